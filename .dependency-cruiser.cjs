@@ -1,0 +1,88 @@
+/**
+ * Which room may lean on which: app -> features -> ui, store, workers -> core -> data.
+ * The build fails when an arrow points the other way.
+ */
+const onlyThroughIndex = (room) => ({
+  name: `${room}-through-its-index`,
+  comment: `A module of src/${room} is used through its index.ts, not by reaching into its files.`,
+  severity: "error",
+  from: { path: "^(src|tests|scripts)/", pathNot: "\\.test\\.tsx?$" },
+  to: { path: `^src/${room}/[^/]+/.+`, pathNot: `^src/${room}/[^/]+/index\\.tsx?$` },
+});
+
+module.exports = {
+  forbidden: [
+    { name: "no-circles", severity: "error", from: {}, to: { circular: true } },
+    {
+      name: "core-stands-alone",
+      comment: "The computing core imports the core, its data, Zod and small pure libraries only.",
+      severity: "error",
+      from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
+      to: { pathNot: ["^src/core/", "^data/", "^node_modules/(zod|ics)/"] },
+    },
+    {
+      name: "store-and-ui-lean-on-core-only",
+      severity: "error",
+      from: { path: "^src/(store|workers)/" },
+      to: { path: "^src/(ui|features|app|cli)/" },
+    },
+    {
+      name: "ui-knows-no-view",
+      severity: "error",
+      from: { path: "^src/ui/" },
+      to: { path: "^src/(features|app|cli|workers)/" },
+    },
+    {
+      name: "features-know-no-route",
+      severity: "error",
+      from: { path: "^src/features/" },
+      to: { path: "^src/(app|cli)/" },
+    },
+    {
+      name: "features-do-not-know-each-other",
+      severity: "error",
+      from: { path: "^src/features/([^/]+)/" },
+      to: { path: "^src/features/([^/]+)/", pathNot: "^src/features/$1/" },
+    },
+    {
+      name: "app-is-thin",
+      comment: "Routes compose features; they do not compute.",
+      severity: "error",
+      from: { path: "^src/app/" },
+      to: { path: "^src/(core|cli)/" },
+    },
+    {
+      name: "cli-is-headless",
+      severity: "error",
+      from: { path: "^src/cli/" },
+      to: { path: ["^src/(ui|store|features|app|workers)/", "^node_modules/(react|next|@mui)"] },
+    },
+    {
+      name: "only-the-store-knows-the-database",
+      severity: "error",
+      from: { path: "^src/", pathNot: "^src/store/" },
+      to: { path: "^node_modules/(idb|fake-indexeddb)/" },
+    },
+    { name: "no-loose-ends", severity: "error", from: {}, to: { couldNotResolve: true } },
+    {
+      ...onlyThroughIndex("core"),
+      from: { path: "^src/core/([^/]+)/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^src/core/[^/]+/.+", pathNot: ["^src/core/$1/", "^src/core/[^/]+/index\\.ts$"] },
+    },
+    {
+      ...onlyThroughIndex("core"),
+      name: "core-from-outside-through-its-index",
+      from: { path: "^(src|tests|scripts)/", pathNot: ["^src/core/"] },
+    },
+    {
+      ...onlyThroughIndex("features"),
+      from: { path: "^src/app/" },
+    },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.json" },
+    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"], extensions: [".ts", ".tsx", ".js", ".mjs", ".cjs", ".json"] },
+  },
+};

@@ -1,0 +1,77 @@
+import { spawnSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from "node:fs";
+import { dirname, join } from "node:path";
+import { fileURLToPath } from "node:url";
+
+/** The project's folder, wherever the command was called from. */
+export const root = dirname(dirname(fileURLToPath(import.meta.url)));
+
+const INSTALL_STAMP = join(root, "node_modules", ".late-ember-lock");
+const BUILD_STAMP = join(root, ".next", "late-ember-build");
+const BUILT_FROM = ["src", "data", "public", "next.config.ts", "tsconfig.json", "package-lock.json"];
+
+/** Ends with a plain line when Node is too old to run anything here. */
+export function requireNode() {
+  const [major, minor] = process.versions.node.split(".").map(Number);
+  if (major < 20 || (major === 20 && minor < 9)) {
+    console.error(`Late Ember needs Node 20.9 or newer; this is ${process.versions.node}.`);
+    process.exit(1);
+  }
+}
+
+/** Installs exactly the lock file, unless that is done already. */
+export function ensureInstalled() {
+  const wanted = hashOf(["package-lock.json"]);
+  if (existsSync(INSTALL_STAMP) && readFileSync(INSTALL_STAMP, "utf8") === wanted) return;
+  console.log("Installing what Late Ember needs (once)…");
+  run("npm", ["ci", "--no-fund", "--no-audit", "--loglevel=error"], "The installation failed.");
+  writeFileSync(INSTALL_STAMP, wanted);
+}
+
+/** Builds the application, unless the last build was from the same files. */
+export function ensureBuilt() {
+  const wanted = hashOf(BUILT_FROM);
+  if (existsSync(BUILD_STAMP) && readFileSync(BUILD_STAMP, "utf8") === wanted) return;
+  console.log("Building Late Ember (once after each change)…");
+  run(process.execPath, [nextBin(), "build"], "The build failed.");
+  mkdirSync(dirname(BUILD_STAMP), { recursive: true });
+  writeFileSync(BUILD_STAMP, wanted);
+}
+
+/** The Next command of this project. */
+export function nextBin() {
+  return join(root, "node_modules", "next", "dist", "bin", "next");
+}
+
+/** Settings for every program started here: no telemetry, nothing over the network. */
+export function environment(more = {}) {
+  return { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...more };
+}
+
+/** Runs a program; quiet when it goes well, its output and a plain line when not. */
+function run(program, words, failure) {
+  const result = spawnSync(program, words, { cwd: root, env: environment(), encoding: "utf8" });
+  if (result.status === 0) return;
+  console.error(`${result.stdout ?? ""}${result.stderr ?? ""}`);
+  console.error(result.error ? `${failure} ${result.error.message}` : failure);
+  process.exit(1);
+}
+
+function hashOf(paths) {
+  const hash = createHash("sha256");
+  for (const path of paths) {
+    for (const file of filesUnder(join(root, path))) {
+      hash.update(file.slice(root.length)).update("\0").update(readFileSync(file)).update("\0");
+    }
+  }
+  return hash.digest("hex");
+}
+
+function filesUnder(path) {
+  if (!existsSync(path)) return [];
+  if (!statSync(path).isDirectory()) return [path];
+  return readdirSync(path)
+    .sort()
+    .flatMap((name) => filesUnder(join(path, name)));
+}

@@ -1,0 +1,84 @@
+// The whole gate: installs, then every check and every test. Ends with `N passed, N failed`.
+import { spawnSync } from "node:child_process";
+import { existsSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { ensureInstalled, environment, requireNode, root } from "./prepare.mjs";
+
+requireNode();
+ensureInstalled();
+const browser = ensureBrowser();
+const reports = mkdtempSync(join(tmpdir(), "late-ember-test-"));
+const counts = { passed: 0, failed: 0 };
+
+check("format", "prettier", ["--check", ".", "--log-level", "warn"]);
+check("lint", "eslint", ["."]);
+check("layers", "depcruise", ["--config", ".dependency-cruiser.cjs", "src", "tests"]);
+check("unused code", "knip", []);
+check("published schema", "tsx", ["scripts/writeSchema.ts", "--check"]);
+// Next writes the types of its routes while building, so the build comes before the type check.
+const built = check("build", process.execPath, ["-e", 'import("./scripts/prepare.mjs").then((p) => p.ensureBuilt())']);
+check("types", "tsc", ["--noEmit"]);
+tests("unit tests", "jest", ["--json", `--outputFile=${join(reports, "unit.json")}`], "unit.json", (report) => ({
+  passed: report.numPassedTests,
+  failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+}));
+if (built && browser) {
+  tests("end-to-end tests", "playwright", ["test", "--reporter=json,list"], "e2e.json", (report) => ({
+    passed: report.stats.expected + report.stats.flaky,
+    failed: report.stats.unexpected,
+  }));
+} else {
+  console.log(`✗ end-to-end tests: ${built ? "no browser" : "nothing built"}`);
+  counts.failed += 1;
+}
+rmSync(reports, { recursive: true, force: true });
+
+if (counts.passed + counts.failed === 0) counts.failed = 1;
+console.log(`${counts.passed} passed, ${counts.failed} failed`);
+process.exit(counts.failed > 0 ? 1 : 0);
+
+/** Runs one program of the project; true when it went well. */
+function invoke(program, words) {
+  const command = program === process.execPath ? program : join(root, "node_modules", ".bin", program);
+  const env = environment({ PLAYWRIGHT_JSON_OUTPUT_NAME: join(reports, "e2e.json") });
+  const result = spawnSync(command, words, { cwd: root, env, encoding: "utf8", maxBuffer: 1 << 28 });
+  return { ok: result.status === 0, output: `${result.stdout ?? ""}${result.stderr ?? ""}` };
+}
+
+function check(name, program, words) {
+  const { ok, output } = invoke(program, words);
+  counts[ok ? "passed" : "failed"] += 1;
+  console.log(`${ok ? "✓" : "✗"} ${name}`);
+  if (!ok) console.log(output.trimEnd());
+  return ok;
+}
+
+function tests(name, program, words, reportName, read) {
+  const { ok, output } = invoke(program, words);
+  const reportPath = join(reports, reportName);
+  const found = existsSync(reportPath)
+    ? read(JSON.parse(readFileSync(reportPath, "utf8")))
+    : { passed: 0, failed: 0 };
+  if (found.passed + found.failed === 0 || (!ok && found.failed === 0)) found.failed += 1;
+  counts.passed += found.passed;
+  counts.failed += found.failed;
+  console.log(`${found.failed === 0 ? "✓" : "✗"} ${name}: ${found.passed} passed, ${found.failed} failed`);
+  if (found.failed > 0) console.log(output.trimEnd());
+}
+
+/** Debian's Chromium: found, or installed when that is allowed, or told how. */
+function ensureBrowser() {
+  const path = process.env.CHROMIUM_PATH ?? "/usr/bin/chromium";
+  if (existsSync(path)) return true;
+  const root = process.getuid?.() === 0;
+  if (root && existsSync("/usr/bin/apt-get")) {
+    console.log("Installing Debian's chromium for the browser tests (once)…");
+    const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
+    spawnSync("apt-get", ["update", "-qq"], { env });
+    spawnSync("apt-get", ["install", "-y", "-qq", "chromium"], { env });
+  }
+  if (existsSync(path)) return true;
+  console.error("The browser tests need Debian's chromium: run `apt-get install chromium` as root, or set CHROMIUM_PATH.");
+  return false;
+}

@@ -1,0 +1,93 @@
+import { readFileSync } from "node:fs";
+import { isIsoDate, dayNumber, type DayNumber } from "@/core/calendar";
+import { cropLibrary, varietyOf, type Crop, type Variety } from "@/core/crops";
+import { readGardenFile } from "@/core/formats";
+import { fromGardenFile, type Garden } from "@/core/garden";
+import { siteOf, type Growing, type PlanSettings, type Site } from "@/core/plan";
+import { materials } from "@/core/shelter";
+import { optional, Refusal, required, type Arguments } from "./arguments";
+
+/** The text of a file, or a refusal that names it. */
+export function readText(path: string): string {
+  try {
+    return readFileSync(path, "utf8");
+  } catch {
+    throw new Refusal(`Cannot read ${path}: is the name right?`);
+  }
+}
+
+/** A checked garden from a file. */
+export function gardenFrom(path: string): Garden {
+  const read = readGardenFile(readText(path));
+  if (!read.ok) {
+    const [first] = read.problems;
+    const more = read.problems.length > 1 ? ` (and ${read.problems.length - 1} more)` : "";
+    throw new Refusal(`${path}: ${first?.path ? `${first.path}: ` : ""}${first?.message}${more}`);
+  }
+  return fromGardenFile(read.file);
+}
+
+export function siteFrom(garden: Garden): Site {
+  if (!garden.place) throw new Refusal("This garden has no place yet, so nothing can be reckoned.");
+  return siteOf(garden.place);
+}
+
+export function dayOption(given: Arguments, name: string): DayNumber {
+  const text = required(given, name);
+  if (!isIsoDate(text)) {
+    throw new Refusal(`--${name} should be a date like 2026-09-24, not "${text}".`);
+  }
+  return dayNumber(text);
+}
+
+export function cropFrom(given: Arguments): { crop: Crop; variety: Variety } {
+  const id = required(given, "crop");
+  const crop = cropLibrary.get(id);
+  if (!crop) {
+    throw new Refusal(`There is no crop "${id}". Known: ${[...cropLibrary.keys()].join(", ")}.`);
+  }
+  const varietyId = optional(given, "variety");
+  const variety = varietyOf(crop, varietyId);
+  if (!variety) {
+    const known = crop.varieties.map((one) => one.id).join(", ");
+    throw new Refusal(`${crop.name} has no variety "${varietyId}". Known: ${known}.`);
+  }
+  return { crop, variety };
+}
+
+export function coversFrom(given: Arguments): string[] {
+  const text = optional(given, "cover");
+  if (text === undefined || text === "none") return [];
+  return text.split(",").map((part) => {
+    const id = part.trim();
+    if (!materials.has(id)) {
+      throw new Refusal(
+        `There is no covering "${id}". Known: none, ${[...materials.keys()].join(", ")}.`,
+      );
+    }
+    return id;
+  });
+}
+
+export function growingFrom(given: Arguments): Growing {
+  const { crop, variety } = cropFrom(given);
+  const transplant = given.options.has("transplant");
+  if (transplant && crop.transplanting.tolerance === "never") {
+    throw new Refusal(`${crop.name} does not stand being transplanted: leave --transplant out.`);
+  }
+  return {
+    crop,
+    variety,
+    method: transplant ? "transplant" : "direct",
+    stage: "full",
+    covers: coversFrom(given),
+  };
+}
+
+export function planSettingsFrom(given: Arguments, garden: Garden): PlanSettings {
+  const school = optional(given, "school") ?? garden.settings.school;
+  if (school !== "growth" && school !== "calendar" && school !== "tenhour") {
+    throw new Refusal(`--school should be growth, calendar or tenhour, not "${school}".`);
+  }
+  return { ...garden.settings, school };
+}

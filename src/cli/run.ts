@@ -1,0 +1,59 @@
+import { readArguments, Refusal } from "./arguments";
+import type { Verb } from "./verb";
+import { check } from "./verbs/check";
+import { countback } from "./verbs/countback";
+import { crops } from "./verbs/crops";
+import { exportFile } from "./verbs/export";
+import { ready } from "./verbs/ready";
+import { sun } from "./verbs/sun";
+
+const VERBS: readonly Verb[] = [sun, crops, ready, countback, check, exportFile];
+const REFUSED = 2;
+
+/** What a call prints and the code it exits with. */
+export interface Printed {
+  stdout: string;
+  stderr: string;
+  exitCode: number;
+}
+
+/** Runs the command on its words; all output is made before any is printed. */
+export function run(words: readonly string[]): Printed {
+  const [name, ...rest] = words;
+  if (name === undefined || name === "help" || name === "--help") return printed(overview());
+  const verb = VERBS.find((candidate) => candidate.name === name);
+  if (!verb) {
+    return refused(
+      `There is no verb "${name}". Known: ${VERBS.map((one) => one.name).join(", ")}.`,
+    );
+  }
+  if (rest.includes("--help")) return printed(helpFor(verb));
+  try {
+    const given = readArguments(rest, verb.options);
+    if (given.positional.length !== verb.positional) return refused(`Usage: ember ${verb.usage}`);
+    const result = verb.run(given);
+    return printed("json" in result ? `${JSON.stringify(result.json, null, 2)}\n` : result.text);
+  } catch (error) {
+    if (error instanceof Refusal) return refused(error.message);
+    throw error;
+  }
+}
+
+function overview(): string {
+  const width = Math.max(...VERBS.map((verb) => verb.name.length));
+  const lines = VERBS.map((verb) => `  ${verb.name.padEnd(width)}  ${verb.summary}`);
+  return `Late Ember without a browser. JSON on standard output.\n\n${lines.join("\n")}\n\nember VERB --help tells more.\n`;
+}
+
+function helpFor(verb: Verb): string {
+  const lines = verb.options.map((option) => `  --${option.name}: ${option.help}`);
+  return `ember ${verb.usage}\n${verb.summary}\n${lines.join("\n")}${lines.length > 0 ? "\n" : ""}`;
+}
+
+function printed(stdout: string): Printed {
+  return { stdout, stderr: "", exitCode: 0 };
+}
+
+function refused(message: string): Printed {
+  return { stdout: "", stderr: `${message}\n`, exitCode: REFUSED };
+}

@@ -1,0 +1,62 @@
+import { isoDate, type DayNumber } from "@/core/calendar";
+import {
+  timelineFrom,
+  type Growing,
+  type PlanSettings,
+  type Site,
+  type Timeline,
+} from "@/core/plan";
+import { plainWording, type Wording } from "@/core/wording";
+import { optional, Refusal, required, type Arguments, type OptionSpec } from "../arguments";
+import { gardenFrom, growingFrom, planSettingsFrom, siteFrom } from "../gardenInput";
+import { UNITS_OPTION } from "../verb";
+
+/** Options of the verbs that work out one way of growing. */
+export const GROWING_OPTIONS: readonly OptionSpec[] = [
+  { name: "garden", takes: "value", help: "a garden file, for its place and settings" },
+  { name: "crop", takes: "value", help: "a crop's id" },
+  { name: "variety", takes: "value", help: "a variety's id (default: the crop's first)" },
+  { name: "transplant", takes: "nothing", help: "raised on a bench and planted out" },
+  { name: "cover", takes: "value", help: "coverings from the outside in, or none" },
+  { name: "school", takes: "value", help: "growth, calendar or tenhour (default: the garden's)" },
+  UNITS_OPTION,
+];
+
+export interface Asked {
+  site: Site;
+  settings: PlanSettings;
+  growing: Growing;
+  wording: Wording;
+}
+
+export function askedGrowing(given: Arguments): Asked {
+  const garden = gardenFrom(required(given, "garden"));
+  const units = optional(given, "units") ?? "metric";
+  if (units !== "metric" && units !== "imperial") {
+    throw new Refusal(`--units should be metric or imperial, not "${units}".`);
+  }
+  return {
+    site: siteFrom(garden),
+    settings: planSettingsFrom(given, garden),
+    growing: growingFrom(given),
+    wording: plainWording(units),
+  };
+}
+
+export function timelineOf(asked: Asked, sowDay: DayNumber): Timeline {
+  return timelineFrom(asked.site, asked.settings, asked.growing, sowDay);
+}
+
+/** The dated steps of a planting's life. */
+export function stepsOf(timeline: Timeline): { date: string; what: string }[] {
+  const steps: [DayNumber | null, string][] = [
+    [timeline.sowDay, "sow"],
+    [timeline.emergeDay, "emerges"],
+    [timeline.plantOutDay, "plant out"],
+    [timeline.readyDay, "ready"],
+    [timeline.holdsUntilDay, "stands until"],
+  ];
+  return steps
+    .flatMap(([day, what]) => (day === null ? [] : [{ date: isoDate(day), what }]))
+    .sort((a, b) => (a.date < b.date ? -1 : 1));
+}

@@ -1,0 +1,30 @@
+import { isoDate } from "@/core/calendar";
+import { why } from "@/core/plan";
+import { dayOption } from "../gardenInput";
+import type { Verb } from "../verb";
+import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf } from "./growing";
+
+export const ready: Verb = {
+  name: "ready",
+  usage:
+    "ready --garden FILE --crop ID [--variety ID] --sow DATE [--transplant] [--cover LIST] [--school growth|calendar|tenhour]",
+  summary: "when a sowing is ready, and why",
+  positional: 0,
+  options: [...GROWING_OPTIONS, { name: "sow", takes: "value", help: "the sowing date" }],
+  run(given) {
+    const sowDay = dayOption(given, "sow");
+    const asked = askedGrowing(given);
+    const timeline = timelineOf(asked, sowDay);
+    const { readyDay, requirement, lossBeforeReady } = timeline;
+    return {
+      json: {
+        ready: readyDay === null ? null : isoDate(readyDay),
+        calendarDays: readyDay === null ? null : readyDay - sowDay,
+        packetDays: requirement.totalPacketDays,
+        lossBeforeReady,
+        steps: stepsOf(timeline),
+        why: why(asked.site, asked.settings, asked.growing, timeline, asked.wording),
+      },
+    };
+  },
+};

@@ -1,0 +1,19 @@
+export {
+  IsoDateSchema,
+  MonthDaySchema,
+  addDays,
+  civilDate,
+  dayNumber,
+  dayNumberOf,
+  dayOfWeek,
+  dayOfYear,
+  isIsoDate,
+  isoDate,
+  monthDayIn,
+  monthDayOf,
+  type DayNumber,
+  type IsoDate,
+  type MonthDay,
+} from "./isoDate";
+export { seasonOf, type Season } from "./season";
+export { dateWords, daysWords } from "./dateWords";

@@ -1,0 +1,3 @@
+export { ClimateSketchSchema, type ClimateSketch } from "./sketch";
+export { climateFromSketch, type Climate } from "./climate";
+export { FROST_THRESHOLDS_C, firstFrostDay, lastFrostDay } from "./frostOdds";

@@ -1,0 +1,57 @@
+import type { DayNumber } from "../calendar";
+import { cropLibrary, varietyOf } from "../crops";
+import type { Garden, Planting } from "../garden";
+import { growingOf, planSettingsOf, timelineFrom, type Site } from "../plan";
+import { dayNumber } from "../calendar";
+
+/** A dated piece of work or of news from the plan. */
+export interface PlanEvent {
+  /** Stable for the same planting and kind, so that a second import updates the first. */
+  uid: string;
+  kind: "sow" | "plantOut" | "ready";
+  day: DayNumber;
+  title: string;
+  bedName: string;
+  planting: Planting;
+}
+
+const KIND_WORDS = { sow: "Sow", plantOut: "Plant out", ready: "Ready:" } as const;
+
+/** Sow, plant out and ready for every planting, in the order of their days. */
+export function planEvents(site: Site, garden: Garden): PlanEvent[] {
+  const settings = planSettingsOf(garden);
+  const events: PlanEvent[] = [];
+  for (const planting of garden.plantings.values()) {
+    const growing = growingOf(garden, planting);
+    const bed = garden.beds.get(planting.bedId);
+    if (!growing || !bed) continue;
+    const timeline = timelineFrom(site, settings, growing, dayNumber(planting.sowOn));
+    const days = {
+      sow: timeline.sowDay,
+      plantOut: timeline.plantOutDay,
+      ready: timeline.readyDay,
+    };
+    for (const kind of ["sow", "plantOut", "ready"] as const) {
+      const day = days[kind];
+      if (day === null) continue;
+      events.push({
+        uid: `${planting.id}-${kind.toLowerCase()}@late-ember`,
+        kind,
+        day,
+        title: `${KIND_WORDS[kind]} ${plantingName(planting)}`,
+        bedName: bed.name,
+        planting,
+      });
+    }
+  }
+  return events.sort((a, b) => a.day - b.day || (a.uid < b.uid ? -1 : 1));
+}
+
+/** A planting's crop and variety in words: "Spinach, winter type". */
+export function plantingName(planting: Planting): string {
+  const crop = cropLibrary.get(planting.cropId);
+  if (!crop) return planting.cropId;
+  const variety = varietyOf(crop, planting.varietyId);
+  const young = planting.stage === "baby" ? ", young leaves" : "";
+  return `${crop.name}${variety ? `, ${variety.name}` : ""}${young}`;
+}

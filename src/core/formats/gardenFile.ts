@@ -1,0 +1,82 @@
+import { z } from "zod";
+import {
+  GARDEN_FILE_FORMAT,
+  GARDEN_FILE_VERSION,
+  GardenFileSchema,
+  problemsFrom,
+  referenceProblems,
+  toGardenFile,
+  type Garden,
+  type GardenFile,
+  type Problem,
+} from "../garden";
+
+/** A garden file read, or everything that is wrong with it. */
+export type ReadGarden = { ok: true; file: GardenFile } | { ok: false; problems: Problem[] };
+
+const MAX_FILE_CHARACTERS = 50_000_000;
+
+/** The garden as the text of its file. */
+export function writeGardenFile(garden: Garden): string {
+  return `${JSON.stringify(toGardenFile(garden), null, 2)}\n`;
+}
+
+/**
+ * Reads a garden file: all of it, or nothing and the reasons, each with the path of its field.
+ * Never throws.
+ */
+export function readGardenFile(text: string): ReadGarden {
+  if (text.length > MAX_FILE_CHARACTERS) {
+    return whole("This file is larger than 50 MB; a garden file is far smaller.");
+  }
+  let content: unknown;
+  try {
+    content = JSON.parse(text.charCodeAt(0) === 0xfeff ? text.slice(1) : text);
+  } catch {
+    return whole(`This is not JSON${firstWords(text)}. Choose a garden file saved by Late Ember.`);
+  }
+  const head = headProblem(content);
+  if (head) return { ok: false, problems: [head] };
+  const parsed = GardenFileSchema.safeParse(content);
+  if (!parsed.success) return { ok: false, problems: problemsFrom(parsed.error) };
+  const problems = referenceProblems(parsed.data);
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, file: parsed.data };
+}
+
+/** The published JSON Schema of the garden file, made from the same schema that checks it. */
+export function gardenFileJsonSchema(): unknown {
+  return z.toJSONSchema(GardenFileSchema, { io: "input" });
+}
+
+/** Another kind of file, or one of another version, is told at once instead of field by field. */
+function headProblem(content: unknown): Problem | null {
+  if (typeof content !== "object" || content === null || Array.isArray(content)) {
+    return { path: "", message: "This JSON is not a garden: it should be a group of fields." };
+  }
+  const { format, version } = content as { format?: unknown; version?: unknown };
+  if (format !== GARDEN_FILE_FORMAT) {
+    return {
+      path: "format",
+      message: `This is not a garden file: "format" should be "${GARDEN_FILE_FORMAT}".`,
+    };
+  }
+  if (typeof version === "number" && version > GARDEN_FILE_VERSION) {
+    return {
+      path: "version",
+      message: `This garden was saved by a newer Late Ember (file version ${version}; this one reads up to ${GARDEN_FILE_VERSION}). Update Late Ember, then import it again.`,
+    };
+  }
+  return null;
+}
+
+function whole(message: string): ReadGarden {
+  return { ok: false, problems: [{ path: "", message }] };
+}
+
+function firstWords(text: string): string {
+  const start = text
+    .trimStart()
+    .slice(0, 12)
+    .replace(/[^\w{}[\]:", ]/g, "·");
+  return start === "" ? ": the file is empty" : ` (it begins "${start}…")`;
+}

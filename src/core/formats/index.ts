@@ -1,0 +1,9 @@
+export {
+  gardenFileJsonSchema,
+  readGardenFile,
+  writeGardenFile,
+  type ReadGarden,
+} from "./gardenFile";
+export { writeCalendarFile } from "./calendarFile";
+export { writePlantingsCsv, writeTasksCsv } from "./tables";
+export { planEvents, plantingName, type PlanEvent } from "./events";

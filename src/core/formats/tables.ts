@@ -1,0 +1,73 @@
+import Papa from "papaparse";
+import { dayNumber, isoDate, type DayNumber } from "../calendar";
+import { cropLibrary, varietyOf } from "../crops";
+import type { Garden } from "../garden";
+import { amountsFor, growingOf, planSettingsOf, timelineFrom, type Site } from "../plan";
+import { planEvents } from "./events";
+
+/** RFC 4180; texts that a spreadsheet would take for a formula are made harmless. */
+const CSV_OPTIONS = { newline: "\r\n", escapeFormulae: true } as const;
+
+const dateOrNothing = (day: DayNumber | null) => (day === null ? "" : isoDate(day));
+
+/** The plantings as CSV, one a line, with the dates and amounts computed for them. */
+export function writePlantingsCsv(site: Site, garden: Garden): string {
+  const settings = planSettingsOf(garden);
+  const rows = [...garden.plantings.values()].flatMap((planting) => {
+    const crop = cropLibrary.get(planting.cropId);
+    const bed = garden.beds.get(planting.bedId);
+    const growing = growingOf(garden, planting);
+    if (!crop || !bed || !growing) return [];
+    const timeline = timelineFrom(site, settings, growing, dayNumber(planting.sowOn));
+    const amounts = amountsFor({ ...planting, widthM: bed.widthM }, crop, planting.method);
+    return [
+      {
+        id: planting.id,
+        crop: crop.name,
+        variety: varietyOf(crop, planting.varietyId)?.name ?? "",
+        bed: bed.name,
+        method: planting.method,
+        stage: planting.stage,
+        sow_on: planting.sowOn,
+        plant_out_on: dateOrNothing(timeline.plantOutDay),
+        ready_on: dateOrNothing(timeline.readyDay),
+        stands_until: dateOrNothing(timeline.holdsUntilDay),
+        length_m: planting.lengthM,
+        row_cm: planting.rowCm,
+        in_row_cm: planting.inRowCm,
+        plants: amounts.plants,
+        seeds: amounts.seeds,
+      },
+    ];
+  });
+  return Papa.unparse({ fields: PLANTING_COLUMNS, data: rows }, CSV_OPTIONS);
+}
+
+const PLANTING_COLUMNS = [
+  "id",
+  "crop",
+  "variety",
+  "bed",
+  "method",
+  "stage",
+  "sow_on",
+  "plant_out_on",
+  "ready_on",
+  "stands_until",
+  "length_m",
+  "row_cm",
+  "in_row_cm",
+  "plants",
+  "seeds",
+];
+
+/** The dated work of the plan as CSV, one a line, in the order of the days. */
+export function writeTasksCsv(site: Site, garden: Garden): string {
+  const rows = planEvents(site, garden).map((event) => ({
+    date: isoDate(event.day),
+    task: event.title,
+    bed: event.bedName,
+    uid: event.uid,
+  }));
+  return Papa.unparse({ fields: ["date", "task", "bed", "uid"], data: rows }, CSV_OPTIONS);
+}

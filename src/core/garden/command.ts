@@ -1,0 +1,65 @@
+import { z } from "zod";
+import { changesBetween, withChanges, type Change, type Garden } from "./garden";
+import { problemsFrom } from "./problems";
+
+/** What a command comes to: the changes it makes, or why it makes none. */
+export type Outcome =
+  { ok: true; changes: Change[]; garden: Garden } | { ok: false; refusal: string; path: string };
+
+/** What a command's `run` gives back. */
+type Run = { changes: Change[] } | { refusal: string; path?: string };
+
+interface Definition<Input> {
+  name: string;
+  /** What undo and redo call it, from its input. */
+  label: (input: Input, garden: Garden) => string;
+  input: z.ZodType<Input>;
+  run(garden: Garden, input: Input): Run;
+}
+
+/** A kind of change to the garden: checked input in, changed entities or a plain refusal out. */
+export interface Command<Input> extends Definition<Input> {
+  /** Checks the input, runs, and gives the changed garden with the changes that made it. */
+  apply(garden: Garden, input: unknown): Outcome & { label?: string };
+}
+
+export function command<Input>(definition: Definition<Input>): Command<Input> {
+  return {
+    ...definition,
+    apply(garden, given) {
+      const parsed = definition.input.safeParse(given);
+      if (!parsed.success) {
+        const [problem] = problemsFrom(parsed.error);
+        return {
+          ok: false,
+          refusal: problem?.message ?? "This cannot be read.",
+          path: problem?.path ?? "",
+        };
+      }
+      const result = definition.run(garden, parsed.data);
+      if ("refusal" in result)
+        return { ok: false, refusal: result.refusal, path: result.path ?? "" };
+      return {
+        ok: true,
+        changes: result.changes,
+        garden: withChanges(garden, result.changes),
+        label: definition.label(parsed.data, garden),
+      };
+    },
+  };
+}
+
+/** Refuses with a plain sentence that says what would be right. */
+export function refuse(refusal: string, path?: string): Run {
+  return path === undefined ? { refusal } : { refusal, path };
+}
+
+/** One entity set, added or removed. */
+export function change(...changes: Change[]): Run {
+  return { changes };
+}
+
+/** The whole garden replaced, as one step. */
+export function replaceWith(from: Garden, to: Garden): Run {
+  return { changes: changesBetween(from, to) };
+}

@@ -1,0 +1,174 @@
+import { z } from "zod";
+import { IsoDateSchema } from "../calendar";
+import { cropLibrary } from "../crops";
+import { change, command, refuse, replaceWith, type Command } from "./command";
+import { fromGardenFile, type Change, type Garden } from "./garden";
+import { bedProblems, coverProblems, plantingProblems, referenceProblems } from "./references";
+import {
+  BedSchema,
+  GardenFileSchema,
+  GardenHeadSchema,
+  PlaceSchema,
+  PlantingSchema,
+  SettingsSchema,
+  ShelterSchema,
+} from "./schema";
+
+const idInput = z.object({ id: z.string() });
+const cropName = (cropId: string) => cropLibrary.get(cropId)?.name ?? cropId;
+const GONE = "This planting is no longer in the garden.";
+
+const setPlace = command({
+  name: "place.set",
+  label: () => "change of the place",
+  input: PlaceSchema,
+  run: (garden, place) =>
+    change({ kind: "place", id: "place", before: garden.place, after: place }),
+});
+
+const setSettings = command({
+  name: "settings.set",
+  label: () => "change of settings",
+  input: SettingsSchema.partial().omit({ id: true }),
+  run: (garden, some) =>
+    change({
+      kind: "settings",
+      id: "settings",
+      before: garden.settings,
+      after: { ...garden.settings, ...some },
+    }),
+});
+
+const renameGarden = command({
+  name: "garden.rename",
+  label: () => "new garden name",
+  input: GardenHeadSchema.pick({ name: true }),
+  run: (garden, { name }) =>
+    change({
+      kind: "garden",
+      id: "garden",
+      before: garden.head,
+      after: { ...garden.head, name },
+    }),
+});
+
+const replaceGarden = command({
+  name: "garden.replace",
+  label: () => "replacing the garden",
+  input: GardenFileSchema,
+  run(garden, file) {
+    const [problem] = referenceProblems(file);
+    if (problem) return refuse(problem.message, problem.path);
+    return replaceWith(garden, fromGardenFile(file));
+  },
+});
+
+const addShelter = command({
+  name: "shelter.add",
+  label: (shelter) => `adding ${shelter.name}`,
+  input: ShelterSchema,
+  run(garden, shelter) {
+    const [problem] = coverProblems("shelter", shelter);
+    if (problem) return refuse(problem.message, problem.path);
+    if (garden.shelters.has(shelter.id)) return refuse("This shelter is already there.");
+    return change({ kind: "shelter", id: shelter.id, before: null, after: shelter });
+  },
+});
+
+const addBeds = command({
+  name: "bed.addMany",
+  label: ({ beds }) =>
+    beds.length === 1 ? `adding ${beds[0]?.name}` : `adding ${beds.length} beds`,
+  input: z.object({ beds: z.array(BedSchema).min(1, "Say how many beds.").max(200) }),
+  run(garden, { beds }) {
+    const shelterIds = new Set(garden.shelters.keys());
+    const changes: Change[] = [];
+    for (const bed of beds) {
+      const [problem] = bedProblems("bed", bed, shelterIds);
+      if (problem) return refuse(problem.message, problem.path);
+      if (garden.beds.has(bed.id)) return refuse(`${bed.name} is already there.`);
+      changes.push({ kind: "bed", id: bed.id, before: null, after: bed });
+    }
+    return change(...changes);
+  },
+});
+
+const addPlanting = command({
+  name: "planting.add",
+  label: (planting) => `adding ${cropName(planting.cropId).toLowerCase()}`,
+  input: PlantingSchema,
+  run(garden, planting) {
+    const problem = plantingRefusal(garden, planting);
+    if (problem) return problem;
+    if (garden.plantings.has(planting.id)) return refuse("This planting is already there.");
+    return change({ kind: "planting", id: planting.id, before: null, after: planting });
+  },
+});
+
+const moveSowing = command({
+  name: "planting.moveSowing",
+  label: ({ id }, garden) =>
+    `moving ${cropName(garden.plantings.get(id)?.cropId ?? "a planting").toLowerCase()}`,
+  input: z.object({ id: z.string(), sowOn: IsoDateSchema }),
+  run(garden, { id, sowOn }) {
+    const before = garden.plantings.get(id);
+    if (!before) return refuse(GONE);
+    return change({ kind: "planting", id, before, after: { ...before, sowOn } });
+  },
+});
+
+const editPlanting = command({
+  name: "planting.edit",
+  label: ({ id }, garden) =>
+    `changing ${cropName(garden.plantings.get(id)?.cropId ?? "a planting").toLowerCase()}`,
+  input: PlantingSchema.partial().required({ id: true }),
+  run(garden, some) {
+    const before = garden.plantings.get(some.id);
+    if (!before) return refuse(GONE);
+    const after = { ...before, ...some };
+    return (
+      plantingRefusal(garden, after) ?? change({ kind: "planting", id: some.id, before, after })
+    );
+  },
+});
+
+const removePlanting = command({
+  name: "planting.remove",
+  label: ({ id }, garden) =>
+    `removing ${cropName(garden.plantings.get(id)?.cropId ?? "a planting").toLowerCase()}`,
+  input: idInput,
+  run(garden, { id }) {
+    const before = garden.plantings.get(id);
+    if (!before) return refuse(GONE);
+    return change({ kind: "planting", id, before, after: null });
+  },
+});
+
+function plantingRefusal(garden: Garden, planting: z.infer<typeof PlantingSchema>) {
+  const [problem] = plantingProblems("planting", planting);
+  if (problem) return refuse(problem.message, problem.path);
+  const bed = garden.beds.get(planting.bedId);
+  if (!bed) return refuse("This bed is no longer in the garden.", "planting.bedId");
+  if (planting.lengthM > bed.lengthM + 1e-9) {
+    return refuse(`${bed.name} is ${bed.lengthM} m long: take at most that.`, "planting.lengthM");
+  }
+  return null;
+}
+
+/** Everything that can change a garden, by name. The only way in. */
+export const commands = {
+  "place.set": setPlace,
+  "settings.set": setSettings,
+  "garden.rename": renameGarden,
+  "garden.replace": replaceGarden,
+  "shelter.add": addShelter,
+  "bed.addMany": addBeds,
+  "planting.add": addPlanting,
+  "planting.moveSowing": moveSowing,
+  "planting.edit": editPlanting,
+  "planting.remove": removePlanting,
+} as const;
+
+export type CommandName = keyof typeof commands;
+export type CommandInput<N extends CommandName> =
+  (typeof commands)[N] extends Command<infer I> ? I : never;

@@ -1,0 +1,168 @@
+import type { Bed, GardenFile, GardenHead, Place, Planting, Settings, Shelter } from "./schema";
+import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./schema";
+
+/** The garden in memory. Never changed in place: a command's changes make a new one. */
+export interface Garden {
+  head: GardenHead;
+  settings: Settings;
+  place: Place | null;
+  shelters: ReadonlyMap<string, Shelter>;
+  beds: ReadonlyMap<string, Bed>;
+  plantings: ReadonlyMap<string, Planting>;
+}
+
+export interface EntityByKind {
+  garden: GardenHead;
+  settings: Settings;
+  place: Place;
+  shelter: Shelter;
+  bed: Bed;
+  planting: Planting;
+}
+export type EntityKind = keyof EntityByKind;
+export type Entity = EntityByKind[EntityKind];
+
+/** One entity before and after a command: null before means added, null after means removed. */
+export type Change = {
+  [K in EntityKind]: {
+    kind: K;
+    id: string;
+    before: EntityByKind[K] | null;
+    after: EntityByKind[K] | null;
+  };
+}[EntityKind];
+
+export const USUAL_SETTINGS: Settings = {
+  id: "settings",
+  units: "metric",
+  school: "growth",
+  frostRisk: 0.2,
+  shortDayHours: 10,
+  fallAdditionDays: 14,
+  grownBeforeShortDays: 0.9,
+};
+
+/** A garden with nothing in it yet. */
+export function emptyGarden(): Garden {
+  return {
+    head: { id: "garden", name: "My garden", today: null },
+    settings: USUAL_SETTINGS,
+    place: null,
+    shelters: new Map(),
+    beds: new Map(),
+    plantings: new Map(),
+  };
+}
+
+/** Whether the garden is as new: nothing worth keeping would be lost with it. */
+export function isEmptyGarden(garden: Garden): boolean {
+  return garden.place === null && garden.beds.size === 0 && garden.plantings.size === 0;
+}
+
+/** The garden after a list of changes. */
+export function withChanges(garden: Garden, changes: readonly Change[]): Garden {
+  const shelters = new Map(garden.shelters);
+  const beds = new Map(garden.beds);
+  const plantings = new Map(garden.plantings);
+  let { head, settings, place } = garden;
+  for (const change of changes) {
+    switch (change.kind) {
+      case "garden":
+        head = change.after ?? head;
+        break;
+      case "settings":
+        settings = change.after ?? settings;
+        break;
+      case "place":
+        place = change.after;
+        break;
+      case "shelter":
+        put(shelters, change.id, change.after);
+        break;
+      case "bed":
+        put(beds, change.id, change.after);
+        break;
+      case "planting":
+        put(plantings, change.id, change.after);
+        break;
+    }
+  }
+  return { head, settings, place, shelters, beds, plantings };
+}
+
+/** The changes that take the garden back to where it was before `changes`. */
+export function inverse(changes: readonly Change[]): Change[] {
+  return changes
+    .map((change) => ({ ...change, before: change.after, after: change.before }) as Change)
+    .reverse();
+}
+
+function put<T>(entities: Map<string, T>, id: string, entity: T | null): void {
+  if (entity === null) entities.delete(id);
+  else entities.set(id, entity);
+}
+
+/** Every entity of a garden with its kind. */
+export function entitiesOf(garden: Garden): { kind: EntityKind; entity: Entity }[] {
+  const list: { kind: EntityKind; entity: Entity }[] = [
+    { kind: "garden", entity: garden.head },
+    { kind: "settings", entity: garden.settings },
+  ];
+  if (garden.place) list.push({ kind: "place", entity: garden.place });
+  for (const entity of garden.shelters.values()) list.push({ kind: "shelter", entity });
+  for (const entity of garden.beds.values()) list.push({ kind: "bed", entity });
+  for (const entity of garden.plantings.values()) list.push({ kind: "planting", entity });
+  return list;
+}
+
+/** The changes that turn one garden into another. */
+export function changesBetween(from: Garden, to: Garden): Change[] {
+  const before = new Map(entitiesOf(from).map((item) => [`${item.kind}/${item.entity.id}`, item]));
+  const changes: Change[] = [];
+  for (const { kind, entity } of entitiesOf(to)) {
+    const key = `${kind}/${entity.id}`;
+    const old = before.get(key)?.entity ?? null;
+    before.delete(key);
+    changes.push({ kind, id: entity.id, before: old, after: entity } as Change);
+  }
+  for (const { kind, entity } of before.values()) {
+    changes.push({ kind, id: entity.id, before: entity, after: null } as Change);
+  }
+  return changes;
+}
+
+/** The garden as a file's content; entities in the order of their ids, so that equal gardens give equal files. */
+export function toGardenFile(garden: Garden): GardenFile {
+  const inOrder = <T extends { id: string }>(entities: ReadonlyMap<string, T>) =>
+    [...entities.values()].sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
+  return {
+    format: GARDEN_FILE_FORMAT,
+    version: GARDEN_FILE_VERSION,
+    garden: garden.head,
+    settings: garden.settings,
+    place: garden.place,
+    shelters: inOrder(garden.shelters),
+    beds: inOrder(garden.beds),
+    plantings: inOrder(garden.plantings),
+  };
+}
+
+/** The garden that a checked file holds. */
+export function fromGardenFile(file: GardenFile): Garden {
+  const byId = <T extends { id: string }>(entities: readonly T[]) =>
+    new Map(entities.map((entity) => [entity.id, entity]));
+  return {
+    head: file.garden,
+    settings: file.settings,
+    place: file.place,
+    shelters: byId(file.shelters),
+    beds: byId(file.beds),
+    plantings: byId(file.plantings),
+  };
+}
+
+/** The covers over a bed, from the outside in: its shelter's, then its own. */
+export function coversOver(garden: Garden, bed: Bed): string[] {
+  const shelter = bed.shelterId === null ? undefined : garden.shelters.get(bed.shelterId);
+  return [...(shelter?.covers ?? []), ...bed.covers];
+}

@@ -1,0 +1,32 @@
+export {
+  GARDEN_FILE_FORMAT,
+  GARDEN_FILE_VERSION,
+  GardenFileSchema,
+  PlaceSchema,
+  type Bed,
+  type GardenFile,
+  type Place,
+  type Planting,
+  type Settings,
+  type Shelter,
+} from "./schema";
+export {
+  USUAL_SETTINGS,
+  changesBetween,
+  coversOver,
+  emptyGarden,
+  entitiesOf,
+  fromGardenFile,
+  inverse,
+  isEmptyGarden,
+  toGardenFile,
+  withChanges,
+  type Change,
+  type Entity,
+  type EntityKind,
+  type Garden,
+} from "./garden";
+export { commands, type CommandInput, type CommandName } from "./commands";
+export { type Outcome } from "./command";
+export { problemsFrom, type Problem } from "./problems";
+export { referenceProblems } from "./references";

@@ -1,0 +1,54 @@
+import type { z } from "zod";
+
+/** Something wrong with what was given: where, and what would be right, in a plain sentence. */
+export interface Problem {
+  /** The field, as `plantings[3].sowOn`; empty for the whole. */
+  path: string;
+  message: string;
+}
+
+const TYPE_WORDS: Record<string, string> = {
+  string: "text",
+  number: "a number",
+  int: "a whole number",
+  boolean: "true or false",
+  array: "a list",
+  object: "a group of fields",
+};
+
+/** Zod's findings as plain sentences; its own words are kept where a schema gave them. */
+export function problemsFrom(error: z.ZodError): Problem[] {
+  return error.issues.map((issue) => ({ path: pathWords(issue.path), message: sentence(issue) }));
+}
+
+function sentence(issue: z.core.$ZodIssue): string {
+  switch (issue.code) {
+    case "invalid_type":
+      // A schema's own message is kept; Zod's default begins with "Invalid input".
+      return issue.message.startsWith("Invalid input")
+        ? `This should be ${TYPE_WORDS[issue.expected] ?? issue.expected}.`
+        : issue.message;
+    case "unrecognized_keys":
+      return `This program does not know ${issue.keys.map((key) => `"${clip(key)}"`).join(", ")} here; remove it.`;
+    case "invalid_value":
+      return `This should be ${issue.values.map((value) => JSON.stringify(value)).join(" or ")}.`;
+    case "invalid_union":
+      return issue.message.startsWith("Invalid")
+        ? "This is none of the kinds that fit here."
+        : issue.message;
+    default:
+      return issue.message;
+  }
+}
+
+/** `["plantings", 3, "sowOn"]` as `plantings[3].sowOn`. */
+function pathWords(path: readonly PropertyKey[]): string {
+  return path.reduce<string>((words, part) => {
+    if (typeof part === "number") return `${words}[${part}]`;
+    return words === "" ? String(part) : `${words}.${String(part)}`;
+  }, "");
+}
+
+function clip(text: string): string {
+  return text.length > 40 ? `${text.slice(0, 40)}…` : text;
+}

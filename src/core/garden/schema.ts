@@ -1,0 +1,123 @@
+import { z } from "zod";
+import { IsoDateSchema } from "../calendar";
+import { ClimateSketchSchema } from "../climate";
+
+/** The version of the garden file that this program writes. */
+export const GARDEN_FILE_VERSION = 1;
+export const GARDEN_FILE_FORMAT = "late-ember-garden";
+
+const MAX_NAME_LENGTH = 80;
+
+/** Names are shown, printed and put into other programs' files, so they hold plain text only. */
+const NameSchema = z
+  .string({ error: "Give a name." })
+  .trim()
+  .min(1, "Give a name.")
+  .max(MAX_NAME_LENGTH, `Keep the name within ${MAX_NAME_LENGTH} characters.`)
+  // eslint-disable-next-line no-control-regex -- control characters are exactly what is refused
+  .regex(/^[^<>\u0000-\u001f\u007f]*$/, "A name cannot hold <, > or control characters.");
+
+const IdSchema = z
+  .string()
+  .regex(
+    /^[a-z0-9][a-z0-9-]{0,63}$/,
+    "An id is made of small letters, digits and hyphens, at most 64.",
+  );
+
+const LengthM = z
+  .number({ error: "Give a length in metres." })
+  .min(0.1, "At least 0.1 m.")
+  .max(500, "At most 500 m.");
+const SpacingCm = z
+  .number({ error: "Give a distance in centimetres." })
+  .min(1, "At least 1 cm.")
+  .max(500, "At most 500 cm.");
+
+export const PlaceSchema = z.strictObject({
+  id: z.literal("place"),
+  name: NameSchema,
+  latitudeDeg: z
+    .number({ error: "Give the latitude in degrees." })
+    .min(-90, "Latitude runs from −90 (south) to 90 (north).")
+    .max(90, "Latitude runs from −90 (south) to 90 (north)."),
+  longitudeDeg: z
+    .number({ error: "Give the longitude in degrees." })
+    .min(-180, "Longitude runs from −180 (west) to 180 (east).")
+    .max(180, "Longitude runs from −180 (west) to 180 (east)."),
+  elevationM: z
+    .number({ error: "Give the elevation in metres." })
+    .min(-430, "No garden lies that low.")
+    .max(6000, "No garden lies that high."),
+  climate: ClimateSketchSchema,
+});
+
+export const SettingsSchema = z.strictObject({
+  id: z.literal("settings"),
+  units: z.enum(["metric", "imperial"]),
+  school: z.enum(["growth", "calendar", "tenhour"]),
+  frostRisk: z
+    .number()
+    .min(0.01, "The risk taken is at least 1 year in 100.")
+    .max(0.9, "The risk taken is at most 9 years in 10."),
+  shortDayHours: z.number().min(7, "At least 7 hours.").max(13, "At most 13 hours."),
+  fallAdditionDays: z.number().int().min(0, "At least 0 days.").max(60, "At most 60 days."),
+  grownBeforeShortDays: z.number().min(0.5, "At least 50 %.").max(1, "At most 100 %."),
+});
+
+export const GardenHeadSchema = z.strictObject({
+  id: z.literal("garden"),
+  name: NameSchema,
+  /** A garden with a today of its own (the demo, a rehearsal); null follows the calendar. */
+  today: IsoDateSchema.nullable(),
+});
+
+export const ShelterSchema = z.strictObject({
+  id: IdSchema,
+  name: NameSchema,
+  covers: z.array(z.string()).max(4, "At most four layers."),
+});
+
+export const BedSchema = z.strictObject({
+  id: IdSchema,
+  name: NameSchema,
+  lengthM: LengthM,
+  widthM: LengthM,
+  /** The shelter it lies in; null in the open. */
+  shelterId: IdSchema.nullable(),
+  /** Covers of its own inside the shelter's, from the outside in, as material ids. */
+  covers: z.array(z.string()).max(4, "At most four layers."),
+});
+
+export const PlantingSchema = z.strictObject({
+  id: IdSchema,
+  cropId: z.string(),
+  varietyId: z.string(),
+  bedId: IdSchema,
+  sowOn: IsoDateSchema,
+  method: z.enum(["direct", "transplant"]),
+  stage: z.enum(["full", "baby"]),
+  /** Length of bed it takes. */
+  lengthM: LengthM,
+  rowCm: SpacingCm,
+  inRowCm: SpacingCm,
+});
+
+export type Place = z.infer<typeof PlaceSchema>;
+export type Settings = z.infer<typeof SettingsSchema>;
+export type GardenHead = z.infer<typeof GardenHeadSchema>;
+export type Shelter = z.infer<typeof ShelterSchema>;
+export type Bed = z.infer<typeof BedSchema>;
+export type Planting = z.infer<typeof PlantingSchema>;
+
+/** The garden as one file: what is exported and imported. */
+export const GardenFileSchema = z.strictObject({
+  format: z.literal(GARDEN_FILE_FORMAT),
+  version: z.literal(GARDEN_FILE_VERSION),
+  garden: GardenHeadSchema,
+  settings: SettingsSchema,
+  place: PlaceSchema.nullable(),
+  shelters: z.array(ShelterSchema).max(500, "At most 500 shelters."),
+  beds: z.array(BedSchema).max(2000, "At most 2,000 beds."),
+  plantings: z.array(PlantingSchema).max(50_000, "At most 50,000 plantings."),
+});
+export type GardenFile = z.infer<typeof GardenFileSchema>;

@@ -1,0 +1,40 @@
+import { climateFromSketch } from "../climate";
+import { cropLibrary, varietyOf } from "../crops";
+import { coversOver, type Garden, type Place, type Planting, type Settings } from "../garden";
+import { Site, type PlanSettings } from "./site";
+import type { Growing } from "./timeline";
+import type { Spot } from "./wish";
+
+/** A garden's place as its plans see it. Make it once for a place, and keep it. */
+export function siteOf(place: Place): Site {
+  return new Site(place.latitudeDeg, climateFromSketch(place.latitudeDeg, place.climate));
+}
+
+/** The part of a garden's settings that plans go by. */
+export function planSettingsOf(garden: { settings: Settings }): PlanSettings {
+  return garden.settings;
+}
+
+/** How a planting is grown: its crop, way and covers; null when its crop or bed is gone. */
+export function growingOf(garden: Garden, planting: Planting): Growing | null {
+  const crop = cropLibrary.get(planting.cropId);
+  const bed = garden.beds.get(planting.bedId);
+  const variety = crop && varietyOf(crop, planting.varietyId);
+  if (!crop || !variety || !bed) return null;
+  return {
+    crop,
+    variety,
+    method: planting.method,
+    stage: planting.stage,
+    covers: coversOver(garden, bed),
+  };
+}
+
+/** The beds of a garden as spots for a wish. */
+export function spotsOf(garden: Garden): Spot[] {
+  return [...garden.beds.values()].map((bed) => ({
+    bedId: bed.id,
+    bedName: bed.name,
+    covers: coversOver(garden, bed),
+  }));
+}

@@ -1,0 +1,17 @@
+export { Site, USUAL_PLAN_SETTINGS, type PlanSettings, type School } from "./site";
+export { requirement, type Method, type Requirement, type Stage } from "./requirement";
+export {
+  frostCountedFrom,
+  latestSowingFor,
+  lethalTempC,
+  timelineFrom,
+  type Growing,
+  type Timeline,
+} from "./timeline";
+export { cliffOf, type Cliff } from "./cliff";
+export { judge, type Verdict, type Wanted } from "./feasibility";
+export { why } from "./why";
+export { otherCropsFor, wayFor, waysTo, type Spot, type Way, type Wish } from "./wish";
+export { grownShare, standingShare, worthOn } from "./size";
+export { amountsFor, type Amounts, type Stand } from "./spacing";
+export { growingOf, planSettingsOf, siteOf, spotsOf } from "./gardenPlan";

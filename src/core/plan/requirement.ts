@@ -1,0 +1,84 @@
+import { benchDayWorth, type Crop, type Variety } from "../crops";
+
+/** How a planting comes into its bed. */
+export type Method = "direct" | "transplant";
+/** What is cut: the full-grown crop, or its young leaves. */
+export type Stage = "full" | "baby";
+
+/** What a planting needs before it is ready, in packet days, and how it spends its first weeks. */
+export interface Requirement {
+  method: Method;
+  stage: Stage;
+  /** Calendar days on the seedling bench; 0 when sown direct. */
+  benchDays: number;
+  /** Packet days to be gathered in the bed, from planting out (or from sowing, when direct). */
+  bedPacketDays: number;
+  /** Packet days from sowing to ready altogether, the bench's included. */
+  totalPacketDays: number;
+  /** Packet days gathered on the bench. */
+  benchPacketDays: number;
+  /** Packet days in the bed until it emerges; 0 when transplanted. */
+  emergencePacketDays: number;
+  /** Packet days in the bed lost to the move. */
+  shockPacketDays: number;
+}
+
+/** The spring additions of a transplanted crop, told apart so that each can be explained. */
+const DAYS_PER_WEEK = 7;
+
+/**
+ * Packet days a planting needs, whatever start its packet counts from.
+ *
+ * A packet that counts from transplanting leaves out the seedling weeks and already includes the
+ * shock of the move; one that counts from emergence leaves out the sprouting.
+ */
+export function requirement(
+  crop: Crop,
+  variety: Variety,
+  method: Method,
+  stage: Stage = "full",
+): Requirement {
+  const { seedlingWeeks, shockPacketDays } = crop.transplanting;
+  const benchDays = seedlingWeeks * DAYS_PER_WEEK;
+  const benchPacketDays = benchDays * benchDayWorth(crop);
+  const fromSowing =
+    stage === "baby" && crop.babyLeafPacketDays !== undefined
+      ? crop.babyLeafPacketDays
+      : packetDaysFromSowing(crop, variety, benchPacketDays);
+  if (method === "direct") {
+    return {
+      method,
+      stage,
+      benchDays: 0,
+      bedPacketDays: fromSowing,
+      totalPacketDays: fromSowing,
+      benchPacketDays: 0,
+      emergencePacketDays: crop.emergencePacketDays,
+      shockPacketDays: 0,
+    };
+  }
+  const countsFromMove = variety.packetBasis === "transplanting" && stage === "full";
+  const shock = countsFromMove ? 0 : shockPacketDays;
+  const bedPacketDays = Math.max(1, fromSowing - benchPacketDays + shock);
+  return {
+    method,
+    stage,
+    benchDays,
+    bedPacketDays,
+    totalPacketDays: bedPacketDays + benchPacketDays,
+    benchPacketDays,
+    emergencePacketDays: 0,
+    shockPacketDays: shock,
+  };
+}
+
+function packetDaysFromSowing(crop: Crop, variety: Variety, benchPacketDays: number): number {
+  switch (variety.packetBasis) {
+    case "sowing":
+      return variety.packetDays;
+    case "emergence":
+      return variety.packetDays + crop.emergencePacketDays;
+    case "transplanting":
+      return variety.packetDays + benchPacketDays;
+  }
+}

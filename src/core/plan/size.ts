@@ -1,0 +1,61 @@
+import type { DayNumber } from "../calendar";
+import { sumBetween } from "./growthCurve";
+import type { PlanSettings, Site } from "./site";
+import type { Growing, Timeline } from "./timeline";
+
+/**
+ * How far a planting is grown on a day: 0 when sown, 1 when ready.
+ *
+ * By growth this is its packet days over those it needs. The other schools decide otherwise when it
+ * is ready, so their growth is stretched to be 1 on that day.
+ */
+export function grownShare(
+  site: Site,
+  settings: PlanSettings,
+  growing: Growing,
+  timeline: Timeline,
+  day: DayNumber,
+): number {
+  if (day <= timeline.sowDay) return 0;
+  if (timeline.readyDay !== null && day >= timeline.readyDay) return 1;
+  if (settings.school === "calendar" && timeline.readyDay !== null) {
+    return (day - timeline.sowDay) / (timeline.readyDay - timeline.sowDay);
+  }
+  const share = packetShare(site, growing, timeline, day);
+  if (settings.school === "growth" || timeline.readyDay === null) return Math.min(1, share);
+  const atReady = packetShare(site, growing, timeline, timeline.readyDay);
+  return Math.min(1, share / Math.max(atReady, 1e-6));
+}
+
+function packetShare(site: Site, growing: Growing, timeline: Timeline, day: DayNumber): number {
+  const need = timeline.requirement;
+  const bedDay = timeline.sowDay + need.benchDays;
+  const onBench =
+    need.benchDays === 0
+      ? 0
+      : need.benchPacketDays * Math.min(1, (day - timeline.sowDay) / need.benchDays);
+  const growth = site.growth(growing.crop, growing.covers, timeline.sowDay);
+  const inBed = day > bedDay ? sumBetween(growth, bedDay, day) : 0;
+  return (onBench + inBed) / need.totalPacketDays;
+}
+
+/** What is left of a ready planting on a day: 1 when just ready, 0 once its standing is used up. */
+export function standingShare(
+  site: Site,
+  growing: Growing,
+  timeline: Timeline,
+  day: DayNumber,
+): number {
+  const { readyDay, holdsUntilDay } = timeline;
+  if (readyDay === null || holdsUntilDay === null || day <= readyDay) return 1;
+  if (day >= holdsUntilDay) return 0;
+  const growth = site.growth(growing.crop, growing.covers, timeline.sowDay);
+  const spent = sumBetween(growth, readyDay, day);
+  return Math.max(0, 1 - spent / growing.crop.harvest.standingPacketDays);
+}
+
+/** What a day is worth in packet days to a planting in its bed. */
+export function worthOn(site: Site, growing: Growing, sowDay: DayNumber, day: DayNumber): number {
+  const growth = site.growth(growing.crop, growing.covers, sowDay);
+  return sumBetween(growth, day, day + 1);
+}

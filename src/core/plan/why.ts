@@ -1,0 +1,108 @@
+import { daysWords } from "../calendar";
+import { coverWords } from "../shelter";
+import { chanceWords, type Wording } from "../wording";
+import { sumBetween } from "./growthCurve";
+import { worthOn } from "./size";
+import type { PlanSettings, Site } from "./site";
+import { lethalTempC, type Growing, type Timeline } from "./timeline";
+
+const BASIS_WORDS = {
+  sowing: "counted from sowing",
+  emergence: "counted from when it comes up",
+  transplanting: "counted from transplanting",
+} as const;
+
+/** The sum behind a ready date, in sentences a grower can check. */
+export function why(
+  site: Site,
+  settings: PlanSettings,
+  growing: Growing,
+  timeline: Timeline,
+  wording: Wording,
+): string[] {
+  const sentences = [requirementSentence(growing, timeline)];
+  if (settings.school === "calendar") sentences.push(calendarSentence(settings, timeline));
+  else sentences.push(worthSentence(site, growing, timeline));
+  if (settings.school === "tenhour")
+    sentences.push(tenHourSentence(site, settings, growing, timeline, wording));
+  sentences.push(coldSentence(settings, growing, timeline, wording));
+  return sentences.filter((sentence) => sentence !== "");
+}
+
+function requirementSentence(growing: Growing, timeline: Timeline): string {
+  const { variety, stage } = growing;
+  const need = timeline.requirement;
+  if (stage === "baby") {
+    return `${whole(need.totalPacketDays)} packet days from sowing to a cut of young leaves.`;
+  }
+  const packet = `${variety.packetDays} packet days on the packet, ${BASIS_WORDS[variety.packetBasis]}`;
+  if (need.benchDays > 0) {
+    const shock =
+      need.shockPacketDays > 0 ? `, ${need.shockPacketDays} of them to get over the move` : "";
+    return `${packet}; after ${need.benchDays / 7} weeks on the bench it needs ${whole(need.bedPacketDays)} more in the bed${shock}.`;
+  }
+  if (variety.packetBasis === "sowing") return `${packet}.`;
+  return `${packet}; sown straight into the bed that makes ${whole(need.totalPacketDays)} from sowing.`;
+}
+
+function worthSentence(site: Site, growing: Growing, timeline: Timeline): string {
+  const bedDay = timeline.plantOutDay ?? timeline.sowDay;
+  const begun = timeline.plantOutDay === null ? "sown" : "planted out";
+  const first = worthOn(site, growing, timeline.sowDay, bedDay).toFixed(2);
+  if (timeline.readyDay === null) {
+    return `A day is worth ${first} packet days when it is ${begun}, and too little afterwards for it to get ready.`;
+  }
+  const last = worthOn(site, growing, timeline.sowDay, timeline.readyDay - 1).toFixed(2);
+  const days = daysWords(timeline.readyDay - bedDay);
+  return `A day is worth ${first} packet days when it is ${begun} and ${last} at the end, so they take ${days}.`;
+}
+
+function calendarSentence(settings: PlanSettings, timeline: Timeline): string {
+  const need = timeline.requirement;
+  return `${whole(need.bedPacketDays)} days and ${settings.fallAdditionDays} more for fall: ${Math.ceil(need.bedPacketDays + settings.fallAdditionDays)} days in the bed.`;
+}
+
+function tenHourSentence(
+  site: Site,
+  settings: PlanSettings,
+  growing: Growing,
+  timeline: Timeline,
+  wording: Wording,
+): string {
+  const bedDay = timeline.plantOutDay ?? timeline.sowDay;
+  const short = site.shortDays(site.season(bedDay), settings.shortDayHours);
+  if (!short) return "Days are never that short here, so nothing has to hold.";
+  if (bedDay >= short.fromDay) return "";
+  const growth = site.growth(growing.crop, growing.covers, timeline.sowDay);
+  const share = Math.min(
+    1,
+    sumBetween(growth, bedDay, short.fromDay) / timeline.requirement.bedPacketDays,
+  );
+  const grown = `By ${wording.date(short.fromDay)}, when days fall under ${settings.shortDayHours} hours, it is ${Math.round(share * 100)} % grown`;
+  if (share >= settings.grownBeforeShortDays) return `${grown}: enough to hold.`;
+  return `${grown}; ${Math.round(settings.grownBeforeShortDays * 100)} % is wanted, so it waits for ${wording.date(short.toDay + 1, short.fromDay)}.`;
+}
+
+function coldSentence(
+  settings: PlanSettings,
+  growing: Growing,
+  timeline: Timeline,
+  wording: Wording,
+): string {
+  const lethal = wording.temperature(lethalTempC(growing));
+  const covers = growing.covers.length > 0 ? ` ${coverWords(growing.covers)}` : " in the open";
+  const where = growing.covers.length > 0 ? ` under${covers}` : covers;
+  if (timeline.lossBeforeReady !== null && timeline.lossBeforeReady > settings.frostRisk) {
+    return `A night that kills it (${lethal} at the crop) comes${where} before it is ready ${chanceWords(timeline.lossBeforeReady)}.`;
+  }
+  if (timeline.holdsUntilDay === null || timeline.readyDay === null) return "";
+  const until = wording.date(timeline.holdsUntilDay, timeline.sowDay);
+  if (timeline.coldLossDay !== null && timeline.coldLossDay === timeline.holdsUntilDay) {
+    return `It stands until about ${until}: by then a night of ${lethal} at the crop has come ${chanceWords(settings.frostRisk)}.`;
+  }
+  return `It stands until about ${until}, then quality goes.`;
+}
+
+function whole(value: number): string {
+  return String(Math.round(value));
+}

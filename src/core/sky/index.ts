@@ -1,0 +1,3 @@
+export { dayLengthHours, dayLengthOnDay, sunDay, type SunDay } from "./sun";
+export { shortDays, type ShortDays } from "./shortDays";
+export { dailyLightIntegralMol, extraterrestrialRadiationMJ, globalRadiationMJ } from "./radiation";

@@ -1,0 +1,62 @@
+import { dateWords, type DayNumber } from "../calendar";
+
+export type Units = "metric" | "imperial";
+
+/** How the core says dates and amounts in its sentences; the interface supplies its own. */
+export interface Wording {
+  /** A date; the year is told when it differs from that of `besideDay`. */
+  date(day: DayNumber, besideDay?: DayNumber): string;
+  /** A temperature with its unit, from °C. */
+  temperature(tempC: number): string;
+}
+
+/** Plain English dates and the chosen units. */
+export function plainWording(units: Units = "metric"): Wording {
+  return { date: dateWords, temperature: (tempC) => temperatureWords(tempC, units) };
+}
+
+/** A temperature in the chosen unit, to the degree, with a true minus sign. */
+export function temperatureWords(tempC: number, units: Units): string {
+  const value = Math.round(units === "imperial" ? fahrenheit(tempC) : tempC);
+  const digits = `${Math.abs(value)} °${units === "imperial" ? "F" : "C"}`;
+  return value < 0 ? `−${digits}` : digits;
+}
+
+export function fahrenheit(tempC: number): number {
+  return tempC * 1.8 + 32;
+}
+
+export function celsius(tempF: number): number {
+  return (tempF - 32) / 1.8;
+}
+
+const METRES_PER_FOOT = 0.3048;
+const GRAMS_PER_OUNCE = 28.349523125;
+
+export function feet(metres: number): number {
+  return metres / METRES_PER_FOOT;
+}
+
+export function metres(lengthFeet: number): number {
+  return lengthFeet * METRES_PER_FOOT;
+}
+
+export function inches(centimetres: number): number {
+  return centimetres / 2.54;
+}
+
+export function ounces(grams: number): number {
+  return grams / GRAMS_PER_OUNCE;
+}
+
+/**
+ * A chance as growers say it.
+ *
+ * @example chanceWords(0.2) // "1 year in 5"
+ */
+export function chanceWords(chance: number): string {
+  if (chance < 0.005) return "hardly ever";
+  if (chance > 0.995) return "nearly every year";
+  if (chance > 0.55) return `${Math.round(chance * 10)} years in 10`;
+  return `1 year in ${Math.round(1 / chance)}`;
+}
