@@ -56,3 +56,29 @@ export function dayWhenChanceReaches(
   }
   return null;
 }
+
+/** How likely it is, day by day of a season, that frost has come since midsummer or is still to come. */
+export interface FrostChances {
+  /** Chance that a night at or below the threshold has come by each day. */
+  comeBy: Float64Array;
+  /** Chance that one is still to come after each day. */
+  stillToCome: Float64Array;
+}
+
+/** Both chances for every day of a season, the first entry for its first day. */
+export function frostChances(climate: Climate, season: Season, thresholdC: number): FrostChances {
+  const days = season.endDay - season.startDay + 1;
+  const comeBy = new Float64Array(days);
+  const stillToCome = new Float64Array(days);
+  let logStays = 0;
+  for (let index = 0; index < days; index += 1) {
+    logStays += climate.logChanceNightStaysAbove(season.startDay + index, thresholdC);
+    comeBy[index] = 1 - Math.exp(logStays);
+  }
+  logStays = 0;
+  for (let index = days - 1; index >= 0; index -= 1) {
+    stillToCome[index] = 1 - Math.exp(logStays);
+    logStays += climate.logChanceNightStaysAbove(season.startDay + index, thresholdC);
+  }
+  return { comeBy, stillToCome };
+}

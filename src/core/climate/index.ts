@@ -1,3 +1,9 @@
 export { ClimateSketchSchema, type ClimateSketch } from "./sketch";
 export { climateFromSketch, type Climate } from "./climate";
-export { FROST_THRESHOLDS_C, firstFrostDay, lastFrostDay } from "./frostOdds";
+export {
+  FROST_THRESHOLDS_C,
+  firstFrostDay,
+  frostChances,
+  lastFrostDay,
+  type FrostChances,
+} from "./frostOdds";

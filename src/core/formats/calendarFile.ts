@@ -11,19 +11,18 @@ import { planEvents } from "./events";
  * @param stampDay the day the file is made, for DTSTAMP: the core has no clock of its own
  */
 export function writeCalendarFile(site: Site, garden: Garden, stampDay: DayNumber): string {
-  const events = planEvents(site, garden).map((event): EventAttributes => ({
+  const stamp = { timestamp: stampDay * MS_PER_DAY };
+  const events = planEvents(site, garden).map((event): EventAttributes & typeof stamp => ({
     uid: event.uid,
     title: event.title,
     location: event.bedName,
     start: dateArray(event.day),
     end: dateArray(event.day + 1),
-    productId: "-//Late Ember//Garden plan//EN",
-    calName: garden.head.name,
     transp: "TRANSPARENT",
-    ...{ timestamp: stampDay * MS_PER_DAY },
+    ...stamp,
   }));
   const { error, value } = createEvents(events, {
-    productId: "-//Late Ember//Garden plan//EN",
+    productId: PRODUCT_ID,
     calName: garden.head.name,
   });
   if (error || !value) {
@@ -32,6 +31,7 @@ export function writeCalendarFile(site: Site, garden: Garden, stampDay: DayNumbe
   return value;
 }
 
+const PRODUCT_ID = "-//Late Ember//Garden plan//EN";
 const MS_PER_DAY = 86_400_000;
 
 function dateArray(day: DayNumber): [number, number, number] {

@@ -61,9 +61,8 @@ export function isEmptyGarden(garden: Garden): boolean {
 
 /** The garden after a list of changes. */
 export function withChanges(garden: Garden, changes: readonly Change[]): Garden {
-  const shelters = new Map(garden.shelters);
-  const beds = new Map(garden.beds);
-  const plantings = new Map(garden.plantings);
+  let { shelters, beds, plantings } = garden;
+  // Only what is touched is copied: what stays the same keeps its identity, and its cached sums.
   let { head, settings, place } = garden;
   for (const change of changes) {
     switch (change.kind) {
@@ -77,13 +76,13 @@ export function withChanges(garden: Garden, changes: readonly Change[]): Garden 
         place = change.after;
         break;
       case "shelter":
-        put(shelters, change.id, change.after);
+        shelters = put(shelters, garden.shelters, change.id, change.after);
         break;
       case "bed":
-        put(beds, change.id, change.after);
+        beds = put(beds, garden.beds, change.id, change.after);
         break;
       case "planting":
-        put(plantings, change.id, change.after);
+        plantings = put(plantings, garden.plantings, change.id, change.after);
         break;
     }
   }
@@ -97,9 +96,17 @@ export function inverse(changes: readonly Change[]): Change[] {
     .reverse();
 }
 
-function put<T>(entities: Map<string, T>, id: string, entity: T | null): void {
-  if (entity === null) entities.delete(id);
-  else entities.set(id, entity);
+/** Sets or removes an entity in a copy of the set as it was; the copy is made at the first change. */
+function put<T>(
+  now: ReadonlyMap<string, T>,
+  original: ReadonlyMap<string, T>,
+  id: string,
+  entity: T | null,
+): ReadonlyMap<string, T> {
+  const copy = now === original ? new Map(original) : (now as Map<string, T>);
+  if (entity === null) copy.delete(id);
+  else copy.set(id, entity);
+  return copy;
 }
 
 /** Every entity of a garden with its kind. */

@@ -5,6 +5,7 @@ import {
   readyDayBy,
   lethalTempC,
   type Growing,
+  type Timeline,
 } from "./timeline";
 import { sumBetween } from "./growthCurve";
 import { requirement } from "./requirement";
@@ -12,6 +13,10 @@ import type { PlanSettings, Site } from "./site";
 
 /** From here on, each day's delay costs a week or more: the edge of the cliff. */
 const COST_AT_THE_EDGE_DAYS = 7;
+
+/** Crops with more packet days than this are sown before midsummer for the winter, by as many days. */
+const QUICK_PACKET_DAYS = 45;
+const LONGEST_LEAD_DAYS = 150;
 
 /** Sowing dates of a season against the dates they are ready. */
 export interface Cliff {
@@ -28,8 +33,8 @@ export interface Cliff {
 
 /**
  * The cliff of one crop under one stack of covers: how sowing later makes it ready later, slowly at
- * first and then by months at once. Looks at sowings from a midsummer to 15 weeks past midwinter's
- * eve, or fewer when asked.
+ * first and then by months at once. Looks at sowings from midsummer (earlier for slow crops) to the
+ * darkest day.
  *
  * @param aroundDay any day of the season looked at
  */
@@ -43,8 +48,8 @@ export function cliffOf(
   const need = requirement(growing.crop, growing.variety, growing.method, growing.stage);
   const sowDays: DayNumber[] = [];
   const readyDays: (DayNumber | null)[] = [];
-  // Seedlings for a winter crop are raised before midsummer.
-  const firstDay = season.startDay - need.benchDays;
+  const lead = Math.min(LONGEST_LEAD_DAYS, Math.max(0, need.totalPacketDays - QUICK_PACKET_DAYS));
+  const firstDay = season.startDay - Math.round(lead);
   for (let day = firstDay; day <= season.midwinterDay; day += 1) {
     sowDays.push(day);
     readyDays.push(readyDayBy(site, settings, growing, need, day));
@@ -94,4 +99,13 @@ function edge(
     }
   }
   return none;
+}
+
+/** A day of the season that a planting is meant for: crops sown in spring aim at the next winter. */
+export function seasonAimedAt(site: Site, timeline: Timeline): DayNumber {
+  const sownIn = site.season(timeline.sowDay);
+  const inSpring = timeline.sowDay > sownIn.midwinterDay;
+  return inSpring && timeline.readyDay !== null && timeline.readyDay > sownIn.endDay
+    ? sownIn.endDay + 1
+    : timeline.sowDay;
 }

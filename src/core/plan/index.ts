@@ -8,10 +8,12 @@ export {
   type Growing,
   type Timeline,
 } from "./timeline";
-export { cliffOf, type Cliff } from "./cliff";
+export { cliffOf, seasonAimedAt, type Cliff } from "./cliff";
 export { judge, type Verdict, type Wanted } from "./feasibility";
 export { why } from "./why";
 export { otherCropsFor, wayFor, waysTo, type Spot, type Way, type Wish } from "./wish";
 export { grownShare, standingShare, worthOn } from "./size";
+export { strandOf, type Strand, type StrandPoint } from "./strand";
 export { amountsFor, type Amounts, type Stand } from "./spacing";
+export { roomIn, roomiestBed, type Room } from "./room";
 export { growingOf, planSettingsOf, siteOf, spotsOf } from "./gardenPlan";

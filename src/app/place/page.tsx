@@ -1,0 +1,5 @@
+import { PlaceView } from "@/features/place";
+
+export default function PlacePage() {
+  return <PlaceView />;
+}

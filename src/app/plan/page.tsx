@@ -1,0 +1,5 @@
+import { PlanView } from "@/features/plan";
+
+export default function PlanPage() {
+  return <PlanView />;
+}

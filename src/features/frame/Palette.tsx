@@ -1,0 +1,177 @@
+"use client";
+
+import Autocomplete from "@mui/material/Autocomplete";
+import Dialog from "@mui/material/Dialog";
+import TextField from "@mui/material/TextField";
+import { useColorScheme } from "@mui/material/styles";
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import { dayNumberOf, type DayNumber } from "@/core/calendar";
+import { cropLibrary } from "@/core/crops";
+import { plantingName } from "@/core/formats";
+import { gardenStore, useGarden } from "@/store";
+import { setView } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import {
+  chooseGardenFile,
+  loadDemoGarden,
+  saveCalendarFile,
+  saveGardenFile,
+  savePlantingsTable,
+} from "./gardenFiles";
+import { readDate } from "./readDate";
+import { redo, undo } from "./steps";
+
+interface Action {
+  label: string;
+  group: "Do" | "Go to" | "Add" | "Plantings" | "Date";
+  run: () => void;
+}
+
+interface Props {
+  day: DayNumber;
+  today: DayNumber;
+  wording: LocalWording;
+  onClose: () => void;
+}
+
+/** "Do or find": everything by typing a few letters of it. */
+export default function Palette({ day, today, wording, onClose }: Props) {
+  const actions = useActions(today);
+  const [typed, setTyped] = useState("");
+  const monthNames = useMemo(() => {
+    const format = new Intl.DateTimeFormat(undefined, { month: "long", timeZone: "UTC" });
+    return Array.from({ length: 12 }, (_, index) =>
+      format.format(new Date(dayNumberOf(2026, index + 1, 1) * 86_400_000)),
+    );
+  }, []);
+  const found = readDate(typed, monthNames, day);
+  const options: Action[] =
+    found === null
+      ? actions
+      : [
+          {
+            label: `${typed}: ${wording.longDate(found)}`,
+            group: "Date",
+            run: () => setView({ dateInView: found }),
+          },
+          ...actions,
+        ];
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      fullWidth
+      maxWidth="sm"
+      aria-label="Do or find"
+      sx={{ "& .MuiDialog-container": { alignItems: "flex-start" } }}
+    >
+      <Autocomplete
+        open
+        autoHighlight
+        disablePortal
+        forcePopupIcon={false}
+        options={options}
+        groupBy={(action) => action.group}
+        getOptionLabel={(action) => action.label}
+        onInputChange={(_event, text) => setTyped(text)}
+        onChange={(_event, action) => {
+          onClose();
+          action?.run();
+        }}
+        onClose={(_event, reason) => {
+          if (reason === "escape") onClose();
+        }}
+        slotProps={{
+          popper: {
+            sx: {
+              position: "static !important",
+              transform: "none !important",
+              width: "100% !important",
+            },
+          },
+          listbox: { sx: { maxHeight: "50dvh" } },
+        }}
+        renderInput={(params) => (
+          <TextField
+            {...params}
+            autoFocus
+            label="Do or find"
+            placeholder="spinach, 1 dec, undo, place…"
+            sx={{ m: 2, width: "calc(100% - 32px)" }}
+          />
+        )}
+      />
+    </Dialog>
+  );
+}
+
+function useActions(today: DayNumber): Action[] {
+  const garden = useGarden((state) => state.garden);
+  const router = useRouter();
+  const { setMode } = useColorScheme();
+  return useMemo(() => {
+    const school = (value: "growth" | "tenhour" | "calendar") => () =>
+      void gardenStore().dispatch("settings.set", { school: value });
+    const list: Action[] = [
+      { label: "Plan", group: "Go to", run: () => router.push("/plan") },
+      { label: "Place", group: "Go to", run: () => router.push("/place") },
+      { label: "Today's date", group: "Go to", run: () => setView({ dateInView: today }) },
+      { label: "I want…", group: "Do", run: () => setView({ wish: {} }) },
+      {
+        label: "What if I sow today?",
+        group: "Do",
+        run: () => setView({ wish: { mode: "today" } }),
+      },
+      { label: "Undo", group: "Do", run: () => void undo() },
+      { label: "Redo", group: "Do", run: () => void redo() },
+      {
+        label: "Save calendar for the phone (.ics)",
+        group: "Do",
+        run: () => void saveCalendarFile(garden),
+      },
+      {
+        label: "Save plantings as a table (.csv)",
+        group: "Do",
+        run: () => void savePlantingsTable(garden),
+      },
+      { label: "Save garden as a file", group: "Do", run: () => void saveGardenFile(garden) },
+      { label: "Import a garden file…", group: "Do", run: chooseGardenFile },
+      { label: "Load the demo garden", group: "Do", run: () => void loadDemoGarden() },
+      { label: "Settings", group: "Do", run: () => setView({ settingsOpen: true }) },
+      { label: "Look: Day", group: "Do", run: () => setMode("light") },
+      { label: "Look: Lamp", group: "Do", run: () => setMode("dark") },
+      { label: "Count by growth", group: "Do", run: school("growth") },
+      { label: "Count by the ten-hour day", group: "Do", run: school("tenhour") },
+      { label: "Count by the calendar", group: "Do", run: school("calendar") },
+    ];
+    for (const crop of cropLibrary.values()) {
+      list.push({
+        label: `Add ${crop.name.toLowerCase()}…`,
+        group: "Add",
+        run: () => setView({ wish: { cropId: crop.id } }),
+      });
+    }
+    for (const planting of garden.plantings.values()) {
+      const bed = garden.beds.get(planting.bedId)?.name ?? "";
+      list.push({
+        label: `${plantingName(planting)} · ${bed}`,
+        group: "Plantings",
+        run: () => {
+          router.push("/plan");
+          setView({ selectedPlantingId: planting.id });
+        },
+      });
+    }
+    const order = ["Do", "Go to", "Add", "Plantings"];
+    // Two plantings may read alike; the list needs each label once.
+    const seen = new Map<string, number>();
+    return list
+      .sort((a, b) => order.indexOf(a.group) - order.indexOf(b.group))
+      .map((action) => {
+        const times = (seen.get(action.label) ?? 0) + 1;
+        seen.set(action.label, times);
+        return times === 1 ? action : { ...action, label: `${action.label} (${times})` };
+      });
+  }, [garden, router, setMode, today]);
+}

@@ -1,0 +1,105 @@
+"use client";
+
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import MenuItem from "@mui/material/MenuItem";
+import { useColorScheme } from "@mui/material/styles";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import type { Settings } from "@/core/garden";
+import { gardenStore, useGarden } from "@/store";
+
+const RISKS = [
+  { value: 0.1, words: "1 year in 10: careful" },
+  { value: 0.2, words: "1 year in 5" },
+  { value: 1 / 3, words: "1 year in 3" },
+  { value: 0.5, words: "1 year in 2: bold" },
+];
+
+/** How this garden reckons and shows: kept with the garden, but for the look, which is the device's. */
+export default function SettingsDialog({ onClose }: { onClose: () => void }) {
+  const settings = useGarden((state) => state.garden.settings);
+  const { mode, setMode } = useColorScheme();
+  const [refusal, setRefusal] = useState<{ field: keyof Settings; words: string } | null>(null);
+  const set = async (field: keyof Settings, value: string | number) => {
+    const done = await gardenStore().dispatch("settings.set", { [field]: value });
+    setRefusal(done.ok ? null : { field, words: done.refusal });
+  };
+  const numberField = (field: keyof Settings, label: string, scale = 1) => (
+    <TextField
+      key={`${field}${settings[field]}`}
+      label={label}
+      type="number"
+      defaultValue={Number(settings[field]) * scale}
+      error={refusal?.field === field}
+      helperText={refusal?.field === field ? refusal.words : undefined}
+      onBlur={(event) => {
+        const value = Number(event.target.value) / scale;
+        if (event.target.value !== "" && value !== settings[field]) void set(field, value);
+      }}
+    />
+  );
+  const riskKnown = RISKS.some((risk) => Math.abs(risk.value - settings.frostRisk) < 1e-6);
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="xs">
+      <DialogTitle>Settings</DialogTitle>
+      <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
+        <TextField
+          select
+          label="Look"
+          value={mode ?? "system"}
+          onChange={(event) => setMode(event.target.value as "light" | "dark" | "system")}
+        >
+          <MenuItem value="light">Day: paper, for sun on the screen</MenuItem>
+          <MenuItem value="dark">Lamp: soot, for the evening</MenuItem>
+          <MenuItem value="system">As the device</MenuItem>
+        </TextField>
+        <TextField
+          select
+          label="Units"
+          value={settings.units}
+          onChange={(event) => void set("units", event.target.value)}
+        >
+          <MenuItem value="metric">Metric: °C, metres, grams</MenuItem>
+          <MenuItem value="imperial">Imperial: °F, feet, ounces</MenuItem>
+        </TextField>
+        <TextField
+          select
+          label="How dates are counted"
+          value={settings.school}
+          onChange={(event) => void set("school", event.target.value)}
+        >
+          <MenuItem value="growth">Growth: what each day is worth</MenuItem>
+          <MenuItem value="tenhour">Ten-hour day: full size by then, and hold</MenuItem>
+          <MenuItem value="calendar">Calendar: packet days and a fall addition</MenuItem>
+        </TextField>
+        <TextField
+          select
+          label="Risk taken with frost and cold"
+          value={settings.frostRisk}
+          onChange={(event) => void set("frostRisk", Number(event.target.value))}
+        >
+          {!riskKnown && (
+            <MenuItem value={settings.frostRisk}>
+              {Math.round(settings.frostRisk * 100)} years in 100
+            </MenuItem>
+          )}
+          {RISKS.map((risk) => (
+            <MenuItem key={risk.value} value={risk.value}>
+              {risk.words}
+            </MenuItem>
+          ))}
+        </TextField>
+        {numberField("shortDayHours", "A day is short under (hours)")}
+        {numberField("fallAdditionDays", "Fall addition of the calendar school (days)")}
+        {numberField("grownBeforeShortDays", "Grown before the short days, to hold (%)", 100)}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Done</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,151 @@
+"use client";
+
+import PlaceIcon from "@mui/icons-material/PlaceOutlined";
+import SsidChartIcon from "@mui/icons-material/SsidChart";
+import Box from "@mui/material/Box";
+import dynamic from "next/dynamic";
+import { usePathname, useRouter } from "next/navigation";
+import { useEffect, useState, type ReactNode } from "react";
+import { dayNumber } from "@/core/calendar";
+import { plantingName } from "@/core/formats";
+import { isEmptyGarden } from "@/core/garden";
+import { chanceWords } from "@/core/wording";
+import { gardenStore, siteSelector, todayOf, useGarden } from "@/store";
+import { FrameGrid, InspectorPanel, Rail, type RailEntry } from "@/ui/frame";
+import { SeasonRibbon } from "@/ui/ribbon";
+import { setView, useView } from "@/ui/viewState";
+import { useWording } from "@/ui/wording";
+import { loadDemoGarden } from "./gardenFiles";
+import { PlantingInspector } from "./inspector/PlantingInspector";
+import { Messages, StorageNotice } from "./Messages";
+import { TopLine } from "./TopLine";
+import { useRibbon } from "./useRibbon";
+import { useShortcuts } from "./useShortcuts";
+import { Welcome } from "./Welcome";
+
+const Palette = dynamic(() => import("./Palette"), { ssr: false });
+const SettingsDialog = dynamic(() => import("./SettingsDialog"), { ssr: false });
+
+const ENTRIES: readonly RailEntry[] = [
+  { href: "/plan", label: "Plan", icon: <SsidChartIcon /> },
+  { href: "/place", label: "Place", icon: <PlaceIcon /> },
+];
+
+/** The frame around every view: top line, rail, inspector and season ribbon. */
+export function Shell({ children }: { children: ReactNode }) {
+  const status = useGarden((state) => state.status);
+  useEffect(() => {
+    void openGarden();
+  }, []);
+  if (status === "opening") return <Box role="status" aria-label="Opening the garden" />;
+  return <OpenShell>{children}</OpenShell>;
+}
+
+/** Opens what this browser keeps; a server started for the demo fills an empty browser with it. */
+async function openGarden(): Promise<void> {
+  await gardenStore().open();
+  if (!isEmptyGarden(gardenStore().getState().garden)) return;
+  const answer = await fetch("/api/start").catch(() => null);
+  const start = answer?.ok ? ((await answer.json()) as { garden: string }).garden : "empty";
+  if (start === "demo" && isEmptyGarden(gardenStore().getState().garden)) await loadDemoGarden();
+}
+
+function OpenShell({ children }: { children: ReactNode }) {
+  const garden = useGarden((state) => state.garden);
+  const { dateInView, selectedPlantingId, dragged, paletteOpen, settingsOpen } = useView();
+  const [started, setStarted] = useState(false);
+  const pathname = usePathname();
+  const router = useRouter();
+  const today = todayOf(garden);
+  const day = dateInView ?? today;
+  const site = siteSelector(garden);
+  const wording = useWording(garden.settings.units);
+  const ribbon = useRibbon(site, garden.settings, day, wording);
+  useShortcuts(today);
+
+  const selected = selectedPlantingId ? garden.plantings.get(selectedPlantingId) : undefined;
+  const welcome = isEmptyGarden(garden) && !started;
+  const start = () => {
+    setStarted(true);
+    router.push("/place");
+  };
+  return (
+    <>
+      <FrameGrid
+        top={
+          <TopLine
+            day={day}
+            today={today}
+            frostDay={ribbon?.frostDay ?? null}
+            riskWords={chanceWords(garden.settings.frostRisk)}
+            wording={wording}
+          />
+        }
+        rail={<Rail entries={ENTRIES} current={pathname} />}
+        view={
+          <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
+            <StorageNotice />
+            <Box sx={{ flex: 1, minHeight: 0 }}>
+              {welcome ? <Welcome onStart={start} /> : children}
+            </Box>
+          </Box>
+        }
+        inspector={
+          selected && site ? (
+            <InspectorPanel
+              label={plantingName(selected)}
+              onClose={() => setView({ selectedPlantingId: null })}
+            >
+              <PlantingInspector
+                garden={garden}
+                site={site}
+                planting={selected}
+                sowDay={
+                  dragged?.plantingId === selected.id ? dragged.sowDay : dayNumber(selected.sowOn)
+                }
+                day={day}
+                wording={wording}
+              />
+            </InspectorPanel>
+          ) : null
+        }
+        ribbon={
+          ribbon ? (
+            <SeasonRibbon
+              ribbon={ribbon}
+              day={day}
+              today={today}
+              wording={wording}
+              onDay={(next) => setView({ dateInView: next })}
+            />
+          ) : (
+            <Box
+              sx={{
+                height: "100%",
+                bgcolor: "#1b1715",
+                color: "#e6ddd3",
+                display: "grid",
+                placeItems: "center",
+                fontSize: 14,
+                px: 2,
+                textAlign: "center",
+              }}
+            >
+              The season&apos;s light and frost stand here once the place is known.
+            </Box>
+          )
+        }
+      />
+      {paletteOpen && (
+        <Palette
+          day={day}
+          today={today}
+          wording={wording}
+          onClose={() => setView({ paletteOpen: false })}
+        />
+      )}
+      {settingsOpen && <SettingsDialog onClose={() => setView({ settingsOpen: false })} />}
+      <Messages />
+    </>
+  );
+}

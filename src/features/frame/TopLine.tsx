@@ -1,0 +1,162 @@
+"use client";
+
+import RedoIcon from "@mui/icons-material/Redo";
+import SearchIcon from "@mui/icons-material/Search";
+import SettingsIcon from "@mui/icons-material/SettingsOutlined";
+import UndoIcon from "@mui/icons-material/Undo";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import IconButton from "@mui/material/IconButton";
+import Tooltip from "@mui/material/Tooltip";
+import type { DayNumber } from "@/core/calendar";
+import { daysWords } from "@/core/calendar";
+import { useGarden } from "@/store";
+import { setView } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import { GardenMenu } from "./GardenMenu";
+import { redo, undo } from "./steps";
+
+interface Props {
+  day: DayNumber;
+  today: DayNumber;
+  /** The day of killing frost with the chosen risk; null when there is none to name. */
+  frostDay: DayNumber | null;
+  riskWords: string;
+  wording: LocalWording;
+}
+
+/** The garden's name, the date in view in words, and what works everywhere. */
+export function TopLine({ day, today, frostDay, riskWords, wording }: Props) {
+  const undoLabel = useGarden((state) => state.undoLabel);
+  const redoLabel = useGarden((state) => state.redoLabel);
+  return (
+    <Box
+      sx={{
+        height: "100%",
+        display: "grid",
+        gridTemplateColumns: { xs: "auto minmax(0, 1fr) auto", md: "1fr auto 1fr" },
+        alignItems: "center",
+        gap: 1,
+        px: { xs: 1, md: 2 },
+      }}
+    >
+      <Box sx={{ display: "flex", alignItems: "center", gap: 1, minWidth: 0 }}>
+        <Box
+          aria-hidden
+          sx={{
+            width: 14,
+            height: 14,
+            flex: "none",
+            borderRadius: "50%",
+            background: "radial-gradient(circle at 45% 40%, #ffdca6, #f2a65a 40%, #c8501e 90%)",
+            boxShadow: "0 0 0 4px rgba(242, 166, 90, 0.25)",
+          }}
+        />
+        <Box
+          component="span"
+          sx={{
+            fontFamily: "var(--font-heading)",
+            fontWeight: 700,
+            fontSize: 19,
+            whiteSpace: "nowrap",
+            display: { xs: "none", sm: "inline" },
+          }}
+        >
+          Late Ember
+        </Box>
+        <GardenMenu />
+      </Box>
+      <Box
+        sx={{
+          textAlign: { xs: "right", md: "center" },
+          minWidth: 0,
+          whiteSpace: "nowrap",
+          overflow: "hidden",
+          textOverflow: "ellipsis",
+        }}
+      >
+        <Box component="strong" data-testid="date-in-view" sx={{ fontSize: 15 }}>
+          {wording.longDate(day)}
+        </Box>
+        <Box
+          component="span"
+          sx={{
+            ml: 2,
+            fontSize: 14,
+            color: "var(--ash-text)",
+            display: { xs: "none", md: "inline" },
+          }}
+        >
+          {aboutDate(day, today, frostDay, riskWords)}
+        </Box>
+      </Box>
+      <Box sx={{ display: "flex", justifyContent: "flex-end", alignItems: "center" }}>
+        <Button
+          variant="outlined"
+          color="inherit"
+          size="small"
+          startIcon={<SearchIcon />}
+          onClick={() => setView({ paletteOpen: true })}
+          sx={{
+            borderColor: "var(--line)",
+            color: "var(--ash-text)",
+            mr: 0.5,
+            display: { xs: "none", lg: "inline-flex" },
+          }}
+        >
+          Do or find&nbsp;<b>Ctrl K</b>
+        </Button>
+        <IconButton
+          aria-label="Do or find"
+          onClick={() => setView({ paletteOpen: true })}
+          sx={{ display: { xs: "inline-flex", lg: "none" } }}
+        >
+          <SearchIcon />
+        </IconButton>
+        <Tooltip title={undoLabel ? `Undo ${undoLabel}` : "Nothing to undo"}>
+          <span>
+            <IconButton
+              aria-label={undoLabel ? `Undo ${undoLabel}` : "Undo"}
+              disabled={!undoLabel}
+              onClick={() => void undo()}
+            >
+              <UndoIcon />
+            </IconButton>
+          </span>
+        </Tooltip>
+        <Tooltip title={redoLabel ? `Redo ${redoLabel}` : "Nothing to redo"}>
+          <span>
+            <IconButton
+              aria-label={redoLabel ? `Redo ${redoLabel}` : "Redo"}
+              disabled={!redoLabel}
+              onClick={() => void redo()}
+              sx={{ display: { xs: "none", sm: "inline-flex" } }}
+            >
+              <RedoIcon />
+            </IconButton>
+          </span>
+        </Tooltip>
+        <IconButton aria-label="Settings" onClick={() => setView({ settingsOpen: true })}>
+          <SettingsIcon />
+        </IconButton>
+      </Box>
+    </Box>
+  );
+}
+
+function aboutDate(
+  day: DayNumber,
+  today: DayNumber,
+  frostDay: DayNumber | null,
+  riskWords: string,
+): string {
+  const parts: string[] = [];
+  if (day === today) parts.push("today");
+  else parts.push(day > today ? `in ${daysWords(day - today)}` : `${daysWords(today - day)} ago`);
+  if (frostDay !== null) {
+    const left = frostDay - day;
+    if (left > 0) parts.push(`killing frost in ${daysWords(left)}, ${riskWords}`);
+    else if (left > -60) parts.push(`killing frost since ${daysWords(-left)}, ${riskWords}`);
+  }
+  return parts.join(" · ");
+}

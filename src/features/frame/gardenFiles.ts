@@ -1,0 +1,85 @@
+import { dayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
+import { gardenStore, siteSelector } from "@/store";
+import { setView, tell } from "@/ui/viewState";
+
+const MS_PER_DAY = 86_400_000;
+
+/** Saves the garden as a file. */
+export async function saveGardenFile(garden: Garden): Promise<void> {
+  const { writeGardenFile } = await import("@/core/formats");
+  download(`${fileName(garden)}.garden.json`, "application/json", writeGardenFile(garden));
+  tell("The garden is saved as a file.");
+}
+
+/** Saves the plan for a phone's calendar. */
+export async function saveCalendarFile(garden: Garden): Promise<void> {
+  const site = siteSelector(garden);
+  if (!site) return tell("Give the place first: without it there are no dates.", "refused");
+  const { writeCalendarFile } = await import("@/core/formats");
+  const stampDay = Math.floor(Date.now() / MS_PER_DAY);
+  download(`${fileName(garden)}.ics`, "text/calendar", writeCalendarFile(site, garden, stampDay));
+  tell("The calendar file is saved: open it on your phone.");
+}
+
+/** Saves the plantings as a table. */
+export async function savePlantingsTable(garden: Garden): Promise<void> {
+  const site = siteSelector(garden);
+  if (!site) return tell("Give the place first: without it there are no dates.", "refused");
+  const { writePlantingsCsv } = await import("@/core/formats");
+  download(`${fileName(garden)} plantings.csv`, "text/csv", writePlantingsCsv(site, garden));
+  tell("The plantings are saved as a table.");
+}
+
+/** Reads a garden file in place of the garden here; nothing changes when anything is wrong. */
+export async function importGardenText(text: string): Promise<void> {
+  const { readGardenFile } = await import("@/core/formats");
+  const read = readGardenFile(text);
+  if (!read.ok) {
+    const [first] = read.problems;
+    const where = first?.path ? `${first.path}: ` : "";
+    const more = read.problems.length > 1 ? ` And ${read.problems.length - 1} more.` : "";
+    return tell(`Nothing was imported. ${where}${first?.message}${more}`, "refused");
+  }
+  const done = await gardenStore().dispatch("garden.replace", read.file);
+  if (!done.ok) return tell(`Nothing was imported. ${done.path}: ${done.refusal}`, "refused");
+  const { beds, plantings, garden } = read.file;
+  setView({
+    selectedPlantingId: null,
+    dateInView: garden.today === null ? null : dayNumber(garden.today),
+  });
+  const counts = `${beds.length} beds and ${plantings.length} plantings`;
+  tell(`${garden.name} is here: ${counts}.`, "done", true);
+}
+
+/** Lets the grower choose a file and imports it. */
+export function chooseGardenFile(): void {
+  const input = document.createElement("input");
+  input.type = "file";
+  input.accept = ".json,application/json";
+  input.onchange = async () => {
+    const file = input.files?.[0];
+    if (file) await importGardenText(await file.text());
+  };
+  input.click();
+}
+
+/** Puts the made-up demo garden in place of the garden here. */
+export async function loadDemoGarden(): Promise<void> {
+  const demo = await import("@data/demo/tarnholt-commons.json");
+  await importGardenText(JSON.stringify(demo.default));
+}
+
+function fileName(garden: Garden): string {
+  return garden.head.name.replace(/[^\p{L}\p{N} _-]/gu, "").trim() || "garden";
+}
+
+function download(name: string, type: string, text: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+  const link = document.createElement("a");
+  link.href = url;
+  link.download = name;
+  link.click();
+  // The browser reads the blob after the click has returned.
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}

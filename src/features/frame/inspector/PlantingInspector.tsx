@@ -1,0 +1,162 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
+import type { Garden, Planting } from "@/core/garden";
+import { growingOf, grownShare, timelineFrom, type Site } from "@/core/plan";
+import { coverWords } from "@/core/shelter";
+import { gardenStore } from "@/store";
+import { InspectorSection } from "@/ui/frame";
+import { setView, tell } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import { AmountsSection } from "./AmountsSection";
+import { SchoolsSection } from "./SchoolsSection";
+import { WeekLaterSection } from "./WeekLaterSection";
+import { WhySection } from "./WhySection";
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  planting: Planting;
+  /** The sowing shown: the planting's own, or where it is being dragged. */
+  sowDay: DayNumber;
+  day: DayNumber;
+  wording: LocalWording;
+}
+
+/** Everything about one planting: when it is ready, why, what if, how much. */
+export function PlantingInspector({ garden, site, planting, sowDay, day, wording }: Props) {
+  const growing = growingOf(garden, planting);
+  const bed = garden.beds.get(planting.bedId);
+  if (!growing || !bed) return null;
+  const { settings } = garden;
+  const timeline = timelineFrom(site, settings, growing, sowDay);
+  const grown = grownShare(site, settings, growing, timeline, day);
+  const move = async (text: string) => {
+    if (!isIsoDate(text) || text === planting.sowOn) return;
+    const done = await gardenStore().dispatch("planting.moveSowing", {
+      id: planting.id,
+      sowOn: text,
+    });
+    if (!done.ok) tell(done.refusal, "refused");
+  };
+  const remove = async () => {
+    const done = await gardenStore().dispatch("planting.remove", { id: planting.id });
+    setView({ selectedPlantingId: null });
+    if (done.ok) tell(`${growing.crop.name} is removed from ${bed.name}.`, "done", true);
+    else tell(done.refusal, "refused");
+  };
+  return (
+    <>
+      <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", pr: 4 }}>
+        {bed.name} · {coverWords(growing.covers)}
+        {growing.method === "transplant" ? " · transplanted" : ""}
+      </Box>
+      <Typography variant="h2">
+        {growing.crop.name}, {growing.stage === "baby" ? "young leaves" : growing.variety.name}
+      </Typography>
+      <Box sx={{ display: "flex", gap: 3, mt: 1 }} aria-live="polite">
+        <BigNumber
+          label="ready"
+          value={timeline.readyDay === null ? "not here" : wording.shortDate(timeline.readyDay)}
+          accent
+        />
+        <BigNumber
+          label="from sowing"
+          value={timeline.readyDay === null ? "–" : `${timeline.readyDay - sowDay} days`}
+        />
+      </Box>
+      <Box sx={{ mt: 1, fontSize: 14 }}>{onDateWords(timeline, day, grown, wording)}</Box>
+      <TextField
+        key={`${planting.id}${isoDate(sowDay)}`}
+        label={growing.method === "transplant" ? "Sown on the bench" : "Sown"}
+        type="date"
+        size="small"
+        fullWidth
+        defaultValue={isoDate(sowDay)}
+        onBlur={(event) => void move(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") void move((event.target as HTMLInputElement).value);
+        }}
+        slotProps={{ inputLabel: { shrink: true } }}
+        sx={{ mt: 1.5 }}
+      />
+      <WhySection
+        site={site}
+        settings={settings}
+        growing={growing}
+        timeline={timeline}
+        wording={wording}
+      />
+      <WeekLaterSection
+        site={site}
+        settings={settings}
+        growing={growing}
+        timeline={timeline}
+        wording={wording}
+      />
+      <SchoolsSection
+        site={site}
+        settings={settings}
+        growing={growing}
+        sowDay={sowDay}
+        wording={wording}
+      />
+      <AmountsSection planting={planting} bed={bed} crop={growing.crop} wording={wording} />
+      <InspectorSection title="Do">
+        <Box sx={{ display: "flex", gap: 1 }}>
+          <Button
+            variant="contained"
+            color="secondary"
+            onClick={() => setView({ wish: { cropId: growing.crop.id, bedId: bed.id } })}
+          >
+            Another sowing
+          </Button>
+          <Button color="inherit" variant="outlined" onClick={() => void remove()}>
+            Remove
+          </Button>
+        </Box>
+      </InspectorSection>
+    </>
+  );
+}
+
+function BigNumber({ label, value, accent }: { label: string; value: string; accent?: boolean }) {
+  return (
+    <Box>
+      <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>{label}</Box>
+      <Box
+        sx={{
+          fontFamily: "var(--font-heading)",
+          fontWeight: 600,
+          fontSize: 28,
+          lineHeight: 1.1,
+          whiteSpace: "nowrap",
+          color: accent ? "var(--ember-text)" : "var(--text)",
+        }}
+      >
+        {value}
+      </Box>
+    </Box>
+  );
+}
+
+function onDateWords(
+  timeline: ReturnType<typeof timelineFrom>,
+  day: DayNumber,
+  grown: number,
+  wording: LocalWording,
+): string {
+  const on = `On ${wording.date(day)}`;
+  if (day < timeline.sowDay) return `${on} it is not sown yet.`;
+  if (timeline.holdsUntilDay !== null && day > timeline.holdsUntilDay) return `${on} it is over.`;
+  if (grown >= 1) return `${on} it is ready and standing.`;
+  const bench =
+    timeline.plantOutDay !== null && day < timeline.plantOutDay
+      ? `, on the bench until ${wording.date(timeline.plantOutDay)}`
+      : "";
+  return `${on} it is ${Math.round(grown * 100)} % grown${bench}.`;
+}

@@ -1,0 +1,58 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { daysWords } from "@/core/calendar";
+import {
+  cliffOf,
+  seasonAimedAt,
+  timelineFrom,
+  type Growing,
+  type PlanSettings,
+  type Site,
+  type Timeline,
+} from "@/core/plan";
+import { InspectorSection } from "@/ui/frame";
+import type { LocalWording } from "@/ui/wording";
+
+interface Props {
+  site: Site;
+  settings: PlanSettings;
+  growing: Growing;
+  timeline: Timeline;
+  wording: LocalWording;
+}
+
+const A_WEEK = 7;
+
+/** What a week's delay would cost, and the last sowing before the cliff. */
+export function WeekLaterSection({ site, settings, growing, timeline, wording }: Props) {
+  const later = timelineFrom(site, settings, growing, timeline.sowDay + A_WEEK);
+  const cliff = cliffOf(site, settings, growing, seasonAimedAt(site, timeline));
+  const sown = wording.date(timeline.sowDay + A_WEEK);
+  return (
+    <InspectorSection title="A week later?">
+      <Box sx={{ fontSize: 14, lineHeight: 1.45 }}>
+        {later.readyDay === null || timeline.readyDay === null ? (
+          <>Sown {sown}, it does not get ready here.</>
+        ) : (
+          <>
+            Sown {sown}: ready <b>{wording.date(later.readyDay, timeline.sowDay)}</b>,{" "}
+            {daysWords(later.readyDay - timeline.readyDay)} later.
+          </>
+        )}{" "}
+        {cliff.lastSafeDay !== null ? (
+          <>
+            Last safe sowing: <b>{wording.date(cliff.lastSafeDay, timeline.sowDay)}</b>
+            {cliff.afterLastSafeReadyDay !== null &&
+              `; the day after, ready only ${wording.date(cliff.afterLastSafeReadyDay, timeline.sowDay)}`}
+            .
+          </>
+        ) : cliff.hasCliff ? (
+          <>No sowing of this season is safe at the risk taken.</>
+        ) : (
+          <>There is no cliff here: a day&apos;s delay costs about a day.</>
+        )}
+      </Box>
+    </InspectorSection>
+  );
+}

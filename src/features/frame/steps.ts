@@ -1,0 +1,16 @@
+import { gardenStore } from "@/store";
+import { tell } from "@/ui/viewState";
+
+/** Takes the last step back and says what it was. */
+export async function undo(): Promise<void> {
+  const label = gardenStore().getState().undoLabel;
+  const done = await gardenStore().undo();
+  tell(done.ok ? `Undone: ${label}.` : done.refusal, done.ok ? "done" : "refused");
+}
+
+/** Brings the last undone step again and says what it was. */
+export async function redo(): Promise<void> {
+  const label = gardenStore().getState().redoLabel;
+  const done = await gardenStore().redo();
+  tell(done.ok ? `Done again: ${label}.` : done.refusal, done.ok ? "done" : "refused");
+}

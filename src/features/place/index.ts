@@ -1,0 +1,1 @@
+export { PlaceView } from "./PlaceView";

@@ -1,0 +1,107 @@
+import { PlaceSchema, problemsFrom, type Place } from "@/core/garden";
+import { celsius, fahrenheit, feet, metres, type Units } from "@/core/wording";
+
+/** The place as the form holds it: texts, in the grower's units. */
+export interface PlaceFields {
+  name: string;
+  latitude: string;
+  longitude: string;
+  elevation: string;
+  coldLow: string;
+  coldHigh: string;
+  warmLow: string;
+  warmHigh: string;
+  frost: "dates" | "rare" | "everyMonth";
+  first: string;
+  last: string;
+}
+
+/** Which field of the form shows a problem with which part of the place. */
+const FIELD_OF_PATH: Record<string, keyof PlaceFields> = {
+  name: "name",
+  latitudeDeg: "latitude",
+  longitudeDeg: "longitude",
+  elevationM: "elevation",
+  "climate.coldestMonth.lowC": "coldLow",
+  "climate.coldestMonth.highC": "coldHigh",
+  "climate.warmestMonth.lowC": "warmLow",
+  "climate.warmestMonth.highC": "warmHigh",
+  "climate.frost.medianFirst": "first",
+  "climate.frost.medianLast": "last",
+};
+
+const EMPTY: PlaceFields = {
+  name: "",
+  latitude: "",
+  longitude: "",
+  elevation: "",
+  coldLow: "",
+  coldHigh: "",
+  warmLow: "",
+  warmHigh: "",
+  frost: "dates",
+  first: "10-10",
+  last: "05-01",
+};
+
+export function fieldsOf(place: Place | null, units: Units): PlaceFields {
+  if (!place) return EMPTY;
+  const temperature = (tempC: number) => shown(units === "imperial" ? fahrenheit(tempC) : tempC, 1);
+  const { coldestMonth, warmestMonth, frost } = place.climate;
+  return {
+    name: place.name,
+    latitude: shown(place.latitudeDeg, 4),
+    longitude: shown(place.longitudeDeg, 4),
+    elevation: shown(units === "imperial" ? feet(place.elevationM) : place.elevationM, 0),
+    coldLow: temperature(coldestMonth.lowC),
+    coldHigh: temperature(coldestMonth.highC),
+    warmLow: temperature(warmestMonth.lowC),
+    warmHigh: temperature(warmestMonth.highC),
+    frost: frost.kind,
+    first: frost.kind === "dates" ? frost.medianFirst : EMPTY.first,
+    last: frost.kind === "dates" ? frost.medianLast : EMPTY.last,
+  };
+}
+
+/** The place the fields say, or what is wrong with each field in a sentence. */
+export type ReadPlace =
+  { ok: true; place: Place } | { ok: false; problems: Partial<Record<keyof PlaceFields, string>> };
+
+export function placeFrom(fields: PlaceFields, units: Units): ReadPlace {
+  const temperature = (text: string) =>
+    units === "imperial" ? celsius(numberFrom(text)) : numberFrom(text);
+  const given = {
+    id: "place",
+    name: fields.name,
+    latitudeDeg: numberFrom(fields.latitude),
+    longitudeDeg: numberFrom(fields.longitude),
+    elevationM:
+      units === "imperial" ? metres(numberFrom(fields.elevation)) : numberFrom(fields.elevation),
+    climate: {
+      coldestMonth: { lowC: temperature(fields.coldLow), highC: temperature(fields.coldHigh) },
+      warmestMonth: { lowC: temperature(fields.warmLow), highC: temperature(fields.warmHigh) },
+      frost:
+        fields.frost === "dates"
+          ? { kind: "dates", medianFirst: fields.first, medianLast: fields.last }
+          : { kind: fields.frost },
+    },
+  };
+  const parsed = PlaceSchema.safeParse(given);
+  if (parsed.success) return { ok: true, place: parsed.data };
+  const problems: Partial<Record<keyof PlaceFields, string>> = {};
+  for (const problem of problemsFrom(parsed.error)) {
+    const field = FIELD_OF_PATH[problem.path];
+    if (field && problems[field] === undefined) problems[field] = problem.message;
+  }
+  return { ok: false, problems };
+}
+
+/** A number as typed, with a comma or a point, and with a true minus sign or a hyphen. */
+function numberFrom(text: string): number {
+  const plain = text.trim().replace("−", "-").replace(",", ".");
+  return plain === "" ? NaN : Number(plain);
+}
+
+function shown(value: number, digits: number): string {
+  return String(Number(value.toFixed(digits)));
+}

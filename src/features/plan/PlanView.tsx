@@ -1,0 +1,147 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import dynamic from "next/dynamic";
+import { useCallback, useMemo, useState } from "react";
+import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
+import { coversOver, type Garden } from "@/core/garden";
+import { seasonAimedAt, type Site } from "@/core/plan";
+import { gardenStore, plantingView, siteSelector, todayOf, useGarden } from "@/store";
+import { setView, tell, useView } from "@/ui/viewState";
+import { useWording } from "@/ui/wording";
+import { CliffChart } from "./CliffChart";
+import { EmptyPlan } from "./EmptyPlan";
+import { PlanHeading } from "./PlanHeading";
+import { StrandChart } from "./StrandChart";
+import { StrandKey } from "./StrandKey";
+import { draggedItem, useStrands, type Grouping } from "./useStrands";
+
+const WishDialog = dynamic(() => import("./WishDialog"), { ssr: false });
+
+const STACKS_SHOWN = 5;
+
+/** The plan: every planting as a strand along time, and the cliff of the one selected. */
+export function PlanView() {
+  const garden = useGarden((state) => state.garden);
+  const site = siteSelector(garden);
+  const wish = useView((state) => state.wish);
+  const dateInView = useView((state) => state.dateInView);
+  const today = todayOf(garden);
+  const day = dateInView ?? today;
+  const empty = !site || garden.beds.size === 0 || garden.plantings.size === 0;
+  return (
+    <>
+      {empty ? <EmptyPlan garden={garden} /> : <FilledPlan garden={garden} site={site} day={day} />}
+      {wish && site && (
+        <WishDialog
+          garden={garden}
+          site={site}
+          today={today}
+          start={wish}
+          onClose={() => setView({ wish: null })}
+        />
+      )}
+    </>
+  );
+}
+
+function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: DayNumber }) {
+  const [grouping, setGrouping] = useState<Grouping>("bed");
+  const selectedId = useView((state) => state.selectedPlantingId);
+  const dragged = useView((state) => state.dragged);
+  const wording = useWording(garden.settings.units);
+  const groups = useStrands(garden, site, grouping);
+  const season = useSeason(site, day);
+  const short = site.shortDays(season, garden.settings.shortDayHours);
+  const { select, preview, move } = useActions();
+
+  const draggedPlanting = dragged ? garden.plantings.get(dragged.plantingId) : undefined;
+  const draggedRow =
+    dragged && draggedPlanting ? draggedItem(garden, site, draggedPlanting, dragged.sowDay) : null;
+  const looked =
+    garden.plantings.get(selectedId ?? "") ?? garden.plantings.values().next().value ?? null;
+  const view = looked && plantingView(garden, site, looked);
+  const timeline =
+    draggedRow && draggedRow.id === looked?.id ? draggedRow.timeline : view?.timeline;
+  const stacks = useStacks(garden, view?.growing.covers ?? NO_COVERS);
+  return (
+    <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
+      <PlanHeading grouping={grouping} onGrouping={setGrouping} school={garden.settings.school} />
+      <Box sx={{ flex: "3 1 0", minHeight: 160 }}>
+        <StrandChart
+          groups={groups}
+          dragged={draggedRow}
+          season={season}
+          short={short}
+          shortDayHours={garden.settings.shortDayHours}
+          day={day}
+          selectedId={selectedId}
+          wording={wording}
+          onSelect={select}
+          onPreview={preview}
+          onMove={move}
+        />
+      </Box>
+      <StrandKey />
+      {view && timeline && (
+        <Box
+          sx={{ flex: "2 1 0", minHeight: 150, maxHeight: 260, borderTop: "1px solid var(--line)" }}
+        >
+          <CliffChart
+            site={site}
+            settings={garden.settings}
+            growing={view.growing}
+            stacks={stacks}
+            aroundDay={seasonAimedAt(site, timeline)}
+            sowDay={timeline.sowDay}
+            readyDay={timeline.readyDay}
+            wording={wording}
+          />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const NO_COVERS: readonly string[] = [];
+
+/** The season of the date in view, the same object for all its days. */
+function useSeason(site: Site, day: DayNumber) {
+  const { startDay } = site.season(day);
+  return useMemo(() => site.season(startDay), [site, startDay]);
+}
+
+function useActions() {
+  const select = useCallback((id: string) => setView({ selectedPlantingId: id }), []);
+  const preview = useCallback(
+    (plantingId: string, sowDay: DayNumber | null) =>
+      setView({ dragged: sowDay === null ? null : { plantingId, sowDay } }),
+    [],
+  );
+  const move = useCallback(async (id: string, sowDay: DayNumber) => {
+    const { plantings } = gardenStore().getState().garden;
+    if (plantings.get(id) && dayNumber(plantings.get(id)?.sowOn ?? "") !== sowDay) {
+      const done = await gardenStore().dispatch("planting.moveSowing", {
+        id,
+        sowOn: isoDate(sowDay),
+      });
+      if (!done.ok) tell(done.refusal, "refused");
+    }
+    setView({ dragged: null });
+  }, []);
+  return { select, preview, move };
+}
+
+/** The covers to compare on the cliff: the open air, the planting's own, and others in the garden. */
+function useStacks(garden: Garden, own: readonly string[]): readonly (readonly string[])[] {
+  const ownKey = own.join("+");
+  return useMemo(() => {
+    const stacks = new Map<string, readonly string[]>([["", NO_COVERS]]);
+    stacks.set(ownKey, ownKey === "" ? NO_COVERS : ownKey.split("+"));
+    for (const bed of garden.beds.values()) {
+      const covers = coversOver(garden, bed);
+      if (stacks.size < STACKS_SHOWN) stacks.set(covers.join("+"), covers);
+    }
+    return [...stacks.values()];
+  }, [garden, ownKey]);
+}

@@ -1,0 +1,60 @@
+import Box from "@mui/material/Box";
+import type { ReactNode } from "react";
+
+const SWATCH = { width: 26, height: 14 };
+
+/** What the shapes on a strand mean. */
+export function StrandKey() {
+  return (
+    <Box
+      component="ul"
+      aria-label="Key"
+      sx={{
+        display: { xs: "none", sm: "flex" },
+        flexWrap: "wrap",
+        columnGap: 2.5,
+        m: 0,
+        px: 2,
+        py: 0.75,
+        listStyle: "none",
+        fontSize: 12.5,
+        color: "var(--ash-text)",
+        borderTop: "1px solid var(--line)",
+      }}
+    >
+      <Entry words="sown: drag it">
+        <circle cx="13" cy="7" r="4.5" fill="var(--paper)" stroke="var(--text)" strokeWidth="1.6" />
+      </Entry>
+      <Entry words="planted out">
+        <path d="M8,11 a5,6 0 1 1 10,0" fill="none" stroke="var(--text)" strokeWidth="1.4" />
+      </Entry>
+      <Entry words="growing">
+        <path d="M0,7 L26,1 V13 Z" fill="var(--moss)" />
+      </Entry>
+      <Entry words="ready, standing">
+        <rect x="1" y="1" width="25" height="12" fill="var(--ember)" />
+        <path d="M2,13 L10,1 M9,13 L17,1 M16,13 L24,1" stroke="var(--glow)" strokeWidth="2.4" />
+        <line x1="1" x2="1" y1="0" y2="14" stroke="var(--text)" strokeWidth="2" />
+      </Entry>
+      <Entry words="a killing night is likely by then">
+        <path
+          d="M7.5,2 h11 l-5.5,10 z"
+          fill="var(--paper)"
+          stroke="var(--frost-text)"
+          strokeWidth="1.6"
+        />
+      </Entry>
+    </Box>
+  );
+}
+
+function Entry({ words, children }: { words: string; children: ReactNode }) {
+  return (
+    <Box component="li" sx={{ display: "flex", alignItems: "center", gap: 0.75 }}>
+      <svg {...SWATCH} aria-hidden>
+        {children}
+      </svg>
+      {words}
+    </Box>
+  );
+}

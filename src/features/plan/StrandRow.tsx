@@ -1,0 +1,233 @@
+"use client";
+
+import { memo, useRef, type KeyboardEvent } from "react";
+import type { DayNumber } from "@/core/calendar";
+import { strandPath, useDrag, type TimeScale } from "@/ui/chart";
+import type { LocalWording } from "@/ui/wording";
+import { LABEL_WIDTH, ROW_HEIGHT, type StrandLayout } from "./strandLayout";
+import type { StrandItem } from "./useStrands";
+
+interface Props {
+  item: StrandItem;
+  y: number;
+  x: TimeScale;
+  layout: StrandLayout;
+  patternId: string;
+  selected: boolean;
+  showBed: boolean;
+  wording: LocalWording;
+  onSelect: (id: string) => void;
+  /** The sowing day under the hand, while it is dragged. */
+  onPreview: (id: string, sowDay: DayNumber | null) => void;
+  onMove: (id: string, sowDay: DayNumber) => void;
+}
+
+const THICKNESS = 15;
+const SEEDLING_THICKNESS = 2;
+const DAYS_PER_WEEK = 7;
+const KEYS_REST_MS = 900;
+
+/** One planting along time; its knot is dragged to sow earlier or later. */
+export const StrandRow = memo(function StrandRow(props: Props) {
+  const { item, y, x, layout, patternId, selected, showBed, wording } = props;
+  const { timeline, strand } = item;
+  const middle = y + ROW_HEIGHT / 2;
+  const knot = useKnot(props);
+  const knotX = Math.max(layout.left + 5, x(timeline.sowDay));
+  const readyX = timeline.readyDay === null ? null : x(timeline.readyDay);
+  return (
+    <g
+      onClick={() => props.onSelect(item.id)}
+      style={{ cursor: "pointer" }}
+      data-planting={item.id}
+    >
+      <rect
+        x={0}
+        y={y}
+        width={layout.width}
+        height={ROW_HEIGHT}
+        fill={selected ? "var(--selected)" : "transparent"}
+      />
+      <StrandLabel
+        item={item}
+        middle={middle}
+        layout={layout}
+        showBed={showBed}
+        selected={selected}
+      />
+      <g clipPath={`url(#${patternId}clip)`}>
+        <path
+          d={strandPath(strand.growing, x, middle, THICKNESS, SEEDLING_THICKNESS)}
+          fill={`url(#${patternId}growing)`}
+          stroke="var(--moss)"
+          strokeWidth="0.75"
+        />
+        {strand.standing.length > 0 && (
+          <>
+            <path d={strandPath(strand.standing, x, middle, THICKNESS, 0.5)} fill="var(--ember)" />
+            <path
+              d={strandPath(strand.standing, x, middle, THICKNESS, 0.5)}
+              fill={`url(#${patternId}standing)`}
+            />
+          </>
+        )}
+        {readyX !== null && (
+          <line
+            x1={readyX}
+            x2={readyX}
+            y1={middle - THICKNESS / 2 - 2}
+            y2={middle + THICKNESS / 2 + 2}
+            stroke="var(--text)"
+            strokeWidth="1.5"
+          />
+        )}
+        {timeline.plantOutDay !== null && (
+          <path
+            d={`M${x(timeline.plantOutDay) - 5},${middle - 3} a5,6 0 1 1 10,0`}
+            fill="none"
+            stroke="var(--text)"
+            strokeWidth="1.4"
+          >
+            <title>{`planted out ${wording.date(timeline.plantOutDay)}`}</title>
+          </path>
+        )}
+        {timeline.coldLossDay !== null && (
+          <path
+            d={`M${x(timeline.coldLossDay) - 5.5},${middle - 11} h11 l-5.5,10 z`}
+            fill="var(--paper)"
+            stroke="var(--frost-text)"
+            strokeWidth="1.6"
+          >
+            <title>{`by ${wording.date(timeline.coldLossDay)} a killing night is likely`}</title>
+          </path>
+        )}
+      </g>
+      <g
+        {...knot.handlers}
+        className="knot"
+        role="slider"
+        tabIndex={0}
+        aria-label={`${item.cropName}, ${item.varietyName}, ${item.bedName}: sowing day`}
+        aria-valuemin={timeline.sowDay - 365}
+        aria-valuemax={timeline.sowDay + 365}
+        aria-valuenow={timeline.sowDay}
+        aria-valuetext={knotWords(item, wording)}
+        style={{ cursor: "ew-resize", touchAction: "none" }}
+      >
+        <circle cx={knotX} cy={middle} r={14} fill="transparent" stroke="none" />
+        <circle
+          cx={knotX}
+          cy={middle}
+          r={selected ? 5.5 : 4.5}
+          fill={selected ? "var(--ember)" : "var(--paper)"}
+          stroke="var(--text)"
+          strokeWidth="1.6"
+          pointerEvents="none"
+        />
+      </g>
+    </g>
+  );
+});
+
+function StrandLabel(props: {
+  item: StrandItem;
+  middle: number;
+  layout: StrandLayout;
+  showBed: boolean;
+  selected: boolean;
+}) {
+  const { item, middle, layout, showBed, selected } = props;
+  const narrow = layout.left < LABEL_WIDTH;
+  if (narrow) {
+    return (
+      <text x={8} y={middle + 4.5} fontSize="12.5" fontWeight={selected ? 700 : 500}>
+        {item.cropName}
+      </text>
+    );
+  }
+  return (
+    <>
+      <text x={16} y={middle + 4.5} fontSize="12.5" style={{ fill: "var(--ash-text)" }}>
+        {showBed ? item.bedName : ""}
+      </text>
+      <text
+        x={layout.left - 10}
+        y={middle + 4.5}
+        fontSize="13.5"
+        textAnchor="end"
+        fontWeight={selected ? 700 : 500}
+      >
+        {item.cropName}
+      </text>
+    </>
+  );
+}
+
+function knotWords(item: StrandItem, wording: LocalWording): string {
+  const { sowDay, readyDay } = item.timeline;
+  const ready = readyDay === null ? "not ready here" : `ready ${wording.date(readyDay, sowDay)}`;
+  return `sown ${wording.date(sowDay)}, ${ready}`;
+}
+
+/** Dragging the knot, and moving it by arrow keys; keys are kept together as one move. */
+function useKnot({ item, x, onSelect, onPreview, onMove }: Props) {
+  const from = useRef(0);
+  const pending = useRef<{ sowDay: DayNumber; timer: number } | null>(null);
+  const daysFor = (dx: number) => Math.round(x.invert(x(from.current) + dx));
+  const last = useRef<DayNumber | null>(null);
+  const drag = useDrag({
+    onMove(dx) {
+      last.current = daysFor(dx);
+      onPreview(item.id, last.current);
+    },
+    onEnd(moved) {
+      onSelect(item.id);
+      if (moved && last.current !== null) onMove(item.id, last.current);
+      last.current = null;
+    },
+    onCancel: () => onPreview(item.id, null),
+  });
+  const keep = () => {
+    if (!pending.current) return;
+    clearTimeout(pending.current.timer);
+    onMove(item.id, pending.current.sowDay);
+    pending.current = null;
+  };
+  return {
+    handlers: {
+      ...drag,
+      onPointerDown(event: React.PointerEvent) {
+        from.current = item.timeline.sowDay;
+        drag.onPointerDown(event);
+      },
+      onBlur: keep,
+      onKeyDown(event: KeyboardEvent) {
+        if (event.key === "Enter" || event.key === " ") {
+          event.preventDefault();
+          keep();
+          onSelect(item.id);
+          return;
+        }
+        if (event.key === "Escape" && pending.current) {
+          clearTimeout(pending.current.timer);
+          pending.current = null;
+          onPreview(item.id, null);
+          return;
+        }
+        const step = {
+          ArrowLeft: -1,
+          ArrowRight: 1,
+          PageDown: -DAYS_PER_WEEK,
+          PageUp: DAYS_PER_WEEK,
+        }[event.key];
+        if (step === undefined) return;
+        event.preventDefault();
+        onSelect(item.id);
+        const sowDay = (pending.current?.sowDay ?? item.timeline.sowDay) + step;
+        if (pending.current) clearTimeout(pending.current.timer);
+        pending.current = { sowDay, timer: window.setTimeout(keep, KEYS_REST_MS) };
+        onPreview(item.id, sowDay);
+      },
+    },
+  };
+}

@@ -1,0 +1,163 @@
+"use client";
+
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import { useTheme } from "@mui/material/styles";
+import useMediaQuery from "@mui/material/useMediaQuery";
+import { useMemo, useState } from "react";
+import { isoDate, type DayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
+import { otherCropsFor, spotsOf, waysTo, type Site, type Way } from "@/core/plan";
+import { gardenStore } from "@/store";
+import { setView, tell, type WishStart } from "@/ui/viewState";
+import { useWording } from "@/ui/wording";
+import { WayList } from "./WayList";
+import { wayRoom } from "./wayRoom";
+import { WishForm } from "./WishForm";
+import { startingFields, wishFrom } from "./wishFields";
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  today: DayNumber;
+  start: WishStart;
+  onClose: () => void;
+}
+
+const WAYS_SHOWN = 7;
+
+/** "I want… ready by…": the ways to get it, with what stands against them, and one tap to plan it. */
+export default function WishDialog({ garden, site, today, start, onClose }: Props) {
+  const [fields, setFields] = useState(() => startingFields(start, today));
+  const wording = useWording(garden.settings.units);
+  const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
+  const wish = useMemo(() => wishFrom(fields, today), [fields, today]);
+  const found = useMemo(() => {
+    if (typeof wish === "string") return null;
+    const all = spotsOf(garden);
+    const chosen = all.filter((spot) => spot.bedId === fields.bedId);
+    const { settings } = garden;
+    const asked = chosen.length > 0 ? chosen : all.filter((spot) => spot.covers.length === 0);
+    const ways = waysTo(site, settings, wish, chosen.length > 0 ? chosen : all, wording);
+    const others = wish.wanted === null ? [] : otherCropsFor(site, settings, wish, all, wording);
+    return {
+      asked: waysTo(site, settings, wish, asked, wording).find(
+        (way) => way.growing.stage === "full",
+      ),
+      ways: ways.filter((way) => way.verdict.kind !== "never").slice(0, WAYS_SHOWN),
+      others,
+    };
+  }, [wish, garden, site, fields.bedId, wording]);
+
+  const accept = async (way: Way) => {
+    const planting = plantingFrom(site, garden, way, fields.bedId);
+    const done = await gardenStore().dispatch("planting.add", planting);
+    if (!done.ok) {
+      tell(done.refusal, "refused");
+      return;
+    }
+    onClose();
+    setView({ selectedPlantingId: planting.id });
+    const bed = garden.beds.get(planting.bedId)?.name ?? "";
+    tell(
+      `${way.growing.crop.name} is planned in ${bed}: sow on ${wording.date(way.timeline.sowDay)}.`,
+      "done",
+      true,
+    );
+  };
+
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      fullWidth
+      maxWidth="md"
+      fullScreen={narrow}
+      aria-labelledby="wish-title"
+    >
+      <DialogTitle
+        id="wish-title"
+        sx={{ fontFamily: "var(--font-heading)", fontWeight: 600, pb: 1 }}
+      >
+        I want…
+      </DialogTitle>
+      <DialogContent>
+        <WishForm garden={garden} fields={fields} onFields={setFields} />
+        {typeof wish === "string" ? (
+          <Alert severity="info" sx={{ mt: 2 }}>
+            {wish}
+          </Alert>
+        ) : (
+          found && (
+            <Box sx={{ mt: 2 }} aria-live="polite">
+              {found.asked?.tooLateWords && (
+                <Alert severity="warning" sx={{ mb: 1.5, fontSize: 15 }}>
+                  {found.asked.tooLateWords}
+                  {found.ways.length > 0 ? " What would still work:" : ""}
+                </Alert>
+              )}
+              <WayList
+                garden={garden}
+                site={site}
+                ways={found.ways}
+                chosenBedId={fields.bedId}
+                wording={wording}
+                onAccept={(way) => void accept(way)}
+              />
+              {found.others.length > 0 && (
+                <>
+                  <Box component="h3" sx={{ fontSize: 15, mt: 2.5, mb: 0 }}>
+                    Other crops that are ready by then
+                  </Box>
+                  <WayList
+                    garden={garden}
+                    site={site}
+                    ways={found.others}
+                    chosenBedId=""
+                    named
+                    wording={wording}
+                    onAccept={(way) => void accept(way)}
+                  />
+                </>
+              )}
+            </Box>
+          )
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+/** A planting for an accepted way: in the chosen bed, or the roomiest one under the same covers. */
+function plantingFrom(site: Site, garden: Garden, way: Way, chosenBedId: string) {
+  const { growing, timeline } = way;
+  const room = wayRoom(site, garden, way, chosenBedId);
+  const bedId = room?.bed.id ?? way.spot.bedId;
+  const bedLength = garden.beds.get(bedId)?.lengthM ?? 1;
+  const free = room && room.freeM >= 0.1 ? Math.round(room.freeM * 100) / 100 : bedLength;
+  const young = growing.stage === "baby";
+  return {
+    id: `planting-${crypto.randomUUID().slice(0, 13)}`,
+    cropId: growing.crop.id,
+    varietyId: growing.variety.id,
+    bedId,
+    sowOn: isoDate(timeline.sowDay),
+    method: growing.method,
+    stage: growing.stage,
+    lengthM: free,
+    rowCm: young ? YOUNG_LEAF_ROWS_CM : growing.crop.spacing.rowCm,
+    inRowCm: young ? YOUNG_LEAF_IN_ROW_CM : growing.crop.spacing.inRowCm,
+  };
+}
+
+/** Young leaves are sown close, in bands (usual practice). */
+const YOUNG_LEAF_ROWS_CM = 8;
+const YOUNG_LEAF_IN_ROW_CM = 3;

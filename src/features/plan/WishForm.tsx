@@ -1,0 +1,102 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { cropLibrary, varietyOf } from "@/core/crops";
+import { coversOver, type Garden } from "@/core/garden";
+import { coverWords } from "@/core/shelter";
+import type { WishFields } from "./wishFields";
+
+interface Props {
+  garden: Garden;
+  fields: WishFields;
+  onFields: (fields: WishFields) => void;
+}
+
+/** The wish as a sentence of fields: what, when, where. */
+export function WishForm({ garden, fields, onFields }: Props) {
+  const crop = cropLibrary.get(fields.cropId);
+  const set = (some: Partial<WishFields>) => onFields({ ...fields, ...some });
+  const setCrop = (cropId: string) => {
+    const chosen = cropLibrary.get(cropId);
+    set({ cropId, varietyId: (chosen && varietyOf(chosen)?.id) ?? "" });
+  };
+  const dateLabel = { inputLabel: { shrink: true } };
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gap: 1.5,
+        pt: 1,
+        gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr 1.2fr" },
+      }}
+    >
+      <TextField
+        select
+        label="Crop"
+        value={fields.cropId}
+        onChange={(event) => setCrop(event.target.value)}
+      >
+        {[...cropLibrary.values()].map((one) => (
+          <MenuItem key={one.id} value={one.id}>
+            {one.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select
+        label="Variety"
+        value={fields.varietyId}
+        onChange={(event) => set({ varietyId: event.target.value })}
+      >
+        {crop?.varieties.map((variety) => (
+          <MenuItem key={variety.id} value={variety.id}>
+            {variety.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select
+        label="Where"
+        value={fields.bedId}
+        onChange={(event) => set({ bedId: event.target.value })}
+      >
+        <MenuItem value="">Anywhere</MenuItem>
+        {[...garden.beds.values()].map((bed) => (
+          <MenuItem key={bed.id} value={bed.id}>
+            {bed.name}: {coverWords(coversOver(garden, bed))}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select
+        label="When"
+        value={fields.mode}
+        onChange={(event) => set({ mode: event.target.value as WishFields["mode"] })}
+      >
+        <MenuItem value="by">ready by</MenuItem>
+        <MenuItem value="between">from … to …</MenuItem>
+        <MenuItem value="today">what if I sow today?</MenuItem>
+      </TextField>
+      {fields.mode !== "today" && (
+        <TextField
+          label={fields.mode === "by" ? "Ready by" : "From"}
+          type="date"
+          value={fields.by}
+          onChange={(event) => set({ by: event.target.value })}
+          slotProps={dateLabel}
+        />
+      )}
+      {fields.mode === "between" && (
+        <TextField
+          label="To"
+          type="date"
+          value={fields.until}
+          onChange={(event) => set({ until: event.target.value })}
+          slotProps={dateLabel}
+        />
+      )}
+    </Box>
+  );
+}

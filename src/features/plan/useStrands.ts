@@ -1,0 +1,102 @@
+"use client";
+
+import { useMemo } from "react";
+import { coverWords } from "@/core/shelter";
+import { coversOver, type Garden, type Planting } from "@/core/garden";
+import {
+  growingOf,
+  strandOf,
+  timelineFrom,
+  type Site,
+  type Strand,
+  type Timeline,
+} from "@/core/plan";
+import { plantingView, type PlantingView } from "@/store";
+
+/** A planting with its strand and what stands beside it. */
+export interface StrandItem {
+  id: string;
+  bedName: string;
+  cropName: string;
+  varietyName: string;
+  timeline: Timeline;
+  strand: Strand;
+}
+
+export type Grouping = "bed" | "crop";
+
+export interface StrandGroup {
+  title: string;
+  items: StrandItem[];
+}
+
+const items = new WeakMap<PlantingView, { garden: Garden["beds"]; item: StrandItem }>();
+
+/** All strands of the garden in groups; each computed again only when its planting changes. */
+export function useStrands(garden: Garden, site: Site, grouping: Grouping): StrandGroup[] {
+  return useMemo(() => {
+    const groups = new Map<string, { order: string; items: StrandItem[] }>();
+    for (const planting of garden.plantings.values()) {
+      const view = plantingView(garden, site, planting);
+      if (!view) continue;
+      const item = itemOf(garden, site, view);
+      const title = grouping === "crop" ? item.cropName : groupTitle(garden, planting);
+      const group = groups.get(title) ?? { order: title, items: [] };
+      group.items.push(item);
+      groups.set(title, group);
+    }
+    const bedOrder = new Map([...garden.beds.keys()].map((id, index) => [id, index]));
+    const bedIndex = (item: StrandItem) =>
+      bedOrder.get(garden.plantings.get(item.id)?.bedId ?? "") ?? 0;
+    const list = [...groups].map(([title, group]) => ({
+      title,
+      items: group.items.sort(
+        (a, b) => bedIndex(a) - bedIndex(b) || a.timeline.sowDay - b.timeline.sowDay,
+      ),
+    }));
+    return grouping === "crop"
+      ? list.sort((a, b) => a.title.localeCompare(b.title))
+      : list.sort((a, b) => firstBed(a, bedIndex) - firstBed(b, bedIndex));
+  }, [garden, site, grouping]);
+}
+
+/** The strand a planting would have if it were sown on another day. */
+export function draggedItem(
+  garden: Garden,
+  site: Site,
+  planting: Planting,
+  sowDay: number,
+): StrandItem | null {
+  const growing = growingOf(garden, planting);
+  if (!growing) return null;
+  const timeline = timelineFrom(site, garden.settings, growing, sowDay);
+  return itemOf(garden, site, { planting, growing, timeline });
+}
+
+function itemOf(garden: Garden, site: Site, view: PlantingView): StrandItem {
+  const kept = items.get(view);
+  if (kept && kept.garden === garden.beds) return kept.item;
+  const { planting, growing, timeline } = view;
+  const item = {
+    id: planting.id,
+    bedName: garden.beds.get(planting.bedId)?.name ?? "",
+    cropName: growing.crop.name,
+    varietyName: growing.stage === "baby" ? "young leaves" : growing.variety.name,
+    timeline,
+    strand: strandOf(site, garden.settings, growing, timeline),
+  };
+  items.set(view, { garden: garden.beds, item });
+  return item;
+}
+
+function groupTitle(garden: Garden, planting: Planting): string {
+  const bed = garden.beds.get(planting.bedId);
+  const shelter = bed?.shelterId ? garden.shelters.get(bed.shelterId) : undefined;
+  if (shelter) return shelter.name;
+  const covers = bed ? coversOver(garden, bed) : [];
+  return covers.length === 0 ? "Open beds" : `Under ${coverWords(covers)}`;
+}
+
+function firstBed(group: StrandGroup, bedIndex: (item: StrandItem) => number): number {
+  return Math.min(...group.items.map(bedIndex));
+}

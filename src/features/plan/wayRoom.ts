@@ -1,0 +1,16 @@
+import { coversOver, type Garden } from "@/core/garden";
+import { roomIn, roomiestBed, type Room, type Site, type Way } from "@/core/plan";
+
+/**
+ * Where an accepted way would stand: in the chosen bed when its covers are the way's, otherwise in
+ * the roomiest bed under the same covers. Null when the garden has none.
+ */
+export function wayRoom(site: Site, garden: Garden, way: Way, chosenBedId: string): Room | null {
+  const { growing, timeline } = way;
+  const fromDay = timeline.plantOutDay ?? timeline.sowDay;
+  const toDay = timeline.holdsUntilDay ?? fromDay;
+  const chosen = garden.beds.get(chosenBedId);
+  return chosen && coversOver(garden, chosen).join("+") === growing.covers.join("+")
+    ? roomIn(site, garden, chosen, fromDay, toDay)
+    : roomiestBed(site, garden, growing.covers, fromDay, toDay);
+}

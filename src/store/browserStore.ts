@@ -1,0 +1,24 @@
+"use client";
+
+import { useStore } from "zustand";
+import { openDatabase } from "./database";
+import { createGardenStore, type GardenState, type GardenStore } from "./gardenStore";
+
+let store: GardenStore | null = null;
+
+/** The browser's one garden store. */
+export function gardenStore(): GardenStore {
+  store ??= createGardenStore({
+    openStorage: () => openDatabase(),
+    channel:
+      typeof BroadcastChannel === "undefined" ? undefined : new BroadcastChannel("late-ember"),
+    // Asked for when there is something to lose, not at the door.
+    onFirstChange: () => void navigator.storage?.persist?.(),
+  });
+  return store;
+}
+
+/** A part of the garden's state; the component is drawn again when that part changes. */
+export function useGarden<T>(select: (state: GardenState) => T): T {
+  return useStore(gardenStore(), select);
+}

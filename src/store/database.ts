@@ -1,0 +1,91 @@
+import { openDB, type DBSchema, type IDBPDatabase } from "idb";
+import { emptyGarden, withChanges, type Change, type Entity, type EntityKind } from "@/core/garden";
+import {
+  FellBehind,
+  STEPS_KEPT,
+  type Step,
+  type Storage,
+  type Stored,
+  type Write,
+} from "./storage";
+
+const DATABASE = "late-ember";
+const VERSION = 1;
+
+interface Tables extends DBSchema {
+  /** Every entity of the garden under its kind and id. */
+  entities: { key: [EntityKind, string]; value: Entity };
+  /** Steps for undo and redo under their numbers. */
+  steps: { key: number; value: Step };
+  counters: { key: "revision" | "position"; value: number };
+}
+
+/**
+ * Opens the garden's IndexedDB database.
+ *
+ * @throws when the browser refuses storage, or the database is of a newer version of the program
+ */
+export async function openDatabase(name = DATABASE): Promise<Storage> {
+  const database = await openDB<Tables>(name, VERSION, {
+    upgrade(fresh) {
+      fresh.createObjectStore("entities");
+      fresh.createObjectStore("steps");
+      fresh.createObjectStore("counters");
+    },
+    blocking(_current, _blocked, event) {
+      // A newer version in another tab wants to upgrade: let it, rather than hold it up.
+      (event.target as IDBDatabase).close();
+    },
+  });
+  return { load: () => load(database), write: (write) => writeOnce(database, write) };
+}
+
+async function load(database: IDBPDatabase<Tables>): Promise<Stored> {
+  const transaction = database.transaction(["entities", "steps", "counters"]);
+  const entities = transaction.objectStore("entities");
+  const [keys, values, stepNumbers, steps, revision, position] = await Promise.all([
+    entities.getAllKeys(),
+    entities.getAll(),
+    transaction.objectStore("steps").getAllKeys(),
+    transaction.objectStore("steps").getAll(),
+    transaction.objectStore("counters").get("revision"),
+    transaction.objectStore("counters").get("position"),
+  ]);
+  const changes = keys.map(
+    ([kind, id], index) => ({ kind, id, before: null, after: values[index] ?? null }) as Change,
+  );
+  return {
+    garden: withChanges(emptyGarden(), changes),
+    revision: revision ?? 0,
+    position: position ?? 0,
+    steps: new Map(stepNumbers.map((number, index) => [number, steps[index] as Step])),
+  };
+}
+
+async function writeOnce(database: IDBPDatabase<Tables>, write: Write): Promise<void> {
+  const transaction = database.transaction(["entities", "steps", "counters"], "readwrite", {
+    durability: "strict",
+  });
+  // An aborted transaction rejects `done` too; it is awaited below or of no interest.
+  transaction.done.catch(() => undefined);
+  const counters = transaction.objectStore("counters");
+  if (((await counters.get("revision")) ?? 0) !== write.seenRevision) {
+    transaction.abort();
+    throw new FellBehind();
+  }
+  const entities = transaction.objectStore("entities");
+  const requests: Promise<unknown>[] = write.changes.map((change) =>
+    change.after === null
+      ? entities.delete([change.kind, change.id])
+      : entities.put(change.after, [change.kind, change.id]),
+  );
+  if (write.step) {
+    const steps = transaction.objectStore("steps");
+    requests.push(steps.delete(IDBKeyRange.lowerBound(write.position)));
+    requests.push(steps.put(write.step, write.position));
+    requests.push(steps.delete(IDBKeyRange.upperBound(write.position - STEPS_KEPT)));
+  }
+  requests.push(counters.put(write.seenRevision + 1, "revision"));
+  requests.push(counters.put(write.position, "position"));
+  await Promise.all([...requests, transaction.done]);
+}

@@ -1,0 +1,178 @@
+import { createStore, type StoreApi } from "zustand/vanilla";
+import {
+  commands,
+  emptyGarden,
+  inverse,
+  type CommandInput,
+  type CommandName,
+  type Garden,
+  type Outcome,
+} from "@/core/garden";
+import { memoryStorage } from "./memoryStorage";
+import { afterWrite, FellBehind, type Storage, type Stored, type Write } from "./storage";
+
+/** What the interface sees of the store. */
+export interface GardenState {
+  status: "opening" | "ready";
+  garden: Garden;
+  /** What undo would take back, and redo bring again; null when there is nothing. */
+  undoLabel: string | null;
+  redoLabel: string | null;
+  /** A message that stays until it is dealt with, about storage. */
+  storageNotice: string | null;
+}
+
+/** What came of a command: done, or refused in a plain sentence. */
+export type Done = { ok: true } | { ok: false; refusal: string; path: string };
+
+/** The one way in: every change to the garden goes through `dispatch`, `undo` or `redo`. */
+export interface GardenStore extends StoreApi<GardenState> {
+  open(): Promise<void>;
+  dispatch<N extends CommandName>(name: N, input: CommandInput<N>): Promise<Done>;
+  undo(): Promise<Done>;
+  redo(): Promise<Done>;
+}
+
+const NOT_KEPT =
+  "This browser does not let Late Ember keep anything. You can work, but all of it is gone when you close the page: save the garden as a file.";
+const FULL =
+  "The browser's storage is full, so this change was not kept. Save the garden as a file and free some space.";
+const NEWER =
+  "This garden was last opened by a newer Late Ember. Reload the page to get the newer one.";
+const TRIES_WHEN_BEHIND = 5;
+
+interface Surroundings {
+  openStorage: () => Promise<Storage>;
+  /** Tells other tabs that the garden changed, and hears it from them. */
+  channel?: Pick<BroadcastChannel, "postMessage"> & { onmessage: unknown };
+  /** Called once after the first change that is worth keeping. */
+  onFirstChange?: () => void;
+}
+
+/** Makes the store: command, check, one durable transaction, memory, other tabs; in this order. */
+export function createGardenStore(surroundings: Surroundings): GardenStore {
+  const store = createStore<GardenState>(() => ({
+    status: "opening",
+    garden: emptyGarden(),
+    undoLabel: null,
+    redoLabel: null,
+    storageNotice: null,
+  }));
+  let storage: Storage = memoryStorage();
+  let stored: Stored = { garden: emptyGarden(), revision: 0, position: 0, steps: new Map() };
+  let changedOnce = false;
+  // Writes go one after the other, so that each sees the garden the last one left.
+  let queue: Promise<unknown> = Promise.resolve();
+
+  const show = (next: Stored, more: Partial<GardenState> = {}) => {
+    stored = next;
+    store.setState({
+      garden: next.garden,
+      undoLabel: next.steps.get(next.position)?.label ?? null,
+      redoLabel: next.steps.get(next.position + 1)?.label ?? null,
+      ...more,
+    });
+  };
+
+  const reload = async () => show(await storage.load());
+
+  /** Writes what `plan` makes of the newest garden; makes it anew when another tab was faster. */
+  const commit = async (plan: (now: Stored) => Planned): Promise<Done> => {
+    for (let attempt = 0; attempt < TRIES_WHEN_BEHIND; attempt += 1) {
+      const planned = plan(stored);
+      if (!planned.ok) return planned;
+      const write: Write = { ...planned.write, seenRevision: stored.revision };
+      try {
+        await storage.write(write);
+      } catch (error) {
+        if (error instanceof FellBehind) {
+          await reload();
+          continue;
+        }
+        const refusal = storageRefusal(error);
+        store.setState({ storageNotice: refusal });
+        return { ok: false, refusal, path: "" };
+      }
+      show(afterWrite(stored, write));
+      surroundings.channel?.postMessage({ revision: stored.revision });
+      if (!changedOnce) {
+        changedOnce = true;
+        surroundings.onFirstChange?.();
+      }
+      return { ok: true };
+    }
+    return { ok: false, refusal: "Another tab keeps changing the garden. Try again.", path: "" };
+  };
+
+  const inTurn = (work: () => Promise<Done>): Promise<Done> => {
+    const result = queue.then(work);
+    queue = result.catch(() => undefined);
+    return result;
+  };
+
+  if (surroundings.channel) {
+    surroundings.channel.onmessage = () => {
+      queue = queue.then(reload).catch(() => undefined);
+    };
+  }
+
+  return Object.assign(store, {
+    async open() {
+      try {
+        storage = await surroundings.openStorage();
+        show(await storage.load(), { status: "ready" });
+      } catch (error) {
+        storage = memoryStorage();
+        const storageNotice = isNamed(error, "VersionError") ? NEWER : NOT_KEPT;
+        show(await storage.load(), { status: "ready", storageNotice });
+      }
+    },
+    dispatch<N extends CommandName>(name: N, input: CommandInput<N>) {
+      return inTurn(() =>
+        commit((now) => {
+          const outcome: Outcome & { label?: string } = commands[name].apply(now.garden, input);
+          if (!outcome.ok) return outcome;
+          const step = { label: outcome.label ?? name, changes: outcome.changes };
+          const write = { changes: outcome.changes, position: now.position + 1, step };
+          return { ok: true, write };
+        }),
+      );
+    },
+    undo() {
+      return inTurn(() =>
+        commit((now) => {
+          const step = now.steps.get(now.position);
+          if (!step) return nothingTo("undo");
+          const write = { changes: inverse(step.changes), position: now.position - 1, step: null };
+          return { ok: true, write };
+        }),
+      );
+    },
+    redo() {
+      return inTurn(() =>
+        commit((now) => {
+          const step = now.steps.get(now.position + 1);
+          if (!step) return nothingTo("redo");
+          const write = { changes: step.changes, position: now.position + 1, step: null };
+          return { ok: true, write };
+        }),
+      );
+    },
+  });
+}
+
+type Planned =
+  { ok: true; write: Omit<Write, "seenRevision"> } | { ok: false; refusal: string; path: string };
+
+function nothingTo(what: string): Planned {
+  return { ok: false, refusal: `There is nothing to ${what}.`, path: "" };
+}
+
+function storageRefusal(error: unknown): string {
+  if (isNamed(error, "QuotaExceededError")) return FULL;
+  return "The browser could not keep this change. Save the garden as a file, then reload the page.";
+}
+
+function isNamed(error: unknown, name: string): boolean {
+  return typeof error === "object" && error !== null && (error as { name?: unknown }).name === name;
+}

@@ -1,0 +1,3 @@
+export { gardenStore, useGarden } from "./browserStore";
+export { type Done, type GardenState } from "./gardenStore";
+export { plantingView, siteSelector, todayOf, type PlantingView } from "./selectors";

@@ -1,0 +1,59 @@
+import Box from "@mui/material/Box";
+import type { ReactNode } from "react";
+
+interface Props {
+  top: ReactNode;
+  rail: ReactNode;
+  view: ReactNode;
+  inspector: ReactNode | null;
+  ribbon: ReactNode;
+}
+
+/** Where the parts of the screen stand: wide with a rail and an inspector, narrow with a foot bar. */
+export function FrameGrid({ top, rail, view, inspector, ribbon }: Props) {
+  return (
+    <Box
+      sx={{
+        height: "100dvh",
+        display: "grid",
+        overflow: "hidden",
+        gridTemplateColumns: {
+          xs: "minmax(0, 1fr)",
+          md: inspector ? "78px minmax(0, 1fr) 304px" : "78px minmax(0, 1fr)",
+        },
+        gridTemplateRows: { xs: "48px minmax(0, 1fr) 84px 56px", md: "48px minmax(0, 1fr) 104px" },
+        gridTemplateAreas: {
+          xs: '"top" "view" "ribbon" "rail"',
+          md: inspector
+            ? '"top top top" "rail view inspector" "ribbon ribbon ribbon"'
+            : '"top top" "rail view" "ribbon ribbon"',
+        },
+      }}
+    >
+      <Box component="header" sx={{ gridArea: "top", borderBottom: "1px solid var(--line)" }}>
+        {top}
+      </Box>
+      <Box
+        component="nav"
+        aria-label="Views"
+        sx={{
+          gridArea: "rail",
+          borderRight: { md: "1px solid var(--line)" },
+          borderTop: { xs: "1px solid var(--line)", md: "none" },
+        }}
+      >
+        {rail}
+      </Box>
+      <Box
+        component="main"
+        sx={{ gridArea: "view", minWidth: 0, minHeight: 0, overflow: "hidden" }}
+      >
+        {view}
+      </Box>
+      {inspector}
+      <Box component="section" aria-label="Season" sx={{ gridArea: "ribbon", minWidth: 0 }}>
+        {ribbon}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,75 @@
+"use client";
+
+import CloseIcon from "@mui/icons-material/Close";
+import Box from "@mui/material/Box";
+import Drawer from "@mui/material/Drawer";
+import IconButton from "@mui/material/IconButton";
+import { useTheme } from "@mui/material/styles";
+import useMediaQuery from "@mui/material/useMediaQuery";
+import type { ReactNode } from "react";
+
+interface Props {
+  label: string;
+  onClose: () => void;
+  children: ReactNode;
+}
+
+/** The one place on the right that tells about whatever is selected; a sheet from below on a phone. */
+export function InspectorPanel({ label, onClose, children }: Props) {
+  const wide = useMediaQuery(useTheme().breakpoints.up("md"));
+  const inside = (
+    <Box sx={{ position: "relative", p: 2.25, pr: 2 }}>
+      <IconButton
+        onClick={onClose}
+        aria-label="Close"
+        size="small"
+        sx={{ position: "absolute", top: 10, right: 8 }}
+      >
+        <CloseIcon fontSize="small" />
+      </IconButton>
+      {children}
+    </Box>
+  );
+  if (!wide) {
+    return (
+      <Drawer
+        anchor="bottom"
+        open
+        onClose={onClose}
+        slotProps={{
+          paper: { sx: { maxHeight: "72dvh", borderRadius: "12px 12px 0 0" }, "aria-label": label },
+        }}
+      >
+        {inside}
+      </Drawer>
+    );
+  }
+  return (
+    <Box
+      component="aside"
+      aria-label={label}
+      tabIndex={0}
+      sx={{
+        gridArea: "inspector",
+        overflowY: "auto",
+        borderLeft: "1px solid var(--line)",
+        bgcolor: "var(--surface)",
+        "&:focus-visible": { outline: "2px solid var(--ember)", outlineOffset: -2 },
+      }}
+    >
+      {inside}
+    </Box>
+  );
+}
+
+/** A titled stretch of the inspector. */
+export function InspectorSection({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box component="section" sx={{ mt: 2 }}>
+      <Box component="h3" sx={{ fontSize: 13, m: 0, mb: 0.5, color: "var(--ash-text)" }}>
+        {title}
+      </Box>
+      {children}
+    </Box>
+  );
+}

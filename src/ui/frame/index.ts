@@ -1,0 +1,3 @@
+export { FrameGrid } from "./FrameGrid";
+export { Rail, type RailEntry } from "./Rail";
+export { InspectorPanel, InspectorSection } from "./InspectorPanel";

@@ -1,0 +1,1 @@
+export { MonthDayField } from "./MonthDayField";

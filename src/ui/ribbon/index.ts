@@ -1,0 +1,1 @@
+export { SeasonRibbon, hoursWords, type RibbonSeason } from "./SeasonRibbon";

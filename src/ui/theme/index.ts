@@ -1,0 +1,1 @@
+export { Theme } from "./Theme";

@@ -1,0 +1,51 @@
+"use client";
+
+import { create } from "zustand";
+import type { DayNumber } from "@/core/calendar";
+
+/** What the "I want…" dialog opens with. */
+export interface WishStart {
+  cropId?: string;
+  bedId?: string;
+  mode?: "by" | "between" | "today";
+}
+
+/** Something told at the foot of the screen for a while. */
+export interface Message {
+  text: string;
+  kind: "done" | "refused";
+  /** Offers to take the last step back. */
+  undoable: boolean;
+}
+
+/** What is being looked at: nothing of this is part of the garden. */
+interface ViewState {
+  /** The lantern's date; null until the garden is there, then its today. */
+  dateInView: DayNumber | null;
+  selectedPlantingId: string | null;
+  /** A planting that is being dragged, and the sowing it would have if let go. */
+  dragged: { plantingId: string; sowDay: DayNumber } | null;
+  wish: WishStart | null;
+  paletteOpen: boolean;
+  settingsOpen: boolean;
+  message: Message | null;
+}
+
+export const useView = create<ViewState>(() => ({
+  dateInView: null,
+  selectedPlantingId: null,
+  dragged: null,
+  wish: null,
+  paletteOpen: false,
+  settingsOpen: false,
+  message: null,
+}));
+
+export function setView(some: Partial<ViewState>): void {
+  useView.setState(some);
+}
+
+/** Tells something that has been done, or refused, at the foot of the screen. */
+export function tell(text: string, kind: Message["kind"] = "done", undoable = false): void {
+  useView.setState({ message: { text, kind, undoable } });
+}

@@ -1,0 +1,50 @@
+"use client";
+
+import { useMemo } from "react";
+import { civilDate, type DayNumber } from "@/core/calendar";
+import { feet, inches, ounces, temperatureWords, type Units, type Wording } from "@/core/wording";
+
+const MS_PER_DAY = 86_400_000;
+
+/** Dates and amounts as this browser's locale and the chosen units say them. */
+export interface LocalWording extends Wording {
+  /** "24 Sep" */
+  shortDate(day: DayNumber): string;
+  /** "Thursday 24 September" */
+  longDate(day: DayNumber): string;
+  /** "Sep" */
+  month(day: DayNumber): string;
+  lengthM(metres: number): string;
+  distanceCm(centimetres: number): string;
+  weightG(grams: number): string;
+  number(value: number, digits?: number): string;
+}
+
+export function localWording(units: Units, locale?: string): LocalWording {
+  const format = (options: Intl.DateTimeFormatOptions) => {
+    const formatter = new Intl.DateTimeFormat(locale, { timeZone: "UTC", ...options });
+    return (day: DayNumber) => formatter.format(new Date(day * MS_PER_DAY));
+  };
+  const plain = format({ day: "numeric", month: "long" });
+  const withYear = format({ day: "numeric", month: "long", year: "numeric" });
+  const number = (value: number, digits = 0) =>
+    new Intl.NumberFormat(locale, { maximumFractionDigits: digits }).format(value);
+  const imperial = units === "imperial";
+  return {
+    date: (day, besideDay = day) =>
+      civilDate(day).year === civilDate(besideDay).year ? plain(day) : withYear(day),
+    temperature: (tempC) => temperatureWords(tempC, units),
+    shortDate: format({ day: "numeric", month: "short" }),
+    longDate: format({ weekday: "long", day: "numeric", month: "long" }),
+    month: format({ month: "short" }),
+    lengthM: (m) => (imperial ? `${number(feet(m), 1)} ft` : `${number(m, 1)} m`),
+    distanceCm: (cm) => (imperial ? `${number(inches(cm), 1)} in` : `${number(cm)} cm`),
+    weightG: (grams) =>
+      imperial ? `${number(ounces(grams), 2)} oz` : `${number(grams, grams < 10 ? 1 : 0)} g`,
+    number,
+  };
+}
+
+export function useWording(units: Units): LocalWording {
+  return useMemo(() => localWording(units), [units]);
+}
