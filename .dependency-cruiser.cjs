@@ -18,7 +18,7 @@ module.exports = {
       comment: "The computing core imports the core, its data, Zod and small pure libraries only.",
       severity: "error",
       from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
-      to: { pathNot: ["^src/core/", "^data/", "^node_modules/(zod|ics)/"] },
+      to: { pathNot: ["^src/core/", "^data/", "^node_modules/(zod|ics|papaparse|@types/papaparse)/"] },
     },
     {
       name: "store-and-ui-lean-on-core-only",

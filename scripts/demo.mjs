@@ -1,14 +1,23 @@
 // Serves Late Ember. `npm run demo` opens with the demo garden; `npm start` with your own.
 import { spawn } from "node:child_process";
 import { createServer } from "node:net";
-import { ensureBuilt, ensureInstalled, environment, nextBin, requireNode, root } from "./prepare.mjs";
+import {
+  ensureBuilt,
+  ensureInstalled,
+  environment,
+  nextBin,
+  requireNode,
+  root,
+} from "./prepare.mjs";
 
 const FIRST_PORT = 4600;
 const PORTS_TRIED = 20;
 
 const words = process.argv.slice(2);
 const demo = !words.includes("--empty");
-const wantedPort = words.includes("--port") ? Number(words[words.indexOf("--port") + 1]) : FIRST_PORT;
+const wantedPort = words.includes("--port")
+  ? Number(words[words.indexOf("--port") + 1])
+  : FIRST_PORT;
 
 if (!Number.isInteger(wantedPort) || wantedPort < 1 || wantedPort > 65535) {
   console.error("--port should be a number from 1 to 65535.");

@@ -9,7 +9,14 @@ export const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
 const INSTALL_STAMP = join(root, "node_modules", ".late-ember-lock");
 const BUILD_STAMP = join(root, ".next", "late-ember-build");
-const BUILT_FROM = ["src", "data", "public", "next.config.ts", "tsconfig.json", "package-lock.json"];
+const BUILT_FROM = [
+  "src",
+  "data",
+  "public",
+  "next.config.ts",
+  "tsconfig.json",
+  "package-lock.json",
+];
 
 /** Ends with a plain line when Node is too old to run anything here. */
 export function requireNode() {

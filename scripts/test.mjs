@@ -17,17 +17,32 @@ check("layers", "depcruise", ["--config", ".dependency-cruiser.cjs", "src", "tes
 check("unused code", "knip", []);
 check("published schema", "tsx", ["scripts/writeSchema.ts", "--check"]);
 // Next writes the types of its routes while building, so the build comes before the type check.
-const built = check("build", process.execPath, ["-e", 'import("./scripts/prepare.mjs").then((p) => p.ensureBuilt())']);
+const built = check("build", process.execPath, [
+  "-e",
+  'import("./scripts/prepare.mjs").then((p) => p.ensureBuilt())',
+]);
 check("types", "tsc", ["--noEmit"]);
-tests("unit tests", "jest", ["--json", `--outputFile=${join(reports, "unit.json")}`], "unit.json", (report) => ({
-  passed: report.numPassedTests,
-  failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
-}));
+tests(
+  "unit tests",
+  "jest",
+  ["--json", `--outputFile=${join(reports, "unit.json")}`],
+  "unit.json",
+  (report) => ({
+    passed: report.numPassedTests,
+    failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+  }),
+);
 if (built && browser) {
-  tests("end-to-end tests", "playwright", ["test", "--reporter=json,list"], "e2e.json", (report) => ({
-    passed: report.stats.expected + report.stats.flaky,
-    failed: report.stats.unexpected,
-  }));
+  tests(
+    "end-to-end tests",
+    "playwright",
+    ["test", "--reporter=json,list"],
+    "e2e.json",
+    (report) => ({
+      passed: report.stats.expected + report.stats.flaky,
+      failed: report.stats.unexpected,
+    }),
+  );
 } else {
   console.log(`✗ end-to-end tests: ${built ? "no browser" : "nothing built"}`);
   counts.failed += 1;
@@ -40,9 +55,15 @@ process.exit(counts.failed > 0 ? 1 : 0);
 
 /** Runs one program of the project; true when it went well. */
 function invoke(program, words) {
-  const command = program === process.execPath ? program : join(root, "node_modules", ".bin", program);
+  const command =
+    program === process.execPath ? program : join(root, "node_modules", ".bin", program);
   const env = environment({ PLAYWRIGHT_JSON_OUTPUT_NAME: join(reports, "e2e.json") });
-  const result = spawnSync(command, words, { cwd: root, env, encoding: "utf8", maxBuffer: 1 << 28 });
+  const result = spawnSync(command, words, {
+    cwd: root,
+    env,
+    encoding: "utf8",
+    maxBuffer: 1 << 28,
+  });
   return { ok: result.status === 0, output: `${result.stdout ?? ""}${result.stderr ?? ""}` };
 }
 
@@ -63,7 +84,9 @@ function tests(name, program, words, reportName, read) {
   if (found.passed + found.failed === 0 || (!ok && found.failed === 0)) found.failed += 1;
   counts.passed += found.passed;
   counts.failed += found.failed;
-  console.log(`${found.failed === 0 ? "✓" : "✗"} ${name}: ${found.passed} passed, ${found.failed} failed`);
+  console.log(
+    `${found.failed === 0 ? "✓" : "✗"} ${name}: ${found.passed} passed, ${found.failed} failed`,
+  );
   if (found.failed > 0) console.log(output.trimEnd());
 }
 
@@ -79,6 +102,8 @@ function ensureBrowser() {
     spawnSync("apt-get", ["install", "-y", "-qq", "chromium"], { env });
   }
   if (existsSync(path)) return true;
-  console.error("The browser tests need Debian's chromium: run `apt-get install chromium` as root, or set CHROMIUM_PATH.");
+  console.error(
+    "The browser tests need Debian's chromium: run `apt-get install chromium` as root, or set CHROMIUM_PATH.",
+  );
   return false;
 }

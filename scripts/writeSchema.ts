@@ -7,7 +7,9 @@ const text = `${JSON.stringify(gardenFileJsonSchema(), null, 2)}\n`;
 
 if (process.argv.includes("--check")) {
   if (!existsSync(PATH) || readFileSync(PATH, "utf8") !== text) {
-    console.error(`${PATH} is not what the schema in src/core/garden says: run \`npm run schema\`.`);
+    console.error(
+      `${PATH} is not what the schema in src/core/garden says: run \`npm run schema\`.`,
+    );
     process.exitCode = 1;
   }
 } else {

@@ -12,8 +12,12 @@ export interface LocalWording extends Wording {
   shortDate(day: DayNumber): string;
   /** "Thursday 24 September" */
   longDate(day: DayNumber): string;
+  /** "Thu 24 Sep" */
+  narrowDate(day: DayNumber): string;
   /** "Sep" */
   month(day: DayNumber): string;
+  /** A difference between temperatures. */
+  degrees(differenceC: number): string;
   lengthM(metres: number): string;
   distanceCm(centimetres: number): string;
   weightG(grams: number): string;
@@ -33,9 +37,12 @@ export function localWording(units: Units, locale?: string): LocalWording {
   return {
     date: (day, besideDay = day) =>
       civilDate(day).year === civilDate(besideDay).year ? plain(day) : withYear(day),
-    temperature: (tempC) => temperatureWords(tempC, units),
+    temperature: (tempC, digits) => temperatureWords(tempC, units, digits),
+    degrees: (differenceC) =>
+      `${number(imperial ? differenceC * 1.8 : differenceC, 1)} °${imperial ? "F" : "C"}`,
     shortDate: format({ day: "numeric", month: "short" }),
     longDate: format({ weekday: "long", day: "numeric", month: "long" }),
+    narrowDate: format({ weekday: "short", day: "numeric", month: "short" }),
     month: format({ month: "short" }),
     lengthM: (m) => (imperial ? `${number(feet(m), 1)} ft` : `${number(m, 1)} m`),
     distanceCm: (cm) => (imperial ? `${number(inches(cm), 1)} in` : `${number(cm)} cm`),

@@ -10,7 +10,6 @@ export {
   isIsoDate,
   isoDate,
   monthDayIn,
-  monthDayOf,
   type DayNumber,
   type IsoDate,
   type MonthDay,

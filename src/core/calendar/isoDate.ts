@@ -101,11 +101,6 @@ export function monthDayIn(year: number, monthDay: MonthDay): DayNumber {
   return civilDate(day).month === month ? day : dayNumberOf(year, month, 28);
 }
 
-/** Month and day of a day number, as `MM-DD`. */
-export function monthDayOf(day: DayNumber): MonthDay {
-  return isoDate(day).slice(5);
-}
-
 /** Day of the week, 0 for Monday to 6 for Sunday. */
 export function dayOfWeek(day: DayNumber): number {
   return (((Math.floor(day) + 3) % 7) + 7) % 7;

@@ -30,8 +30,10 @@ export interface Climate {
   /**
    * The natural logarithm of the chance that a night stays above a temperature, counted so that the
    * sum over nights gives the chance for them all. Never positive.
+   *
+   * @param normalMinTempC the night's normal minimum, as `minTempC` gives it
    */
-  logChanceNightStaysAbove(day: DayNumber, thresholdC: number): number;
+  logChanceNightStaysAbove(normalMinTempC: number, thresholdC: number): number;
   /** Numbers that had to be guessed, or that do not fit together, in plain words. */
   notes: readonly string[];
 }
@@ -57,26 +59,41 @@ export function climateFromSketch(latitudeDeg: number, sketch: ClimateSketch): C
   const high = harmonic(sketch.coldestMonth.highC, sketch.warmestMonth.highC, peakDayOfYear);
   const residualSdC = residualSpread(latitudeDeg, sketch, low, notes);
 
-  const minTempC = (day: DayNumber) => valueOn(low, day);
-  const maxTempC = (day: DayNumber) => valueOn(high, day);
+  // The climate repeats every year: one value a day of the year, made once.
+  const minTempC = everyDayOfYear((day) => valueOn(low, day));
+  const maxTempC = everyDayOfYear((day) => valueOn(high, day));
+  const dliMol = everyDayOfYear((day) =>
+    dailyLightIntegralMol(
+      globalRadiationMJ(
+        extraterrestrialRadiationMJ(latitudeDeg, day),
+        minTempC(day),
+        maxTempC(day),
+        DEFAULT_RADIATION_COEFFICIENT,
+      ),
+    ),
+  );
   return {
     latitudeDeg,
     minTempC,
     maxTempC,
     residualSdC,
     notes,
-    dliMol: (day) =>
-      dailyLightIntegralMol(
-        globalRadiationMJ(
-          extraterrestrialRadiationMJ(latitudeDeg, day),
-          minTempC(day),
-          maxTempC(day),
-          DEFAULT_RADIATION_COEFFICIENT,
-        ),
-      ),
-    logChanceNightStaysAbove: (day, thresholdC) =>
-      logChanceAbove(minTempC(day), residualSdC, thresholdC),
+    dliMol,
+    logChanceNightStaysAbove: (normalMinTempC, thresholdC) =>
+      logChanceAbove(normalMinTempC, residualSdC, thresholdC),
   };
+}
+
+/** A leap year's days, so that 29 February has its value. */
+const FIRST_OF_LEAP_YEAR = 10_957; // 2000-01-01
+const DAYS_OF_LEAP_YEAR = 366;
+
+/** Tabulates a course that repeats every year by the day of the year. */
+function everyDayOfYear(valueOf: (day: DayNumber) => number): (day: DayNumber) => number {
+  const values = Float64Array.from({ length: DAYS_OF_LEAP_YEAR }, (_, index) =>
+    valueOf(FIRST_OF_LEAP_YEAR + index),
+  );
+  return (day) => values[dayOfYear(day) - 1] ?? 0;
 }
 
 function harmonic(coldest: number, warmest: number, peakDayOfYear: number): Harmonic {
@@ -140,32 +157,65 @@ function residualSpread(
   notes: string[],
 ): number {
   const frost = frostDays(latitudeDeg, sketch);
-  if (!frost) {
+  if (!frost) return spreadWithoutDates(latitudeDeg, sketch.frost.kind === "rare", low, notes);
+  const chance = (sdC: number) => chanceOfFrost(low, sdC, frost.season.startDay, frost.firstDay);
+  const fitted = spreadForChance(chance, 0.5);
+  if (fitted === null) {
+    const tooWarm = chance(RESIDUAL_SD_LIMITS_C.most) < 0.5;
     notes.push(
-      `Nights are taken to stray ${USUAL_RESIDUAL_SD_C} °C from the usual (standard deviation).`,
+      `The frost dates come ${tooWarm ? "earlier" : "later"} than these temperatures explain: check the usual lows and the dates.`,
     );
-    return USUAL_RESIDUAL_SD_C;
+    return tooWarm ? RESIDUAL_SD_LIMITS_C.most : RESIDUAL_SD_LIMITS_C.least;
   }
-  const chanceOfFrostBy = (sdC: number): number => {
-    let logStays = 0;
-    for (let day = frost.season.startDay; day <= frost.firstDay; day += 1) {
-      logStays += logChanceAbove(valueOn(low, day), sdC, 0);
-    }
-    return 1 - Math.exp(logStays);
-  };
+  return fitted;
+}
+
+/** What "most winters" and "any month" are taken to mean, as chances (estimates). */
+const RARE_FROST_CHANCE = 0.4;
+const MIDSUMMER_FROST_CHANCE = 0.2;
+const MIDSUMMER_DAYS = 60;
+
+/** Without frost dates the usual spread serves, unless it contradicts what is said of frost. */
+function spreadWithoutDates(
+  latitudeDeg: number,
+  rare: boolean,
+  low: Harmonic,
+  notes: string[],
+): number {
+  const { startDay, endDay } = seasonOf(latitudeDeg, REFERENCE_DAY);
+  const lastDay = rare ? endDay : startDay + MIDSUMMER_DAYS;
+  const wanted = rare ? RARE_FROST_CHANCE : MIDSUMMER_FROST_CHANCE;
+  const chance = (sdC: number) => chanceOfFrost(low, sdC, startDay, lastDay);
+  const usual = chance(USUAL_RESIDUAL_SD_C);
+  const fits = rare ? usual <= wanted : usual >= wanted;
+  const sdC = fits ? USUAL_RESIDUAL_SD_C : spreadForChance(chance, wanted);
+  if (sdC !== null) {
+    notes.push("How far nights stray from the usual is guessed, for want of frost dates.");
+    return sdC;
+  }
+  notes.push(
+    rare
+      ? "With lows like these, frost comes most winters: give its dates, or check the lows. The odds here follow the lows."
+      : "With lows like these, frost does not come in summer: give its dates, or check the lows. The odds here follow the lows.",
+  );
+  return USUAL_RESIDUAL_SD_C;
+}
+
+function chanceOfFrost(low: Harmonic, sdC: number, fromDay: DayNumber, toDay: DayNumber): number {
+  let logStays = 0;
+  for (let day = fromDay; day <= toDay; day += 1) {
+    logStays += logChanceAbove(valueOn(low, day), sdC, 0);
+  }
+  return 1 - Math.exp(logStays);
+}
+
+/** The spread that gives a chance of frost; null when none within reason does. */
+function spreadForChance(chance: (sdC: number) => number, wanted: number): number | null {
   let { least, most } = RESIDUAL_SD_LIMITS_C;
-  if (chanceOfFrostBy(least) > 0.5 || chanceOfFrostBy(most) < 0.5) {
-    const tooWarm = chanceOfFrostBy(most) < 0.5;
-    notes.push(
-      tooWarm
-        ? "The frost dates come earlier than these temperatures explain: check the usual lows. The dates are kept."
-        : "The frost dates come later than these temperatures explain: check the usual lows. The dates are kept.",
-    );
-    return tooWarm ? most : least;
-  }
+  if (chance(least) > wanted || chance(most) < wanted) return null;
   for (let pass = 0; pass < 40; pass += 1) {
     const middle = (least + most) / 2;
-    if (chanceOfFrostBy(middle) < 0.5) least = middle;
+    if (chance(middle) < wanted) least = middle;
     else most = middle;
   }
   return (least + most) / 2;

@@ -34,7 +34,7 @@ export function lastFrostDay(
   const wanted = Math.log(1 - probability);
   let logStays = 0;
   for (let day = season.endDay; day >= season.startDay; day -= 1) {
-    logStays += climate.logChanceNightStaysAbove(day, thresholdC);
+    logStays += climate.logChanceNightStaysAbove(climate.minTempC(day), thresholdC);
     if (logStays <= wanted) return day;
   }
   return null;
@@ -51,7 +51,7 @@ export function dayWhenChanceReaches(
   const wanted = Math.log(1 - probability);
   let logStays = 0;
   for (let day = fromDay; day <= toDay; day += 1) {
-    logStays += climate.logChanceNightStaysAbove(day, thresholdC);
+    logStays += climate.logChanceNightStaysAbove(climate.minTempC(day), thresholdC);
     if (logStays <= wanted) return day;
   }
   return null;
@@ -72,13 +72,19 @@ export function frostChances(climate: Climate, season: Season, thresholdC: numbe
   const stillToCome = new Float64Array(days);
   let logStays = 0;
   for (let index = 0; index < days; index += 1) {
-    logStays += climate.logChanceNightStaysAbove(season.startDay + index, thresholdC);
+    logStays += climate.logChanceNightStaysAbove(
+      climate.minTempC(season.startDay + index),
+      thresholdC,
+    );
     comeBy[index] = 1 - Math.exp(logStays);
   }
   logStays = 0;
   for (let index = days - 1; index >= 0; index -= 1) {
     stillToCome[index] = 1 - Math.exp(logStays);
-    logStays += climate.logChanceNightStaysAbove(season.startDay + index, thresholdC);
+    logStays += climate.logChanceNightStaysAbove(
+      climate.minTempC(season.startDay + index),
+      thresholdC,
+    );
   }
   return { comeBy, stillToCome };
 }

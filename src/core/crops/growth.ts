@@ -9,7 +9,7 @@ const BENCH = growthJson.bench;
 const TABLE_STEP_C = 0.1;
 const TABLE_FIRST_C = -40;
 const TABLE_LAST_C = 60;
-const HOURS_PER_DAY = 24;
+const HALF_DAY_HOURS = 12;
 
 type Cardinals = Crop["temperature"];
 
@@ -49,9 +49,7 @@ export interface DayWorth {
 /** Prepares the worth of days for a crop; temperature response is tabulated once, for speed. */
 export function dayWorthOf(crop: Pick<Crop, "temperature" | "lightHalfMol">): DayWorth {
   const response = responseTable(crop.temperature);
-  const atPacketWeather =
-    temperatureResponse(crop.temperature, PACKET_WEATHER.temperatureC) *
-    lightResponse(crop.lightHalfMol, PACKET_WEATHER.dliMol);
+  const atPacketWeather = steadyGrowth(crop, PACKET_WEATHER);
   return (minTempC, maxTempC, dliMol) => {
     const light = lightResponse(crop.lightHalfMol, dliMol);
     if (light === 0 || maxTempC <= crop.temperature.minimumC) return 0;
@@ -59,21 +57,31 @@ export function dayWorthOf(crop: Pick<Crop, "temperature" | "lightHalfMol">): Da
     const swing = (maxTempC - minTempC) / 2;
     let sum = 0;
     // A cosine day: its two halves mirror each other, so twelve hours tell all.
-    for (const cosine of HOURLY_COSINES) {
-      const index = Math.round((middle + swing * cosine - TABLE_FIRST_C) / TABLE_STEP_C);
-      sum += response[index] ?? 0;
+    for (let hour = 0; hour < HALF_DAY_HOURS; hour += 1) {
+      const tempC = middle + swing * (HOURLY_COSINES[hour] ?? 0);
+      sum += response[((tempC - TABLE_FIRST_C) / TABLE_STEP_C + 0.5) | 0] ?? 0;
     }
-    return ((sum / HOURLY_COSINES.length) * light) / atPacketWeather;
+    return ((sum / HALF_DAY_HOURS) * light) / atPacketWeather;
   };
 }
 
-/** Packet days that a day on the seedling bench is worth. */
+/** Packet days that a day on the seedling bench is worth: the same temperature day and night. */
 export function benchDayWorth(crop: Pick<Crop, "temperature" | "lightHalfMol">): number {
-  return dayWorthOf(crop)(BENCH.temperatureC, BENCH.temperatureC, BENCH.dliMol);
+  return steadyGrowth(crop, BENCH) / steadyGrowth(crop, PACKET_WEATHER);
 }
 
-const HOURLY_COSINES: readonly number[] = Array.from({ length: HOURS_PER_DAY / 2 }, (_, hour) =>
-  Math.cos(((hour + 0.5) / HOURS_PER_DAY) * 2 * Math.PI),
+function steadyGrowth(
+  crop: Pick<Crop, "temperature" | "lightHalfMol">,
+  weather: { temperatureC: number; dliMol: number },
+): number {
+  return (
+    temperatureResponse(crop.temperature, weather.temperatureC) *
+    lightResponse(crop.lightHalfMol, weather.dliMol)
+  );
+}
+
+const HOURLY_COSINES = Float64Array.from({ length: HALF_DAY_HOURS }, (_, hour) =>
+  Math.cos(((hour + 0.5) / HALF_DAY_HOURS) * Math.PI),
 );
 
 function responseTable(cardinals: Cardinals): Float64Array {

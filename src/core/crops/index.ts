@@ -1,11 +1,4 @@
-export {
-  CropSchema,
-  PacketBasisSchema,
-  VarietySchema,
-  type Crop,
-  type PacketBasis,
-  type Variety,
-} from "./schema";
+export { CropSchema, type Crop, type PacketBasis, type Variety } from "./schema";
 export { cropLibrary, varietyOf } from "./library";
 export {
   benchDayWorth,

@@ -6,4 +6,4 @@ export {
 } from "./gardenFile";
 export { writeCalendarFile } from "./calendarFile";
 export { writePlantingsCsv, writeTasksCsv } from "./tables";
-export { planEvents, plantingName, type PlanEvent } from "./events";
+export { plantingName } from "./events";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import type { z } from "zod";
 import { changesBetween, withChanges, type Change, type Garden } from "./garden";
 import { problemsFrom } from "./problems";
 

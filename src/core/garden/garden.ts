@@ -173,3 +173,22 @@ export function coversOver(garden: Garden, bed: Bed): string[] {
   const shelter = bed.shelterId === null ? undefined : garden.shelters.get(bed.shelterId);
   return [...(shelter?.covers ?? []), ...bed.covers];
 }
+
+const naturalOrder = new Intl.Collator("en", { numeric: true });
+
+/**
+ * The beds as one walks past them: in the open, then under covers of their own, then by shelter; by
+ * name within, with Bed 2 before Bed 10.
+ */
+export function bedsInOrder(garden: Garden): Bed[] {
+  const group = (bed: Bed) =>
+    bed.shelterId === null
+      ? `${bed.covers.length > 0 ? 1 : 0}${bed.covers.join("+")}`
+      : `2${garden.shelters.get(bed.shelterId)?.name ?? ""}`;
+  return [...garden.beds.values()].sort(
+    (a, b) =>
+      naturalOrder.compare(group(a), group(b)) ||
+      naturalOrder.compare(a.name, b.name) ||
+      (a.id < b.id ? -1 : 1),
+  );
+}

@@ -11,11 +11,10 @@ export {
   type Shelter,
 } from "./schema";
 export {
-  USUAL_SETTINGS,
+  bedsInOrder,
   changesBetween,
   coversOver,
   emptyGarden,
-  entitiesOf,
   fromGardenFile,
   inverse,
   isEmptyGarden,

@@ -36,6 +36,10 @@ function sentence(issue: z.core.$ZodIssue): string {
       return issue.message.startsWith("Invalid")
         ? "This is none of the kinds that fit here."
         : issue.message;
+    case "too_big":
+      return issue.message.startsWith("Too big") ? `At most ${issue.maximum}.` : issue.message;
+    case "too_small":
+      return issue.message.startsWith("Too small") ? `At least ${issue.minimum}.` : issue.message;
     default:
       return issue.message;
   }

@@ -14,7 +14,6 @@ const NameSchema = z
   .trim()
   .min(1, "Give a name.")
   .max(MAX_NAME_LENGTH, `Keep the name within ${MAX_NAME_LENGTH} characters.`)
-  // eslint-disable-next-line no-control-regex -- control characters are exactly what is refused
   .regex(/^[^<>\u0000-\u001f\u007f]*$/, "A name cannot hold <, > or control characters.");
 
 const IdSchema = z

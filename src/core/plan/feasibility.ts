@@ -52,7 +52,8 @@ export function judge(
       : { kind: "late", words: `Ready on ${ready}, ${late} later than wanted.` };
   }
   const until = timeline.holdsUntilDay;
-  if (wanted?.untilDay != null && until !== null && until < wanted.untilDay) {
+  const wantedUntil = wanted?.untilDay ?? null;
+  if (wantedUntil !== null && until !== null && until < wantedUntil) {
     return {
       kind: "short",
       words: `Ready on ${ready}, but stands only until about ${wording.date(until, sowDay)}.`,

@@ -1,6 +1,13 @@
 import { climateFromSketch } from "../climate";
 import { cropLibrary, varietyOf } from "../crops";
-import { coversOver, type Garden, type Place, type Planting, type Settings } from "../garden";
+import {
+  bedsInOrder,
+  coversOver,
+  type Garden,
+  type Place,
+  type Planting,
+  type Settings,
+} from "../garden";
 import { Site, type PlanSettings } from "./site";
 import type { Growing } from "./timeline";
 import type { Spot } from "./wish";
@@ -30,9 +37,9 @@ export function growingOf(garden: Garden, planting: Planting): Growing | null {
   };
 }
 
-/** The beds of a garden as spots for a wish. */
+/** The beds of a garden as spots for a wish, as one walks past them. */
 export function spotsOf(garden: Garden): Spot[] {
-  return [...garden.beds.values()].map((bed) => ({
+  return bedsInOrder(garden).map((bed) => ({
     bedId: bed.id,
     bedName: bed.name,
     covers: coversOver(garden, bed),

@@ -35,7 +35,7 @@ export function coldCurve(space: GrowingSpace, lethalTempC: number): RunningSum 
   const thresholdOutsideC = lethalTempC - space.nightGainC;
   for (let index = 0; index < days; index += 1) {
     const logStays = space.climate.logChanceNightStaysAbove(
-      space.firstDay + index,
+      space.outsideMinTempC[index] ?? 0,
       thresholdOutsideC,
     );
     total[index + 1] = (total[index] ?? 0) - logStays;
@@ -59,16 +59,15 @@ export function dayWhenGathered(
   fromDay: DayNumber,
   needed: number,
 ): DayNumber | null {
-  const wanted = totalBefore(curve, fromDay) + needed;
+  // A hair of slack: sums of the same days taken in another order differ in the last digit.
+  const wanted = totalBefore(curve, fromDay) + needed - 1e-9;
   const { total } = curve;
   let low = clampIndex(curve, fromDay - curve.firstDay);
   let high = total.length - 1;
-  // A hair of slack: sums of the same days taken in another order differ in the last digit.
-  const reached = (index: number) => (total[index] ?? 0) >= wanted - 1e-9;
-  if (!reached(high)) return null;
+  if ((total[high] ?? 0) < wanted) return null;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (reached(middle)) high = middle;
+    if ((total[middle] ?? 0) >= wanted) high = middle;
     else low = middle + 1;
   }
   return curve.firstDay + low;

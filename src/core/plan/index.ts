@@ -1,17 +1,10 @@
 export { Site, USUAL_PLAN_SETTINGS, type PlanSettings, type School } from "./site";
 export { requirement, type Method, type Requirement, type Stage } from "./requirement";
-export {
-  frostCountedFrom,
-  latestSowingFor,
-  lethalTempC,
-  timelineFrom,
-  type Growing,
-  type Timeline,
-} from "./timeline";
+export { latestSowingFor, timelineFrom, type Growing, type Timeline } from "./timeline";
 export { cliffOf, seasonAimedAt, type Cliff } from "./cliff";
 export { judge, type Verdict, type Wanted } from "./feasibility";
 export { why } from "./why";
-export { otherCropsFor, wayFor, waysTo, type Spot, type Way, type Wish } from "./wish";
+export { otherCropsFor, waysTo, type Spot, type Way, type Wish } from "./wish";
 export { grownShare, standingShare, worthOn } from "./size";
 export { strandOf, type Strand, type StrandPoint } from "./strand";
 export { amountsFor, type Amounts, type Stand } from "./spacing";

@@ -1,5 +1,5 @@
 import { dayNumber, type DayNumber } from "../calendar";
-import { coversOver, type Bed, type Garden } from "../garden";
+import { bedsInOrder, coversOver, type Bed, type Garden } from "../garden";
 import { growingOf } from "./gardenPlan";
 import type { Site } from "./site";
 import { timelineFrom } from "./timeline";
@@ -42,7 +42,7 @@ export function roomiestBed(
   fromDay: DayNumber,
   toDay: DayNumber,
 ): Room | null {
-  const rooms = [...garden.beds.values()]
+  const rooms = bedsInOrder(garden)
     .filter((bed) => coversOver(garden, bed).join("+") === covers.join("+"))
     .map((bed) => roomIn(site, garden, bed, fromDay, toDay));
   return rooms.sort((a, b) => b.freeM - a.freeM)[0] ?? null;

@@ -1,4 +1,4 @@
-import { isoDate, seasonOf, type DayNumber, type Season } from "../calendar";
+import { seasonOf, type DayNumber, type Season } from "../calendar";
 import type { Climate } from "../climate";
 import type { Crop } from "../crops";
 import { growingSpace, type CoverIds, type GrowingSpace } from "../shelter";
@@ -33,16 +33,24 @@ export const USUAL_PLAN_SETTINGS: PlanSettings = {
 const DAYS_BEFORE_SEASON = 200;
 /** Length of the curves: until the second summer's end, when an overwintered crop is long ready. */
 const CURVE_DAYS = 1000;
-/** Curves kept at a time; a garden seldom has more stacks of covers × crops. */
-const CURVES_KEPT = 600;
+/** Stacks of covers × seasons kept at a time; a garden seldom has more in view. */
+const SPOTS_KEPT = 60;
+
+/** One stack of covers in one season, with the running sums made for it so far. */
+interface Spot {
+  space: GrowingSpace;
+  growth: Map<string, RunningSum>;
+  cold: Map<number, RunningSum>;
+}
 
 /**
  * A place as plans see it: its climate, its seasons, and the running sums for each crop and stack
  * of covers, made once and kept. Everything a drag needs is a look-up in these.
  */
 export class Site {
-  private readonly spaces = new Map<string, GrowingSpace>();
-  private readonly curves = new Map<string, RunningSum>();
+  private readonly spots = new Map<string, Spot>();
+  private lastSpot: { covers: CoverIds; seasonStartDay: DayNumber; spot: Spot } | null = null;
+  private lastSeason: Season | null = null;
   private readonly shortDaysBySeason = new Map<string, ShortDays | null>();
 
   constructor(
@@ -50,8 +58,12 @@ export class Site {
     readonly climate: Climate,
   ) {}
 
+  /** The season of a day here; asked for over and over with days of the same one. */
   season(day: DayNumber): Season {
-    return seasonOf(this.latitudeDeg, day);
+    if (!this.lastSeason || day < this.lastSeason.startDay || day > this.lastSeason.endDay) {
+      this.lastSeason = seasonOf(this.latitudeDeg, day);
+    }
+    return this.lastSeason;
   }
 
   shortDays(season: Season, thresholdH: number): ShortDays | null {
@@ -66,43 +78,58 @@ export class Site {
 
   /** Packet days gathered by a crop under covers, around the season that `day` belongs to. */
   growth(crop: Crop, covers: CoverIds, day: DayNumber): RunningSum {
-    const season = this.season(day);
-    const key = `${cropKey(crop)}|${covers.join("+")}|${season.startDay}`;
-    return this.kept(key, () => growthCurve(this.space(covers, season), crop));
+    const spot = this.spot(covers, day);
+    const key = cropKey(crop);
+    let curve = spot.growth.get(key);
+    if (!curve) {
+      curve = growthCurve(spot.space, crop);
+      spot.growth.set(key, curve);
+    }
+    return curve;
   }
 
   /** Odds of nights that kill at a temperature, under covers, around the season of `day`. */
   cold(lethalTempC: number, covers: CoverIds, day: DayNumber): RunningSum {
-    const season = this.season(day);
-    const key = `${lethalTempC}|${covers.join("+")}|${season.startDay}`;
-    return this.kept(key, () => coldCurve(this.space(covers, season), lethalTempC));
+    const spot = this.spot(covers, day);
+    let curve = spot.cold.get(lethalTempC);
+    if (!curve) {
+      curve = coldCurve(spot.space, lethalTempC);
+      spot.cold.set(lethalTempC, curve);
+    }
+    return curve;
   }
 
-  private space(covers: CoverIds, season: Season): GrowingSpace {
-    const key = `${covers.join("+")}|${isoDate(season.startDay)}`;
-    let space = this.spaces.get(key);
-    if (!space) {
-      space = growingSpace(this.climate, covers, season.startDay - DAYS_BEFORE_SEASON, CURVE_DAYS);
-      this.spaces.set(key, space);
+  private spot(covers: CoverIds, day: DayNumber): Spot {
+    const seasonStartDay = this.season(day).startDay;
+    const last = this.lastSpot;
+    if (last && last.covers === covers && last.seasonStartDay === seasonStartDay) return last.spot;
+    const key = `${covers.join("+")}|${seasonStartDay}`;
+    let spot = this.spots.get(key);
+    if (!spot) {
+      if (this.spots.size >= SPOTS_KEPT) this.spots.clear();
+      const space = growingSpace(
+        this.climate,
+        covers,
+        seasonStartDay - DAYS_BEFORE_SEASON,
+        CURVE_DAYS,
+      );
+      spot = { space, growth: new Map(), cold: new Map() };
+      this.spots.set(key, spot);
     }
-    return space;
-  }
-
-  private kept(key: string, make: () => RunningSum): RunningSum {
-    const found = this.curves.get(key);
-    if (found) return found;
-    if (this.curves.size >= CURVES_KEPT) {
-      const oldest = this.curves.keys().next().value;
-      if (oldest !== undefined) this.curves.delete(oldest);
-    }
-    const made = make();
-    this.curves.set(key, made);
-    return made;
+    this.lastSpot = { covers, seasonStartDay, spot };
+    return spot;
   }
 }
 
+const cropKeys = new WeakMap<Crop, string>();
+
 /** Two crops with the same temperature and light needs grow alike and can share a curve. */
 function cropKey(crop: Crop): string {
-  const { minimumC, optimumC, ceilingC } = crop.temperature;
-  return `${minimumC},${optimumC},${ceilingC},${crop.lightHalfMol}`;
+  let key = cropKeys.get(crop);
+  if (key === undefined) {
+    const { minimumC, optimumC, ceilingC } = crop.temperature;
+    key = `${minimumC},${optimumC},${ceilingC},${crop.lightHalfMol}`;
+    cropKeys.set(crop, key);
+  }
+  return key;
 }

@@ -1,5 +1,5 @@
 import { daysWords } from "../calendar";
-import { coverWords } from "../shelter";
+import { whereWords } from "../shelter";
 import { chanceWords, type Wording } from "../wording";
 import { sumBetween } from "./growthCurve";
 import { worthOn } from "./size";
@@ -90,10 +90,8 @@ function coldSentence(
   wording: Wording,
 ): string {
   const lethal = wording.temperature(lethalTempC(growing));
-  const covers = growing.covers.length > 0 ? ` ${coverWords(growing.covers)}` : " in the open";
-  const where = growing.covers.length > 0 ? ` under${covers}` : covers;
   if (timeline.lossBeforeReady !== null && timeline.lossBeforeReady > settings.frostRisk) {
-    return `A night that kills it (${lethal} at the crop) comes${where} before it is ready ${chanceWords(timeline.lossBeforeReady)}.`;
+    return `A night that kills it (${lethal} at the crop) comes ${whereWords(growing.covers)} before it is ready ${chanceWords(timeline.lossBeforeReady)}.`;
   }
   if (timeline.holdsUntilDay === null || timeline.readyDay === null) return "";
   const until = wording.date(timeline.holdsUntilDay, timeline.sowDay);

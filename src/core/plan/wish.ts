@@ -1,7 +1,7 @@
 import { daysWords, type DayNumber } from "../calendar";
 import { cropLibrary, varietyOf, type Crop, type Variety } from "../crops";
 import type { CoverIds } from "../shelter";
-import { coverWords } from "../shelter";
+import { whereWords } from "../shelter";
 import type { Wording } from "../wording";
 import { judge, type Verdict, type Wanted } from "./feasibility";
 import type { Method, Stage } from "./requirement";
@@ -100,7 +100,7 @@ function lateWords(
   growing: Growing,
   wording: Wording,
 ): string {
-  const where = growing.covers.length === 0 ? "in the open" : `under ${coverWords(growing.covers)}`;
+  const where = whereWords(growing.covers);
   if (latestSowDay === null) return `No sowing ${where} gets ready by then.`;
   const ago = daysWords(today - latestSowDay);
   return `For that, it had to be sown ${where} by ${wording.date(latestSowDay, today)}, ${ago} ago.`;

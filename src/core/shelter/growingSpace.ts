@@ -11,6 +11,8 @@ export interface GrowingSpace {
   minTempC: Float64Array;
   maxTempC: Float64Array;
   dliMol: Float64Array;
+  /** The usual minimum outside the covers. */
+  outsideMinTempC: Float64Array;
   /** What the covers add to a cold night's minimum. */
   nightGainC: number;
   climate: Climate;
@@ -30,11 +32,22 @@ export function growingSpace(
   const minTempC = new Float64Array(days);
   const maxTempC = new Float64Array(days);
   const dliMol = new Float64Array(days);
+  const outsideMinTempC = new Float64Array(days);
   for (let index = 0; index < days; index += 1) {
     const usual = cropDay(climate, covers, firstDay + index);
     minTempC[index] = usual.minTempC;
     maxTempC[index] = usual.maxTempC;
     dliMol[index] = usual.dliMol;
+    outsideMinTempC[index] = climate.minTempC(firstDay + index);
   }
-  return { covers, firstDay, minTempC, maxTempC, dliMol, nightGainC: nightGainC(covers), climate };
+  return {
+    covers,
+    firstDay,
+    minTempC,
+    maxTempC,
+    dliMol,
+    outsideMinTempC,
+    nightGainC: nightGainC(covers),
+    climate,
+  };
 }

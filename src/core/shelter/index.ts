@@ -1,3 +1,9 @@
-export { MaterialSchema, coverWords, materials, type CoverIds, type Material } from "./materials";
-export { cropDay, nightGainC, type CropDay } from "./ruleOfThumb";
+export {
+  MaterialSchema,
+  coverWords,
+  materials,
+  whereWords,
+  type CoverIds,
+  type Material,
+} from "./materials";
 export { growingSpace, type GrowingSpace } from "./growingSpace";

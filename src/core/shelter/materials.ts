@@ -6,6 +6,8 @@ export const MaterialSchema = z.object({
   id: z.string(),
   name: z.string(),
   shortName: z.string(),
+  /** Where a crop under it stands: "in the greenhouse". */
+  whereWords: z.string(),
   /** Taken off in mild weather (row covers, low tunnels); a house or frame stays and is vented. */
   removable: z.boolean(),
   lightTransmittance: z.number().gt(0).lte(1),
@@ -29,9 +31,19 @@ export type CoverIds = readonly string[];
 /**
  * A stack of covers in words.
  *
- * @example coverWords(["greenhouse-single", "row-cover-light"]) // "greenhouse + light row cover"
+ * @example coverWords(["greenhouse-single", "row-cover-light"]) // "greenhouse + light cover"
  */
 export function coverWords(covers: CoverIds): string {
   if (covers.length === 0) return "in the open";
   return covers.map((id) => materials.get(id)?.shortName ?? id).join(" + ");
+}
+
+/**
+ * Where a crop under a stack of covers stands, for sentences.
+ *
+ * @example whereWords(["greenhouse-single", "row-cover-light"]) // "in the greenhouse under light row cover"
+ */
+export function whereWords(covers: CoverIds): string {
+  if (covers.length === 0) return "in the open";
+  return covers.map((id) => materials.get(id)?.whereWords ?? `under ${id}`).join(" ");
 }

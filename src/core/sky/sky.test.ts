@@ -64,7 +64,8 @@ test("short days at 47.1° N run from early November to early February, and mirr
   expect(lengthH(ephemeris(47.1, 0, north.toDay))).toBeLessThan(10);
   expect(lengthH(ephemeris(47.1, 0, north.toDay + 1))).toBeGreaterThan(10);
   const south = shortDays(-47.1, seasonOf(-47.1, day), 10);
-  expect(south && isoDate(south.fromDay).slice(5, 7)).toBe("05");
+  const southStarts = isoDate(south?.fromDay ?? 0).slice(5);
+  expect(southStarts >= "04-28" && southStarts <= "05-05").toBe(true);
   expect(shortDays(5, seasonOf(5, day), 10)).toBeNull();
 });
 

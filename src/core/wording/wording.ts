@@ -6,20 +6,22 @@ export type Units = "metric" | "imperial";
 export interface Wording {
   /** A date; the year is told when it differs from that of `besideDay`. */
   date(day: DayNumber, besideDay?: DayNumber): string;
-  /** A temperature with its unit, from °C. */
-  temperature(tempC: number): string;
+  /** A temperature with its unit, from °C; to the degree unless digits are asked for. */
+  temperature(tempC: number, digits?: number): string;
 }
 
 /** Plain English dates and the chosen units. */
 export function plainWording(units: Units = "metric"): Wording {
-  return { date: dateWords, temperature: (tempC) => temperatureWords(tempC, units) };
+  return {
+    date: dateWords,
+    temperature: (tempC, digits) => temperatureWords(tempC, units, digits),
+  };
 }
 
-/** A temperature in the chosen unit, to the degree, with a true minus sign. */
-export function temperatureWords(tempC: number, units: Units): string {
-  const value = Math.round(units === "imperial" ? fahrenheit(tempC) : tempC);
-  const digits = `${Math.abs(value)} °${units === "imperial" ? "F" : "C"}`;
-  return value < 0 ? `−${digits}` : digits;
+/** A temperature in the chosen unit with a true minus sign. */
+export function temperatureWords(tempC: number, units: Units, digits = 0): string {
+  const value = Number((units === "imperial" ? fahrenheit(tempC) : tempC).toFixed(digits));
+  return `${value < 0 ? "−" : ""}${Math.abs(value)} °${units === "imperial" ? "F" : "C"}`;
 }
 
 export function fahrenheit(tempC: number): number {

@@ -47,7 +47,8 @@ async function openGarden(): Promise<void> {
   if (!isEmptyGarden(gardenStore().getState().garden)) return;
   const answer = await fetch("/api/start").catch(() => null);
   const start = answer?.ok ? ((await answer.json()) as { garden: string }).garden : "empty";
-  if (start === "demo" && isEmptyGarden(gardenStore().getState().garden)) await loadDemoGarden();
+  if (start === "demo" && isEmptyGarden(gardenStore().getState().garden))
+    await loadDemoGarden(true);
 }
 
 function OpenShell({ children }: { children: ReactNode }) {

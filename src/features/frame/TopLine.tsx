@@ -76,7 +76,12 @@ export function TopLine({ day, today, frostDay, riskWords, wording }: Props) {
         }}
       >
         <Box component="strong" data-testid="date-in-view" sx={{ fontSize: 15 }}>
-          {wording.longDate(day)}
+          <Box component="span" sx={{ display: { xs: "none", md: "inline" } }}>
+            {wording.longDate(day)}
+          </Box>
+          <Box component="span" sx={{ display: { md: "none" } }}>
+            {wording.narrowDate(day)}
+          </Box>
         </Box>
         <Box
           component="span"

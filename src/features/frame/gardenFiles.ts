@@ -31,8 +31,12 @@ export async function savePlantingsTable(garden: Garden): Promise<void> {
   tell("The plantings are saved as a table.");
 }
 
-/** Reads a garden file in place of the garden here; nothing changes when anything is wrong. */
-export async function importGardenText(text: string): Promise<void> {
+/**
+ * Reads a garden file in place of the garden here; nothing changes when anything is wrong.
+ *
+ * @param quietly says nothing when all went well
+ */
+export async function importGardenText(text: string, quietly = false): Promise<void> {
   const { readGardenFile } = await import("@/core/formats");
   const read = readGardenFile(text);
   if (!read.ok) {
@@ -48,6 +52,7 @@ export async function importGardenText(text: string): Promise<void> {
     selectedPlantingId: null,
     dateInView: garden.today === null ? null : dayNumber(garden.today),
   });
+  if (quietly) return;
   const counts = `${beds.length} beds and ${plantings.length} plantings`;
   tell(`${garden.name} is here: ${counts}.`, "done", true);
 }
@@ -65,9 +70,9 @@ export function chooseGardenFile(): void {
 }
 
 /** Puts the made-up demo garden in place of the garden here. */
-export async function loadDemoGarden(): Promise<void> {
+export async function loadDemoGarden(quietly = false): Promise<void> {
   const demo = await import("@data/demo/tarnholt-commons.json");
-  await importGardenText(JSON.stringify(demo.default));
+  await importGardenText(JSON.stringify(demo.default), quietly);
 }
 
 function fileName(garden: Garden): string {

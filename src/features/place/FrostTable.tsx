@@ -36,7 +36,7 @@ export function FrostTable({ climate, season, wording }: Props) {
       <Table size="small" className="tabular" sx={{ minWidth: 480 }}>
         <TableHead>
           <TableRow>
-            <TableCell sx={cell} />
+            <TableCell component="td" sx={cell} />
             <TableCell sx={cell} colSpan={3} align="center">
               has come by
             </TableCell>
@@ -59,7 +59,7 @@ export function FrostTable({ climate, season, wording }: Props) {
           {ROWS.map(({ name, thresholdC }) => (
             <TableRow key={name}>
               <TableCell component="th" scope="row" sx={{ ...cell, whiteSpace: "nowrap" }}>
-                {name}, {wording.temperature(thresholdC)}
+                {name}, {wording.temperature(thresholdC, 1)}
               </TableCell>
               {CHANCES.map(({ chance }) => (
                 <TableCell key={`first${chance}`} sx={cell} align="right">

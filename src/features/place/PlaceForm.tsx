@@ -62,14 +62,14 @@ export function PlaceForm(props: Props) {
         {field("longitude", "Longitude", "°", "east +, west −")}
       </Pair>
       {field("elevation", "Elevation", units === "imperial" ? "ft" : "m")}
-      <Typography variant="h3" sx={{ mt: 0.5 }}>
+      <Typography variant="h3" component="h2" sx={{ mt: 0.5 }}>
         Coldest month, usual
       </Typography>
       <Pair>
         {field("coldLow", "Low", degrees)}
         {field("coldHigh", "High", degrees)}
       </Pair>
-      <Typography variant="h3" sx={{ mt: 0.5 }}>
+      <Typography variant="h3" component="h2" sx={{ mt: 0.5 }}>
         Warmest month, usual
       </Typography>
       <Pair>
@@ -87,7 +87,7 @@ export function PlaceForm(props: Props) {
 function FrostFields({ control, problems, frost, wording }: Props) {
   return (
     <>
-      <Typography variant="h3" id="frost-kind" sx={{ mt: 0.5 }}>
+      <Typography variant="h3" component="h2" id="frost-kind" sx={{ mt: 0.5 }}>
         Frost
       </Typography>
       <Controller

@@ -138,7 +138,7 @@ function PlaceConsequences({ place, day, shortDayHours, wording }: ConsequencesP
       <Box component="ul" sx={{ pl: 2.5, fontSize: 14, color: "var(--ash-text)" }}>
         <li>
           Reckoned from the few numbers given: nights stray by about{" "}
-          {wording.number(climate.residualSdC, 1)} °C around the usual.
+          {wording.degrees(climate.residualSdC)} around the usual.
         </li>
         {climate.notes.map((note) => (
           <li key={note}>{note}</li>

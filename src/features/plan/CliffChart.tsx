@@ -27,7 +27,7 @@ interface Props {
 const TOP = 8;
 const BOTTOM = 22;
 const LEFT = 84;
-const LABEL_ROOM = 150;
+const LABEL_ROOM = 186;
 const LABEL_GAP = 15;
 const JUMP_DAYS = 10;
 const LINES = [
@@ -70,8 +70,8 @@ export function CliffChart(props: Props) {
     ],
   );
   const narrow = width < 560;
-  const left = narrow ? 64 : LEFT;
-  const right = width - (narrow ? 96 : LABEL_ROOM);
+  const left = narrow ? 48 : LEFT;
+  const right = width - (narrow ? 134 : LABEL_ROOM);
   const firstDay = curves[0]?.cliff.sowDays[0] ?? season.startDay;
   const x = timeScale(firstDay, season.midwinterDay - 45, left, right);
   const days = curves.flatMap((curve) => curve.cliff.readyDays.filter((day) => day !== null));
@@ -85,7 +85,8 @@ export function CliffChart(props: Props) {
   return (
     <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
       <Typography variant="h2" sx={{ px: 2, pt: 0.5 }}>
-        The cliff: {name}, sown when, ready when
+        The cliff: {name}
+        {narrow ? "" : ", sown when, ready when"}
       </Typography>
       <Box ref={attach} sx={{ flex: 1, minHeight: 0 }}>
         {width > 0 && height > 40 && days.length > 0 && (
@@ -165,7 +166,7 @@ function CliffAxes(props: {
           <line x1={left} x2={right} y1={y(day)} y2={y(day)} stroke="var(--line)" />
           {index % every === 0 && (
             <text x={left - 8} y={y(day) + 4} fontSize="12" textAnchor="end">
-              {`ready ${wording.month(day)}`}
+              {`${left < LEFT ? "" : "ready "}${wording.month(day)}`}
             </text>
           )}
         </g>
@@ -198,7 +199,7 @@ function CliffCurve({
     .y(([, ready]) => y(ready));
   const { pieces, jumps } = cut(cliff, x.domain()[1] ?? 0, y.domain()[1] ?? 0);
   const index = cliff.lastSafeDay === null ? -1 : cliff.sowDays.indexOf(cliff.lastSafeDay);
-  const safeReady = cliff.readyDays[index];
+  const safeReady = cliff.readyDays[index] ?? null;
   return (
     <g fill="none" stroke={style.color} strokeWidth="2">
       {pieces.map((piece) => (
@@ -213,12 +214,12 @@ function CliffCurve({
           strokeLinecap="round"
         />
       ))}
-      {cliff.lastSafeDay !== null && safeReady != null && (
+      {cliff.lastSafeDay !== null && safeReady !== null && (
         <circle cx={x(cliff.lastSafeDay)} cy={y(safeReady)} r={5} fill="var(--paper)">
           <title>{`last safe ${curve.name}: ${wording.date(cliff.lastSafeDay)}`}</title>
         </circle>
       )}
-      {cliff.lastSafeDay !== null && safeReady != null && !narrow && style.dash === "5 3" && (
+      {cliff.lastSafeDay !== null && safeReady !== null && !narrow && style.dash === "5 3" && (
         <text
           x={x(cliff.lastSafeDay) - 9}
           y={y(safeReady) + 16}
@@ -240,8 +241,8 @@ function cut(cliff: Cliff, lastSow: DayNumber, lastReady: DayNumber) {
   const jumps: [DayNumber, DayNumber][][] = [];
   let before: [DayNumber, DayNumber] | null = null;
   for (const [index, sow] of cliff.sowDays.entries()) {
-    const ready = cliff.readyDays[index];
-    if (ready == null || sow > lastSow || ready > lastReady) break;
+    const ready = cliff.readyDays[index] ?? null;
+    if (ready === null || sow > lastSow || ready > lastReady) break;
     if (before && ready - before[1] > JUMP_DAYS) {
       jumps.push([before, [sow, ready]]);
       pieces.push([]);

@@ -10,7 +10,7 @@ import Button from "@mui/material/Button";
 import type { ReactNode } from "react";
 import type { Garden } from "@/core/garden";
 import type { Site, Verdict, Way } from "@/core/plan";
-import { coverWords } from "@/core/shelter";
+import { whereWords } from "@/core/shelter";
 import type { LocalWording } from "@/ui/wording";
 import { wayRoom } from "./wayRoom";
 
@@ -74,7 +74,7 @@ export function WayList({ garden, site, ways, chosenBedId, named, wording, onAcc
             <Button
               variant={index === 0 && !named ? "contained" : "outlined"}
               onClick={() => onAccept(way)}
-              aria-label={`Plant it: ${growing.crop.name}, ${wayWords(way, wording)}, ${coverWords(growing.covers)}`}
+              aria-label={`Plant it: ${growing.crop.name}, ${wayWords(way, wording)}`}
               sx={{
                 gridColumn: { xs: "2", sm: "auto" },
                 justifySelf: "start",
@@ -97,8 +97,7 @@ function wayWords(way: Way, wording: LocalWording): string {
     growing.method === "transplant" && timeline.plantOutDay !== null
       ? `on the bench, plant out ${wording.date(timeline.plantOutDay)}`
       : "direct";
-  const where = growing.covers.length === 0 ? "in the open" : `under ${coverWords(growing.covers)}`;
-  return `Sow ${wording.date(timeline.sowDay)} ${how}, ${where}${what}`;
+  return `Sow ${wording.date(timeline.sowDay)} ${how}, ${whereWords(growing.covers)}${what}`;
 }
 
 function roomWords(

@@ -96,8 +96,8 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
           found && (
             <Box sx={{ mt: 2 }} aria-live="polite">
               {found.asked?.tooLateWords && (
-                <Alert severity="warning" sx={{ mb: 1.5, fontSize: 15 }}>
-                  {found.asked.tooLateWords}
+                <Alert severity="warning" sx={{ mb: 1.5, fontSize: 16 }}>
+                  <b>{found.asked.tooLateWords}</b>
                   {found.ways.length > 0 ? " What would still work:" : ""}
                 </Alert>
               )}

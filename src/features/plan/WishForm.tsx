@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { cropLibrary, varietyOf } from "@/core/crops";
-import { coversOver, type Garden } from "@/core/garden";
+import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
 import { coverWords } from "@/core/shelter";
 import type { WishFields } from "./wishFields";
 
@@ -60,10 +60,11 @@ export function WishForm({ garden, fields, onFields }: Props) {
         select
         label="Where"
         value={fields.bedId}
+        slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
         onChange={(event) => set({ bedId: event.target.value })}
       >
         <MenuItem value="">Anywhere</MenuItem>
-        {[...garden.beds.values()].map((bed) => (
+        {bedsInOrder(garden).map((bed) => (
           <MenuItem key={bed.id} value={bed.id}>
             {bed.name}: {coverWords(coversOver(garden, bed))}
           </MenuItem>

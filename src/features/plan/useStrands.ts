@@ -2,7 +2,7 @@
 
 import { useMemo } from "react";
 import { coverWords } from "@/core/shelter";
-import { coversOver, type Garden, type Planting } from "@/core/garden";
+import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import {
   growingOf,
   strandOf,
@@ -35,22 +35,22 @@ const items = new WeakMap<PlantingView, { garden: Garden["beds"]; item: StrandIt
 /** All strands of the garden in groups; each computed again only when its planting changes. */
 export function useStrands(garden: Garden, site: Site, grouping: Grouping): StrandGroup[] {
   return useMemo(() => {
-    const groups = new Map<string, { order: string; items: StrandItem[] }>();
+    const groups = new Map<string, StrandItem[]>();
     for (const planting of garden.plantings.values()) {
       const view = plantingView(garden, site, planting);
       if (!view) continue;
       const item = itemOf(garden, site, view);
       const title = grouping === "crop" ? item.cropName : groupTitle(garden, planting);
-      const group = groups.get(title) ?? { order: title, items: [] };
-      group.items.push(item);
+      const group = groups.get(title) ?? [];
+      group.push(item);
       groups.set(title, group);
     }
-    const bedOrder = new Map([...garden.beds.keys()].map((id, index) => [id, index]));
+    const bedOrder = new Map(bedsInOrder(garden).map((bed, index) => [bed.id, index]));
     const bedIndex = (item: StrandItem) =>
       bedOrder.get(garden.plantings.get(item.id)?.bedId ?? "") ?? 0;
     const list = [...groups].map(([title, group]) => ({
       title,
-      items: group.items.sort(
+      items: group.sort(
         (a, b) => bedIndex(a) - bedIndex(b) || a.timeline.sowDay - b.timeline.sowDay,
       ),
     }));

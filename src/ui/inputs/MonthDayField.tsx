@@ -27,7 +27,8 @@ export function MonthDayField({ label, value, error, wording, onChange }: Props)
   const days = dayNumberOf(LEAP_YEAR, month + 1, 1) - dayNumberOf(LEAP_YEAR, month, 1);
   return (
     <Box role="group" aria-label={label}>
-      <Box sx={{ display: "grid", gridTemplateColumns: "84px 1fr", gap: 1 }}>
+      <Box sx={{ fontSize: 13, color: "var(--ash-text)", mb: 0.75 }}>{label}</Box>
+      <Box sx={{ display: "grid", gridTemplateColumns: "72px 1fr", gap: 1 }}>
         <TextField
           select
           size="small"
@@ -45,7 +46,7 @@ export function MonthDayField({ label, value, error, wording, onChange }: Props)
         <TextField
           select
           size="small"
-          label={label}
+          label="Month"
           value={month}
           error={error !== undefined}
           onChange={(event) => set(Number(event.target.value), dayOfMonth)}

@@ -1,0 +1,43 @@
+import { defineConfig } from "@playwright/test";
+
+const DEMO_PORT = 4711;
+const EMPTY_PORT = 4731;
+
+/** Two servers of the same build: one starts with the demo garden, one empty. */
+export default defineConfig({
+  testDir: "tests/e2e",
+  fullyParallel: true,
+  workers: 2,
+  retries: 0,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  use: {
+    baseURL: `http://localhost:${DEMO_PORT}`,
+    viewport: { width: 1280, height: 800 },
+    locale: "en-GB",
+    launchOptions: {
+      executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+      args: [
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+      ],
+    },
+  },
+  webServer: [
+    {
+      command: `node scripts/demo.mjs --port ${DEMO_PORT}`,
+      url: `http://localhost:${DEMO_PORT}/plan`,
+      timeout: 240_000,
+    },
+    {
+      command: `node scripts/demo.mjs --empty --port ${EMPTY_PORT}`,
+      url: `http://localhost:${EMPTY_PORT}/plan`,
+      timeout: 240_000,
+    },
+  ],
+});

@@ -1,0 +1,136 @@
+import fc from "fast-check";
+import { dayNumber, isoDate, seasonOf } from "../calendar";
+import {
+  ClimateSketchSchema,
+  climateFromSketch,
+  firstFrostDay,
+  frostChances,
+  lastFrostDay,
+} from "./index";
+import { normalShareBelow } from "./normal";
+import type { ClimateSketch } from "./sketch";
+
+const INLAND: ClimateSketch = {
+  coldestMonth: { lowC: -6.5, highC: 2 },
+  warmestMonth: { lowC: 13, highC: 26 },
+  frost: { kind: "dates", medianFirst: "10-08", medianLast: "05-06" },
+};
+const season = seasonOf(47.1, dayNumber("2026-09-24"));
+
+test("the normal distribution agrees with published quantiles", () => {
+  expect(normalShareBelow(0)).toBeCloseTo(0.5, 6);
+  expect(normalShareBelow(1.959964)).toBeCloseTo(0.975, 6);
+  expect(normalShareBelow(-1.281552)).toBeCloseTo(0.1, 6);
+});
+
+test("a sketch gives back the numbers that were typed", () => {
+  const climate = climateFromSketch(47.1, INLAND);
+  const lows = Array.from({ length: 365 }, (_, index) => climate.minTempC(season.startDay + index));
+  const highs = Array.from({ length: 365 }, (_, index) =>
+    climate.maxTempC(season.startDay + index),
+  );
+  expect(Math.min(...lows)).toBeCloseTo(-6.5, 1);
+  expect(Math.max(...highs)).toBeCloseTo(26, 1);
+  expect(climate.notes).toEqual([]);
+  const first = firstFrostDay(climate, season, 0, 0.5) ?? 0;
+  const last = lastFrostDay(climate, season, 0, 0.5) ?? 0;
+  expect(Math.abs(first - dayNumber("2026-10-08"))).toBeLessThanOrEqual(1);
+  expect(Math.abs(last - dayNumber("2027-05-06"))).toBeLessThanOrEqual(2);
+});
+
+test("the same climate south of the equator has its seasons half a year apart", () => {
+  const south = climateFromSketch(-47.1, {
+    ...INLAND,
+    frost: { kind: "dates", medianFirst: "04-08", medianLast: "11-05" },
+  });
+  const winter = seasonOf(-47.1, dayNumber("2026-07-01"));
+  expect(south.minTempC(dayNumber("2026-07-24"))).toBeLessThan(-6);
+  expect(south.maxTempC(dayNumber("2026-01-22"))).toBeGreaterThan(25.5);
+  const first = firstFrostDay(south, winter, 0, 0.5) ?? 0;
+  expect(Math.abs(first - dayNumber("2026-04-08"))).toBeLessThanOrEqual(1);
+  expect(south.dliMol(dayNumber("2026-01-01"))).toBeGreaterThan(
+    south.dliMol(dayNumber("2026-07-01")),
+  );
+});
+
+test("odds only grow with the date, and colder frost comes later", () => {
+  const climate = climateFromSketch(47.1, INLAND);
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.02, max: 0.98, noNaN: true }),
+      fc.double({ min: 0.02, max: 0.98, noNaN: true }),
+      fc.double({ min: -12, max: 3, noNaN: true }),
+      (a, b, thresholdC) => {
+        const [less, more] = a < b ? [a, b] : [b, a];
+        const early = firstFrostDay(climate, season, thresholdC, less) ?? Infinity;
+        expect(early).toBeLessThanOrEqual(
+          firstFrostDay(climate, season, thresholdC, more) ?? Infinity,
+        );
+        expect(early).toBeLessThanOrEqual(
+          firstFrostDay(climate, season, thresholdC - 1, less) ?? Infinity,
+        );
+      },
+    ),
+  );
+  const chances = frostChances(climate, season, -2.2);
+  expect(
+    chances.comeBy.every(
+      (chance, index) => index === 0 || chance >= (chances.comeBy[index - 1] ?? 0),
+    ),
+  ).toBe(true);
+  expect(chances.stillToCome.at(-1)).toBe(0);
+});
+
+test("where frost seldom comes, its odds say so instead of a date", () => {
+  const climate = climateFromSketch(28, {
+    coldestMonth: { lowC: 11, highC: 20 },
+    warmestMonth: { lowC: 22, highC: 32 },
+    frost: { kind: "rare" },
+  });
+  const winter = seasonOf(28, dayNumber("2026-12-01"));
+  expect(firstFrostDay(climate, winter, 0, 0.5)).toBeNull();
+  // Cold lows are kept to what was said of frost where they can be, and contradicted where not.
+  const chilly = (lowC: number) =>
+    climateFromSketch(28, {
+      coldestMonth: { lowC, highC: 16 },
+      warmestMonth: { lowC: 20, highC: 30 },
+      frost: { kind: "rare" },
+    });
+  expect(firstFrostDay(chilly(6), winter, 0, 0.5)).toBeNull();
+  expect(chilly(-3).notes.join(" ")).toMatch(/frost comes most winters/);
+  expect(lastFrostDay(climate, winter, 0, 0.5)).toBeNull();
+  expect(climate.notes.length).toBeGreaterThan(0);
+});
+
+test("frost in any month gives odds in July", () => {
+  const climate = climateFromSketch(47, {
+    coldestMonth: { lowC: -14, highC: -4 },
+    warmestMonth: { lowC: 3, highC: 14 },
+    frost: { kind: "everyMonth" },
+  });
+  expect(isoDate(firstFrostDay(climate, season, 0, 0.5) ?? 0) < "2026-08-01").toBe(true);
+});
+
+test("frost dates that temperatures cannot explain are kept to, and said", () => {
+  const warm = climateFromSketch(47, {
+    coldestMonth: { lowC: 10, highC: 18 },
+    warmestMonth: { lowC: 20, highC: 30 },
+    frost: { kind: "dates", medianFirst: "09-01", medianLast: "06-01" },
+  });
+  expect(warm.notes.join(" ")).toMatch(/earlier than these temperatures/);
+});
+
+test.each([
+  [{ ...INLAND, coldestMonth: { lowC: 5, highC: 2 } }, "coldestMonth.lowC", /swapped/],
+  [{ ...INLAND, warmestMonth: { lowC: -10, highC: 26 } }, "warmestMonth.lowC", /swapped/],
+  [{ ...INLAND, warmestMonth: { lowC: 13, highC: 80 } }, "warmestMonth.highC", /50 °C/],
+  [
+    { ...INLAND, frost: { kind: "dates", medianFirst: "10-40", medianLast: "05-06" } },
+    "frost.medianFirst",
+    /does not exist/,
+  ],
+])("a sketch that cannot be is refused at its field (%#)", (sketch, path, message) => {
+  const issue = ClimateSketchSchema.safeParse(sketch).error?.issues[0];
+  expect(issue?.path.join(".")).toBe(path);
+  expect(issue?.message).toMatch(message);
+});

@@ -1,0 +1,181 @@
+import demo from "@data/demo/tarnholt-commons.json";
+import fc from "fast-check";
+import ICAL from "ical.js";
+import Papa from "papaparse";
+import { dayNumber, isIsoDate } from "../calendar";
+import { commands, fromGardenFile, toGardenFile, type GardenFile } from "../garden";
+import { siteOf, type Site } from "../plan";
+import {
+  gardenFileJsonSchema,
+  readGardenFile,
+  writeCalendarFile,
+  writeGardenFile,
+  writePlantingsCsv,
+  writeTasksCsv,
+} from "./index";
+
+const garden = fromGardenFile(demo as GardenFile);
+const site = siteOf(garden.place as NonNullable<typeof garden.place>) as Site;
+const text = JSON.stringify(demo);
+
+function problemsOf(given: string) {
+  const read = readGardenFile(given);
+  return read.ok ? [] : read.problems;
+}
+const changed = (some: object) => JSON.stringify({ ...demo, ...some });
+
+test("a garden written is the garden read again", () => {
+  const read = readGardenFile(writeGardenFile(garden));
+  expect(read.ok && toGardenFile(fromGardenFile(read.file))).toEqual(toGardenFile(garden));
+});
+
+test.each<[string, string, string, RegExp]>([
+  ["nothing", "", "", /not JSON.*empty/],
+  ["not JSON", "PK\u0003\u0004 zip", "", /not JSON.*saved by Late Ember/],
+  ["a list", "[]", "", /not a garden/],
+  ["another program's file", '{"type":"FeatureCollection"}', "format", /late-ember-garden/],
+  ["a newer version", changed({ version: 7 }), "version", /newer Late Ember \(file version 7/],
+  [
+    "a latitude past the pole",
+    changed({ place: { ...demo.place, latitudeDeg: 123 } }),
+    "place.latitudeDeg",
+    /−90/,
+  ],
+  [
+    "a script in a name",
+    changed({ garden: { ...demo.garden, name: "<img src=x onerror=alert(1)>" } }),
+    "garden.name",
+    /cannot hold </,
+  ],
+  [
+    "a broken reference",
+    changed({ beds: demo.beds.slice(1) }),
+    "plantings[0].bedId",
+    /no bed "bed-1"/,
+  ],
+  ["an id twice", changed({ beds: [...demo.beds, demo.beds[0]] }), "beds[21].id", /used twice/],
+  [
+    "a date that is none",
+    changed({ plantings: [{ ...demo.plantings[0], sowOn: "2026-02-30" }] }),
+    "plantings[0].sowOn",
+    /does not exist/,
+  ],
+  [
+    "a text for a number",
+    changed({ beds: [{ ...demo.beds[0], widthM: "wide" }] }),
+    "beds[0].widthM",
+    /length in metres/,
+  ],
+  ["a field nobody knows", changed({ chickens: 4 }), "", /does not know "chickens"/],
+  ["a missing part", changed({ beds: undefined }), "beds", /a list/],
+])("%s is refused with its path and a sentence", (_what, given, path, words) => {
+  const problem = problemsOf(given).find((one) => one.path === path);
+  expect(problem?.message).toMatch(words);
+});
+
+test("twenty thousand random mutations never crash and never half-import", () => {
+  // Each mutation puts something else at a random place of the file, or cuts the text.
+  const paths: (string | number)[][] = [];
+  const collect = (value: unknown, path: (string | number)[]) => {
+    paths.push(path);
+    if (Array.isArray(value)) value.forEach((inner, index) => collect(inner, [...path, index]));
+    else if (typeof value === "object" && value !== null) {
+      for (const [key, inner] of Object.entries(value)) collect(inner, [...path, key]);
+    }
+  };
+  collect(demo, []);
+  const before = writeGardenFile(garden);
+  let taken = 0;
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...paths),
+      fc.oneof(
+        fc.anything(),
+        fc.string(),
+        fc.double(),
+        fc.constantFrom(null, -1, 1e308, "", "__proto__", "2026-13-01", [], {}),
+      ),
+      fc.integer({ min: 0, max: 9 }),
+      fc.nat(),
+      (path, junk, kind, cut) => {
+        let mutated = kind === 0 ? text.slice(0, cut % text.length) : "";
+        if (kind > 0) {
+          const copy: unknown = structuredClone(demo);
+          let holder: Record<string | number, unknown> = { root: copy };
+          let key: string | number = "root";
+          for (const part of path) {
+            holder = holder[key] as Record<string | number, unknown>;
+            key = part;
+          }
+          if (kind === 1) Reflect.deleteProperty(holder, key);
+          else holder[key] = junk;
+          const root = path.length === 0 ? holder.root : copy;
+          try {
+            mutated = JSON.stringify(root) ?? "undefined";
+          } catch {
+            mutated = String(junk).slice(0, 50); // what JSON cannot hold cannot be in a file
+          }
+        }
+        const read = readGardenFile(mutated);
+        if (!read.ok) {
+          expect(read.problems.length).toBeGreaterThan(0);
+          for (const { message } of read.problems) expect(message).toMatch(/[a-z].*[.!?]$/i);
+          return;
+        }
+        taken += 1;
+        const outcome = commands["garden.replace"].apply(garden, read.file);
+        if (!outcome.ok) throw new Error(outcome.refusal);
+        // Taken whole: what comes out is what went in, and it computes.
+        expect(toGardenFile(outcome.garden).plantings).toHaveLength(read.file.plantings.length);
+      },
+    ),
+    { numRuns: 20_000 },
+  );
+  expect(taken).toBeGreaterThan(100);
+  expect(writeGardenFile(garden)).toBe(before);
+});
+
+test("the published schema describes the file that is written", () => {
+  const schema = gardenFileJsonSchema() as { required: string[]; properties: object };
+  expect(schema.required).toEqual(expect.arrayContaining(Object.keys(toGardenFile(garden))));
+});
+
+test("the calendar reads back with another parser: all-day events with stable UIDs", () => {
+  const events = (ics: string) =>
+    new ICAL.Component(ICAL.parse(ics))
+      .getAllSubcomponents("vevent")
+      .map((one) => new ICAL.Event(one));
+  const first = events(writeCalendarFile(site, garden, dayNumber("2026-09-24")));
+  const again = events(writeCalendarFile(site, garden, dayNumber("2026-10-01")));
+  expect(first.map((event) => event.uid)).toEqual(again.map((event) => event.uid));
+  expect(new Set(first.map((event) => event.uid)).size).toBe(first.length);
+  const sowing = first.find((event) => event.uid === "planting-07-sow@late-ember");
+  expect(sowing?.summary).toBe("Sow Spinach, winter type");
+  expect(sowing?.location).toBe("Bed 7");
+  expect(sowing?.startDate.toString()).toBe("2026-08-20");
+  expect(sowing?.startDate.isDate).toBe(true);
+  expect(first.some((event) => event.uid === "planting-06-plantout@late-ember")).toBe(true);
+  expect(first.some((event) => event.uid === "planting-07-ready@late-ember")).toBe(true);
+});
+
+test("tables are RFC 4180, dated, and harmless in a spreadsheet", () => {
+  const risky = {
+    ...garden,
+    beds: new Map(garden.beds).set("bed-7", {
+      ...(garden.beds.get("bed-7") as NonNullable<ReturnType<typeof garden.beds.get>>),
+      name: '=HYPERLINK("x")',
+    }),
+  };
+  const csv = writePlantingsCsv(site, risky);
+  expect(csv).toContain("\r\n");
+  const rows = Papa.parse<Record<string, string>>(csv, { header: true }).data;
+  expect(rows).toHaveLength(garden.plantings.size);
+  const spinach = rows.find((row) => row.id === "planting-07");
+  expect(spinach?.bed?.startsWith("=")).toBe(false);
+  expect(spinach).toMatchObject({ crop: "Spinach", sow_on: "2026-08-20", plants: "456" });
+  const tasks = Papa.parse<Record<string, string>>(writeTasksCsv(site, garden), {
+    header: true,
+  }).data;
+  expect(tasks.every((task) => isIsoDate(task.date ?? ""))).toBe(true);
+  expect(tasks.map((task) => task.date)).toEqual(tasks.map((task) => task.date).sort());
+});

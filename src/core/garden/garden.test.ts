@@ -1,0 +1,158 @@
+import demo from "@data/demo/tarnholt-commons.json";
+import fc from "fast-check";
+import {
+  changesBetween,
+  commands,
+  emptyGarden,
+  fromGardenFile,
+  inverse,
+  isEmptyGarden,
+  toGardenFile,
+  withChanges,
+  type CommandName,
+  type Garden,
+  type GardenFile,
+  type Planting,
+} from "./index";
+
+const garden = fromGardenFile(demo as GardenFile);
+const planting = garden.plantings.get("planting-07") as Planting;
+
+function apply(from: Garden, name: CommandName, input: unknown) {
+  return commands[name].apply(from, input);
+}
+
+test("moving a sowing changes that planting alone, and is undone exactly", () => {
+  const outcome = apply(garden, "planting.moveSowing", { id: "planting-07", sowOn: "2026-08-27" });
+  if (!outcome.ok) throw new Error(outcome.refusal);
+  expect(outcome.changes).toHaveLength(1);
+  expect(outcome.garden.plantings.get("planting-07")?.sowOn).toBe("2026-08-27");
+  expect(outcome.garden.beds).toBe(garden.beds);
+  expect(garden.plantings.get("planting-07")?.sowOn).toBe("2026-08-20");
+  expect(toGardenFile(withChanges(outcome.garden, inverse(outcome.changes)))).toEqual(
+    toGardenFile(garden),
+  );
+});
+
+test.each<[string, CommandName, unknown, string, RegExp]>([
+  [
+    "a bed that is gone",
+    "planting.add",
+    { ...planting, id: "p-new", bedId: "bed-99" },
+    "planting.bedId",
+    /no longer/,
+  ],
+  [
+    "more length than the bed has",
+    "planting.add",
+    { ...planting, id: "p-new", lengthM: 9 },
+    "planting.lengthM",
+    /8 m long/,
+  ],
+  ["no spacing", "planting.add", { ...planting, id: "p-new", rowCm: 0 }, "rowCm", /At least 1 cm/],
+  [
+    "a crop nobody knows",
+    "planting.add",
+    { ...planting, id: "p-new", cropId: "moonroot" },
+    "planting.cropId",
+    /no crop "moonroot"/,
+  ],
+  [
+    "transplanted carrots",
+    "planting.add",
+    { ...planting, id: "p-new", cropId: "carrot", varietyId: "main", method: "transplant" },
+    "planting.method",
+    /sow it direct/,
+  ],
+  [
+    "baby leeks",
+    "planting.edit",
+    { id: "planting-06", stage: "baby" },
+    "planting.stage",
+    /not cut as young leaves/,
+  ],
+  [
+    "a date that is none",
+    "planting.moveSowing",
+    { id: "planting-07", sowOn: "2026-02-30" },
+    "sowOn",
+    /does not exist/,
+  ],
+  ["a planting that is gone", "planting.remove", { id: "nobody" }, "", /no longer/],
+  [
+    "a script for a name",
+    "garden.rename",
+    { name: "<script>alert(1)</script>" },
+    "name",
+    /cannot hold </,
+  ],
+  [
+    "a latitude past the pole",
+    "place.set",
+    { ...garden.place, latitudeDeg: 91 },
+    "latitudeDeg",
+    /−90 \(south\) to 90/,
+  ],
+  ["a risk of none", "settings.set", { frostRisk: 0 }, "frostRisk", /at least 1 year in 100/],
+  [
+    "a cover nobody knows",
+    "bed.addMany",
+    { beds: [{ id: "b", name: "B", lengthM: 1, widthM: 1, shelterId: null, covers: ["blanket"] }] },
+    "bed.covers[0]",
+    /no covering "blanket"/,
+  ],
+  ["a bed twice", "bed.addMany", { beds: [garden.beds.get("bed-1")] }, "", /already there/],
+])("%s is refused in a sentence, at its field", (_what, name, input, path, words) => {
+  const outcome = apply(garden, name, input);
+  expect(outcome).toMatchObject({ ok: false, path });
+  expect(outcome.ok ? "" : outcome.refusal).toMatch(words);
+});
+
+test("any run of commands is taken back step by step to the same garden", () => {
+  const step = fc.oneof(
+    fc.record({
+      name: fc.constant<CommandName>("planting.moveSowing"),
+      input: fc.record({
+        id: fc.constantFrom(...garden.plantings.keys()),
+        sowOn: fc.constantFrom("2026-07-01", "2026-08-15", "2026-09-30"),
+      }),
+    }),
+    fc.record({
+      name: fc.constant<CommandName>("planting.remove"),
+      input: fc.record({ id: fc.constantFrom(...garden.plantings.keys()) }),
+    }),
+    fc.record({
+      name: fc.constant<CommandName>("settings.set"),
+      input: fc.record({ school: fc.constantFrom("growth", "tenhour", "calendar") }),
+    }),
+  );
+  fc.assert(
+    fc.property(fc.array(step, { maxLength: 12 }), (steps) => {
+      let now = garden;
+      const done = steps.flatMap(({ name, input }) => {
+        const outcome = apply(now, name, input);
+        if (!outcome.ok) return [];
+        now = outcome.garden;
+        return [outcome.changes];
+      });
+      for (const changes of done.reverse()) now = withChanges(now, inverse(changes));
+      expect(toGardenFile(now)).toEqual(toGardenFile(garden));
+    }),
+  );
+});
+
+test("the changes between two gardens turn one into the other", () => {
+  const empty = emptyGarden();
+  expect(isEmptyGarden(empty)).toBe(true);
+  expect(toGardenFile(withChanges(empty, changesBetween(empty, garden)))).toEqual(
+    toGardenFile(garden),
+  );
+  const cleared = withChanges(garden, changesBetween(garden, empty));
+  expect([cleared.beds.size, cleared.plantings.size]).toEqual([0, 0]);
+});
+
+test("the demo garden is two dozen plantings at Tarnholt Commons, opening on 24 September", () => {
+  expect(garden.head).toMatchObject({ name: "Tarnholt Commons", today: "2026-09-24" });
+  expect(garden.plantings.size).toBeGreaterThanOrEqual(24);
+  expect([...garden.beds.values()].filter((bed) => bed.shelterId === null)).toHaveLength(14);
+});

@@ -1,0 +1,25 @@
+import demo from "@data/demo/tarnholt-commons.json";
+import { dayNumber } from "../calendar";
+import { cropLibrary, varietyOf } from "../crops";
+import { fromGardenFile, type Garden, type GardenFile } from "../garden";
+import { siteOf } from "./gardenPlan";
+import type { Method, Stage } from "./requirement";
+import type { Growing } from "./timeline";
+
+/** The demo garden and its site, for tests. */
+export const tarnholt: Garden = fromGardenFile(demo as GardenFile);
+if (!tarnholt.place) throw new Error("the demo garden has a place");
+export const tarnholtSite = siteOf(tarnholt.place);
+
+export function growing(
+  cropId: string,
+  covers: string[] = [],
+  more: { method?: Method; stage?: Stage; varietyId?: string } = {},
+): Growing {
+  const crop = cropLibrary.get(cropId);
+  const variety = crop && varietyOf(crop, more.varietyId);
+  if (!crop || !variety) throw new Error(`no ${cropId}`);
+  return { crop, variety, method: more.method ?? "direct", stage: more.stage ?? "full", covers };
+}
+
+export const day = dayNumber;

@@ -1,0 +1,42 @@
+import { spawn } from "node:child_process";
+import { gzipSync } from "node:zlib";
+import { chromium } from "@playwright/test";
+import { report } from "./timing";
+
+const PORT = 4751;
+const STARTED_WITHIN_MS = 240_000;
+
+/** Script that the first view asks for, gzipped, from a real browser on the real build. */
+export async function benchFirstView(): Promise<void> {
+  const server = spawn(process.execPath, ["scripts/demo.mjs", "--port", String(PORT)], {
+    stdio: "ignore",
+  });
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+    args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+  });
+  try {
+    const page = await browser.newPage();
+    const scripts: Promise<number>[] = [];
+    page.on("response", (response) => {
+      if (response.request().resourceType() !== "script") return;
+      scripts.push(response.body().then((body) => gzipSync(body).length));
+    });
+    await untilServed(`http://localhost:${PORT}/plan`);
+    await page.goto(`http://localhost:${PORT}/plan`, { waitUntil: "networkidle" });
+    const bytes = (await Promise.all(scripts)).reduce((sum, size) => sum + size, 0);
+    report(`script of the first view, ${scripts.length} files, gzipped`, bytes / 1000, 300, "kB");
+  } finally {
+    await browser.close();
+    server.kill("SIGTERM");
+  }
+}
+
+async function untilServed(url: string): Promise<void> {
+  const end = Date.now() + STARTED_WITHIN_MS;
+  while (Date.now() < end) {
+    if ((await fetch(url).catch(() => null))?.ok) return;
+    await new Promise((resolve) => setTimeout(resolve, 300));
+  }
+  throw new Error(`${url} was not served in time`);
+}

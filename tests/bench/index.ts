@@ -1,0 +1,7 @@
+// `npm run bench`: measured values beside what is wanted. Printed, never a test: machines differ.
+import { benchDrag, benchEverySowing } from "./core";
+import { benchFirstView } from "./firstView";
+
+benchEverySowing();
+benchDrag();
+await benchFirstView();

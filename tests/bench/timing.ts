@@ -1,0 +1,19 @@
+/** Milliseconds that the middle one of several runs takes, after a few to warm up. */
+export function medianMs(work: () => void, runs = 15): number {
+  for (let warm = 0; warm < 3; warm += 1) work();
+  const times = Array.from({ length: runs }, () => {
+    const start = performance.now();
+    work();
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  return times[Math.floor(times.length / 2)] ?? NaN;
+}
+
+/** Prints a measured value beside what is wanted, as a share of it. */
+export function report(what: string, value: number, wanted: number, unit: string): void {
+  const share = Math.round((value / wanted) * 100);
+  const mark = value <= wanted ? "within" : "OVER";
+  console.log(
+    `${what}: ${value.toFixed(1)} ${unit}, ${share} % of the ${wanted} ${unit} allowed (${mark})`,
+  );
+}

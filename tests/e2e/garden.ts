@@ -1,0 +1,46 @@
+import { expect, type Download, type Locator, type Page } from "@playwright/test";
+import { readFile } from "node:fs/promises";
+
+/** The server whose browsers start with nothing. */
+export const EMPTY = "http://localhost:4731";
+
+/** Opens the demo garden's plan and waits until it is drawn. */
+export async function openPlan(page: Page): Promise<void> {
+  await page.goto("/plan");
+  await expect(page.getByRole("heading", { name: "Plan", level: 1 })).toBeVisible();
+  await expect(knot(page, "Broccoli, main crop, Bed 1")).toBeVisible();
+}
+
+/** A planting's sowing knot. */
+export function knot(page: Page, name: string): Locator {
+  return page.getByRole("slider", { name: `${name}: sowing day` });
+}
+
+/** The ready date that a knot tells, as its words: "20 October". */
+export async function readyWords(of: Locator): Promise<string> {
+  const words = (await of.getAttribute("aria-valuetext")) ?? "";
+  return words.split(", ready ")[1] ?? words;
+}
+
+/** Days since 1970 of words like "14 November" or "3 April 2027"; the year is 2026 when left out. */
+export function dayOf(words: string): number {
+  const withYear = /\d{4}$/.test(words) ? words : `${words} 2026`;
+  return Math.round(Date.parse(`${withYear} UTC`) / 86_400_000);
+}
+
+/** Chooses from one of the menus under the garden's name. */
+export async function gardenMenu(page: Page, entry: string): Promise<void> {
+  await page.getByRole("banner").getByRole("button", { expanded: false }).first().click();
+  await page.getByRole("menuitem", { name: entry }).click();
+}
+
+export async function textOf(download: Download): Promise<string> {
+  return readFile(await download.path(), "utf8");
+}
+
+/** Gives a file to the import of the garden menu. */
+export async function importFile(page: Page, name: string, text: string): Promise<void> {
+  const chooser = page.waitForEvent("filechooser");
+  await gardenMenu(page, "Import a garden file…");
+  await (await chooser).setFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
+}
