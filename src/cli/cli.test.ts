@@ -4,44 +4,50 @@ import { join } from "node:path";
 import { run } from "./run";
 
 const DEMO = "data/demo/tarnholt-commons.json";
-const json = (words: string) => {
-  const printed = run(words.split(" "));
+const json = async (words: string) => {
+  const printed = await run(words.split(" "));
   expect([printed.stderr, printed.exitCode]).toEqual(["", 0]);
   return JSON.parse(printed.stdout);
 };
 
-test("sun tells days, polar values as values, and the short days", () => {
-  const sun = json("sun --lat 47.1 --lon 14.2 --from 2026-12-20 --to 2026-12-21");
+test("sun tells days, polar values as values, and the short days", async () => {
+  const sun = await json("sun --lat 47.1 --lon 14.2 --from 2026-12-20 --to 2026-12-21");
   expect(sun.days).toHaveLength(2);
   expect(sun.days[1]).toMatchObject({ date: "2026-12-21" });
   expect(sun.days[1].dayLengthH).toBeCloseTo(8.47, 1);
   expect(sun.shortDays).toEqual({ from: "2026-11-02", to: "2027-02-09" });
-  const polar = json("sun --lat 80 --from 2026-12-21 --to 2026-12-21");
+  const polar = await json("sun --lat 80 --from 2026-12-21 --to 2026-12-21");
   expect(polar.days[0]).toMatchObject({ dayLengthH: 0, sunriseUtcH: null, sunsetUtcH: null });
-  expect(json("sun --lat 0 --from 2026-12-21 --to 2026-12-21").shortDays).toBeNull();
+  expect((await json("sun --lat 0 --from 2026-12-21 --to 2026-12-21")).shortDays).toBeNull();
 });
 
-test("ready and countback answer each other", () => {
-  const back = json(`countback --garden ${DEMO} --crop spinach --ready 2026-11-15`);
-  const ready = json(`ready --garden ${DEMO} --crop spinach --sow ${back.sow}`);
+test("ready and countback answer each other", async () => {
+  const back = await json(`countback --garden ${DEMO} --crop spinach --ready 2026-11-15`);
+  const ready = await json(`ready --garden ${DEMO} --crop spinach --sow ${back.sow}`);
   expect(ready.ready <= "2026-11-15").toBe(true);
   expect(back.steps).toEqual(ready.steps);
   expect(back.lastSafe >= back.sow).toBe(true);
   expect(ready.why.length).toBeGreaterThan(1);
-  const moved = json(
+  const moved = await json(
     `ready --garden ${DEMO} --crop lettuce --sow 2026-08-01 --transplant --cover greenhouse-single --school tenhour`,
   );
   expect(moved.steps.map((step: { what: string }) => step.what)).toContain("plant out");
 });
 
-test("check, crops and export print what they promise", () => {
-  expect(json(`check ${DEMO}`)).toMatchObject({ ok: true, version: 1, counts: { plantings: 26 } });
-  expect(json("crops")).toHaveLength(12);
-  const ics = run(["export", "--garden", DEMO, "--as", "ics"]);
+test("check, crops and export print what they promise", async () => {
+  expect(await json(`check ${DEMO}`)).toMatchObject({
+    ok: true,
+    version: 1,
+    counts: { plantings: 26 },
+  });
+  expect(await json("crops")).toHaveLength(12);
+  const ics = await run(["export", "--garden", DEMO, "--as", "ics"]);
   expect(ics.stdout).toMatch(/^BEGIN:VCALENDAR\r\n/);
-  expect(run(["export", "--garden", DEMO, "--as", "plantings.csv"]).stdout).toMatch(/^id,crop/);
-  expect(run(["ready", "--help"]).stdout).toMatch(/--transplant/);
-  expect(run([]).stdout).toMatch(/countback/);
+  expect((await run(["export", "--garden", DEMO, "--as", "plantings.csv"])).stdout).toMatch(
+    /^id,crop/,
+  );
+  expect((await run(["ready", "--help"])).stdout).toMatch(/--transplant/);
+  expect((await run([])).stdout).toMatch(/countback/);
 });
 
 test.each([
@@ -67,18 +73,18 @@ test.each([
   ],
   ["check nowhere.json", /Cannot read nowhere.json/],
   [`export --garden ${DEMO} --as pdf`, /one of ics/],
-])("%s is refused in one line with exit 2", (words, message) => {
-  const printed = run(words.split(" "));
+])("%s is refused in one line with exit 2", async (words, message) => {
+  const printed = await run(words.split(" "));
   expect(printed.exitCode).toBe(2);
   expect(printed.stdout).toBe("");
   expect(printed.stderr).toMatch(message);
   expect(printed.stderr.trimEnd().split("\n")).toHaveLength(1);
 });
 
-test("check lists every problem with its path", () => {
+test("check lists every problem with its path", async () => {
   const path = join(mkdtempSync(join(tmpdir(), "late-ember-")), "bad.json");
   writeFileSync(path, JSON.stringify({ format: "late-ember-garden", version: 1 }));
-  const printed = run(["check", path]);
+  const printed = await run(["check", path]);
   expect(printed.exitCode).toBe(2);
   expect(printed.stderr).toMatch(/^garden: .*\nsettings: /m);
 });

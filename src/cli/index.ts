@@ -1,7 +1,7 @@
 import { writeSync } from "node:fs";
 import { run } from "./run";
 
-const result = run(process.argv.slice(2));
+const result = await run(process.argv.slice(2));
 print(1, result.stdout);
 print(2, result.stderr);
 process.exitCode = result.exitCode;

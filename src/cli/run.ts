@@ -18,7 +18,7 @@ export interface Printed {
 }
 
 /** Runs the command on its words; all output is made before any is printed. */
-export function run(words: readonly string[]): Printed {
+export async function run(words: readonly string[]): Promise<Printed> {
   const [name, ...rest] = words;
   if (name === undefined || name === "help" || name === "--help") return printed(overview());
   const verb = VERBS.find((candidate) => candidate.name === name);
@@ -31,7 +31,7 @@ export function run(words: readonly string[]): Printed {
   try {
     const given = readArguments(rest, verb.options);
     if (given.positional.length !== verb.positional) return refused(`Usage: ember ${verb.usage}`);
-    const result = verb.run(given);
+    const result = await verb.run(given);
     return printed("json" in result ? `${JSON.stringify(result.json, null, 2)}\n` : result.text);
   } catch (error) {
     if (error instanceof Refusal) return refused(error.message);

@@ -1,5 +1,7 @@
 import type { Arguments, OptionSpec } from "./arguments";
 
+type Output = { json: unknown } | { text: string };
+
 /** One thing the command can do. */
 export interface Verb {
   name: string;
@@ -9,7 +11,7 @@ export interface Verb {
   /** How many words it takes besides its options. */
   positional: number;
   /** What goes to standard output: a value printed as JSON, or text as it is. */
-  run(given: Arguments): { json: unknown } | { text: string };
+  run(given: Arguments): Output | Promise<Output>;
 }
 
 export const UNITS_OPTION: OptionSpec = {

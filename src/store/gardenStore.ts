@@ -1,6 +1,5 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
 import {
-  commands,
   emptyGarden,
   inverse,
   type CommandInput,
@@ -128,15 +127,17 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
       }
     },
     dispatch<N extends CommandName>(name: N, input: CommandInput<N>) {
-      return inTurn(() =>
-        commit((now) => {
+      return inTurn(async () => {
+        // Commands and their checks are loaded with the first change: looking needs none of them.
+        const { commands } = await import("@/core/garden");
+        return commit((now) => {
           const outcome: Outcome & { label?: string } = commands[name].apply(now.garden, input);
           if (!outcome.ok) return outcome;
           const step = { label: outcome.label ?? name, changes: outcome.changes };
           const write = { changes: outcome.changes, position: now.position + 1, step };
           return { ok: true, write };
-        }),
-      );
+        });
+      });
     },
     undo() {
       return inTurn(() =>

@@ -1,6 +1,5 @@
+export { IsoDateSchema, MonthDaySchema } from "./schema";
 export {
-  IsoDateSchema,
-  MonthDaySchema,
   addDays,
   civilDate,
   dayNumber,

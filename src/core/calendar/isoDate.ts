@@ -1,5 +1,3 @@
-import { z } from "zod";
-
 /** A calendar date as `YYYY-MM-DD`. No time, no time zone: a grower's day. */
 export type IsoDate = string;
 
@@ -9,8 +7,8 @@ export type DayNumber = number;
 /** A day of the year as `MM-DD`, the same every year. */
 export type MonthDay = string;
 
-const ISO_DATE = /^(\d{4})-(\d{2})-(\d{2})$/;
-const MONTH_DAY = /^(\d{2})-(\d{2})$/;
+export const ISO_DATE = /^(\d{4})-(\d{2})-(\d{2})$/;
+export const MONTH_DAY = /^(\d{2})-(\d{2})$/;
 const DAYS_PER_ERA = 146_097; // 400 Gregorian years
 const DAYS_FROM_CIVIL_EPOCH_TO_1970 = 719_468;
 const FIRST_YEAR = 1800;
@@ -109,13 +107,3 @@ export function dayOfWeek(day: DayNumber): number {
 function twoDigits(value: number): string {
   return String(value).padStart(2, "0");
 }
-
-export const IsoDateSchema = z
-  .string()
-  .regex(ISO_DATE, "Write the date as year-month-day, for example 2026-09-24.")
-  .refine(isIsoDate, "This date does not exist, or lies outside 1800 to 2200.");
-
-export const MonthDaySchema = z
-  .string()
-  .regex(MONTH_DAY, "Write the day as month-day, for example 10-05.")
-  .refine((text) => isIsoDate(`2024-${text}`), "This day of the year does not exist.");

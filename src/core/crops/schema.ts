@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 
 const Share = z.number().gt(0).lte(1);
 const Days = z.number().positive().max(400);
@@ -33,8 +33,8 @@ export const CropSchema = z.object({
   lightHalfMol: z.number().positive(),
   hardiness: z.object({ unhardenedLt50C: z.number(), hardenedLt50C: z.number() }),
   varieties: z.array(VarietySchema).min(1),
-  /** Packet days from sowing to a cut of young leaves, for crops that give one. */
-  babyLeafPacketDays: Days.optional(),
+  /** For crops that are also cut as young leaves: packet days from sowing to the cut, and of standing. */
+  babyLeaf: z.object({ packetDays: Days, standingPacketDays: Days }).optional(),
   /** Packet days from sowing to emergence. */
   emergencePacketDays: z.number().positive().max(40),
   transplanting: z.object({

@@ -1,4 +1,4 @@
-import { createEvents, type EventAttributes } from "ics";
+import type { EventAttributes } from "ics";
 import { civilDate, type DayNumber } from "../calendar";
 import type { Garden } from "../garden";
 import type { Site } from "../plan";
@@ -10,7 +10,13 @@ import { planEvents } from "./events";
  *
  * @param stampDay the day the file is made, for DTSTAMP: the core has no clock of its own
  */
-export function writeCalendarFile(site: Site, garden: Garden, stampDay: DayNumber): string {
+export async function writeCalendarFile(
+  site: Site,
+  garden: Garden,
+  stampDay: DayNumber,
+): Promise<string> {
+  // Loaded when a calendar is asked for: nobody waits for it at the door.
+  const { createEvents } = await import("ics");
   const stamp = { timestamp: stampDay * MS_PER_DAY };
   const events = planEvents(site, garden).map((event): EventAttributes & typeof stamp => ({
     uid: event.uid,

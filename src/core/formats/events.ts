@@ -1,7 +1,6 @@
 import type { DayNumber } from "../calendar";
-import { cropLibrary, varietyOf } from "../crops";
 import type { Garden, Planting } from "../garden";
-import { growingOf, planSettingsOf, timelineFrom, type Site } from "../plan";
+import { growingOf, planSettingsOf, plantingName, timelineFrom, type Site } from "../plan";
 import { dayNumber } from "../calendar";
 
 /** A dated piece of work or of news from the plan. */
@@ -45,13 +44,4 @@ export function planEvents(site: Site, garden: Garden): PlanEvent[] {
     }
   }
   return events.sort((a, b) => a.day - b.day || (a.uid < b.uid ? -1 : 1));
-}
-
-/** A planting's crop and variety in words: "Spinach, winter type". */
-export function plantingName(planting: Planting): string {
-  const crop = cropLibrary.get(planting.cropId);
-  if (!crop) return planting.cropId;
-  const variety = varietyOf(crop, planting.varietyId);
-  const young = planting.stage === "baby" ? ", young leaves" : "";
-  return `${crop.name}${variety ? `, ${variety.name}` : ""}${young}`;
 }

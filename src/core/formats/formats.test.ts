@@ -140,13 +140,13 @@ test("the published schema describes the file that is written", () => {
   expect(schema.required).toEqual(expect.arrayContaining(Object.keys(toGardenFile(garden))));
 });
 
-test("the calendar reads back with another parser: all-day events with stable UIDs", () => {
+test("the calendar reads back with another parser: all-day events with stable UIDs", async () => {
   const events = (ics: string) =>
     new ICAL.Component(ICAL.parse(ics))
       .getAllSubcomponents("vevent")
       .map((one) => new ICAL.Event(one));
-  const first = events(writeCalendarFile(site, garden, dayNumber("2026-09-24")));
-  const again = events(writeCalendarFile(site, garden, dayNumber("2026-10-01")));
+  const first = events(await writeCalendarFile(site, garden, dayNumber("2026-09-24")));
+  const again = events(await writeCalendarFile(site, garden, dayNumber("2026-10-01")));
   expect(first.map((event) => event.uid)).toEqual(again.map((event) => event.uid));
   expect(new Set(first.map((event) => event.uid)).size).toBe(first.length);
   const sowing = first.find((event) => event.uid === "planting-07-sow@late-ember");

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import {
   GARDEN_FILE_FORMAT,
   GARDEN_FILE_VERSION,

@@ -6,4 +6,3 @@ export {
 } from "./gardenFile";
 export { writeCalendarFile } from "./calendarFile";
 export { writePlantingsCsv, writeTasksCsv } from "./tables";
-export { plantingName } from "./events";

@@ -1,4 +1,4 @@
-import type { z } from "zod";
+import type * as z from "zod";
 import { changesBetween, withChanges, type Change, type Garden } from "./garden";
 import { problemsFrom } from "./problems";
 

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { cropLibrary } from "../crops";
 import { change, command, refuse, replaceWith, type Command } from "./command";

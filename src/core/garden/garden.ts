@@ -1,5 +1,5 @@
 import type { Bed, GardenFile, GardenHead, Place, Planting, Settings, Shelter } from "./schema";
-import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./schema";
+import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
 
 /** The garden in memory. Never changed in place: a command's changes make a new one. */
 export interface Garden {

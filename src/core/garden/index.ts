@@ -1,6 +1,5 @@
+export { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
 export {
-  GARDEN_FILE_FORMAT,
-  GARDEN_FILE_VERSION,
   GardenFileSchema,
   PlaceSchema,
   type Bed,

@@ -1,4 +1,4 @@
-import type { z } from "zod";
+import type * as z from "zod";
 
 /** Something wrong with what was given: where, and what would be right, in a plain sentence. */
 export interface Problem {

@@ -48,7 +48,7 @@ export function plantingProblems(path: string, planting: Planting): Problem[] {
       message: `${crop.name} does not stand being transplanted: sow it direct.`,
     });
   }
-  if (planting.stage === "baby" && crop.babyLeafPacketDays === undefined) {
+  if (planting.stage === "baby" && crop.babyLeaf === undefined) {
     problems.push({ path: `${path}.stage`, message: `${crop.name} is not cut as young leaves.` });
   }
   return problems;

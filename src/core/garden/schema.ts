@@ -1,10 +1,7 @@
-import { z } from "zod";
+import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { ClimateSketchSchema } from "../climate";
-
-/** The version of the garden file that this program writes. */
-export const GARDEN_FILE_VERSION = 1;
-export const GARDEN_FILE_FORMAT = "late-ember-garden";
+import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
 
 const MAX_NAME_LENGTH = 80;
 

@@ -45,3 +45,12 @@ export function spotsOf(garden: Garden): Spot[] {
     covers: coversOver(garden, bed),
   }));
 }
+
+/** A planting's crop and variety in words: "Spinach, winter type". */
+export function plantingName(planting: Planting): string {
+  const crop = cropLibrary.get(planting.cropId);
+  if (!crop) return planting.cropId;
+  const variety = varietyOf(crop, planting.varietyId);
+  const young = planting.stage === "baby" ? ", young leaves" : "";
+  return `${crop.name}${variety ? `, ${variety.name}` : ""}${young}`;
+}

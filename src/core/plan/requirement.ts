@@ -42,8 +42,8 @@ export function requirement(
   const benchDays = seedlingWeeks * DAYS_PER_WEEK;
   const benchPacketDays = benchDays * benchDayWorth(crop);
   const fromSowing =
-    stage === "baby" && crop.babyLeafPacketDays !== undefined
-      ? crop.babyLeafPacketDays
+    stage === "baby" && crop.babyLeaf !== undefined
+      ? crop.babyLeaf.packetDays
       : packetDaysFromSowing(crop, variety, benchPacketDays);
   if (method === "direct") {
     return {
@@ -81,4 +81,10 @@ function packetDaysFromSowing(crop: Crop, variety: Variety, benchPacketDays: num
     case "transplanting":
       return variety.packetDays + benchPacketDays;
   }
+}
+
+/** Packet days for which a crop stands in good order once it is ready, at the stage it is cut. */
+export function standingPacketDays(crop: Crop, stage: Stage): number {
+  if (stage === "baby" && crop.babyLeaf) return crop.babyLeaf.standingPacketDays;
+  return crop.harvest.standingPacketDays;
 }

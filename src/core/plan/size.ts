@@ -1,5 +1,6 @@
 import type { DayNumber } from "../calendar";
 import { sumBetween } from "./growthCurve";
+import { standingPacketDays } from "./requirement";
 import type { PlanSettings, Site } from "./site";
 import type { Growing, Timeline } from "./timeline";
 
@@ -51,7 +52,7 @@ export function standingShare(
   if (day >= holdsUntilDay) return 0;
   const growth = site.growth(growing.crop, growing.covers, timeline.sowDay);
   const spent = sumBetween(growth, readyDay, day);
-  return Math.max(0, 1 - spent / growing.crop.harvest.standingPacketDays);
+  return Math.max(0, 1 - spent / standingPacketDays(growing.crop, growing.stage));
 }
 
 /** What a day is worth in packet days to a planting in its bed. */

@@ -3,7 +3,13 @@ import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
 import type { Crop, Variety } from "../crops";
 import type { CoverIds } from "../shelter";
 import { dayWhenGathered, latestStart, sumBetween, type RunningSum } from "./growthCurve";
-import { requirement, type Method, type Requirement, type Stage } from "./requirement";
+import {
+  requirement,
+  standingPacketDays,
+  type Method,
+  type Requirement,
+  type Stage,
+} from "./requirement";
 import type { PlanSettings, Site } from "./site";
 
 const WINTERS_LOOKED_AT = 2;
@@ -55,7 +61,7 @@ export function timelineFrom(
   let holdsUntilDay: DayNumber | null = null;
   let lossBeforeReady: number | null = null;
   if (readyDay !== null) {
-    const standing = growing.crop.harvest.standingPacketDays;
+    const standing = standingPacketDays(growing.crop, growing.stage);
     const spentDay = dayWhenGathered(growth, readyDay, standing) ?? readyDay + 365;
     holdsUntilDay =
       coldLossDay !== null && coldLossDay > readyDay ? Math.min(spentDay, coldLossDay) : spentDay;

@@ -136,7 +136,7 @@ function waysOfGrowing(crop: Crop, variety: Variety, covers: CoverIds): Growing[
     stage: "full" as Stage,
     covers,
   }));
-  if (crop.babyLeafPacketDays !== undefined) {
+  if (crop.babyLeaf !== undefined) {
     ways.push({ crop, variety, method: "direct", stage: "baby", covers });
   }
   return ways;

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import materialsJson from "@data/materials/materials.json";
 
 /** A covering and what growers reckon one layer of it gives. */

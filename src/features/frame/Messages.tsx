@@ -3,17 +3,13 @@
 import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
-import { useGarden } from "@/store";
-import { setView, useView } from "@/ui/viewState";
-import { saveGardenFile } from "./gardenFiles";
+import { setView, type Message } from "@/ui/viewState";
 import { undo } from "./steps";
 
 const SHOWN_MS = 7000;
 
 /** What was done or refused just now, with the way back. */
-export function Messages() {
-  const message = useView((state) => state.message);
-  if (!message) return null;
+export default function Messages({ message }: { message: Message }) {
   const close = () => setView({ message: null });
   const refused = message.kind === "refused";
   return (
@@ -24,8 +20,8 @@ export function Messages() {
       onClose={(_event, reason) => {
         if (reason !== "clickaway") close();
       }}
-      anchorOrigin={{ vertical: "bottom", horizontal: "center" }}
-      sx={{ mb: { xs: 16, md: 12 } }}
+      anchorOrigin={{ vertical: "top", horizontal: "center" }}
+      sx={{ mt: 5 }}
     >
       <Alert
         severity={refused ? "error" : "success"}
@@ -51,24 +47,5 @@ export function Messages() {
         {message.text}
       </Alert>
     </Snackbar>
-  );
-}
-
-/** A message about storage stays until the garden is safe somewhere else. */
-export function StorageNotice() {
-  const notice = useGarden((state) => state.storageNotice);
-  const garden = useGarden((state) => state.garden);
-  if (!notice) return null;
-  return (
-    <Alert
-      severity="warning"
-      action={
-        <Button color="inherit" size="small" onClick={() => void saveGardenFile(garden)}>
-          Save as a file
-        </Button>
-      }
-    >
-      {notice}
-    </Alert>
   );
 }

@@ -8,7 +8,7 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { dayNumberOf, type DayNumber } from "@/core/calendar";
 import { cropLibrary } from "@/core/crops";
-import { plantingName } from "@/core/formats";
+import { plantingName } from "@/core/plan";
 import { gardenStore, useGarden } from "@/store";
 import { setView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";

@@ -9,7 +9,7 @@ import TextField from "@mui/material/TextField";
 import { useState, type FormEvent } from "react";
 import { gardenStore } from "@/store";
 
-export function RenameDialog({ name, onClose }: { name: string; onClose: () => void }) {
+export default function RenameDialog({ name, onClose }: { name: string; onClose: () => void }) {
   const [text, setText] = useState(name);
   const [refusal, setRefusal] = useState("");
   const save = async (event: FormEvent) => {

@@ -7,7 +7,7 @@ import dynamic from "next/dynamic";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState, type ReactNode } from "react";
 import { dayNumber } from "@/core/calendar";
-import { plantingName } from "@/core/formats";
+import { plantingName } from "@/core/plan";
 import { isEmptyGarden } from "@/core/garden";
 import { chanceWords } from "@/core/wording";
 import { gardenStore, siteSelector, todayOf, useGarden } from "@/store";
@@ -16,13 +16,14 @@ import { SeasonRibbon } from "@/ui/ribbon";
 import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { loadDemoGarden } from "./gardenFiles";
-import { PlantingInspector } from "./inspector/PlantingInspector";
-import { Messages, StorageNotice } from "./Messages";
 import { TopLine } from "./TopLine";
 import { useRibbon } from "./useRibbon";
 import { useShortcuts } from "./useShortcuts";
 import { Welcome } from "./Welcome";
 
+const PlantingInspector = dynamic(() => import("./inspector/PlantingInspector"), { ssr: false });
+const Messages = dynamic(() => import("./Messages"), { ssr: false });
+const StorageNotice = dynamic(() => import("./StorageNotice"), { ssr: false });
 const Palette = dynamic(() => import("./Palette"), { ssr: false });
 const SettingsDialog = dynamic(() => import("./SettingsDialog"), { ssr: false });
 
@@ -33,11 +34,11 @@ const ENTRIES: readonly RailEntry[] = [
 
 /** The frame around every view: top line, rail, inspector and season ribbon. */
 export function Shell({ children }: { children: ReactNode }) {
-  const status = useGarden((state) => state.status);
+  const [open, setOpen] = useState(false);
   useEffect(() => {
-    void openGarden();
+    void openGarden().then(() => setOpen(true));
   }, []);
-  if (status === "opening") return <Box role="status" aria-label="Opening the garden" />;
+  if (!open) return <Box role="status" aria-label="Opening the garden" />;
   return <OpenShell>{children}</OpenShell>;
 }
 
@@ -53,7 +54,8 @@ async function openGarden(): Promise<void> {
 
 function OpenShell({ children }: { children: ReactNode }) {
   const garden = useGarden((state) => state.garden);
-  const { dateInView, selectedPlantingId, dragged, paletteOpen, settingsOpen } = useView();
+  const { dateInView, selectedPlantingId, dragged, paletteOpen, settingsOpen, message } = useView();
+  const storageNotice = useGarden((state) => state.storageNotice);
   const [started, setStarted] = useState(false);
   const pathname = usePathname();
   const router = useRouter();
@@ -85,7 +87,7 @@ function OpenShell({ children }: { children: ReactNode }) {
         rail={<Rail entries={ENTRIES} current={pathname} />}
         view={
           <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
-            <StorageNotice />
+            {storageNotice && <StorageNotice notice={storageNotice} garden={garden} />}
             <Box sx={{ flex: 1, minHeight: 0 }}>
               {welcome ? <Welcome onStart={start} /> : children}
             </Box>
@@ -146,7 +148,7 @@ function OpenShell({ children }: { children: ReactNode }) {
         />
       )}
       {settingsOpen && <SettingsDialog onClose={() => setView({ settingsOpen: false })} />}
-      <Messages />
+      {message && <Messages message={message} />}
     </>
   );
 }

@@ -7,7 +7,6 @@ import UndoIcon from "@mui/icons-material/Undo";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
-import Tooltip from "@mui/material/Tooltip";
 import type { DayNumber } from "@/core/calendar";
 import { daysWords } from "@/core/calendar";
 import { useGarden } from "@/store";
@@ -118,29 +117,23 @@ export function TopLine({ day, today, frostDay, riskWords, wording }: Props) {
         >
           <SearchIcon />
         </IconButton>
-        <Tooltip title={undoLabel ? `Undo ${undoLabel}` : "Nothing to undo"}>
-          <span>
-            <IconButton
-              aria-label={undoLabel ? `Undo ${undoLabel}` : "Undo"}
-              disabled={!undoLabel}
-              onClick={() => void undo()}
-            >
-              <UndoIcon />
-            </IconButton>
-          </span>
-        </Tooltip>
-        <Tooltip title={redoLabel ? `Redo ${redoLabel}` : "Nothing to redo"}>
-          <span>
-            <IconButton
-              aria-label={redoLabel ? `Redo ${redoLabel}` : "Redo"}
-              disabled={!redoLabel}
-              onClick={() => void redo()}
-              sx={{ display: { xs: "none", sm: "inline-flex" } }}
-            >
-              <RedoIcon />
-            </IconButton>
-          </span>
-        </Tooltip>
+        <IconButton
+          aria-label={undoLabel ? `Undo ${undoLabel}` : "Undo"}
+          title={undoLabel ? `Undo ${undoLabel}` : undefined}
+          disabled={!undoLabel}
+          onClick={() => void undo()}
+        >
+          <UndoIcon />
+        </IconButton>
+        <IconButton
+          aria-label={redoLabel ? `Redo ${redoLabel}` : "Redo"}
+          title={redoLabel ? `Redo ${redoLabel}` : undefined}
+          disabled={!redoLabel}
+          onClick={() => void redo()}
+          sx={{ display: { xs: "none", sm: "inline-flex" } }}
+        >
+          <RedoIcon />
+        </IconButton>
         <IconButton aria-label="Settings" onClick={() => setView({ settingsOpen: true })}>
           <SettingsIcon />
         </IconButton>

@@ -18,7 +18,8 @@ export async function saveCalendarFile(garden: Garden): Promise<void> {
   if (!site) return tell("Give the place first: without it there are no dates.", "refused");
   const { writeCalendarFile } = await import("@/core/formats");
   const stampDay = Math.floor(Date.now() / MS_PER_DAY);
-  download(`${fileName(garden)}.ics`, "text/calendar", writeCalendarFile(site, garden, stampDay));
+  const text = await writeCalendarFile(site, garden, stampDay);
+  download(`${fileName(garden)}.ics`, "text/calendar", text);
   tell("The calendar file is saved: open it on your phone.");
 }
 

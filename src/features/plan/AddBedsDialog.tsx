@@ -25,7 +25,13 @@ interface Fields {
 }
 
 /** Several beds alike at once: "Bed 1" to "Bed 4". */
-export function AddBedsDialog({ garden, onClose }: { garden: Garden; onClose: () => void }) {
+export default function AddBedsDialog({
+  garden,
+  onClose,
+}: {
+  garden: Garden;
+  onClose: () => void;
+}) {
   const imperial = garden.settings.units === "imperial";
   const unit = imperial ? "ft" : "m";
   const { register, handleSubmit } = useForm<Fields>({

@@ -3,11 +3,13 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useState } from "react";
 import type { Garden } from "@/core/garden";
 import { setView } from "@/ui/viewState";
-import { AddBedsDialog } from "./AddBedsDialog";
+
+const AddBedsDialog = dynamic(() => import("./AddBedsDialog"), { ssr: false });
 
 /** What to do first: the place, then beds, then something to eat. */
 export function EmptyPlan({ garden }: { garden: Garden }) {

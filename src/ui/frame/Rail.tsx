@@ -31,6 +31,7 @@ export function Rail({ entries, current }: { entries: readonly RailEntry[]; curr
             <Box
               component={Link}
               href={entry.href}
+              prefetch={false}
               aria-current={here ? "page" : undefined}
               sx={{
                 display: "flex",

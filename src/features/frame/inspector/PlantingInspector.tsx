@@ -28,7 +28,7 @@ interface Props {
 }
 
 /** Everything about one planting: when it is ready, why, what if, how much. */
-export function PlantingInspector({ garden, site, planting, sowDay, day, wording }: Props) {
+export default function PlantingInspector({ garden, site, planting, sowDay, day, wording }: Props) {
   const growing = growingOf(garden, planting);
   const bed = garden.beds.get(planting.bedId);
   if (!growing || !bed) return null;

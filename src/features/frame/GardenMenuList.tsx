@@ -1,0 +1,44 @@
+"use client";
+
+import Divider from "@mui/material/Divider";
+import Menu from "@mui/material/Menu";
+import MenuItem from "@mui/material/MenuItem";
+import type { Garden } from "@/core/garden";
+import {
+  chooseGardenFile,
+  loadDemoGarden,
+  saveCalendarFile,
+  saveGardenFile,
+  savePlantingsTable,
+} from "./gardenFiles";
+
+interface Props {
+  anchor: HTMLElement;
+  garden: Garden;
+  onClose: () => void;
+  onRename: () => void;
+}
+
+/** The entries of the garden's menu; loaded when it is opened. */
+export default function GardenMenuList({ anchor, garden, onClose, onRename }: Props) {
+  const choose = (act: () => void) => () => {
+    onClose();
+    act();
+  };
+  return (
+    <Menu anchorEl={anchor} open onClose={onClose}>
+      <MenuItem onClick={choose(() => void saveCalendarFile(garden))}>
+        Calendar for the phone (.ics)
+      </MenuItem>
+      <MenuItem onClick={choose(() => void savePlantingsTable(garden))}>
+        Plantings as a table (.csv)
+      </MenuItem>
+      <Divider />
+      <MenuItem onClick={choose(() => void saveGardenFile(garden))}>Save garden as a file</MenuItem>
+      <MenuItem onClick={choose(chooseGardenFile)}>Import a garden file…</MenuItem>
+      <MenuItem onClick={choose(() => void loadDemoGarden())}>Load the demo garden</MenuItem>
+      <Divider />
+      <MenuItem onClick={choose(onRename)}>Rename…</MenuItem>
+    </Menu>
+  );
+}
