@@ -1,6 +1,7 @@
 "use client";
 
 import Autocomplete from "@mui/material/Autocomplete";
+import Box from "@mui/material/Box";
 import Dialog from "@mui/material/Dialog";
 import TextField from "@mui/material/TextField";
 import { useColorScheme } from "@mui/material/styles";
@@ -63,7 +64,7 @@ export default function Palette({ day, today, wording, onClose }: Props) {
       onClose={onClose}
       fullWidth
       maxWidth="sm"
-      aria-label="Do or find"
+      slotProps={{ paper: { "aria-label": "Do or find" } }}
       sx={{ "& .MuiDialog-container": { alignItems: "flex-start" } }}
     >
       <Autocomplete
@@ -90,8 +91,19 @@ export default function Palette({ day, today, wording, onClose }: Props) {
               width: "100% !important",
             },
           },
-          listbox: { sx: { maxHeight: "50dvh" } },
+          listbox: { component: "div", sx: { maxHeight: "50dvh", p: 0 } },
         }}
+        renderGroup={({ key, group, children }) => (
+          <Box key={key} role="group" aria-label={group} sx={{ py: 0.5 }}>
+            <Box
+              aria-hidden
+              sx={{ px: 2, py: 0.5, fontSize: 12.5, fontWeight: 700, color: "var(--ash-text)" }}
+            >
+              {group}
+            </Box>
+            {children}
+          </Box>
+        )}
         renderInput={(params) => (
           <TextField
             {...params}

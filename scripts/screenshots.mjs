@@ -1,0 +1,62 @@
+// Takes the pictures in docs/screenshots from the demo garden, served here for the purpose.
+import { chromium } from "@playwright/test";
+import { spawn } from "node:child_process";
+import { root } from "./prepare.mjs";
+
+const PORT = 4771;
+const ADDRESS = `http://localhost:${PORT}`;
+const WIDE = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+const PICTURES = [
+  { name: "plan", path: "/plan", act: selectSpinach },
+  { name: "plan-lamp", path: "/plan", colorScheme: "dark", act: selectSpinach },
+  { name: "plan-phone", path: "/plan", viewport: PHONE },
+  { name: "place", path: "/place" },
+  { name: "wish", path: "/plan", act: wishForSpinach },
+];
+
+const server = spawn(process.execPath, ["scripts/demo.mjs", "--port", String(PORT)], {
+  cwd: root,
+  stdio: "ignore",
+});
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+});
+try {
+  await untilServed();
+  for (const { name, path, viewport = WIDE, colorScheme = "light", act } of PICTURES) {
+    const context = await browser.newContext({ viewport, colorScheme, locale: "en-GB" });
+    const page = await context.newPage();
+    await page.goto(`${ADDRESS}${path}`);
+    await page.getByRole("heading", { level: 1 }).waitFor();
+    await act?.(page);
+    await page.waitForTimeout(800);
+    await page.screenshot({ path: `${root}/docs/screenshots/${name}.png` });
+    await context.close();
+  }
+} finally {
+  await browser.close();
+  server.kill("SIGTERM");
+}
+
+async function selectSpinach(page) {
+  await page.getByRole("slider", { name: /^Spinach, winter type, Bed 7/ }).click();
+}
+
+async function wishForSpinach(page) {
+  await page.getByRole("button", { name: "I want…" }).click();
+  await page
+    .getByRole("button", { name: /^Plant it/ })
+    .first()
+    .waitFor();
+}
+
+async function untilServed() {
+  for (let tries = 0; tries < 600; tries += 1) {
+    if ((await fetch(`${ADDRESS}/plan`).catch(() => null))?.ok) return;
+    await new Promise((resolve) => setTimeout(resolve, 400));
+  }
+  throw new Error("The demo was not served.");
+}
