@@ -18,7 +18,9 @@ module.exports = {
       comment: "The computing core imports the core, its data, Zod and small pure libraries only.",
       severity: "error",
       from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
-      to: { pathNot: ["^src/core/", "^data/", "^node_modules/(zod|ics|papaparse|@types/papaparse)/"] },
+      to: {
+        pathNot: ["^src/core/", "^data/", "^node_modules/(zod|ics|papaparse|@types/papaparse)/"],
+      },
     },
     {
       name: "store-and-ui-lean-on-core-only",
@@ -83,6 +85,10 @@ module.exports = {
     doNotFollow: { path: "node_modules" },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: "tsconfig.json" },
-    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"], extensions: [".ts", ".tsx", ".js", ".mjs", ".cjs", ".json"] },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default", "types"],
+      extensions: [".ts", ".tsx", ".js", ".mjs", ".cjs", ".json"],
+    },
   },
 };

@@ -28,6 +28,7 @@ interface ViewState {
   wish: WishStart | null;
   paletteOpen: boolean;
   settingsOpen: boolean;
+  addingBeds: boolean;
   message: Message | null;
 }
 
@@ -38,6 +39,7 @@ export const useView = create<ViewState>(() => ({
   wish: null,
   paletteOpen: false,
   settingsOpen: false,
+  addingBeds: false,
   message: null,
 }));
 

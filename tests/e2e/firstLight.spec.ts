@@ -186,3 +186,33 @@ test("the three schools stand side by side, and the one in force decides", async
   await page.getByRole("button", { name: "Ten-hour day" }).click();
   await expect(inspector.getByRole("row", { name: /Ten-hour day \(in force\)/ })).toBeVisible();
 });
+
+test("a planting is edited: another bed and cover, another date typed; what cannot be is refused", async ({
+  page,
+}) => {
+  await openPlan(page);
+  await knot(page, "Turnip, purple top, Bed 4").click();
+  const inspector = page.getByRole("complementary");
+  await inspector.getByRole("button", { name: "Edit…" }).click();
+  const dialog = page.getByRole("dialog", { name: "Turnip" });
+  await dialog.getByLabel("Length (m)").fill("9");
+  await dialog.getByRole("button", { name: "Keep" }).click();
+  await expect(dialog.getByRole("alert")).toHaveText("Bed 4 is 8 m long: take at most that.");
+  await dialog.getByLabel("Length (m)").fill("4");
+  await dialog.getByRole("combobox", { name: "Bed" }).click();
+  await page.getByRole("option", { name: /House 2/ }).click();
+  await dialog.getByRole("button", { name: "Keep" }).click();
+  await expect(inspector).toContainText("House 2 · greenhouse");
+  await expect(inspector).toContainText("4 rows × 4 m");
+
+  const before = dayOf(await readyWords(knot(page, "Turnip, purple top, House 2")));
+  await inspector.getByLabel("Sown").fill("2026-08-10");
+  await inspector.getByLabel("Sown").press("Enter");
+  await expect
+    .poll(async () => dayOf(await readyWords(knot(page, "Turnip, purple top, House 2"))))
+    .toBeGreaterThan(before + 17);
+  await inspector.getByRole("button", { name: "Remove" }).click();
+  await expect(page.getByRole("slider", { name: /^Turnip, purple top/ })).toHaveCount(0);
+  await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
+  await expect(knot(page, "Turnip, purple top, House 2")).toBeVisible();
+});

@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { cropLibrary } from "../crops";
+import { lengthWords } from "../wording";
 import { change, command, refuse, replaceWith, type Command } from "./command";
 import { fromGardenFile, type Change, type Garden } from "./garden";
 import { bedProblems, coverProblems, plantingProblems, referenceProblems } from "./references";
@@ -150,7 +151,10 @@ function plantingRefusal(garden: Garden, planting: z.infer<typeof PlantingSchema
   const bed = garden.beds.get(planting.bedId);
   if (!bed) return refuse("This bed is no longer in the garden.", "planting.bedId");
   if (planting.lengthM > bed.lengthM + 1e-9) {
-    return refuse(`${bed.name} is ${bed.lengthM} m long: take at most that.`, "planting.lengthM");
+    return refuse(
+      `${bed.name} is ${lengthWords(bed.lengthM, garden.settings.units)} long: take at most that.`,
+      "planting.lengthM",
+    );
   }
   return null;
 }

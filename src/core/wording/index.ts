@@ -1,9 +1,11 @@
 export {
   celsius,
+  centimetres,
   chanceWords,
   fahrenheit,
   feet,
   inches,
+  lengthWords,
   metres,
   ounces,
   plainWording,

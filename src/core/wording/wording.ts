@@ -32,6 +32,13 @@ export function celsius(tempF: number): number {
   return (tempF - 32) / 1.8;
 }
 
+/** A length in the chosen unit, to the decimal. */
+export function lengthWords(lengthM: number, units: Units): string {
+  return units === "imperial"
+    ? `${Number(feet(lengthM).toFixed(1))} ft`
+    : `${Number(lengthM.toFixed(2))} m`;
+}
+
 const METRES_PER_FOOT = 0.3048;
 const GRAMS_PER_OUNCE = 28.349523125;
 
@@ -43,8 +50,12 @@ export function metres(lengthFeet: number): number {
   return lengthFeet * METRES_PER_FOOT;
 }
 
-export function inches(centimetres: number): number {
-  return centimetres / 2.54;
+export function centimetres(lengthInches: number): number {
+  return lengthInches * 2.54;
+}
+
+export function inches(lengthCm: number): number {
+  return lengthCm / 2.54;
 }
 
 export function ounces(grams: number): number {

@@ -1,6 +1,7 @@
 "use client";
 
 import ExpandMoreIcon from "@mui/icons-material/ExpandMore";
+import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import dynamic from "next/dynamic";
 import { useState } from "react";
@@ -30,7 +31,9 @@ export function GardenMenu() {
           "& .MuiButton-endIcon": { ml: 0 },
         }}
       >
-        {garden.head.name}
+        <Box component="span" sx={{ overflow: "hidden", textOverflow: "ellipsis" }}>
+          {garden.head.name}
+        </Box>
       </Button>
       {anchor && (
         <GardenMenuList

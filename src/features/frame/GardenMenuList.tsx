@@ -3,7 +3,9 @@
 import Divider from "@mui/material/Divider";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
+import { useRouter } from "next/navigation";
 import type { Garden } from "@/core/garden";
+import { setView } from "@/ui/viewState";
 import {
   chooseGardenFile,
   loadDemoGarden,
@@ -21,9 +23,14 @@ interface Props {
 
 /** The entries of the garden's menu; loaded when it is opened. */
 export default function GardenMenuList({ anchor, garden, onClose, onRename }: Props) {
+  const router = useRouter();
   const choose = (act: () => void) => () => {
     onClose();
     act();
+  };
+  const addBeds = () => {
+    router.push("/plan");
+    setView({ addingBeds: true });
   };
   return (
     <Menu anchorEl={anchor} open onClose={onClose}>
@@ -38,6 +45,7 @@ export default function GardenMenuList({ anchor, garden, onClose, onRename }: Pr
       <MenuItem onClick={choose(chooseGardenFile)}>Import a garden file…</MenuItem>
       <MenuItem onClick={choose(() => void loadDemoGarden())}>Load the demo garden</MenuItem>
       <Divider />
+      <MenuItem onClick={choose(addBeds)}>Add beds…</MenuItem>
       <MenuItem onClick={choose(onRename)}>Rename…</MenuItem>
     </Menu>
   );

@@ -11,7 +11,7 @@ import { dayNumberOf, type DayNumber } from "@/core/calendar";
 import { cropLibrary } from "@/core/crops";
 import { plantingName } from "@/core/plan";
 import { gardenStore, useGarden } from "@/store";
-import { setView } from "@/ui/viewState";
+import { setView, type WishStart } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import {
   chooseGardenFile,
@@ -125,15 +125,27 @@ function useActions(today: DayNumber): Action[] {
   return useMemo(() => {
     const school = (value: "growth" | "tenhour" | "calendar") => () =>
       void gardenStore().dispatch("settings.set", { school: value });
+    const wish = (start: WishStart) => {
+      router.push("/plan");
+      setView({ wish: start });
+    };
     const list: Action[] = [
       { label: "Plan", group: "Go to", run: () => router.push("/plan") },
       { label: "Place", group: "Go to", run: () => router.push("/place") },
       { label: "Today's date", group: "Go to", run: () => setView({ dateInView: today }) },
-      { label: "I want…", group: "Do", run: () => setView({ wish: {} }) },
+      { label: "I want…", group: "Do", run: () => wish({}) },
       {
         label: "What if I sow today?",
         group: "Do",
-        run: () => setView({ wish: { mode: "today" } }),
+        run: () => wish({ mode: "today" }),
+      },
+      {
+        label: "Add beds…",
+        group: "Do",
+        run: () => {
+          router.push("/plan");
+          setView({ addingBeds: true });
+        },
       },
       { label: "Undo", group: "Do", run: () => void undo() },
       { label: "Redo", group: "Do", run: () => void redo() },
@@ -161,7 +173,7 @@ function useActions(today: DayNumber): Action[] {
       list.push({
         label: `Add ${crop.name.toLowerCase()}…`,
         group: "Add",
-        run: () => setView({ wish: { cropId: crop.id } }),
+        run: () => wish({ cropId: crop.id }),
       });
     }
     for (const planting of garden.plantings.values()) {

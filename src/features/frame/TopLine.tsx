@@ -33,7 +33,7 @@ export function TopLine({ day, today, frostDay, riskWords, wording }: Props) {
       sx={{
         height: "100%",
         display: "grid",
-        gridTemplateColumns: { xs: "auto minmax(0, 1fr) auto", md: "1fr auto 1fr" },
+        gridTemplateColumns: { xs: "minmax(0, 1fr) auto auto", md: "1fr auto 1fr" },
         alignItems: "center",
         gap: 1,
         px: { xs: 1, md: 2 },

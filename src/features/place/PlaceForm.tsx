@@ -29,12 +29,12 @@ interface Props {
 export function PlaceForm(props: Props) {
   const { register, problems, frost, units, changed, onSubmit } = props;
   const degrees = units === "imperial" ? "°F" : "°C";
-  const field = (name: keyof PlaceFields, label: string, unit: string, hint?: string) => (
+  const field = (name: keyof PlaceFields, label: string, unit: string) => (
     <TextField
       size="small"
       label={label}
       error={problems[name] !== undefined}
-      helperText={problems[name] ?? hint}
+      helperText={problems[name]}
       slotProps={{
         input:
           unit === ""
@@ -58,8 +58,8 @@ export function PlaceForm(props: Props) {
     >
       {field("name", "Name of the place", "")}
       <Pair>
-        {field("latitude", "Latitude", "°", "north +, south −")}
-        {field("longitude", "Longitude", "°", "east +, west −")}
+        {field("latitude", "Latitude, north +", "°")}
+        {field("longitude", "Longitude, east +", "°")}
       </Pair>
       {field("elevation", "Elevation", units === "imperial" ? "ft" : "m")}
       <Typography variant="h3" component="h2" sx={{ mt: 0.5 }}>

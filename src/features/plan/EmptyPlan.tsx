@@ -3,17 +3,12 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import dynamic from "next/dynamic";
 import Link from "next/link";
-import { useState } from "react";
 import type { Garden } from "@/core/garden";
 import { setView } from "@/ui/viewState";
 
-const AddBedsDialog = dynamic(() => import("./AddBedsDialog"), { ssr: false });
-
 /** What to do first: the place, then beds, then something to eat. */
 export function EmptyPlan({ garden }: { garden: Garden }) {
-  const [adding, setAdding] = useState(false);
   const step = !garden.place ? "place" : garden.beds.size === 0 ? "beds" : "plantings";
   return (
     <Box sx={{ height: "100%", overflowY: "auto", px: { xs: 2, md: 4 }, pt: 3 }}>
@@ -33,7 +28,7 @@ export function EmptyPlan({ garden }: { garden: Garden }) {
         {step === "beds" && (
           <>
             <p>Next, the beds: how many, how long, and what covers them.</p>
-            <Button variant="contained" size="large" onClick={() => setAdding(true)}>
+            <Button variant="contained" size="large" onClick={() => setView({ addingBeds: true })}>
               Add beds
             </Button>
           </>
@@ -55,14 +50,13 @@ export function EmptyPlan({ garden }: { garden: Garden }) {
               >
                 What if I sow today?
               </Button>
-              <Button size="large" onClick={() => setAdding(true)}>
+              <Button size="large" onClick={() => setView({ addingBeds: true })}>
                 More beds
               </Button>
             </Box>
           </>
         )}
       </Box>
-      {adding && <AddBedsDialog garden={garden} onClose={() => setAdding(false)} />}
     </Box>
   );
 }

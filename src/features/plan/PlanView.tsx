@@ -16,6 +16,7 @@ import { StrandChart } from "./StrandChart";
 import { StrandKey } from "./StrandKey";
 import { draggedItem, useStrands, type Grouping } from "./useStrands";
 
+const AddBedsDialog = dynamic(() => import("./AddBedsDialog"), { ssr: false });
 const WishDialog = dynamic(() => import("./WishDialog"), { ssr: false });
 
 const STACKS_SHOWN = 5;
@@ -25,6 +26,7 @@ export function PlanView() {
   const garden = useGarden((state) => state.garden);
   const site = siteSelector(garden);
   const wish = useView((state) => state.wish);
+  const addingBeds = useView((state) => state.addingBeds);
   const dateInView = useView((state) => state.dateInView);
   const today = todayOf(garden);
   const day = dateInView ?? today;
@@ -32,7 +34,10 @@ export function PlanView() {
   return (
     <>
       {empty ? <EmptyPlan garden={garden} /> : <FilledPlan garden={garden} site={site} day={day} />}
-      {wish && site && (
+      {addingBeds && (
+        <AddBedsDialog garden={garden} onClose={() => setView({ addingBeds: false })} />
+      )}
+      {wish && site && garden.beds.size > 0 && (
         <WishDialog
           garden={garden}
           site={site}

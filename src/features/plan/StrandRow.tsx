@@ -41,6 +41,7 @@ export const StrandRow = memo(function StrandRow(props: Props) {
       style={{ cursor: "pointer" }}
       data-planting={item.id}
     >
+      <title>{`${item.cropName}, ${item.varietyName}: ${knotWords(item, wording)}`}</title>
       <rect
         x={0}
         y={y}

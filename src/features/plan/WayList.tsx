@@ -12,7 +12,7 @@ import type { Garden } from "@/core/garden";
 import type { Site, Verdict, Way } from "@/core/plan";
 import { whereWords } from "@/core/shelter";
 import type { LocalWording } from "@/ui/wording";
-import { wayRoom } from "./wayRoom";
+import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
 
 interface Props {
   garden: Garden;
@@ -109,6 +109,6 @@ function roomWords(
 ): string {
   const room = wayRoom(site, garden, way, chosenBedId);
   if (!room) return "";
-  if (room.freeM < 0.1) return `${room.bed.name} is taken then; it would share the bed.`;
+  if (room.freeM < LEAST_ROOM_M) return `${room.bed.name} is taken then; it would share the bed.`;
   return `${room.bed.name} has ${wording.lengthM(room.freeM)} free.`;
 }

@@ -17,7 +17,7 @@ import { gardenStore } from "@/store";
 import { setView, tell, type WishStart } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { WayList } from "./WayList";
-import { wayRoom } from "./wayRoom";
+import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
 import { WishForm } from "./WishForm";
 import { startingFields, wishFrom } from "./wishFields";
 
@@ -49,7 +49,10 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
       asked: waysTo(site, settings, wish, asked, wording).find(
         (way) => way.growing.stage === "full",
       ),
-      ways: ways.filter((way) => way.verdict.kind !== "never").slice(0, WAYS_SHOWN),
+      ways: roomyFirst(
+        ways.filter((way) => way.verdict.kind !== "never"),
+        (way) => (wayRoom(site, garden, way, fields.bedId)?.freeM ?? 0) >= LEAST_ROOM_M,
+      ).slice(0, WAYS_SHOWN),
       others,
     };
   }, [wish, garden, site, fields.bedId, wording]);
@@ -101,6 +104,11 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
                   {found.ways.length > 0 ? " What would still work:" : ""}
                 </Alert>
               )}
+              {found.ways.length === 0 && (
+                <Alert severity="info">
+                  {wish.crop.name} does not get ready here, whatever is done. Try another crop.
+                </Alert>
+              )}
               <WayList
                 garden={garden}
                 site={site}
@@ -136,13 +144,21 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
   );
 }
 
+/** Among ways that do equally well, those with room in their bed come first. */
+function roomyFirst(ways: Way[], hasRoom: (way: Way) => boolean): Way[] {
+  const kinds = new Map(ways.map((way) => [way, `${way.verdict.kind} ${way.growing.stage}`]));
+  const order = [...new Set(kinds.values())];
+  const rank = (way: Way) => order.indexOf(kinds.get(way) ?? "") * 2 + (hasRoom(way) ? 0 : 1);
+  return [...ways].sort((a, b) => rank(a) - rank(b));
+}
+
 /** A planting for an accepted way: in the chosen bed, or the roomiest one under the same covers. */
 function plantingFrom(site: Site, garden: Garden, way: Way, chosenBedId: string) {
   const { growing, timeline } = way;
   const room = wayRoom(site, garden, way, chosenBedId);
   const bedId = room?.bed.id ?? way.spot.bedId;
   const bedLength = garden.beds.get(bedId)?.lengthM ?? 1;
-  const free = room && room.freeM >= 0.1 ? Math.round(room.freeM * 100) / 100 : bedLength;
+  const free = room && room.freeM >= LEAST_ROOM_M ? Math.round(room.freeM * 100) / 100 : bedLength;
   const young = growing.stage === "baby";
   return {
     id: `planting-${crypto.randomUUID().slice(0, 13)}`,

@@ -1,6 +1,9 @@
 import { coversOver, type Garden } from "@/core/garden";
 import { roomIn, roomiestBed, type Room, type Site, type Way } from "@/core/plan";
 
+/** Less room than this in a bed is none. */
+export const LEAST_ROOM_M = 0.1;
+
 /**
  * Where an accepted way would stand: in the chosen bed when its covers are the way's, otherwise in
  * the roomiest bed under the same covers. Null when the garden has none.

@@ -4,6 +4,9 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
+import dynamic from "next/dynamic";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
 import { isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden, Planting } from "@/core/garden";
 import { growingOf, grownShare, timelineFrom, type Site } from "@/core/plan";
@@ -17,6 +20,8 @@ import { SchoolsSection } from "./SchoolsSection";
 import { WeekLaterSection } from "./WeekLaterSection";
 import { WhySection } from "./WhySection";
 
+const EditPlantingDialog = dynamic(() => import("./EditPlantingDialog"), { ssr: false });
+
 interface Props {
   garden: Garden;
   site: Site;
@@ -29,6 +34,8 @@ interface Props {
 
 /** Everything about one planting: when it is ready, why, what if, how much. */
 export default function PlantingInspector({ garden, site, planting, sowDay, day, wording }: Props) {
+  const router = useRouter();
+  const [editing, setEditing] = useState(false);
   const growing = growingOf(garden, planting);
   const bed = garden.beds.get(planting.bedId);
   if (!growing || !bed) return null;
@@ -48,6 +55,10 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
     setView({ selectedPlantingId: null });
     if (done.ok) tell(`${growing.crop.name} is removed from ${bed.name}.`, "done", true);
     else tell(done.refusal, "refused");
+  };
+  const another = () => {
+    router.push("/plan");
+    setView({ wish: { cropId: growing.crop.id, bedId: bed.id } });
   };
   return (
     <>
@@ -107,19 +118,26 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
       />
       <AmountsSection planting={planting} bed={bed} crop={growing.crop} wording={wording} />
       <InspectorSection title="Do">
-        <Box sx={{ display: "flex", gap: 1 }}>
-          <Button
-            variant="contained"
-            color="secondary"
-            onClick={() => setView({ wish: { cropId: growing.crop.id, bedId: bed.id } })}
-          >
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+          <Button variant="contained" color="secondary" onClick={another}>
             Another sowing
+          </Button>
+          <Button color="inherit" variant="outlined" onClick={() => setEditing(true)}>
+            Edit…
           </Button>
           <Button color="inherit" variant="outlined" onClick={() => void remove()}>
             Remove
           </Button>
         </Box>
       </InspectorSection>
+      {editing && (
+        <EditPlantingDialog
+          garden={garden}
+          planting={planting}
+          crop={growing.crop}
+          onClose={() => setEditing(false)}
+        />
+      )}
     </>
   );
 }

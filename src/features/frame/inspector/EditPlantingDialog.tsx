@@ -1,0 +1,117 @@
+"use client";
+
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useState, type ReactNode } from "react";
+import { Controller, useForm, type Control } from "react-hook-form";
+import type { Crop } from "@/core/crops";
+import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
+import { coverWords } from "@/core/shelter";
+import { gardenStore } from "@/store";
+import { editFieldsOf, plantingChangesFrom, type EditFields } from "./editFields";
+
+interface Props {
+  garden: Garden;
+  planting: Planting;
+  crop: Crop;
+  onClose: () => void;
+}
+
+/** Everything about a planting but its date: where, which, how and how close. */
+export default function EditPlantingDialog({ garden, planting, crop, onClose }: Props) {
+  const { units } = garden.settings;
+  const { control, register, handleSubmit } = useForm<EditFields>({
+    defaultValues: editFieldsOf(planting, units),
+  });
+  const [refusal, setRefusal] = useState("");
+  const save = async (fields: EditFields) => {
+    const done = await gardenStore().dispatch("planting.edit", {
+      id: planting.id,
+      ...plantingChangesFrom(fields, planting, units),
+    });
+    if (done.ok) onClose();
+    else setRefusal(done.refusal);
+  };
+  const small = units === "imperial" ? "in" : "cm";
+  const number = (name: "length" | "row" | "inRow", label: string) => (
+    <TextField
+      label={label}
+      type="number"
+      slotProps={{ htmlInput: { step: "any" } }}
+      {...register(name, { valueAsNumber: true })}
+    />
+  );
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="edit-planting">
+      <form onSubmit={(event) => void handleSubmit(save)(event)}>
+        <DialogTitle id="edit-planting">{crop.name}</DialogTitle>
+        <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
+          {refusal && <Alert severity="error">{refusal}</Alert>}
+          <Choice control={control} name="varietyId" label="Variety">
+            {crop.varieties.map((variety) => (
+              <MenuItem key={variety.id} value={variety.id}>
+                {variety.name}
+              </MenuItem>
+            ))}
+          </Choice>
+          <Choice control={control} name="bedId" label="Bed">
+            {bedsInOrder(garden).map((bed) => (
+              <MenuItem key={bed.id} value={bed.id}>
+                {bed.name}: {coverWords(coversOver(garden, bed))}
+              </MenuItem>
+            ))}
+          </Choice>
+          <Choice control={control} name="method" label="How">
+            <MenuItem value="direct">sown direct</MenuItem>
+            <MenuItem value="transplant" disabled={crop.transplanting.tolerance === "never"}>
+              raised on a bench and planted out
+            </MenuItem>
+          </Choice>
+          <Choice control={control} name="stage" label="Cut as">
+            <MenuItem value="full">full-grown</MenuItem>
+            <MenuItem value="baby" disabled={crop.babyLeaf === undefined}>
+              young leaves
+            </MenuItem>
+          </Choice>
+          <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
+            {number("length", `Length (${units === "imperial" ? "ft" : "m"})`)}
+            {number("row", `Rows (${small})`)}
+            {number("inRow", `In row (${small})`)}
+          </Box>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="contained">
+            Keep
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}
+
+function Choice(props: {
+  control: Control<EditFields>;
+  name: keyof EditFields;
+  label: string;
+  children: ReactNode;
+}) {
+  return (
+    <Controller
+      control={props.control}
+      name={props.name}
+      render={({ field }) => (
+        <TextField select label={props.label} {...field}>
+          {props.children}
+        </TextField>
+      )}
+    />
+  );
+}

@@ -1,0 +1,55 @@
+import type { Planting } from "@/core/garden";
+import { centimetres, feet, inches, metres, type Units } from "@/core/wording";
+
+/** A planting as the edit form holds it, lengths in the grower's units. */
+export interface EditFields {
+  varietyId: string;
+  bedId: string;
+  method: Planting["method"];
+  stage: Planting["stage"];
+  length: number;
+  row: number;
+  inRow: number;
+}
+
+export function editFieldsOf(planting: Planting, units: Units): EditFields {
+  const imperial = units === "imperial";
+  const { varietyId, bedId, method, stage } = planting;
+  return {
+    varietyId,
+    bedId,
+    method,
+    stage,
+    length: rounded(imperial ? feet(planting.lengthM) : planting.lengthM),
+    row: rounded(imperial ? inches(planting.rowCm) : planting.rowCm),
+    inRow: rounded(imperial ? inches(planting.inRowCm) : planting.inRowCm),
+  };
+}
+
+/**
+ * What the fields change in a planting. A length that was not touched keeps its exact value: what is
+ * shown in feet and inches is rounded.
+ */
+export function plantingChangesFrom(
+  fields: EditFields,
+  planting: Planting,
+  units: Units,
+): Partial<Planting> {
+  const shown = editFieldsOf(planting, units);
+  const { varietyId, bedId, method, stage } = fields;
+  const exact = (typed: number, before: number, kept: number, metric: (value: number) => number) =>
+    typed === before ? kept : units === "imperial" ? metric(typed) : typed;
+  return {
+    varietyId,
+    bedId,
+    method,
+    stage,
+    lengthM: exact(fields.length, shown.length, planting.lengthM, metres),
+    rowCm: exact(fields.row, shown.row, planting.rowCm, centimetres),
+    inRowCm: exact(fields.inRow, shown.inRow, planting.inRowCm, centimetres),
+  };
+}
+
+function rounded(value: number): number {
+  return Math.round(value * 100) / 100;
+}
