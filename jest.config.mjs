@@ -1,9 +1,9 @@
-/** Unit tests stand beside their code. Those that need a browser-like world say so in a docblock. */
+/** Unit tests stand beside their code. */
 const config = {
   testEnvironment: "node",
   roots: ["<rootDir>/src", "<rootDir>/data"],
   transform: {
-    "^.+\\.tsx?$": [
+    "^.+\\.(tsx?|mjs|js)$": [
       "@swc/jest",
       {
         jsc: {
@@ -14,6 +14,8 @@ const config = {
       },
     ],
   },
+  // The d3 modules come as ES modules only.
+  transformIgnorePatterns: ["node_modules/(?!(d3-[a-z-]+|internmap)/)"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1", "^@data/(.*)$": "<rootDir>/data/$1" },
 };
 

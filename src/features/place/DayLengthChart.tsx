@@ -6,7 +6,7 @@ import { scaleLinear } from "d3-scale";
 import { useId } from "react";
 import type { DayNumber, Season } from "@/core/calendar";
 import { dayLengthOnDay, type ShortDays } from "@/core/sky";
-import { monthStarts, timeScale, useSize } from "@/ui/chart";
+import { DaylightGradient, Hatch, monthStarts, timeScale, useSize } from "@/ui/chart";
 import { hoursWords } from "@/ui/ribbon";
 import type { LocalWording } from "@/ui/wording";
 
@@ -52,21 +52,8 @@ export function DayLengthChart({ latitudeDeg, season, short, shortDayHours, day,
           aria-label={`Daylight over the season: ${hoursWords(Math.max(...lengths))} at the most, ${hoursWords(Math.min(...lengths))} at the least`}
         >
           <defs>
-            <linearGradient id={`${id}light`} x1="0" y1="0" x2="0" y2="1">
-              <stop offset="0" stopColor="#ffdca6" />
-              <stop offset="0.4" stopColor="#f2a65a" />
-              <stop offset="1" stopColor="#c8501e" />
-            </linearGradient>
-            <pattern
-              id={`${id}ash`}
-              width="6"
-              height="6"
-              patternUnits="userSpaceOnUse"
-              patternTransform="rotate(45)"
-            >
-              <rect width="6" height="6" fill="#a79f97" />
-              <line x1="0" y1="0" x2="0" y2="6" stroke="#7d746c" strokeWidth="1.5" />
-            </pattern>
+            <DaylightGradient id={`${id}light`} />
+            <Hatch id={`${id}ash`} every={6} lineWidth={1.5} line="#7d746c" ground="#a79f97" />
           </defs>
           <path d={shape(days) ?? ""} fill={`url(#${id}light)`} />
           {short && (

@@ -4,16 +4,18 @@ import Box from "@mui/material/Box";
 import { useEffect, useId, useMemo, useRef } from "react";
 import type { DayNumber, Season } from "@/core/calendar";
 import type { ShortDays } from "@/core/sky";
-import { monthStarts, timeScale, useSize, type TimeScale } from "@/ui/chart";
+import { timeScale, useSize } from "@/ui/chart";
 import type { LocalWording } from "@/ui/wording";
 import {
-  AXIS_HEIGHT,
+  DAYS_BEFORE_SEASON,
+  DAYS_CUT_AT_END,
   GROUP_HEIGHT,
   LABEL_WIDTH,
   NARROW_LABEL_WIDTH,
   ROW_HEIGHT,
   type StrandLayout,
 } from "./strandLayout";
+import { StrandAxis, StrandBackdrop, StrandPatterns } from "./StrandBackdrop";
 import { StrandRow } from "./StrandRow";
 import type { StrandGroup, StrandItem } from "./useStrands";
 
@@ -31,9 +33,6 @@ interface Props {
   onMove: (id: string, sowDay: DayNumber) => void;
 }
 
-/** Strands begin in spring, when leeks and brassicas for the winter are sown. */
-const DAYS_BEFORE_SEASON = 52;
-const DAYS_CUT_AT_END = 8;
 const NARROW_PX = 620;
 
 /** All strands of a season under one time axis that stays in sight. */
@@ -63,15 +62,21 @@ export function StrandChart(props: Props) {
     <Box ref={attach} sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
       {width > 0 && (
         <>
-          <Axis {...props} x={x} layout={layout} />
+          <StrandAxis {...props} x={x} layout={layout} />
           <Box
             ref={scroller}
             tabIndex={-1}
             sx={{ flex: 1, minHeight: 0, overflowY: "auto", overflowX: "hidden" }}
           >
             <svg width={width} height={height} style={{ display: "block" }}>
-              <Patterns id={patternId} layout={layout} height={height} />
-              <Backdrop {...props} x={x} layout={layout} height={height} patternId={patternId} />
+              <StrandPatterns id={patternId} layout={layout} height={height} />
+              <StrandBackdrop
+                season={season}
+                short={props.short}
+                x={x}
+                height={height}
+                patternId={patternId}
+              />
               {rows.titles.map((title) => (
                 <text
                   key={title.text}
@@ -114,113 +119,6 @@ export function StrandChart(props: Props) {
         </>
       )}
     </Box>
-  );
-}
-
-function Axis({
-  season,
-  short,
-  shortDayHours,
-  day,
-  wording,
-  x,
-  layout,
-}: Props & { x: TimeScale; layout: StrandLayout }) {
-  const months = monthStarts(season.startDay - DAYS_BEFORE_SEASON, season.endDay - DAYS_CUT_AT_END);
-  const gap = (layout.right - layout.left) / 13;
-  return (
-    <svg width={layout.width} height={AXIS_HEIGHT + 16} style={{ display: "block", flex: "none" }}>
-      {months.map((start, index) =>
-        gap < 34 && index % 2 === 1 ? null : (
-          <text key={start} x={x(start) + 3} y={14} fontSize="12.5">
-            {wording.month(start)}
-          </text>
-        ),
-      )}
-      {short && (
-        <text
-          x={(x(short.fromDay) + x(short.toDay)) / 2}
-          y={32}
-          fontSize="12"
-          textAnchor="middle"
-          style={{ fill: "var(--ash-text)" }}
-        >
-          {gap < 34
-            ? `under ${shortDayHours} hours`
-            : `days under ${shortDayHours} hours, ${wording.shortDate(short.fromDay)} – ${wording.shortDate(short.toDay)}`}
-        </text>
-      )}
-      <line
-        x1={x(day)}
-        x2={x(day)}
-        y1={22}
-        y2={AXIS_HEIGHT + 16}
-        stroke="var(--text)"
-        strokeWidth="1.25"
-      />
-      <circle cx={x(day)} cy={22} r={4.5} fill="var(--ember)" stroke="var(--text)" />
-    </svg>
-  );
-}
-
-function Backdrop({
-  season,
-  short,
-  x,
-  height,
-  patternId,
-}: Props & { x: TimeScale; layout: StrandLayout; height: number; patternId: string }) {
-  return (
-    <g pointerEvents="none">
-      {short && (
-        <rect
-          x={x(short.fromDay)}
-          y={0}
-          width={x(short.toDay + 1) - x(short.fromDay)}
-          height={height}
-          fill={`url(#${patternId}short)`}
-        />
-      )}
-      {monthStarts(season.startDay - DAYS_BEFORE_SEASON, season.endDay - DAYS_CUT_AT_END).map(
-        (start) => (
-          <line key={start} x1={x(start)} x2={x(start)} y1={0} y2={height} stroke="var(--line)" />
-        ),
-      )}
-    </g>
-  );
-}
-
-/** Growing and standing differ by hatch as well as by colour. */
-function Patterns({ id, layout, height }: { id: string; layout: StrandLayout; height: number }) {
-  return (
-    <defs>
-      <clipPath id={`${id}clip`}>
-        <rect x={layout.left} y={0} width={layout.right - layout.left} height={height} />
-      </clipPath>
-      <linearGradient id={`${id}growing`} x1="0" x2="1">
-        <stop offset="0" stopColor="var(--straw)" />
-        <stop offset="0.45" stopColor="var(--moss)" stopOpacity="0.85" />
-        <stop offset="1" stopColor="var(--moss)" />
-      </linearGradient>
-      <pattern
-        id={`${id}standing`}
-        width="5"
-        height="5"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(45)"
-      >
-        <line x1="0" y1="0" x2="0" y2="5" stroke="var(--glow)" strokeWidth="2.6" />
-      </pattern>
-      <pattern
-        id={`${id}short`}
-        width="7"
-        height="7"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(45)"
-      >
-        <line x1="0" y1="0" x2="0" y2="7" stroke="var(--hatch)" strokeWidth="1" opacity="0.55" />
-      </pattern>
-    </defs>
   );
 }
 

@@ -1,10 +1,11 @@
 "use client";
 
-import { memo, useRef, type KeyboardEvent } from "react";
+import { memo } from "react";
 import type { DayNumber } from "@/core/calendar";
-import { strandPath, useDrag, type TimeScale } from "@/ui/chart";
+import { strandPath, type TimeScale } from "@/ui/chart";
 import type { LocalWording } from "@/ui/wording";
 import { LABEL_WIDTH, ROW_HEIGHT, type StrandLayout } from "./strandLayout";
+import { useKnot } from "./useKnot";
 import type { StrandItem } from "./useStrands";
 
 interface Props {
@@ -24,8 +25,6 @@ interface Props {
 
 const THICKNESS = 15;
 const SEEDLING_THICKNESS = 2;
-const DAYS_PER_WEEK = 7;
-const KEYS_REST_MS = 900;
 
 /** One planting along time; its knot is dragged to sow earlier or later. */
 export const StrandRow = memo(function StrandRow(props: Props) {
@@ -168,67 +167,4 @@ function knotWords(item: StrandItem, wording: LocalWording): string {
   const { sowDay, readyDay } = item.timeline;
   const ready = readyDay === null ? "not ready here" : `ready ${wording.date(readyDay, sowDay)}`;
   return `sown ${wording.date(sowDay)}, ${ready}`;
-}
-
-/** Dragging the knot, and moving it by arrow keys; keys are kept together as one move. */
-function useKnot({ item, x, onSelect, onPreview, onMove }: Props) {
-  const from = useRef(0);
-  const pending = useRef<{ sowDay: DayNumber; timer: number } | null>(null);
-  const daysFor = (dx: number) => Math.round(x.invert(x(from.current) + dx));
-  const last = useRef<DayNumber | null>(null);
-  const drag = useDrag({
-    onMove(dx) {
-      last.current = daysFor(dx);
-      onPreview(item.id, last.current);
-    },
-    onEnd(moved) {
-      onSelect(item.id);
-      if (moved && last.current !== null) onMove(item.id, last.current);
-      last.current = null;
-    },
-    onCancel: () => onPreview(item.id, null),
-  });
-  const keep = () => {
-    if (!pending.current) return;
-    clearTimeout(pending.current.timer);
-    onMove(item.id, pending.current.sowDay);
-    pending.current = null;
-  };
-  return {
-    handlers: {
-      ...drag,
-      onPointerDown(event: React.PointerEvent) {
-        from.current = item.timeline.sowDay;
-        drag.onPointerDown(event);
-      },
-      onBlur: keep,
-      onKeyDown(event: KeyboardEvent) {
-        if (event.key === "Enter" || event.key === " ") {
-          event.preventDefault();
-          keep();
-          onSelect(item.id);
-          return;
-        }
-        if (event.key === "Escape" && pending.current) {
-          clearTimeout(pending.current.timer);
-          pending.current = null;
-          onPreview(item.id, null);
-          return;
-        }
-        const step = {
-          ArrowLeft: -1,
-          ArrowRight: 1,
-          PageDown: -DAYS_PER_WEEK,
-          PageUp: DAYS_PER_WEEK,
-        }[event.key];
-        if (step === undefined) return;
-        event.preventDefault();
-        onSelect(item.id);
-        const sowDay = (pending.current?.sowDay ?? item.timeline.sowDay) + step;
-        if (pending.current) clearTimeout(pending.current.timer);
-        pending.current = { sowDay, timer: window.setTimeout(keep, KEYS_REST_MS) };
-        onPreview(item.id, sowDay);
-      },
-    },
-  };
 }

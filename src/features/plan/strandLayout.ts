@@ -5,6 +5,10 @@ export const LABEL_WIDTH = 176;
 export const NARROW_LABEL_WIDTH = 78;
 export const AXIS_HEIGHT = 26;
 
+/** Strands begin in spring, when leeks and brassicas for the winter are sown. */
+export const DAYS_BEFORE_SEASON = 52;
+export const DAYS_CUT_AT_END = 8;
+
 export interface StrandLayout {
   width: number;
   /** Where time begins, right of the names. */

@@ -1,4 +1,5 @@
 export { useSize } from "./useSize";
 export { monthStarts, timeScale, type TimeScale } from "./timeAxis";
 export { strandPath } from "./strandShape";
-export { useDrag, type DragHandlers } from "./useDrag";
+export { useDrag } from "./useDrag";
+export { DaylightGradient, Hatch } from "./fills";

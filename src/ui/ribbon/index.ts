@@ -1,1 +1,2 @@
-export { SeasonRibbon, hoursWords, type RibbonSeason } from "./SeasonRibbon";
+export { SeasonRibbon } from "./SeasonRibbon";
+export { hoursWords, type RibbonSeason } from "./ribbonShape";

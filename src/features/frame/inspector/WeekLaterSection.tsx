@@ -2,30 +2,14 @@
 
 import Box from "@mui/material/Box";
 import { daysWords } from "@/core/calendar";
-import {
-  cliffOf,
-  seasonAimedAt,
-  timelineFrom,
-  type Growing,
-  type PlanSettings,
-  type Site,
-  type Timeline,
-} from "@/core/plan";
+import { cliffOf, seasonAimedAt, timelineFrom } from "@/core/plan";
 import { InspectorSection } from "@/ui/frame";
-import type { LocalWording } from "@/ui/wording";
-
-interface Props {
-  site: Site;
-  settings: PlanSettings;
-  growing: Growing;
-  timeline: Timeline;
-  wording: LocalWording;
-}
+import type { SectionProps } from "./section";
 
 const A_WEEK = 7;
 
 /** What a week's delay would cost, and the last sowing before the cliff. */
-export function WeekLaterSection({ site, settings, growing, timeline, wording }: Props) {
+export function WeekLaterSection({ site, settings, growing, timeline, wording }: SectionProps) {
   const later = timelineFrom(site, settings, growing, timeline.sowDay + A_WEEK);
   const cliff = cliffOf(site, settings, growing, seasonAimedAt(site, timeline));
   const sown = wording.date(timeline.sowDay + A_WEEK);

@@ -3,25 +3,10 @@
 import Box from "@mui/material/Box";
 import { area } from "d3-shape";
 import type { DayNumber } from "@/core/calendar";
-import {
-  why,
-  worthOn,
-  type Growing,
-  type PlanSettings,
-  type Site,
-  type Timeline,
-} from "@/core/plan";
+import { why, worthOn } from "@/core/plan";
 import { timeScale } from "@/ui/chart";
 import { InspectorSection } from "@/ui/frame";
-import type { LocalWording } from "@/ui/wording";
-
-interface Props {
-  site: Site;
-  settings: PlanSettings;
-  growing: Growing;
-  timeline: Timeline;
-  wording: LocalWording;
-}
+import type { SectionProps } from "./section";
 
 const WIDTH = 266;
 const HEIGHT = 62;
@@ -29,7 +14,7 @@ const FULL_WORTH_Y = 10;
 const DAYS_DRAWN_AT_MOST = 400;
 
 /** The sum behind the ready date in words, and what each of its days is worth as a picture. */
-export function WhySection({ site, settings, growing, timeline, wording }: Props) {
+export function WhySection({ site, settings, growing, timeline, wording }: SectionProps) {
   const sentences = why(site, settings, growing, timeline, wording);
   const bedDay = timeline.plantOutDay ?? timeline.sowDay;
   const endDay = timeline.readyDay ?? bedDay + DAYS_DRAWN_AT_MOST;

@@ -1,0 +1,103 @@
+import Papa from "papaparse";
+import { expect, test } from "@playwright/test";
+import { dayOf, gardenMenu, knot, openPlan, readyWords, textOf } from "./garden";
+
+test("the palette finds dates, plantings and deeds", async ({ page }) => {
+  await openPlan(page);
+  const find = async (typed: string) => {
+    await page.keyboard.press("Control+k");
+    await expect(page.getByRole("combobox", { name: "Do or find" })).toBeFocused();
+    await page.keyboard.type(typed);
+    await page.keyboard.press("Enter");
+  };
+  await find("1 dec");
+  await expect(page.getByTestId("date-in-view")).toContainText("1 December");
+  await find("leek, winter");
+  await expect(page.getByRole("complementary", { name: "Leek, winter type, stout" })).toBeVisible();
+  await find("go place");
+  await page.keyboard.press("Escape");
+  await find("Place");
+  await expect(page.getByRole("heading", { name: "Place", level: 1 })).toBeVisible();
+  await find("Look: Lamp");
+  await expect(page.locator("html")).toHaveAttribute("data-theme", "dark");
+  await find("What if I sow today");
+  await expect(page.getByRole("dialog", { name: "I want…" })).toBeVisible();
+});
+
+test("wanting something for a stretch of time tells how long each way stands", async ({ page }) => {
+  await openPlan(page);
+  await page.keyboard.press("Control+k");
+  await page.keyboard.type("add radish");
+  await page.keyboard.press("Enter");
+  const wish = page.getByRole("dialog", { name: "I want…" });
+  await wish.getByRole("combobox", { name: "When" }).click();
+  await page.getByRole("option", { name: "from … to …" }).click();
+  await wish.getByLabel("From").fill("2026-11-10");
+  await wish.getByLabel("To").fill("2027-03-01");
+  await expect(wish.getByText("too short").first()).toBeVisible();
+  await expect(wish.getByText(/but stands only until about/).first()).toBeVisible();
+  await wish.getByLabel("To").fill("2026-11-01");
+  await expect(wish.getByText("The second day lies before the first.")).toBeVisible();
+  await expect(wish.getByRole("button", { name: /Plant it/ })).toHaveCount(0);
+});
+
+test("the garden is renamed, and a name that cannot be is refused", async ({ page }) => {
+  await openPlan(page);
+  await gardenMenu(page, "Rename…");
+  const dialog = page.getByRole("dialog");
+  await dialog.getByLabel("Name").fill("<b>Bold</b>");
+  await dialog.getByRole("button", { name: "Rename" }).click();
+  await expect(dialog.getByText("A name cannot hold <, > or control characters.")).toBeVisible();
+  await dialog.getByLabel("Name").fill("Hillside");
+  await dialog.getByRole("button", { name: "Rename" }).click();
+  await expect(page.getByRole("banner").getByText("Hillside")).toBeVisible();
+});
+
+test("the table of plantings has what the plan shows", async ({ page }) => {
+  await openPlan(page);
+  const saved = page.waitForEvent("download");
+  await gardenMenu(page, "Plantings as a table (.csv)");
+  const rows = Papa.parse<Record<string, string>>(await textOf(await saved), { header: true }).data;
+  expect(rows).toHaveLength(await page.locator(".knot").count());
+  const spinach = rows.find((row) => row.bed === "Bed 7");
+  const shown = dayOf(await readyWords(knot(page, "Spinach, winter type, Bed 7")));
+  expect(Date.parse(spinach?.ready_on ?? "") / 86_400_000).toBe(shown);
+});
+
+test("a change in one tab is seen in the other, and both can go on", async ({ context, page }) => {
+  await openPlan(page);
+  const other = await context.newPage();
+  await openPlan(other);
+  await page.getByRole("button", { name: "Calendar" }).click();
+  await expect(other.getByRole("button", { name: "Calendar" })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await other.getByRole("button", { name: "Ten-hour day" }).click();
+  await expect(page.getByRole("button", { name: "Ten-hour day" })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await page.getByRole("button", { name: "Undo change of settings" }).click();
+  await expect(other.getByRole("button", { name: "Calendar" })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+});
+
+test("the risk that is taken moves the frost date and the last safe sowing", async ({ page }) => {
+  await openPlan(page);
+  const season = page.getByRole("region", { name: "Season" });
+  const frostDay = async () =>
+    dayOf(
+      /by (\d+ \w+)/.exec((await season.textContent()) ?? "")?.[1]?.replace("Sept", "Sep") ?? "",
+    );
+  const before = await frostDay();
+  await page.getByRole("button", { name: "Settings" }).click();
+  await page.getByRole("combobox", { name: "Risk taken with frost and cold" }).click();
+  await page.getByRole("option", { name: /1 year in 10/ }).click();
+  await expect.poll(frostDay).toBeLessThan(before);
+  await page.getByRole("spinbutton", { name: /short under/ }).fill("20");
+  await page.getByRole("spinbutton", { name: /short under/ }).blur();
+  await expect(page.getByText("At most 13 hours.")).toBeVisible();
+});
