@@ -85,7 +85,7 @@ test("a change in one tab is seen in the other, and both can go on", async ({ co
   );
 });
 
-test("the risk that is taken moves the frost date and the last safe sowing", async ({ page }) => {
+test("the risk that is taken moves the frost date, and a setting that cannot be is refused", async ({ page }) => {
   await openPlan(page);
   const season = page.getByRole("region", { name: "Season" });
   const frostDay = async () =>
@@ -96,7 +96,9 @@ test("the risk that is taken moves the frost date and the last safe sowing", asy
   await page.getByRole("button", { name: "Settings" }).click();
   await page.getByRole("combobox", { name: "Risk taken with frost and cold" }).click();
   await page.getByRole("option", { name: /1 year in 10/ }).click();
+  await page.getByRole("button", { name: "Done" }).click();
   await expect.poll(frostDay).toBeLessThan(before);
+  await page.getByRole("button", { name: "Settings" }).click();
   await page.getByRole("spinbutton", { name: /short under/ }).fill("20");
   await page.getByRole("spinbutton", { name: /short under/ }).blur();
   await expect(page.getByText("At most 13 hours.")).toBeVisible();
