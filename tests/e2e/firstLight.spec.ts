@@ -1,6 +1,16 @@
 import { expect, test, type Page } from "@playwright/test";
 import ICAL from "ical.js";
-import { EMPTY, dayOf, gardenMenu, importFile, knot, openPlan, readyWords, textOf } from "./garden";
+import {
+  EMPTY,
+  dayOf,
+  findByPalette,
+  gardenMenu,
+  importFile,
+  knot,
+  openPlan,
+  readyWords,
+  textOf,
+} from "./garden";
 
 const NEW_SPINACH = /^Spinach, young leaves, /;
 
@@ -107,11 +117,7 @@ async function pixelsPerDay(page: Page): Promise<number> {
 
 test("the same by keyboard alone", async ({ page }) => {
   await openPlan(page);
-  await page.keyboard.press("Control+k");
-  const palette = page.getByRole("combobox", { name: "Do or find" });
-  await expect(palette).toBeFocused();
-  await page.keyboard.type("add spinach");
-  await page.keyboard.press("Enter");
+  await findByPalette(page, "add spinach");
   const wish = page.getByRole("dialog", { name: "I want…" });
   await expect(wish.getByRole("alert")).toContainText("had to be sown");
   await tabTo(page, /^Plant it: Spinach/);

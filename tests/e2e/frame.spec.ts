@@ -1,15 +1,10 @@
 import Papa from "papaparse";
 import { expect, test } from "@playwright/test";
-import { dayOf, gardenMenu, knot, openPlan, readyWords, textOf } from "./garden";
+import { dayOf, findByPalette, gardenMenu, knot, openPlan, readyWords, textOf } from "./garden";
 
 test("the palette finds dates, plantings and deeds", async ({ page }) => {
   await openPlan(page);
-  const find = async (typed: string) => {
-    await page.keyboard.press("Control+k");
-    await expect(page.getByRole("combobox", { name: "Do or find" })).toBeFocused();
-    await page.keyboard.type(typed);
-    await page.keyboard.press("Enter");
-  };
+  const find = (typed: string) => findByPalette(page, typed);
   await find("1 dec");
   await expect(page.getByTestId("date-in-view")).toContainText("1 December");
   await find("leek, winter");
@@ -26,9 +21,7 @@ test("the palette finds dates, plantings and deeds", async ({ page }) => {
 
 test("wanting something for a stretch of time tells how long each way stands", async ({ page }) => {
   await openPlan(page);
-  await page.keyboard.press("Control+k");
-  await page.keyboard.type("add radish");
-  await page.keyboard.press("Enter");
+  await findByPalette(page, "add radish");
   const wish = page.getByRole("dialog", { name: "I want…" });
   await wish.getByRole("combobox", { name: "When" }).click();
   await page.getByRole("option", { name: "from … to …" }).click();
@@ -85,7 +78,9 @@ test("a change in one tab is seen in the other, and both can go on", async ({ co
   );
 });
 
-test("the risk that is taken moves the frost date, and a setting that cannot be is refused", async ({ page }) => {
+test("the risk that is taken moves the frost date, and a setting that cannot be is refused", async ({
+  page,
+}) => {
   await openPlan(page);
   const season = page.getByRole("region", { name: "Season" });
   const frostDay = async () =>
@@ -98,8 +93,17 @@ test("the risk that is taken moves the frost date, and a setting that cannot be 
   await page.getByRole("option", { name: /1 year in 10/ }).click();
   await page.getByRole("button", { name: "Done" }).click();
   await expect.poll(frostDay).toBeLessThan(before);
-  await page.getByRole("button", { name: "Settings" }).click();
+  await page.getByRole("button", { name: "Settings", exact: true }).click();
   await page.getByRole("spinbutton", { name: /short under/ }).fill("20");
   await page.getByRole("spinbutton", { name: /short under/ }).blur();
   await expect(page.getByText("At most 13 hours.")).toBeVisible();
+});
+
+test("another season shows only what lives in it", async ({ page }) => {
+  await openPlan(page);
+  await findByPalette(page, "2028-09-24");
+  await expect(page.getByTestId("date-in-view")).toContainText("24 September");
+  await expect(page.getByText("Nothing is planned in this season.")).toBeVisible();
+  await page.keyboard.press("t");
+  await expect(knot(page, "Broccoli, main crop, Bed 1")).toBeVisible();
 });

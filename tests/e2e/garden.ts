@@ -44,3 +44,11 @@ export async function importFile(page: Page, name: string, text: string): Promis
   await gardenMenu(page, "Import a garden file…");
   await (await chooser).setFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
 }
+
+/** Opens the palette by its keys, types, and takes the first thing found. */
+export async function findByPalette(page: Page, typed: string): Promise<void> {
+  await page.keyboard.press("Control+k");
+  await expect(page.getByRole("combobox", { name: "Do or find" })).toBeFocused();
+  await page.keyboard.type(typed);
+  await page.keyboard.press("Enter");
+}

@@ -186,6 +186,10 @@ describe("the cliff", () => {
       }),
     );
     expect(cliffOf(mild, by, spinach, day("2026-09-24")).lastSafeDay).toBeNull();
+    const timeline = timelineFrom(mild, by, spinach, day("2026-09-24"));
+    expect(why(mild, by, spinach, timeline, wording).join(" ")).toMatch(
+      /no date to count back from/,
+    );
   });
 });
 

@@ -4,7 +4,7 @@ import { chanceWords, type Wording } from "../wording";
 import { sumBetween } from "./growthCurve";
 import { worthOn } from "./size";
 import type { PlanSettings, Site } from "./site";
-import { lethalTempC, type Growing, type Timeline } from "./timeline";
+import { frostCountedFrom, lethalTempC, type Growing, type Timeline } from "./timeline";
 
 const BASIS_WORDS = {
   sowing: "counted from sowing",
@@ -21,8 +21,10 @@ export function why(
   wording: Wording,
 ): string[] {
   const sentences = [requirementSentence(growing, timeline)];
-  if (settings.school === "calendar") sentences.push(calendarSentence(settings, timeline));
-  else sentences.push(worthSentence(site, growing, timeline));
+  if (settings.school === "calendar") {
+    sentences.push(calendarSentence(settings, timeline));
+    sentences.push(frostSentence(site, settings, timeline, wording));
+  } else sentences.push(worthSentence(site, growing, timeline));
   if (settings.school === "tenhour")
     sentences.push(tenHourSentence(site, settings, growing, timeline, wording));
   sentences.push(coldSentence(settings, growing, timeline, wording));
@@ -60,6 +62,19 @@ function worthSentence(site: Site, growing: Growing, timeline: Timeline): string
 function calendarSentence(settings: PlanSettings, timeline: Timeline): string {
   const need = timeline.requirement;
   return `${whole(need.bedPacketDays)} days and ${settings.fallAdditionDays} more for fall: ${Math.ceil(need.bedPacketDays + settings.fallAdditionDays)} days in the bed.`;
+}
+
+function frostSentence(
+  site: Site,
+  settings: PlanSettings,
+  timeline: Timeline,
+  wording: Wording,
+): string {
+  const frostDay = frostCountedFrom(site, settings, timeline.sowDay);
+  if (frostDay === null) {
+    return `Frost comes here less often than ${chanceWords(settings.frostRisk)}, so this school has no date to count back from: use growth or the ten-hour day.`;
+  }
+  return `It counts back from the first frost, which has come ${chanceWords(settings.frostRisk)} by ${wording.date(frostDay, timeline.sowDay)}.`;
 }
 
 function tenHourSentence(

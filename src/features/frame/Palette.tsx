@@ -11,7 +11,7 @@ import { dayNumberOf, type DayNumber } from "@/core/calendar";
 import { cropLibrary } from "@/core/crops";
 import { plantingName } from "@/core/plan";
 import { gardenStore, useGarden } from "@/store";
-import { setView, type WishStart } from "@/ui/viewState";
+import { setView, tell, type WishStart } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import {
   chooseGardenFile,
@@ -126,6 +126,10 @@ function useActions(today: DayNumber): Action[] {
     const school = (value: "growth" | "tenhour" | "calendar") => () =>
       void gardenStore().dispatch("settings.set", { school: value });
     const wish = (start: WishStart) => {
+      if (!garden.place || garden.beds.size === 0) {
+        tell("First give the place and add beds: then it can be reckoned.", "refused");
+        return;
+      }
       router.push("/plan");
       setView({ wish: start });
     };

@@ -79,6 +79,7 @@ function OpenShell({ children }: { children: ReactNode }) {
           <TopLine
             day={day}
             today={today}
+            ownToday={garden.head.today !== null}
             frostDay={ribbon?.frostDay ?? null}
             riskWords={chanceWords(garden.settings.frostRisk)}
             wording={wording}
@@ -100,6 +101,7 @@ function OpenShell({ children }: { children: ReactNode }) {
               onClose={() => setView({ selectedPlantingId: null })}
             >
               <PlantingInspector
+                key={selected.id}
                 garden={garden}
                 site={site}
                 planting={selected}

@@ -18,6 +18,8 @@ import { redo, undo } from "./steps";
 interface Props {
   day: DayNumber;
   today: DayNumber;
+  /** Whether the garden has a today of its own and does not follow the calendar. */
+  ownToday: boolean;
   /** The day of killing frost with the chosen risk; null when there is none to name. */
   frostDay: DayNumber | null;
   riskWords: string;
@@ -25,7 +27,7 @@ interface Props {
 }
 
 /** The garden's name, the date in view in words, and what works everywhere. */
-export function TopLine({ day, today, frostDay, riskWords, wording }: Props) {
+export function TopLine({ day, today, ownToday, frostDay, riskWords, wording }: Props) {
   const undoLabel = useGarden((state) => state.undoLabel);
   const redoLabel = useGarden((state) => state.redoLabel);
   return (
@@ -91,7 +93,7 @@ export function TopLine({ day, today, frostDay, riskWords, wording }: Props) {
             display: { xs: "none", md: "inline" },
           }}
         >
-          {aboutDate(day, today, frostDay, riskWords)}
+          {aboutDate(day, today, ownToday, frostDay, riskWords)}
         </Box>
       </Box>
       <Box sx={{ display: "flex", justifyContent: "flex-end", alignItems: "center" }}>
@@ -145,11 +147,12 @@ export function TopLine({ day, today, frostDay, riskWords, wording }: Props) {
 function aboutDate(
   day: DayNumber,
   today: DayNumber,
+  ownToday: boolean,
   frostDay: DayNumber | null,
   riskWords: string,
 ): string {
   const parts: string[] = [];
-  if (day === today) parts.push("today");
+  if (day === today) parts.push(ownToday ? "today in this garden" : "today");
   else parts.push(day > today ? `in ${daysWords(day - today)}` : `${daysWords(today - day)} ago`);
   if (frostDay !== null) {
     const left = frostDay - day;

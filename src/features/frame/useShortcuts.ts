@@ -10,6 +10,8 @@ const DAYS_PER_WEEK = 7;
 export function useShortcuts(today: number): void {
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
+      // Whoever reaches for Ctrl may be about to open the palette: have it ready.
+      if (event.key === "Control" || event.key === "Meta") void import("./Palette");
       const control = event.ctrlKey || event.metaKey;
       const key = event.key.toLowerCase();
       if (control && key === "k") {
@@ -17,7 +19,7 @@ export function useShortcuts(today: number): void {
         setView({ paletteOpen: true });
         return;
       }
-      if (isTyping(event.target) || event.altKey) return;
+      if (isTyping(event.target) || event.altKey || useView.getState().paletteOpen) return;
       if (control && key === "z") {
         event.preventDefault();
         void (event.shiftKey ? redo() : undo());

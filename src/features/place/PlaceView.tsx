@@ -156,11 +156,14 @@ function lightWords(
   wording: LocalWording,
 ): string {
   const darkest = dayLengthOnDay(latitudeDeg, season.midwinterDay);
+  const brightest = dayLengthOnDay(latitudeDeg, season.startDay);
   if (!short) {
     return `No day here is shorter than ${hours} hours: light does not stop growth in winter.`;
   }
   const from = wording.date(short.fromDay);
   const to = wording.date(short.toDay, short.fromDay);
-  const polar = darkest === 0 ? " Around midwinter the sun does not rise at all." : "";
+  const polar =
+    (darkest === 0 ? " Around midwinter the sun does not rise at all." : "") +
+    (brightest === 24 ? " Around midsummer it does not set." : "");
   return `Days are shorter than ${hours} hours from ${from} to ${to}: growth nearly stops between.${polar}`;
 }

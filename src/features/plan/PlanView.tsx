@@ -14,7 +14,8 @@ import { EmptyPlan } from "./EmptyPlan";
 import { PlanHeading } from "./PlanHeading";
 import { StrandChart } from "./StrandChart";
 import { StrandKey } from "./StrandKey";
-import { draggedItem, useStrands, type Grouping } from "./useStrands";
+import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strandLayout";
+import { draggedItem, livingWithin, useStrands, type Grouping } from "./useStrands";
 
 const AddBedsDialog = dynamic(() => import("./AddBedsDialog"), { ssr: false });
 const WishDialog = dynamic(() => import("./WishDialog"), { ssr: false });
@@ -55,16 +56,19 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
   const selectedId = useView((state) => state.selectedPlantingId);
   const dragged = useView((state) => state.dragged);
   const wording = useWording(garden.settings.units);
-  const groups = useStrands(garden, site, grouping);
   const season = useSeason(site, day);
+  const all = useStrands(garden, site, grouping);
+  const groups = useMemo(
+    () => livingWithin(all, season.startDay - DAYS_BEFORE_SEASON, season.endDay - DAYS_CUT_AT_END),
+    [all, season],
+  );
   const short = site.shortDays(season, garden.settings.shortDayHours);
   const { select, preview, move } = useActions();
 
   const draggedPlanting = dragged ? garden.plantings.get(dragged.plantingId) : undefined;
   const draggedRow =
     dragged && draggedPlanting ? draggedItem(garden, site, draggedPlanting, dragged.sowDay) : null;
-  const looked =
-    garden.plantings.get(selectedId ?? "") ?? garden.plantings.values().next().value ?? null;
+  const looked = garden.plantings.get(selectedId ?? groups[0]?.items[0]?.id ?? "") ?? null;
   const view = looked && plantingView(garden, site, looked);
   const timeline =
     draggedRow && draggedRow.id === looked?.id ? draggedRow.timeline : view?.timeline;
@@ -72,6 +76,11 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
   return (
     <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
       <PlanHeading grouping={grouping} onGrouping={setGrouping} school={garden.settings.school} />
+      {groups.length === 0 && (
+        <Box sx={{ px: 2, color: "var(--ash-text)" }}>
+          Nothing is planned in this season. Move the lantern below, or say what you want.
+        </Box>
+      )}
       <Box sx={{ flex: "3 1 0", minHeight: 160 }}>
         <StrandChart
           groups={groups}

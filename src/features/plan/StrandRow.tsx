@@ -32,7 +32,8 @@ export const StrandRow = memo(function StrandRow(props: Props) {
   const { timeline, strand } = item;
   const middle = y + ROW_HEIGHT / 2;
   const knot = useKnot(props);
-  const knotX = Math.max(layout.left + 5, x(timeline.sowDay));
+  // A sowing outside the picture keeps its knot at the edge, within reach.
+  const knotX = Math.min(layout.right - 5, Math.max(layout.left + 5, x(timeline.sowDay)));
   const readyX = timeline.readyDay === null ? null : x(timeline.readyDay);
   return (
     <g

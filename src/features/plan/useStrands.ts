@@ -1,6 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
+import type { DayNumber } from "@/core/calendar";
 import { coverWords } from "@/core/shelter";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import {
@@ -71,6 +72,24 @@ export function draggedItem(
   if (!growing) return null;
   const timeline = timelineFrom(site, garden.settings, growing, sowDay);
   return itemOf(garden, site, { planting, growing, timeline });
+}
+
+/** Only the plantings that live within a stretch of time; groups left empty go. */
+export function livingWithin(
+  groups: readonly StrandGroup[],
+  fromDay: DayNumber,
+  toDay: DayNumber,
+): StrandGroup[] {
+  return groups
+    .map(({ title, items: all }) => ({
+      title,
+      items: all.filter(
+        ({ timeline, strand }) =>
+          timeline.sowDay <= toDay &&
+          (timeline.holdsUntilDay ?? strand.growing.at(-1)?.day ?? timeline.sowDay) >= fromDay,
+      ),
+    }))
+    .filter((group) => group.items.length > 0);
 }
 
 function itemOf(garden: Garden, site: Site, view: PlantingView): StrandItem {

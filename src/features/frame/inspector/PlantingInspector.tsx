@@ -36,14 +36,17 @@ interface Props {
 export default function PlantingInspector({ garden, site, planting, sowDay, day, wording }: Props) {
   const router = useRouter();
   const [editing, setEditing] = useState(false);
+  const [typedDate, setTypedDate] = useState<string | null>(null);
   const growing = growingOf(garden, planting);
   const bed = garden.beds.get(planting.bedId);
   if (!growing || !bed) return null;
   const { settings } = garden;
   const timeline = timelineFrom(site, settings, growing, sowDay);
   const grown = grownShare(site, settings, growing, timeline, day);
-  const move = async (text: string) => {
-    if (!isIsoDate(text) || text === planting.sowOn) return;
+  const move = async () => {
+    const text = typedDate;
+    setTypedDate(null);
+    if (text === null || !isIsoDate(text) || text === planting.sowOn) return;
     const done = await gardenStore().dispatch("planting.moveSowing", {
       id: planting.id,
       sowOn: text,
@@ -82,15 +85,15 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
       </Box>
       <Box sx={{ mt: 1, fontSize: 14 }}>{onDateWords(timeline, day, grown, wording)}</Box>
       <TextField
-        key={`${planting.id}${isoDate(sowDay)}`}
         label={growing.method === "transplant" ? "Sown on the bench" : "Sown"}
         type="date"
         size="small"
         fullWidth
-        defaultValue={isoDate(sowDay)}
-        onBlur={(event) => void move(event.target.value)}
+        value={typedDate ?? isoDate(sowDay)}
+        onChange={(event) => setTypedDate(event.target.value)}
+        onBlur={() => void move()}
         onKeyDown={(event) => {
-          if (event.key === "Enter") void move((event.target as HTMLInputElement).value);
+          if (event.key === "Enter") void move();
         }}
         slotProps={{ inputLabel: { shrink: true } }}
         sx={{ mt: 1.5 }}

@@ -31,6 +31,8 @@ export function WeekLaterSection({ site, settings, growing, timeline, wording }:
               `; the day after, ready only ${wording.date(cliff.afterLastSafeReadyDay, timeline.sowDay)}`}
             .
           </>
+        ) : settings.school === "calendar" ? (
+          <>Frost is too seldom here for this school to count back from.</>
         ) : cliff.hasCliff ? (
           <>No sowing of this season is safe at the risk taken.</>
         ) : (
