@@ -86,5 +86,15 @@ test("check lists every problem with its path", async () => {
   writeFileSync(path, JSON.stringify({ format: "late-ember-garden", version: 1 }));
   const printed = await run(["check", path]);
   expect(printed.exitCode).toBe(2);
-  expect(printed.stderr).toMatch(/^garden: .*\nsettings: /m);
+  expect(printed.stderr).toMatch(/^garden: .* \(and \d+ more\)\n$/);
+  const { ok, problems } = JSON.parse(printed.stdout);
+  expect(ok).toBe(false);
+  expect(problems.map((problem: { path: string }) => problem.path)).toEqual([
+    "garden",
+    "settings",
+    "place",
+    "shelters",
+    "beds",
+    "plantings",
+  ]);
 });

@@ -32,7 +32,11 @@ export async function run(words: readonly string[]): Promise<Printed> {
     const given = readArguments(rest, verb.options);
     if (given.positional.length !== verb.positional) return refused(`Usage: ember ${verb.usage}`);
     const result = await verb.run(given);
-    return printed("json" in result ? `${JSON.stringify(result.json, null, 2)}\n` : result.text);
+    if ("text" in result) return printed(result.text);
+    const stdout = `${JSON.stringify(result.json, null, 2)}\n`;
+    return result.badNews === undefined
+      ? printed(stdout)
+      : { stdout, stderr: `${result.badNews}\n`, exitCode: REFUSED };
   } catch (error) {
     if (error instanceof Refusal) return refused(error.message);
     throw error;

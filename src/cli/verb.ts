@@ -1,6 +1,7 @@
 import type { Arguments, OptionSpec } from "./arguments";
 
-type Output = { json: unknown } | { text: string };
+/** A value printed as JSON, with a plain line when it is bad news; or text as it is. */
+type Output = { json: unknown; badNews?: string } | { text: string };
 
 /** One thing the command can do. */
 export interface Verb {
@@ -10,7 +11,6 @@ export interface Verb {
   options: readonly OptionSpec[];
   /** How many words it takes besides its options. */
   positional: number;
-  /** What goes to standard output: a value printed as JSON, or text as it is. */
   run(given: Arguments): Output | Promise<Output>;
 }
 

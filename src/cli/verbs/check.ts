@@ -1,9 +1,8 @@
 import { readGardenFile } from "@/core/formats";
-import { Refusal } from "../arguments";
 import { readText } from "../gardenInput";
 import type { Verb } from "../verb";
 
-const PROBLEMS_SHOWN = 50;
+const PROBLEMS_SHOWN = 1000;
 
 export const check: Verb = {
   name: "check",
@@ -14,12 +13,14 @@ export const check: Verb = {
   run(given) {
     const read = readGardenFile(readText(given.positional[0] ?? ""));
     if (!read.ok) {
-      const lines = read.problems
-        .slice(0, PROBLEMS_SHOWN)
-        .map(({ path, message }) => (path === "" ? message : `${path}: ${message}`));
-      const more = read.problems.length - lines.length;
-      if (more > 0) lines.push(`… and ${more} more.`);
-      throw new Refusal(lines.join("\n"));
+      const { problems } = read;
+      const [first] = problems;
+      const where = first?.path ? `${first.path}: ` : "";
+      const more = problems.length > 1 ? ` (and ${problems.length - 1} more)` : "";
+      return {
+        json: { ok: false, problems: problems.slice(0, PROBLEMS_SHOWN) },
+        badNews: `${where}${first?.message}${more}`,
+      };
     }
     const { file } = read;
     return {

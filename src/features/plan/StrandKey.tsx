@@ -36,7 +36,7 @@ export function StrandKey() {
         <path d="M2,13 L10,1 M9,13 L17,1 M16,13 L24,1" stroke="var(--glow)" strokeWidth="2.4" />
         <line x1="1" x2="1" y1="0" y2="14" stroke="var(--text)" strokeWidth="2" />
       </Entry>
-      <Entry words="a killing night is likely by then">
+      <Entry words="a killing night may have come by then">
         <path
           d="M7.5,2 h11 l-5.5,10 z"
           fill="var(--paper)"

@@ -93,6 +93,16 @@ export const StrandRow = memo(function StrandRow(props: Props) {
           </path>
         )}
         {timeline.coldLossDay !== null && (
+          <rect
+            x={x(timeline.coldLossDay)}
+            y={middle - THICKNESS / 2 - 2}
+            width={Math.max(0, layout.right - x(timeline.coldLossDay))}
+            height={THICKNESS + 4}
+            fill={selected ? "var(--selected)" : "var(--paper)"}
+            opacity="0.6"
+          />
+        )}
+        {timeline.coldLossDay !== null && (
           <path
             d={`M${x(timeline.coldLossDay) - 5.5},${middle - 11} h11 l-5.5,10 z`}
             fill="var(--paper)"
