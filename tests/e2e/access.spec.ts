@@ -75,3 +75,43 @@ test("on a phone: nothing runs over the edge, and the inspector rises from below
   await expect(page.getByText("from sowing", { exact: true })).toBeInViewport();
   await expectClean(page);
 });
+
+test("at twice the size everything is still there and nothing runs over the edge", async ({
+  page,
+}) => {
+  // 200 % zoom on a 1280-pixel screen leaves 640 CSS pixels.
+  await page.setViewportSize({ width: 640, height: 400 });
+  await openPlan(page);
+  const over = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect(await over()).toBeLessThanOrEqual(0);
+  await page.getByRole("button", { name: "I want…" }).click();
+  await expect(page.getByRole("button", { name: /Plant it/ }).first()).toBeVisible();
+  expect(await over()).toBeLessThanOrEqual(0);
+});
+
+test("counting and wishing work by touch on a phone", async ({ browser }) => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+    locale: "en-GB",
+  });
+  const page = await context.newPage();
+  await openPlan(page);
+  await page.getByRole("button", { name: "I want…" }).tap();
+  const wish = page.getByRole("dialog", { name: "I want…" });
+  await wish
+    .getByRole("button", { name: /^Plant it: Spinach/ })
+    .first()
+    .tap();
+  await expect(page.getByText("from sowing", { exact: true })).toBeInViewport();
+  await page.getByRole("button", { name: "Close" }).first().tap();
+  const ribbon = page.getByRole("region", { name: "Season" }).locator("svg");
+  const box = await ribbon.boundingBox();
+  if (!box) throw new Error("the ribbon is drawn");
+  await page.touchscreen.tap(box.x + 250, box.y + 30);
+  await expect(page.getByTestId("date-in-view")).not.toContainText("24 Sep");
+  await page.getByRole("link", { name: "Place" }).tap();
+  await expect(page.getByRole("heading", { name: "Place", level: 1 })).toBeVisible();
+  await context.close();
+});

@@ -38,7 +38,7 @@ function PlaceEditor({ garden }: { garden: Garden }) {
   const fields = useWatch({ control });
   const [asked, setAsked] = useState(false);
   const read = useMemo(
-    () => placeFrom({ ...fieldsOf(garden.place, units), ...fields }, units),
+    () => placeFrom({ ...fieldsOf(garden.place, units), ...fields }, units, garden.place),
     [fields, garden.place, units],
   );
   const keep = async () => {

@@ -4,18 +4,26 @@ import { fieldsOf, placeFrom } from "./placeFields";
 
 const place = demo.place as Place;
 
-test("a place shown and read again is the same place, in either units", () => {
-  expect(placeFrom(fieldsOf(place, "metric"), "metric")).toEqual({ ok: true, place });
-  const again = placeFrom(fieldsOf(place, "imperial"), "imperial");
-  if (!again.ok) throw new Error("the fields are whole");
-  expect(again.place.elevationM).toBeCloseTo(place.elevationM, 0);
-  expect(again.place.climate.coldestMonth.lowC).toBeCloseTo(-6.5, 1);
+test("a place shown and read again is exactly the same place, in either units", () => {
+  for (const units of ["metric", "imperial"] as const) {
+    expect(placeFrom(fieldsOf(place, units), units, place)).toEqual({ ok: true, place });
+  }
+});
+
+test("what is typed in imperial units is kept in metric ones", () => {
+  const fields = { ...fieldsOf(place, "imperial"), coldLow: "14", elevation: "1000" };
+  const read = placeFrom(fields, "imperial", place);
+  if (!read.ok) throw new Error("the fields are whole");
+  expect(read.place.climate.coldestMonth.lowC).toBeCloseTo(-10, 10);
+  expect(read.place.elevationM).toBeCloseTo(304.8, 10);
+  expect(read.place.climate.warmestMonth).toEqual(place.climate.warmestMonth);
 });
 
 test("numbers are taken as people type them", () => {
   const read = placeFrom(
     { ...fieldsOf(place, "metric"), latitude: " −41,25 ", coldLow: "-3.5" },
     "metric",
+    place,
   );
   expect(read.ok && [read.place.latitudeDeg, read.place.climate.coldestMonth.lowC]).toEqual([
     -41.25, -3.5,
@@ -33,6 +41,7 @@ test("what is wrong is told at its field", () => {
       elevation: "",
     },
     "metric",
+    place,
   );
   expect(read.ok ? {} : read.problems).toEqual({
     name: "Give a name.",

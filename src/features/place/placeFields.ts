@@ -67,19 +67,34 @@ export function fieldsOf(place: Place | null, units: Units): PlaceFields {
 export type ReadPlace =
   { ok: true; place: Place } | { ok: false; problems: Partial<Record<keyof PlaceFields, string>> };
 
-export function placeFrom(fields: PlaceFields, units: Units): ReadPlace {
-  const temperature = (text: string) =>
-    units === "imperial" ? celsius(numberFrom(text)) : numberFrom(text);
+/**
+ * @param before the place the fields were shown from; a number that was not touched keeps its exact
+ *               value, since what is shown is rounded
+ */
+export function placeFrom(fields: PlaceFields, units: Units, before: Place | null): ReadPlace {
+  const shown = fieldsOf(before, units);
+  const imperial = units === "imperial";
+  const number = (name: keyof PlaceFields, kept?: number, metric = (value: number) => value) =>
+    kept !== undefined && fields[name] === shown[name] ? kept : metric(numberFrom(fields[name]));
+  const temperature = (name: keyof PlaceFields, kept?: number) =>
+    number(name, kept, imperial ? celsius : undefined);
+  const cold = before?.climate.coldestMonth;
+  const warm = before?.climate.warmestMonth;
   const given = {
     id: "place",
     name: fields.name,
-    latitudeDeg: numberFrom(fields.latitude),
-    longitudeDeg: numberFrom(fields.longitude),
-    elevationM:
-      units === "imperial" ? metres(numberFrom(fields.elevation)) : numberFrom(fields.elevation),
+    latitudeDeg: number("latitude", before?.latitudeDeg),
+    longitudeDeg: number("longitude", before?.longitudeDeg),
+    elevationM: number("elevation", before?.elevationM, imperial ? metres : undefined),
     climate: {
-      coldestMonth: { lowC: temperature(fields.coldLow), highC: temperature(fields.coldHigh) },
-      warmestMonth: { lowC: temperature(fields.warmLow), highC: temperature(fields.warmHigh) },
+      coldestMonth: {
+        lowC: temperature("coldLow", cold?.lowC),
+        highC: temperature("coldHigh", cold?.highC),
+      },
+      warmestMonth: {
+        lowC: temperature("warmLow", warm?.lowC),
+        highC: temperature("warmHigh", warm?.highC),
+      },
       frost:
         fields.frost === "dates"
           ? { kind: "dates", medianFirst: fields.first, medianLast: fields.last }

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import dynamic from "next/dynamic";
 import { useCallback, useMemo, useState } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
-import { coversOver, type Garden } from "@/core/garden";
+import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
 import { seasonAimedAt, type Site } from "@/core/plan";
 import { gardenStore, plantingView, siteSelector, todayOf, useGarden } from "@/store";
 import { setView, tell, useView } from "@/ui/viewState";
@@ -146,16 +146,22 @@ function useActions() {
   return { select, preview, move };
 }
 
-/** The covers to compare on the cliff: the open air, the planting's own, and others in the garden. */
+/**
+ * The covers to compare on the cliff: the open air and the garden's others in the order of the beds,
+ * so that each keeps its line; the planting's own among them in any case.
+ */
 function useStacks(garden: Garden, own: readonly string[]): readonly (readonly string[])[] {
   const ownKey = own.join("+");
   return useMemo(() => {
     const stacks = new Map<string, readonly string[]>([["", NO_COVERS]]);
-    stacks.set(ownKey, ownKey === "" ? NO_COVERS : ownKey.split("+"));
-    for (const bed of garden.beds.values()) {
+    for (const bed of bedsInOrder(garden)) {
       const covers = coversOver(garden, bed);
-      if (stacks.size < STACKS_SHOWN) stacks.set(covers.join("+"), covers);
+      stacks.set(covers.join("+"), covers);
     }
-    return [...stacks.values()];
+    const all = [...stacks];
+    const shown = all.slice(0, STACKS_SHOWN);
+    const ownStack = all.find(([key]) => key === ownKey);
+    if (ownStack && !shown.includes(ownStack)) shown[STACKS_SHOWN - 1] = ownStack;
+    return shown.map(([, covers]) => covers);
   }, [garden, ownKey]);
 }

@@ -92,7 +92,7 @@ export function StrandChart(props: Props) {
               {rows.items.map(({ item, y, showBed }) => (
                 <StrandRow
                   key={item.id}
-                  item={dragged?.id === item.id ? dragged : item}
+                  item={dragged?.id === item.id ? { ...dragged, label: item.label } : item}
                   y={y}
                   x={x}
                   layout={layout}

@@ -34,6 +34,10 @@ export const StrandRow = memo(function StrandRow(props: Props) {
   const knot = useKnot(props);
   // A sowing outside the picture keeps its knot at the edge, within reach.
   const knotX = Math.min(layout.right - 5, Math.max(layout.left + 5, x(timeline.sowDay)));
+  const endX = x(strand.standing.at(-1)?.day ?? strand.growing.at(-1)?.day ?? timeline.sowDay);
+  // What comes after a likely loss may not come at all: it is drawn pale.
+  const lossX = timeline.coldLossDay === null ? null : x(timeline.coldLossDay);
+  const paleFromX = lossX !== null && lossX < endX - 1 ? lossX : null;
   const readyX = timeline.readyDay === null ? null : x(timeline.readyDay);
   return (
     <g
@@ -92,11 +96,11 @@ export const StrandRow = memo(function StrandRow(props: Props) {
             <title>{`planted out ${wording.date(timeline.plantOutDay)}`}</title>
           </path>
         )}
-        {timeline.coldLossDay !== null && (
+        {paleFromX !== null && (
           <rect
-            x={x(timeline.coldLossDay)}
+            x={paleFromX}
             y={middle - THICKNESS / 2 - 2}
-            width={Math.max(0, layout.right - x(timeline.coldLossDay))}
+            width={Math.max(0, endX - paleFromX)}
             height={THICKNESS + 4}
             fill={selected ? "var(--selected)" : "var(--paper)"}
             opacity="0.6"
@@ -152,7 +156,7 @@ function StrandLabel(props: {
   if (narrow) {
     return (
       <text x={8} y={middle + 4.5} fontSize="12.5" fontWeight={selected ? 700 : 500}>
-        {item.cropName}
+        {clipped(item.label, NARROW_LABEL_LETTERS)}
       </text>
     );
   }
@@ -168,10 +172,18 @@ function StrandLabel(props: {
         textAnchor="end"
         fontWeight={selected ? 700 : 500}
       >
-        {item.cropName}
+        {clipped(item.label, LABEL_LETTERS)}
       </text>
     </>
   );
+}
+
+const LABEL_LETTERS = 16;
+const NARROW_LABEL_LETTERS = 11;
+
+/** A name cut to the room there is; the whole of it is in the row's title. */
+function clipped(name: string, letters: number): string {
+  return name.length > letters ? `${name.slice(0, letters - 1).trimEnd()}…` : name;
 }
 
 function knotWords(item: StrandItem, wording: LocalWording): string {

@@ -29,7 +29,7 @@ export function WishForm({ garden, fields, onFields }: Props) {
         display: "grid",
         gap: 1.5,
         pt: 1,
-        gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr 1.2fr" },
+        gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1.2fr" },
       }}
     >
       <TextField
@@ -62,6 +62,7 @@ export function WishForm({ garden, fields, onFields }: Props) {
         value={fields.bedId}
         slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
         onChange={(event) => set({ bedId: event.target.value })}
+        sx={{ gridColumn: { xs: "span 2", sm: "auto" } }}
       >
         <MenuItem value="">Anywhere</MenuItem>
         {bedsInOrder(garden).map((bed) => (

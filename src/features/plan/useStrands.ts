@@ -20,6 +20,8 @@ export interface StrandItem {
   bedName: string;
   cropName: string;
   varietyName: string;
+  /** What its row is called: the crop, or under a crop's title the variety. */
+  label: string;
   timeline: Timeline;
   strand: Strand;
 }
@@ -41,9 +43,10 @@ export function useStrands(garden: Garden, site: Site, grouping: Grouping): Stra
       const view = plantingView(garden, site, planting);
       if (!view) continue;
       const item = itemOf(garden, site, view);
-      const title = grouping === "crop" ? item.cropName : groupTitle(garden, planting);
+      const byCrop = grouping === "crop";
+      const title = byCrop ? item.cropName : groupTitle(garden, planting);
       const group = groups.get(title) ?? [];
-      group.push(item);
+      group.push(byCrop ? { ...item, label: item.varietyName } : item);
       groups.set(title, group);
     }
     const bedOrder = new Map(bedsInOrder(garden).map((bed, index) => [bed.id, index]));
@@ -100,6 +103,7 @@ function itemOf(garden: Garden, site: Site, view: PlantingView): StrandItem {
     id: planting.id,
     bedName: garden.beds.get(planting.bedId)?.name ?? "",
     cropName: growing.crop.name,
+    label: growing.crop.name,
     varietyName: growing.stage === "baby" ? "young leaves" : growing.variety.name,
     timeline,
     strand: strandOf(site, garden.settings, growing, timeline),
