@@ -26,7 +26,7 @@ module.exports = {
       name: "store-and-ui-lean-on-core-only",
       severity: "error",
       from: { path: "^src/(store|workers)/" },
-      to: { path: "^src/(ui|features|app|cli)/" },
+      to: { path: "^src/(ui|features|app|cli|station)/" },
     },
     {
       name: "ui-knows-no-view",
@@ -52,6 +52,19 @@ module.exports = {
       severity: "error",
       from: { path: "^src/app/" },
       to: { path: "^src/(core|cli)/" },
+    },
+    {
+      name: "the-station-is-outside",
+      comment: "The simulated station knows the core; nothing but its routes knows the station.",
+      severity: "error",
+      from: { path: "^src/", pathNot: "^src/(station|app/api/station)/" },
+      to: { path: "^src/station/" },
+    },
+    {
+      name: "the-station-leans-on-core-only",
+      severity: "error",
+      from: { path: "^src/station/" },
+      to: { path: "^src/(ui|store|workers|features|app|cli)/" },
     },
     {
       name: "cli-is-headless",

@@ -10,6 +10,8 @@ const config = [
     rules: {
       "@typescript-eslint/no-non-null-assertion": "error",
       "@typescript-eslint/consistent-type-imports": "error",
+      // Taking some fields out of an object names them without using them.
+      "@typescript-eslint/no-unused-vars": ["error", { ignoreRestSiblings: true }],
       "no-console": "error",
       eqeqeq: "error",
     },

@@ -15,6 +15,7 @@ check("format", "prettier", ["--check", ".", "--log-level", "warn"]);
 check("lint", "eslint", ["."]);
 check("layers", "depcruise", ["--config", ".dependency-cruiser.cjs", "src", "tests"]);
 check("unused code", "knip", []);
+check("made-up stations", "tsx", ["scripts/writeStations.ts", "--check"]);
 check("published schema", "tsx", ["scripts/writeSchema.ts", "--check"]);
 // Next writes the types of its routes while building, so the build comes before the type check.
 const built = check("build", process.execPath, [

@@ -1,18 +1,24 @@
-// Publishes the garden file's JSON Schema from the Zod schema; `--check` only compares.
+// Publishes the JSON Schemas of the file and of what stations answer, from the Zod schemas; `--check`
+// only compares.
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import * as z from "zod";
+import { OutlookSchema } from "@/core/climate";
 import { gardenFileJsonSchema } from "@/core/formats";
+import { ReadingsSchema } from "@/core/log";
 
-const PATH = "public/schema/garden-1.json";
-const text = `${JSON.stringify(gardenFileJsonSchema(), null, 2)}\n`;
+const SCHEMAS: Record<string, unknown> = {
+  "garden-2": gardenFileJsonSchema(),
+  "outlook-1": z.toJSONSchema(OutlookSchema, { io: "input" }),
+  "readings-1": z.toJSONSchema(ReadingsSchema, { io: "input" }),
+};
 
-if (process.argv.includes("--check")) {
-  if (!existsSync(PATH) || readFileSync(PATH, "utf8") !== text) {
-    console.error(
-      `${PATH} is not what the schema in src/core/garden says: run \`npm run schema\`.`,
-    );
+mkdirSync("public/schema", { recursive: true });
+for (const [name, schema] of Object.entries(SCHEMAS)) {
+  const path = `public/schema/${name}.json`;
+  const text = `${JSON.stringify(schema, null, 2)}\n`;
+  if (!process.argv.includes("--check")) writeFileSync(path, text);
+  else if (!existsSync(path) || readFileSync(path, "utf8") !== text) {
+    console.error(`${path} is not what the schema in src/core says: run \`npm run schema\`.`);
     process.exitCode = 1;
   }
-} else {
-  mkdirSync("public/schema", { recursive: true });
-  writeFileSync(PATH, text);
 }

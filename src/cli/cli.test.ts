@@ -37,7 +37,7 @@ test("ready and countback answer each other", async () => {
 test("check, crops and export print what they promise", async () => {
   expect(await json(`check ${DEMO}`)).toMatchObject({
     ok: true,
-    version: 1,
+    version: 2,
     counts: { plantings: 26 },
   });
   expect(await json("crops")).toHaveLength(12);

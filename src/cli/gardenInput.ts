@@ -5,6 +5,7 @@ import { readGardenFile } from "@/core/formats";
 import { fromGardenFile, type Garden } from "@/core/garden";
 import { siteOf, type Growing, type PlanSettings, type Site } from "@/core/plan";
 import { materials } from "@/core/shelter";
+import type { Units } from "@/core/wording";
 import { optional, Refusal, required, type Arguments } from "./arguments";
 
 /** The text of a file, or a refusal that names it. */
@@ -29,7 +30,15 @@ export function gardenFrom(path: string): Garden {
 
 export function siteFrom(garden: Garden): Site {
   if (!garden.place) throw new Refusal("This garden has no place yet, so nothing can be reckoned.");
-  return siteOf(garden.place);
+  return siteOf(garden.place, garden.record);
+}
+
+export function unitsFrom(given: Arguments): Units {
+  const units = optional(given, "units") ?? "metric";
+  if (units !== "metric" && units !== "imperial") {
+    throw new Refusal(`--units should be metric or imperial, not "${units}".`);
+  }
+  return units;
 }
 
 export function dayOption(given: Arguments, name: string): DayNumber {
@@ -69,7 +78,7 @@ export function coversFrom(given: Arguments): string[] {
   });
 }
 
-export function growingFrom(given: Arguments): Growing {
+export function growingFrom(given: Arguments, garden: Garden): Growing {
   const { crop, variety } = cropFrom(given);
   const transplant = given.options.has("transplant");
   if (transplant && crop.transplanting.tolerance === "never") {
@@ -81,6 +90,7 @@ export function growingFrom(given: Arguments): Growing {
     method: transplant ? "transplant" : "direct",
     stage: "full",
     covers: coversFrom(given),
+    horizon: garden.place?.horizon ?? [],
   };
 }
 

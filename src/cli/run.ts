@@ -4,10 +4,11 @@ import { check } from "./verbs/check";
 import { countback } from "./verbs/countback";
 import { crops } from "./verbs/crops";
 import { exportFile } from "./verbs/export";
+import { frost } from "./verbs/frost";
 import { ready } from "./verbs/ready";
 import { sun } from "./verbs/sun";
 
-const VERBS: readonly Verb[] = [sun, crops, ready, countback, check, exportFile];
+const VERBS: readonly Verb[] = [sun, frost, crops, ready, countback, check, exportFile];
 const REFUSED = 2;
 
 /** What a call prints and the code it exits with. */

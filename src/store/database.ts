@@ -1,5 +1,18 @@
-import { openDB, type DBSchema, type IDBPDatabase } from "idb";
-import { emptyGarden, withChanges, type Change, type Entity, type EntityKind } from "@/core/garden";
+import {
+  openDB,
+  type DBSchema,
+  type IDBPDatabase,
+  type IDBPTransaction,
+  type StoreNames,
+} from "idb";
+import {
+  emptyGarden,
+  migrateEntity,
+  withChanges,
+  type Change,
+  type Entity,
+  type EntityKind,
+} from "@/core/garden";
 import {
   FellBehind,
   STEPS_KEPT,
@@ -10,7 +23,8 @@ import {
 } from "./storage";
 
 const DATABASE = "late-ember";
-const VERSION = 1;
+/** The same as the garden file's: both hold the same entities. */
+const VERSION = 2;
 
 interface Tables extends DBSchema {
   /** Every entity of the garden under its kind and id. */
@@ -27,10 +41,14 @@ interface Tables extends DBSchema {
  */
 export async function openDatabase(name = DATABASE): Promise<Storage> {
   const database = await openDB<Tables>(name, VERSION, {
-    upgrade(fresh) {
-      fresh.createObjectStore("entities");
-      fresh.createObjectStore("steps");
-      fresh.createObjectStore("counters");
+    async upgrade(database, oldVersion, _newVersion, transaction) {
+      if (oldVersion === 0) {
+        database.createObjectStore("entities");
+        database.createObjectStore("steps");
+        database.createObjectStore("counters");
+        return;
+      }
+      await migrate(transaction, oldVersion);
     },
     blocking(_current, _blocked, event) {
       // A newer version in another tab wants to upgrade: let it, rather than hold it up.
@@ -38,6 +56,32 @@ export async function openDatabase(name = DATABASE): Promise<Storage> {
     },
   });
   return { load: () => load(database), write: (write) => writeOnce(database, write) };
+}
+
+/** Brings what an earlier version kept, its steps for undo too, to the form of this one. */
+async function migrate(
+  transaction: IDBPTransaction<Tables, StoreNames<Tables>[], "versionchange">,
+  oldVersion: number,
+): Promise<void> {
+  const entities = transaction.objectStore("entities");
+  for (const [kind, id] of await entities.getAllKeys()) {
+    const kept = await entities.get([kind, id]);
+    await entities.put(migrateEntity(kind, kept, oldVersion) as Entity, [kind, id]);
+  }
+  const steps = transaction.objectStore("steps");
+  for (const number of await steps.getAllKeys()) {
+    const step = await steps.get(number);
+    if (!step) continue;
+    const changes = step.changes.map(
+      (change) =>
+        ({
+          ...change,
+          before: migrateEntity(change.kind, change.before, oldVersion),
+          after: migrateEntity(change.kind, change.after, oldVersion),
+        }) as Change,
+    );
+    await steps.put({ ...step, changes }, number);
+  }
 }
 
 async function load(database: IDBPDatabase<Tables>): Promise<Stored> {

@@ -131,8 +131,17 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
         // Commands and their checks are loaded with the first change: looking needs none of them.
         const { commands } = await import("@/core/garden");
         return commit((now) => {
-          const outcome: Outcome & { label?: string } = commands[name].apply(now.garden, input);
+          const outcome: Outcome & { label?: string; quiet?: boolean } = commands[name].apply(
+            now.garden,
+            input,
+          );
           if (!outcome.ok) return outcome;
+          if (outcome.quiet) {
+            return {
+              ok: true,
+              write: { changes: outcome.changes, position: now.position, step: null },
+            };
+          }
           const step = { label: outcome.label ?? name, changes: outcome.changes };
           const write = { changes: outcome.changes, position: now.position + 1, step };
           return { ok: true, write };

@@ -17,17 +17,19 @@ export interface PlantingView {
   timeline: Timeline;
 }
 
-const sites = new WeakMap<Place, Site>();
+const sites = new WeakMap<Place, { record: Garden["record"]; site: Site }>();
 
 /** The garden's place as its plans see it, made once for each version of the place. */
 export function siteSelector(garden: Garden): Site | null {
   if (!garden.place) return null;
-  let site = sites.get(garden.place);
-  if (!site) {
-    site = siteOf(garden.place);
-    sites.set(garden.place, site);
+  const { place, record } = garden;
+  let kept = sites.get(place);
+  // A record that the place does not go by changes nothing.
+  if (!kept || (place.climateFrom === "record" && kept.record !== record)) {
+    kept = { record, site: siteOf(place, record) };
+    sites.set(place, kept);
   }
-  return site;
+  return kept.site;
 }
 
 interface Kept {

@@ -10,6 +10,9 @@ export interface WishStart {
   mode?: "by" | "between" | "today";
 }
 
+/** What of the place is looked at. */
+export type PlaceSection = "frost" | "light" | "sun" | "outlook";
+
 /** Something told at the foot of the screen for a while. */
 export interface Message {
   text: string;
@@ -25,6 +28,9 @@ interface ViewState {
   selectedPlantingId: string | null;
   /** A planting that is being dragged, and the sowing it would have if let go. */
   dragged: { plantingId: string; sowDay: DayNumber } | null;
+  /** The bed whose sun is looked at; null for the whole garden. */
+  sunBedId: string | null;
+  placeSection: PlaceSection;
   wish: WishStart | null;
   paletteOpen: boolean;
   settingsOpen: boolean;
@@ -36,6 +42,8 @@ export const useView = create<ViewState>(() => ({
   dateInView: null,
   selectedPlantingId: null,
   dragged: null,
+  sunBedId: null,
+  placeSection: "frost",
   wish: null,
   paletteOpen: false,
   settingsOpen: false,

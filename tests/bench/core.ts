@@ -1,9 +1,9 @@
 import { readFileSync } from "node:fs";
 import { dayNumber, isoDate } from "@/core/calendar";
-import { climateFromSketch } from "@/core/climate";
 import { cropLibrary, varietyOf } from "@/core/crops";
 import { commands, fromGardenFile, withChanges, type Garden, type Planting } from "@/core/garden";
 import {
+  climateOfPlace,
   cliffOf,
   growingOf,
   siteOf,
@@ -32,18 +32,26 @@ function demoGarden(): Garden {
 
 /** Every crop, every sowing day of a season, four stacks of covers, from nothing. */
 export function benchEverySowing(): void {
-  const { place } = demoGarden();
+  const { place, record } = demoGarden();
   if (!place) throw new Error("the demo garden has no place");
   const day = dayNumber("2026-09-24");
+  const { horizon } = place;
   let sowings = 0;
   const ms = medianMs(() => {
-    const site = new Site(place.latitudeDeg, climateFromSketch(place.latitudeDeg, place.climate));
+    const site = new Site(place.latitudeDeg, climateOfPlace(place, record));
     sowings = 0;
     for (const crop of cropLibrary.values()) {
       const variety = varietyOf(crop);
       if (!variety) continue;
       for (const covers of STACKS) {
-        const growing = { crop, variety, method: "direct", stage: "full", covers } as const;
+        const growing = {
+          crop,
+          variety,
+          method: "direct",
+          stage: "full",
+          covers,
+          horizon,
+        } as const;
         const { startDay, endDay } = site.season(day);
         for (let sowDay = startDay; sowDay <= endDay; sowDay += 1) {
           timelineFrom(site, USUAL_PLAN_SETTINGS, growing, sowDay);
@@ -68,7 +76,7 @@ export function benchDrag(): void {
     demo,
     many.map((after) => ({ kind: "planting", id: after.id, before: null, after })),
   );
-  const site = siteOf(demo.place);
+  const site = siteOf(demo.place, demo.record);
   const draw = (planting: Planting, sowDay: number) => {
     const growing = growingOf(garden, planting);
     if (!growing) return;

@@ -31,6 +31,7 @@ export const check: Verb = {
           shelters: file.shelters.length,
           beds: file.beds.length,
           plantings: file.plantings.length,
+          recordDays: file.record?.minTempTenthsC.length ?? 0,
         },
       },
     };

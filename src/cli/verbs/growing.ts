@@ -7,8 +7,8 @@ import {
   type Timeline,
 } from "@/core/plan";
 import { plainWording, type Wording } from "@/core/wording";
-import { optional, Refusal, required, type Arguments, type OptionSpec } from "../arguments";
-import { gardenFrom, growingFrom, planSettingsFrom, siteFrom } from "../gardenInput";
+import { required, type Arguments, type OptionSpec } from "../arguments";
+import { gardenFrom, growingFrom, planSettingsFrom, siteFrom, unitsFrom } from "../gardenInput";
 import { UNITS_OPTION } from "../verb";
 
 /** Options of the verbs that work out one way of growing. */
@@ -31,15 +31,11 @@ export interface Asked {
 
 export function askedGrowing(given: Arguments): Asked {
   const garden = gardenFrom(required(given, "garden"));
-  const units = optional(given, "units") ?? "metric";
-  if (units !== "metric" && units !== "imperial") {
-    throw new Refusal(`--units should be metric or imperial, not "${units}".`);
-  }
   return {
     site: siteFrom(garden),
     settings: planSettingsFrom(given, garden),
-    growing: growingFrom(given),
-    wording: plainWording(units),
+    growing: growingFrom(given, garden),
+    wording: plainWording(unitsFrom(given)),
   };
 }
 

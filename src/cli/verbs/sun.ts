@@ -1,26 +1,30 @@
-import { isoDate, seasonOf } from "@/core/calendar";
+import { isoDate, seasonOf, type DayNumber } from "@/core/calendar";
+import { coversOver, horizonOver } from "@/core/garden";
+import { groundSun } from "@/core/plan";
+import { growingSpace } from "@/core/shelter";
 import { extraterrestrialRadiationMJ, shortDays, sunDay } from "@/core/sky";
-import { numberOption, optional, Refusal, required } from "../arguments";
-import { dayOption } from "../gardenInput";
+import { numberOption, optional, Refusal, required, type Arguments } from "../arguments";
+import { dayOption, gardenFrom, siteFrom } from "../gardenInput";
 import type { Verb } from "../verb";
 
 const MAX_DAYS = 40_000;
 
 export const sun: Verb = {
   name: "sun",
-  usage: "sun --lat L [--lon L] --from DATE --to DATE [--short 10]",
-  summary: "day length, sunrise, sunset and radiation outside the air, day by day",
+  usage: "sun (--lat L [--lon L] | --garden FILE --bed ID) --from DATE --to DATE [--short 10]",
+  summary: "day length, sunrise, sunset and radiation, day by day; direct sun and light on a bed",
   positional: 0,
   options: [
     { name: "lat", takes: "value", help: "latitude in degrees, north positive" },
     { name: "lon", takes: "value", help: "longitude in degrees, east positive (default 0)" },
+    { name: "garden", takes: "value", help: "a garden file, for its place and skylines" },
+    { name: "bed", takes: "value", help: "a bed's id in it" },
     { name: "from", takes: "value", help: "first date" },
     { name: "to", takes: "value", help: "last date" },
     { name: "short", takes: "value", help: "hours under which a day is short (default 10)" },
   ],
   run(given) {
-    const latitudeDeg = numberOption(required(given, "lat"), "lat", -90, 90);
-    const longitudeDeg = numberOption(optional(given, "lon") ?? "0", "lon", -180, 180);
+    const spot = given.options.has("garden") ? bedIn(given) : pointOnEarth(given);
     const shortH = numberOption(optional(given, "short") ?? "10", "short", 0, 24);
     const fromDay = dayOption(given, "from");
     const toDay = dayOption(given, "to");
@@ -30,11 +34,12 @@ export const sun: Verb = {
     for (let day = fromDay; day <= toDay; day += 1) {
       days.push({
         date: isoDate(day),
-        ...sunDay(latitudeDeg, longitudeDeg, day),
-        raMJ: extraterrestrialRadiationMJ(latitudeDeg, day),
+        ...sunDay(spot.latitudeDeg, spot.longitudeDeg, day),
+        raMJ: extraterrestrialRadiationMJ(spot.latitudeDeg, day),
+        ...spot.onGround(day),
       });
     }
-    const short = shortDays(latitudeDeg, seasonOf(latitudeDeg, fromDay), shortH);
+    const short = shortDays(spot.latitudeDeg, seasonOf(spot.latitudeDeg, fromDay), shortH);
     return {
       json: {
         days,
@@ -43,3 +48,45 @@ export const sun: Verb = {
     };
   },
 };
+
+/** Where the sun is asked for, and what of it reaches the ground there. */
+interface Spot {
+  latitudeDeg: number;
+  longitudeDeg: number;
+  onGround(day: DayNumber): object;
+}
+
+function pointOnEarth(given: Arguments): Spot {
+  if (given.options.has("bed")) throw new Refusal("--bed needs --garden: a bed lies in a garden.");
+  return {
+    latitudeDeg: numberOption(required(given, "lat"), "lat", -90, 90),
+    longitudeDeg: numberOption(optional(given, "lon") ?? "0", "lon", -180, 180),
+    onGround: () => ({}),
+  };
+}
+
+function bedIn(given: Arguments): Spot {
+  for (const name of ["lat", "lon"]) {
+    if (given.options.has(name)) {
+      throw new Refusal(`--${name} is not needed with --garden: the garden has its place.`);
+    }
+  }
+  const garden = gardenFrom(required(given, "garden"));
+  const site = siteFrom(garden);
+  const bedId = required(given, "bed");
+  const bed = garden.beds.get(bedId);
+  if (!bed) {
+    const known = [...garden.beds.keys()].slice(0, 30).join(", ");
+    throw new Refusal(`There is no bed "${bedId}" in this garden. Known: ${known}.`);
+  }
+  const horizon = horizonOver(garden, bed);
+  const covers = coversOver(garden, bed);
+  return {
+    latitudeDeg: site.latitudeDeg,
+    longitudeDeg: garden.place?.longitudeDeg ?? 0,
+    onGround: (day) => ({
+      ...groundSun(site, horizon, day),
+      dliUnderCoversMol: growingSpace(site.climate, covers, horizon, day, 1).dliMol[0],
+    }),
+  };
+}

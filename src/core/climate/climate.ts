@@ -1,19 +1,12 @@
-import { dayOfYear, monthDayIn, seasonOf, type DayNumber } from "../calendar";
+import { dayOfYear, seasonOf, type DayNumber } from "../calendar";
 import { dailyLightIntegralMol, extraterrestrialRadiationMJ, globalRadiationMJ } from "../sky";
-import { normalShareBelow } from "./normal";
+import type { DailyRecord } from "./dailyRecord";
+import { dayAtPlace, FEW_SEASONS, frostRecord, type FrostRecord } from "./frostRecord";
+import { DAYS_OF_CURVE, onDay, type SeasonalCurve } from "./seasonalCurve";
 import type { ClimateSketch } from "./sketch";
+import { logChanceAbove, USUAL_SPELL_INDEX, weatherModelFromSketch } from "./sketchModel";
+import { dayCourse, fitWeatherModel, nightCourse, type WeatherModel } from "./weatherModel";
 
-const DAYS_PER_YEAR = 365.25;
-/** The air lags the sun by about four weeks inland (estimate; Prescott & Collins 1951 give 25 to 31 days). */
-const USUAL_LAG_DAYS = 28;
-/** Spread of daily minima about their normal where frost dates cannot tell it (estimate). */
-const USUAL_RESIDUAL_SD_C = 3.5;
-const RESIDUAL_SD_LIMITS_C = { least: 1.5, most: 8 };
-/**
- * Cold nights come in spells, so a run of nights holds fewer independent chances of frost than
- * nights (extremal index; estimate for a day-to-day correlation near 0.65).
- */
-const SPELL_INDEX = 0.5;
 const DEFAULT_RADIATION_COEFFICIENT = 0.17; // kRs between inland 0.16 and coast 0.19, FAO-56
 
 /** What a date is usually like at a place, and how likely its nights are to be cold. */
@@ -23,200 +16,129 @@ export interface Climate {
   minTempC(day: DayNumber): number;
   /** Normal daily maximum, °C. */
   maxTempC(day: DayNumber): number;
+  /** Normal global radiation over extraterrestrial, 0 to 1; tells how much of the light is diffuse. */
+  clearness(day: DayNumber): number;
   /** Daily light integral in the open, mol/m² per day. */
   dliMol(day: DayNumber): number;
   /** Standard deviation of a night's minimum about the normal, °C. */
-  residualSdC: number;
+  nightSpreadC(day: DayNumber): number;
   /**
    * The natural logarithm of the chance that a night stays above a temperature, counted so that the
    * sum over nights gives the chance for them all. Never positive.
-   *
-   * @param normalMinTempC the night's normal minimum, as `minTempC` gives it
    */
-  logChanceNightStaysAbove(normalMinTempC: number, thresholdC: number): number;
+  logChanceNightStaysAbove(day: DayNumber, thresholdC: number): number;
+  /** The frosts on record; null when the climate comes from a sketch. */
+  frosts: FrostRecord | null;
+  /** The day-to-day weather, for generating. */
+  model: WeatherModel;
   /** Numbers that had to be guessed, or that do not fit together, in plain words. */
   notes: readonly string[];
 }
 
-/** A yearly cosine: its mean, half its range, and the day of the year of its peak. */
-interface Harmonic {
-  mean: number;
-  amplitude: number;
-  peakDayOfYear: number;
+/** A climate from the few numbers of a sketch. */
+export function climateFromSketch(latitudeDeg: number, sketch: ClimateSketch): Climate {
+  const { model, notes } = weatherModelFromSketch(latitudeDeg, sketch);
+  return climateOf(latitudeDeg, model, { frosts: null, notes, spellIndex: USUAL_SPELL_INDEX });
 }
 
-/**
- * Fits daily temperatures to a sketch: one cosine each through the normals of the coldest and the
- * warmest month, its peak midway between the frosts; then the night-to-night spread is chosen so
- * that the typed median frost dates come out again.
- *
- * @param latitudeDeg north positive; tells which half of the year is summer
- */
-export function climateFromSketch(latitudeDeg: number, sketch: ClimateSketch): Climate {
-  const notes: string[] = [];
-  const peakDayOfYear = peakDay(latitudeDeg, sketch, notes);
-  const low = harmonic(sketch.coldestMonth.lowC, sketch.warmestMonth.lowC, peakDayOfYear);
-  const high = harmonic(sketch.coldestMonth.highC, sketch.warmestMonth.highC, peakDayOfYear);
-  const residualSdC = residualSpread(latitudeDeg, sketch, low, notes);
+/** A climate from a daily record: its weather fitted, its frosts as they came. */
+export function climateFromRecord(latitudeDeg: number, record: DailyRecord): Climate {
+  const model = fitWeatherModel(record);
+  const frosts = frostRecord(record, latitudeDeg);
+  return climateOf(latitudeDeg, model, {
+    frosts,
+    notes: recordNotes(frosts),
+    spellIndex: fittedSpellIndex(latitudeDeg, model, frosts),
+  });
+}
 
-  // The climate repeats every year: one value a day of the year, made once.
-  const minTempC = everyDayOfYear((day) => valueOn(low, day));
-  const maxTempC = everyDayOfYear((day) => valueOn(high, day));
-  const dliMol = everyDayOfYear((day) =>
+function climateOf(
+  latitudeDeg: number,
+  model: WeatherModel,
+  more: Pick<Climate, "frosts" | "notes"> & { spellIndex: number },
+): Climate {
+  const night = nightCourse(model);
+  const highs = dayCourse(model).mean;
+  const lows = night.mean;
+  const clearness = everyDayOfYear((day) => {
+    const outside = extraterrestrialRadiationMJ(latitudeDeg, day);
+    if (outside <= 0) return 0;
+    const { low, high } = { low: onDay(lows, day), high: onDay(highs, day) };
+    return globalRadiationMJ(outside, low, high, DEFAULT_RADIATION_COEFFICIENT) / outside;
+  });
+  const light = everyDayOfYear((day) =>
     dailyLightIntegralMol(
-      globalRadiationMJ(
-        extraterrestrialRadiationMJ(latitudeDeg, day),
-        minTempC(day),
-        maxTempC(day),
-        DEFAULT_RADIATION_COEFFICIENT,
-      ),
+      Math.max(0, extraterrestrialRadiationMJ(latitudeDeg, day)) * onDay(clearness, day),
     ),
   );
   return {
     latitudeDeg,
-    minTempC,
-    maxTempC,
-    residualSdC,
-    notes,
-    dliMol,
-    logChanceNightStaysAbove: (normalMinTempC, thresholdC) =>
-      logChanceAbove(normalMinTempC, residualSdC, thresholdC),
+    model,
+    frosts: more.frosts,
+    notes: more.notes,
+    minTempC: (day) => onDay(lows, day),
+    maxTempC: (day) => onDay(highs, day),
+    clearness: (day) => onDay(clearness, day),
+    dliMol: (day) => onDay(light, day),
+    nightSpreadC: (day) => onDay(night.sd, day),
+    logChanceNightStaysAbove(day, thresholdC) {
+      const at = dayOfYear(day) - 1;
+      return logChanceAbove(lows[at] ?? 0, night.sd[at] ?? 1, thresholdC, more.spellIndex);
+    },
   };
 }
 
 /** A leap year's days, so that 29 February has its value. */
 const FIRST_OF_LEAP_YEAR = 10_957; // 2000-01-01
-const DAYS_OF_LEAP_YEAR = 366;
 
-/** Tabulates a course that repeats every year by the day of the year. */
-function everyDayOfYear(valueOf: (day: DayNumber) => number): (day: DayNumber) => number {
-  const values = Float64Array.from({ length: DAYS_OF_LEAP_YEAR }, (_, index) =>
+function everyDayOfYear(valueOf: (day: DayNumber) => number): SeasonalCurve {
+  return Float64Array.from({ length: DAYS_OF_CURVE }, (_, index) =>
     valueOf(FIRST_OF_LEAP_YEAR + index),
   );
-  return (day) => values[dayOfYear(day) - 1] ?? 0;
 }
 
-function harmonic(coldest: number, warmest: number, peakDayOfYear: number): Harmonic {
-  return { mean: (coldest + warmest) / 2, amplitude: (warmest - coldest) / 2, peakDayOfYear };
+/** Thresholds whose recorded medians decide how cold nights bunch together. */
+const FITTED_THRESHOLDS_C = [0, -2.2, -4.4];
+const SPELL_LIMITS = { least: 0.1, most: 1 };
+
+/** The spell index with which the model's first frosts come, at the median, as the record's did. */
+function fittedSpellIndex(latitudeDeg: number, model: WeatherModel, frosts: FrostRecord): number {
+  if (frosts.seasons.length < FEW_SEASONS) return USUAL_SPELL_INDEX;
+  const season = seasonOf(latitudeDeg, FIRST_OF_LEAP_YEAR);
+  const night = nightCourse(model);
+  const fitted = FITTED_THRESHOLDS_C.flatMap((thresholdC) => {
+    const place = frosts.first(thresholdC).dayAt(0.5);
+    if (place === null || place < 1) return [];
+    let logStays = 0;
+    for (let day = season.startDay; day <= dayAtPlace(season, place); day += 1) {
+      logStays += logChanceAbove(onDay(night.mean, day), onDay(night.sd, day), thresholdC, 1);
+    }
+    return logStays < 0 ? [Math.log(0.5) / logStays] : [];
+  });
+  if (fitted.length === 0) return USUAL_SPELL_INDEX;
+  const mean = fitted.reduce((sum, value) => sum + value, 0) / fitted.length;
+  return Math.min(SPELL_LIMITS.most, Math.max(SPELL_LIMITS.least, mean));
 }
 
-function valueOn(curve: Harmonic, day: DayNumber): number {
-  const angle = (2 * Math.PI * (dayOfYear(day) - curve.peakDayOfYear)) / DAYS_PER_YEAR;
-  return curve.mean + curve.amplitude * Math.cos(angle);
-}
-
-function logChanceAbove(normalC: number, sdC: number, thresholdC: number): number {
-  const chanceBelow = normalShareBelow((thresholdC - normalC) / sdC);
-  return SPELL_INDEX * Math.log(Math.max(1e-9, 1 - chanceBelow));
-}
-
-/** Median frost dates as days of one season, or null when the sketch has none. */
-function frostDays(latitudeDeg: number, sketch: ClimateSketch) {
-  if (sketch.frost.kind !== "dates") return null;
-  const season = seasonOf(latitudeDeg, REFERENCE_DAY);
-  const inSeason = (monthDay: string) => {
-    const day = monthDayIn(2001, monthDay);
-    return day >= season.startDay && day <= season.endDay ? day : monthDayIn(2002, monthDay);
-  };
-  // The southern season that starts on 21 December 2000 ends in December 2001.
-  const shift = (day: number) => (day > season.endDay ? day - 365 : day);
-  return {
-    season,
-    firstDay: shift(inSeason(sketch.frost.medianFirst)),
-    lastDay: shift(inSeason(sketch.frost.medianLast)),
-  };
-}
-
-/** A day in the season used for fitting; any year does, since the climate repeats. */
-const REFERENCE_DAY = 11_566; // 2001-09-01
-
-function peakDay(latitudeDeg: number, sketch: ClimateSketch, notes: string[]): number {
-  const solstice = latitudeDeg < 0 ? 355 : 172;
-  const usual = solstice + USUAL_LAG_DAYS;
-  const frost = frostDays(latitudeDeg, sketch);
-  if (!frost) {
-    notes.push("The warmest day is taken to be four weeks after midsummer.");
-    return usual;
-  }
-  // Midway between the last frost of one spring and the first of the next autumn.
-  const midway = (frost.firstDay + frost.lastDay - 365) / 2;
-  const lag = midway - frost.season.startDay;
-  const kept = Math.min(50, Math.max(5, lag));
-  if (kept !== lag) {
+/** What a record's odds rest on, where that must be said. */
+function recordNotes(frosts: FrostRecord): string[] {
+  const notes: string[] = [];
+  const count = frosts.seasons.length;
+  if (count === 0) {
     notes.push(
-      "The frost dates lie lopsidedly about midsummer: check that the first and the last frost are not swapped.",
+      "No season of this record is complete from midsummer to midsummer, so it gives no frost odds of its own: those here follow its temperatures.",
+    );
+  } else if (count < FEW_SEASONS) {
+    notes.push(
+      `Only ${count} complete ${count === 1 ? "season is" : "seasons are"} on record, so the odds are widened; ten or more would be better.`,
     );
   }
-  return solstice + kept;
-}
-
-function residualSpread(
-  latitudeDeg: number,
-  sketch: ClimateSketch,
-  low: Harmonic,
-  notes: string[],
-): number {
-  const frost = frostDays(latitudeDeg, sketch);
-  if (!frost) return spreadWithoutDates(latitudeDeg, sketch.frost.kind === "rare", low, notes);
-  const chance = (sdC: number) => chanceOfFrost(low, sdC, frost.season.startDay, frost.firstDay);
-  const fitted = spreadForChance(chance, 0.5);
-  if (fitted === null) {
-    const tooWarm = chance(RESIDUAL_SD_LIMITS_C.most) < 0.5;
+  const within = frosts.dropped.filter((name) => name !== "");
+  if (within.length > 0 && count > 0) {
+    const one = within.length === 1;
     notes.push(
-      `The frost dates come ${tooWarm ? "earlier" : "later"} than these temperatures explain: check the usual lows and the dates.`,
+      `Left out, since more than a tenth of ${one ? "its" : "their"} nights is missing: ${within.join(", ")}.`,
     );
-    return tooWarm ? RESIDUAL_SD_LIMITS_C.most : RESIDUAL_SD_LIMITS_C.least;
   }
-  return fitted;
-}
-
-/** What "most winters" and "any month" are taken to mean, as chances (estimates). */
-const RARE_FROST_CHANCE = 0.4;
-const MIDSUMMER_FROST_CHANCE = 0.2;
-const MIDSUMMER_DAYS = 60;
-
-/** Without frost dates the usual spread serves, unless it contradicts what is said of frost. */
-function spreadWithoutDates(
-  latitudeDeg: number,
-  rare: boolean,
-  low: Harmonic,
-  notes: string[],
-): number {
-  const { startDay, endDay } = seasonOf(latitudeDeg, REFERENCE_DAY);
-  const lastDay = rare ? endDay : startDay + MIDSUMMER_DAYS;
-  const wanted = rare ? RARE_FROST_CHANCE : MIDSUMMER_FROST_CHANCE;
-  const chance = (sdC: number) => chanceOfFrost(low, sdC, startDay, lastDay);
-  const usual = chance(USUAL_RESIDUAL_SD_C);
-  const fits = rare ? usual <= wanted : usual >= wanted;
-  const sdC = fits ? USUAL_RESIDUAL_SD_C : spreadForChance(chance, wanted);
-  if (sdC !== null) {
-    notes.push("How far nights stray from the usual is guessed, for want of frost dates.");
-    return sdC;
-  }
-  notes.push(
-    rare
-      ? "With lows like these, frost comes most winters: give its dates, or check the lows. The odds here follow the lows."
-      : "With lows like these, frost does not come in summer: give its dates, or check the lows. The odds here follow the lows.",
-  );
-  return USUAL_RESIDUAL_SD_C;
-}
-
-function chanceOfFrost(low: Harmonic, sdC: number, fromDay: DayNumber, toDay: DayNumber): number {
-  let logStays = 0;
-  for (let day = fromDay; day <= toDay; day += 1) {
-    logStays += logChanceAbove(valueOn(low, day), sdC, 0);
-  }
-  return 1 - Math.exp(logStays);
-}
-
-/** The spread that gives a chance of frost; null when none within reason does. */
-function spreadForChance(chance: (sdC: number) => number, wanted: number): number | null {
-  let { least, most } = RESIDUAL_SD_LIMITS_C;
-  if (chance(least) > wanted || chance(most) < wanted) return null;
-  for (let pass = 0; pass < 40; pass += 1) {
-    const middle = (least + most) / 2;
-    if (chance(middle) < wanted) least = middle;
-    else most = middle;
-  }
-  return (least + most) / 2;
+  return notes;
 }

@@ -1,5 +1,13 @@
 export { ClimateSketchSchema, type ClimateSketch } from "./sketch";
-export { climateFromSketch, type Climate } from "./climate";
+export { climateFromRecord, climateFromSketch, type Climate } from "./climate";
+export {
+  dailyRecordOf,
+  lastDayOf,
+  recordInTenths,
+  WeatherRecordSchema,
+  type DailyRecord,
+  type WeatherRecord,
+} from "./dailyRecord";
 export {
   FROST_THRESHOLDS_C,
   firstFrostDay,
@@ -7,3 +15,23 @@ export {
   lastFrostDay,
   type FrostChances,
 } from "./frostOdds";
+export { FEW_SEASONS, frostRecord, looksSouthern, monthDayOfPlace } from "./frostRecord";
+export { generateTemperatures, generateWeather, type GeneratedWeather } from "./generator";
+export { hourlyTemperaturesC } from "./hourly";
+export {
+  chanceAtOrBelow,
+  OUTLOOK_FORMAT,
+  OUTLOOK_VERSION,
+  OutlookSchema,
+  usualSpreadC,
+  type Outlook,
+  type OutlookDay,
+} from "./outlook";
+export {
+  madeUpClimates,
+  madeUpStationName,
+  madeUpYears,
+  simulatedOutlook,
+  simulatedWeather,
+  type MadeUpClimate,
+} from "./madeUpClimates";

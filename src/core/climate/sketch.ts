@@ -33,6 +33,13 @@ export const ClimateSketchSchema = z
     coldestMonth: MonthNormalsSchema,
     warmestMonth: MonthNormalsSchema,
     frost: FrostSchema,
+    /** Days with rain or snow in a year; null when nobody has counted. */
+    wetDaysPerYear: z
+      .number({ error: "Give a number of days, or leave it empty." })
+      .int("Give whole days.")
+      .min(0, "A year has at least 0 wet days.")
+      .max(350, "At most 350 wet days fit in a year.")
+      .nullable(),
   })
   .refine((sketch) => sketch.warmestMonth.lowC >= sketch.coldestMonth.lowC, {
     path: ["warmestMonth", "lowC"],

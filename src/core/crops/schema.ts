@@ -31,6 +31,8 @@ export const CropSchema = z.object({
   temperature: z.object({ minimumC: z.number(), optimumC: z.number(), ceilingC: z.number() }),
   /** Daily light integral at which light response is half of its limit, mol/m² per day. */
   lightHalfMol: z.number().positive(),
+  /** Hours of direct sun a day that it wants to do well. */
+  directSunHoursNeeded: z.number().positive().max(12),
   hardiness: z.object({ unhardenedLt50C: z.number(), hardenedLt50C: z.number() }),
   varieties: z.array(VarietySchema).min(1),
   /** For crops that are also cut as young leaves: packet days from sowing to the cut, and of standing. */

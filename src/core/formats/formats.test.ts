@@ -15,9 +15,7 @@ import {
 } from "./index";
 
 const garden = fromGardenFile(demo as GardenFile);
-const site = siteOf(garden.place as NonNullable<typeof garden.place>) as Site;
-const text = JSON.stringify(demo);
-
+const site = siteOf(garden.place as NonNullable<typeof garden.place>, garden.record) as Site;
 function problemsOf(given: string) {
   const read = readGardenFile(given);
   return read.ok ? [] : read.problems;
@@ -68,12 +66,49 @@ test.each<[string, string, string, RegExp]>([
   ],
   ["a field nobody knows", changed({ chickens: 4 }), "", /does not know "chickens"/],
   ["a missing part", changed({ beds: undefined }), "beds", /a list/],
+  [
+    "a record that is not there",
+    changed({ record: null }),
+    "place.climateFrom",
+    /no daily record in this garden/,
+  ],
+  [
+    "neither record nor temperatures",
+    changed({ place: { ...demo.place, climate: null, climateFrom: "sketch" } }),
+    "place.climate",
+    /usual temperatures/,
+  ],
+  [
+    "a skyline that turns back",
+    changed({ place: { ...demo.place, horizon: [...demo.place.horizon].reverse() } }),
+    "place.horizon[1].azimuthDeg",
+    /turns back on itself from 300° to 260°/,
+  ],
+  [
+    "a record with a high too few",
+    changed({ record: { ...demo.record, maxTempTenthsC: [1] } }),
+    "record.maxTempTenthsC",
+    /as many highs as lows/,
+  ],
 ])("%s is refused with its path and a sentence", (_what, given, path, words) => {
   const problem = problemsOf(given).find((one) => one.path === path);
   expect(problem?.message).toMatch(words);
 });
 
 test("twenty thousand random mutations never crash and never half-import", () => {
+  // A month of weather stands for thirty years of it: the rest is more of the same.
+  const record = demo.record;
+  const month = {
+    ...record,
+    minTempTenthsC: record.minTempTenthsC.slice(0, 31),
+    maxTempTenthsC: record.maxTempTenthsC.slice(0, 31),
+    precipitationTenthsMm: record.precipitationTenthsMm.slice(0, 31),
+  };
+  const beds = demo.beds.slice(0, 14);
+  const bedIds = new Set(beds.map((bed) => bed.id));
+  const plantings = demo.plantings.filter((planting) => bedIds.has(planting.bedId)).slice(0, 8);
+  const small = { ...demo, record: month, beds, plantings };
+  const text = JSON.stringify(small);
   // Each mutation puts something else at a random place of the file, or cuts the text.
   const paths: (string | number)[][] = [];
   const collect = (value: unknown, path: (string | number)[]) => {
@@ -83,7 +118,7 @@ test("twenty thousand random mutations never crash and never half-import", () =>
       for (const [key, inner] of Object.entries(value)) collect(inner, [...path, key]);
     }
   };
-  collect(demo, []);
+  collect(small, []);
   const before = writeGardenFile(garden);
   let taken = 0;
   fc.assert(
@@ -100,7 +135,7 @@ test("twenty thousand random mutations never crash and never half-import", () =>
       (path, junk, kind, cut) => {
         let mutated = kind === 0 ? text.slice(0, cut % text.length) : "";
         if (kind > 0) {
-          const copy: unknown = structuredClone(demo);
+          const copy: unknown = structuredClone(small);
           let holder: Record<string | number, unknown> = { root: copy };
           let key: string | number = "root";
           for (const part of path) {
@@ -133,6 +168,23 @@ test("twenty thousand random mutations never crash and never half-import", () =>
   );
   expect(taken).toBeGreaterThan(100);
   expect(writeGardenFile(garden)).toBe(before);
+});
+
+test("a file of the first version is read as this one would have written it", () => {
+  const { record: _record, outlook: _outlook, ...rest } = demo;
+  const { horizon: _horizon, climateFrom: _from, ...place } = demo.place;
+  const { wetDaysPerYear: _wet, ...climate } = place.climate;
+  const { stationUrl: _url, ...settings } = demo.settings;
+  const beds = demo.beds.map(({ horizon: _of, ...bed }) => bed);
+  const old = { ...rest, version: 1, settings, beds, place: { ...place, climate } };
+  const read = readGardenFile(JSON.stringify(old));
+  if (!read.ok) throw new Error(JSON.stringify(read.problems));
+  expect(read.file).toMatchObject({
+    version: 2,
+    record: null,
+    place: { climateFrom: "sketch", horizon: [], climate: { wetDaysPerYear: null } },
+  });
+  expect(read.file.plantings).toEqual(demo.plantings);
 });
 
 test("the published schema describes the file that is written", () => {

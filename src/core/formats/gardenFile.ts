@@ -3,6 +3,7 @@ import {
   GARDEN_FILE_FORMAT,
   GARDEN_FILE_VERSION,
   GardenFileSchema,
+  migrateGardenFile,
   problemsFrom,
   referenceProblems,
   toGardenFile,
@@ -18,8 +19,23 @@ const MAX_FILE_CHARACTERS = 50_000_000;
 
 /** The garden as the text of its file. */
 export function writeGardenFile(garden: Garden): string {
-  return `${JSON.stringify(toGardenFile(garden), null, 2)}\n`;
+  const file = toGardenFile(garden);
+  if (!file.record) return `${JSON.stringify(file, null, 2)}\n`;
+  // Thirty thousand numbers a line each would make a file that nobody can scroll through.
+  const rows: string[] = [];
+  const marked = Object.entries(file.record).map(([name, value]) => {
+    if (!Array.isArray(value)) return [name, value];
+    rows.push(JSON.stringify(value));
+    return [name, `${ROW_MARK}${rows.length - 1}`];
+  });
+  const text = JSON.stringify({ ...file, record: Object.fromEntries(marked) }, null, 2);
+  const inRows = text.replace(ROW_MARKS, (_mark, index) => rows[Number(index)] ?? "[]");
+  return `${inRows}\n`;
 }
+
+/** Stands for a row of numbers while the rest is written; names cannot hold the control character. */
+const ROW_MARK = "\u0001row ";
+const ROW_MARKS = /"\\u0001row (\d+)"/g;
 
 /**
  * Reads a garden file: all of it, or nothing and the reasons, each with the path of its field.
@@ -37,7 +53,7 @@ export function readGardenFile(text: string): ReadGarden {
   }
   const head = headProblem(content);
   if (head) return { ok: false, problems: [head] };
-  const parsed = GardenFileSchema.safeParse(content);
+  const parsed = GardenFileSchema.safeParse(inThisVersion(content));
   if (!parsed.success) return { ok: false, problems: problemsFrom(parsed.error) };
   const problems = referenceProblems(parsed.data);
   return problems.length > 0 ? { ok: false, problems } : { ok: true, file: parsed.data };
@@ -46,6 +62,12 @@ export function readGardenFile(text: string): ReadGarden {
 /** The published JSON Schema of the garden file, made from the same schema that checks it. */
 export function gardenFileJsonSchema(): unknown {
   return z.toJSONSchema(GardenFileSchema, { io: "input" });
+}
+
+function inThisVersion(content: unknown): unknown {
+  const { version } = content as { version?: unknown };
+  if (typeof version !== "number" || version < 1 || version >= GARDEN_FILE_VERSION) return content;
+  return migrateGardenFile(content as Record<string, unknown>, version, GARDEN_FILE_VERSION);
 }
 
 /** Another kind of file, or one of another version, is told at once instead of field by field. */

@@ -14,13 +14,15 @@ interface Definition<Input> {
   /** What undo and redo call it, from its input. */
   label: (input: Input, garden: Garden) => string;
   input: z.ZodType<Input>;
+  /** What comes in by itself, such as an outlook: kept, but no step for undo. */
+  quiet?: boolean;
   run(garden: Garden, input: Input): Run;
 }
 
 /** A kind of change to the garden: checked input in, changed entities or a plain refusal out. */
 export interface Command<Input> extends Definition<Input> {
   /** Checks the input, runs, and gives the changed garden with the changes that made it. */
-  apply(garden: Garden, input: unknown): Outcome & { label?: string };
+  apply(garden: Garden, input: unknown): Outcome & { label?: string; quiet?: boolean };
 }
 
 export function command<Input>(definition: Definition<Input>): Command<Input> {
@@ -44,6 +46,7 @@ export function command<Input>(definition: Definition<Input>): Command<Input> {
         changes: result.changes,
         garden: withChanges(garden, result.changes),
         label: definition.label(parsed.data, garden),
+        quiet: definition.quiet ?? false,
       };
     },
   };

@@ -97,7 +97,19 @@ test.each<[string, CommandName, unknown, string, RegExp]>([
   [
     "a cover nobody knows",
     "bed.addMany",
-    { beds: [{ id: "b", name: "B", lengthM: 1, widthM: 1, shelterId: null, covers: ["blanket"] }] },
+    {
+      beds: [
+        {
+          id: "b",
+          name: "B",
+          lengthM: 1,
+          widthM: 1,
+          shelterId: null,
+          covers: ["blanket"],
+          horizon: null,
+        },
+      ],
+    },
     "bed.covers[0]",
     /no covering "blanket"/,
   ],

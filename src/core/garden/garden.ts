@@ -1,4 +1,15 @@
-import type { Bed, GardenFile, GardenHead, Place, Planting, Settings, Shelter } from "./schema";
+import type { WeatherRecord } from "../climate";
+import { LEVEL_HORIZON, type Horizon } from "../sky";
+import type {
+  Bed,
+  GardenFile,
+  GardenHead,
+  KeptOutlook,
+  Place,
+  Planting,
+  Settings,
+  Shelter,
+} from "./schema";
 import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
 
 /** The garden in memory. Never changed in place: a command's changes make a new one. */
@@ -6,6 +17,9 @@ export interface Garden {
   head: GardenHead;
   settings: Settings;
   place: Place | null;
+  /** The daily weather record, when one was read. */
+  record: WeatherRecord | null;
+  outlook: KeptOutlook | null;
   shelters: ReadonlyMap<string, Shelter>;
   beds: ReadonlyMap<string, Bed>;
   plantings: ReadonlyMap<string, Planting>;
@@ -15,6 +29,8 @@ export interface EntityByKind {
   garden: GardenHead;
   settings: Settings;
   place: Place;
+  record: WeatherRecord;
+  outlook: KeptOutlook;
   shelter: Shelter;
   bed: Bed;
   planting: Planting;
@@ -40,6 +56,7 @@ export const USUAL_SETTINGS: Settings = {
   shortDayHours: 10,
   fallAdditionDays: 14,
   grownBeforeShortDays: 0.9,
+  stationUrl: null,
 };
 
 /** A garden with nothing in it yet. */
@@ -48,6 +65,8 @@ export function emptyGarden(): Garden {
     head: { id: "garden", name: "My garden", today: null },
     settings: USUAL_SETTINGS,
     place: null,
+    record: null,
+    outlook: null,
     shelters: new Map(),
     beds: new Map(),
     plantings: new Map(),
@@ -63,7 +82,7 @@ export function isEmptyGarden(garden: Garden): boolean {
 export function withChanges(garden: Garden, changes: readonly Change[]): Garden {
   let { shelters, beds, plantings } = garden;
   // Only what is touched is copied: what stays the same keeps its identity, and its cached sums.
-  let { head, settings, place } = garden;
+  let { head, settings, place, record, outlook } = garden;
   for (const change of changes) {
     switch (change.kind) {
       case "garden":
@@ -74,6 +93,12 @@ export function withChanges(garden: Garden, changes: readonly Change[]): Garden 
         break;
       case "place":
         place = change.after;
+        break;
+      case "record":
+        record = change.after;
+        break;
+      case "outlook":
+        outlook = change.after;
         break;
       case "shelter":
         shelters = put(shelters, garden.shelters, change.id, change.after);
@@ -86,7 +111,7 @@ export function withChanges(garden: Garden, changes: readonly Change[]): Garden 
         break;
     }
   }
-  return { head, settings, place, shelters, beds, plantings };
+  return { head, settings, place, record, outlook, shelters, beds, plantings };
 }
 
 /** The changes that take the garden back to where it was before `changes`. */
@@ -116,6 +141,8 @@ export function entitiesOf(garden: Garden): { kind: EntityKind; entity: Entity }
     { kind: "settings", entity: garden.settings },
   ];
   if (garden.place) list.push({ kind: "place", entity: garden.place });
+  if (garden.record) list.push({ kind: "record", entity: garden.record });
+  if (garden.outlook) list.push({ kind: "outlook", entity: garden.outlook });
   for (const entity of garden.shelters.values()) list.push({ kind: "shelter", entity });
   for (const entity of garden.beds.values()) list.push({ kind: "bed", entity });
   for (const entity of garden.plantings.values()) list.push({ kind: "planting", entity });
@@ -148,6 +175,8 @@ export function toGardenFile(garden: Garden): GardenFile {
     garden: garden.head,
     settings: garden.settings,
     place: garden.place,
+    record: garden.record,
+    outlook: garden.outlook,
     shelters: inOrder(garden.shelters),
     beds: inOrder(garden.beds),
     plantings: inOrder(garden.plantings),
@@ -162,6 +191,8 @@ export function fromGardenFile(file: GardenFile): Garden {
     head: file.garden,
     settings: file.settings,
     place: file.place,
+    record: file.record,
+    outlook: file.outlook,
     shelters: byId(file.shelters),
     beds: byId(file.beds),
     plantings: byId(file.plantings),
@@ -191,4 +222,9 @@ export function bedsInOrder(garden: Garden): Bed[] {
       naturalOrder.compare(a.name, b.name) ||
       (a.id < b.id ? -1 : 1),
   );
+}
+
+/** The skyline over a bed: its own, or the garden's. */
+export function horizonOver(garden: Garden, bed: Bed): Horizon {
+  return bed.horizon ?? garden.place?.horizon ?? LEVEL_HORIZON;
 }

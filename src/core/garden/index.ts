@@ -1,9 +1,10 @@
-export { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
+export { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION, SIMULATED_STATION } from "./version";
 export {
   GardenFileSchema,
   PlaceSchema,
   type Bed,
   type GardenFile,
+  type KeptOutlook,
   type Place,
   type Planting,
   type Settings,
@@ -15,6 +16,7 @@ export {
   coversOver,
   emptyGarden,
   fromGardenFile,
+  horizonOver,
   inverse,
   isEmptyGarden,
   toGardenFile,
@@ -24,6 +26,7 @@ export {
   type EntityKind,
   type Garden,
 } from "./garden";
+export { migrateEntity, migrateGardenFile } from "./migrations";
 export { commands, type CommandInput, type CommandName } from "./commands";
 export { type Outcome } from "./command";
 export { problemsFrom, type Problem } from "./problems";

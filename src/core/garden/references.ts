@@ -1,13 +1,14 @@
 import { cropLibrary, varietyOf } from "../crops";
 import { materials } from "../shelter";
 import type { Problem } from "./problems";
-import type { Bed, GardenFile, Planting, Shelter } from "./schema";
+import type { Bed, GardenFile, Place, Planting, Shelter } from "./schema";
 
 /** References of a file that lead nowhere, and ids used twice. */
 export function referenceProblems(file: GardenFile): Problem[] {
   const shelterIds = new Set(file.shelters.map((shelter) => shelter.id));
   const bedIds = new Set(file.beds.map((bed) => bed.id));
   return [
+    ...(file.place ? placeProblems("place", file.place, file.record !== null) : []),
     ...repeatedIds("shelters", file.shelters),
     ...repeatedIds("beds", file.beds),
     ...repeatedIds("plantings", file.plantings),
@@ -52,6 +53,17 @@ export function plantingProblems(path: string, planting: Planting): Problem[] {
     problems.push({ path: `${path}.stage`, message: `${crop.name} is not cut as young leaves.` });
   }
   return problems;
+}
+
+/** What is wrong with where a place takes its climate from. */
+export function placeProblems(path: string, place: Place, hasRecord: boolean): Problem[] {
+  if (place.climateFrom === "sketch" || hasRecord) return [];
+  return [
+    {
+      path: `${path}.climateFrom`,
+      message: "There is no daily record in this garden to go by: read one in first.",
+    },
+  ];
 }
 
 /** What is wrong with a bed's shelter or covers. */

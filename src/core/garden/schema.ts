@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
-import { ClimateSketchSchema } from "../climate";
+import { ClimateSketchSchema, OutlookSchema, WeatherRecordSchema } from "../climate";
+import { HorizonSchema } from "../sky";
 import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
 
 const MAX_NAME_LENGTH = 80;
@@ -29,7 +30,7 @@ const SpacingCm = z
   .min(1, "At least 1 cm.")
   .max(500, "At most 500 cm.");
 
-export const PlaceSchema = z.strictObject({
+const PlaceFields = z.strictObject({
   id: z.literal("place"),
   name: NameSchema,
   latitudeDeg: z
@@ -44,8 +45,18 @@ export const PlaceSchema = z.strictObject({
     .number({ error: "Give the elevation in metres." })
     .min(-430, "No garden lies that low.")
     .max(6000, "No garden lies that high."),
-  climate: ClimateSketchSchema,
+  /** The few numbers a grower knows; null when there is only a record. */
+  climate: ClimateSketchSchema.nullable(),
+  /** Which of the two the garden goes by. */
+  climateFrom: z.enum(["sketch", "record"]),
+  /** The skyline around the garden, for beds that have none of their own. */
+  horizon: HorizonSchema,
 });
+
+export const PlaceSchema = PlaceFields.refine(
+  (place) => place.climateFrom === "record" || place.climate !== null,
+  { path: ["climate"], message: "Give the usual temperatures, or go by a daily record." },
+);
 
 export const SettingsSchema = z.strictObject({
   id: z.literal("settings"),
@@ -58,6 +69,15 @@ export const SettingsSchema = z.strictObject({
   shortDayHours: z.number().min(7, "At least 7 hours.").max(13, "At most 13 hours."),
   fallAdditionDays: z.number().int().min(0, "At least 0 days.").max(60, "At most 60 days."),
   grownBeforeShortDays: z.number().min(0.5, "At least 50 %.").max(1, "At most 100 %."),
+  /** Where outlook and readings are asked for; null when nowhere. */
+  stationUrl: z
+    .string()
+    .regex(
+      /^(https?:\/\/[^\s<>"]+|\/api\/station)$/,
+      "Give a web address that begins with http:// or https://, or /api/station for the simulated one.",
+    )
+    .max(300, "Keep the address within 300 characters.")
+    .nullable(),
 });
 
 export const GardenHeadSchema = z.strictObject({
@@ -82,6 +102,16 @@ export const BedSchema = z.strictObject({
   shelterId: IdSchema.nullable(),
   /** Covers of its own inside the shelter's, from the outside in, as material ids. */
   covers: z.array(z.string()).max(4, "At most four layers."),
+  /** A skyline of its own; null takes the garden's. */
+  horizon: HorizonSchema.nullable(),
+});
+
+/** The last outlook that came in, kept for when no newer one can be had. */
+export const KeptOutlookSchema = z.strictObject({
+  id: z.literal("outlook"),
+  /** When it came in, as an ISO date and time in UTC. */
+  receivedAt: z.iso.datetime({ error: "Give the time as 2026-09-24T17:30:00Z." }),
+  outlook: OutlookSchema,
 });
 
 export const PlantingSchema = z.strictObject({
@@ -104,6 +134,7 @@ export type GardenHead = z.infer<typeof GardenHeadSchema>;
 export type Shelter = z.infer<typeof ShelterSchema>;
 export type Bed = z.infer<typeof BedSchema>;
 export type Planting = z.infer<typeof PlantingSchema>;
+export type KeptOutlook = z.infer<typeof KeptOutlookSchema>;
 
 /** The garden as one file: what is exported and imported. */
 export const GardenFileSchema = z.strictObject({
@@ -112,6 +143,8 @@ export const GardenFileSchema = z.strictObject({
   garden: GardenHeadSchema,
   settings: SettingsSchema,
   place: PlaceSchema.nullable(),
+  record: WeatherRecordSchema.nullable(),
+  outlook: KeptOutlookSchema.nullable(),
   shelters: z.array(ShelterSchema).max(500, "At most 500 shelters."),
   beds: z.array(BedSchema).max(2000, "At most 2,000 beds."),
   plantings: z.array(PlantingSchema).max(50_000, "At most 50,000 plantings."),

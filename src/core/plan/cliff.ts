@@ -84,7 +84,7 @@ function edge(
   const none = { lastSafeDay: null, afterLastSafeReadyDay: null, hasCliff: false };
   const firstSow = sowDays[0];
   if (firstSow === undefined) return none;
-  const cold = site.cold(lethalTempC(growing), growing.covers, firstSow + 10);
+  const cold = site.cold(lethalTempC(growing), growing, firstSow + 10);
   const riskTaken = -Math.log(1 - settings.frostRisk);
   for (let index = 0; index < sowDays.length; index += 1) {
     const sowDay = sowDays[index] ?? firstSow;

@@ -1,8 +1,15 @@
-import { climateFromSketch } from "../climate";
+import {
+  climateFromRecord,
+  climateFromSketch,
+  dailyRecordOf,
+  type Climate,
+  type WeatherRecord,
+} from "../climate";
 import { cropLibrary, varietyOf } from "../crops";
 import {
   bedsInOrder,
   coversOver,
+  horizonOver,
   type Garden,
   type Place,
   type Planting,
@@ -12,9 +19,39 @@ import { Site, type PlanSettings } from "./site";
 import type { Growing } from "./timeline";
 import type { Spot } from "./wish";
 
-/** A garden's place as its plans see it. Make it once for a place, and keep it. */
-export function siteOf(place: Place): Site {
-  return new Site(place.latitudeDeg, climateFromSketch(place.latitudeDeg, place.climate));
+/**
+ * A garden's place as its plans see it: by its record or its few numbers, whichever it goes by. Make
+ * it once for a place and record, and keep it.
+ */
+export function siteOf(place: Place, record: WeatherRecord | null): Site {
+  return new Site(place.latitudeDeg, climateOfPlace(place, record));
+}
+
+/**
+ * The climate that a place goes by.
+ *
+ * @throws RangeError when it goes by a record that is not there, or by numbers that are not given;
+ *         the garden's commands and its file's checks let neither in
+ */
+export function climateOfPlace(
+  place: Pick<Place, "latitudeDeg" | "climateFrom" | "climate">,
+  record: WeatherRecord | null,
+): Climate {
+  if (place.climateFrom === "record" && record) return fittedClimate(place.latitudeDeg, record);
+  if (!place.climate) throw new RangeError("The place has neither a record nor a sketch.");
+  return climateFromSketch(place.latitudeDeg, place.climate);
+}
+
+const fitted = new WeakMap<WeatherRecord, Climate>();
+
+/** The climate of a record; fitted again only for another latitude. */
+function fittedClimate(latitudeDeg: number, record: WeatherRecord): Climate {
+  let climate = fitted.get(record);
+  if (climate?.latitudeDeg !== latitudeDeg) {
+    climate = climateFromRecord(latitudeDeg, dailyRecordOf(record));
+    fitted.set(record, climate);
+  }
+  return climate;
 }
 
 /** The part of a garden's settings that plans go by. */
@@ -34,6 +71,7 @@ export function growingOf(garden: Garden, planting: Planting): Growing | null {
     method: planting.method,
     stage: planting.stage,
     covers: coversOver(garden, bed),
+    horizon: horizonOver(garden, bed),
   };
 }
 
@@ -43,6 +81,7 @@ export function spotsOf(garden: Garden): Spot[] {
     bedId: bed.id,
     bedName: bed.name,
     covers: coversOver(garden, bed),
+    horizon: horizonOver(garden, bed),
   }));
 }
 

@@ -35,7 +35,7 @@ export function coldCurve(space: GrowingSpace, lethalTempC: number): RunningSum 
   const thresholdOutsideC = lethalTempC - space.nightGainC;
   for (let index = 0; index < days; index += 1) {
     const logStays = space.climate.logChanceNightStaysAbove(
-      space.outsideMinTempC[index] ?? 0,
+      space.firstDay + index,
       thresholdOutsideC,
     );
     total[index + 1] = (total[index] ?? 0) - logStays;

@@ -9,4 +9,19 @@ export { grownShare, standingShare, worthOn } from "./size";
 export { strandOf, type Strand, type StrandPoint } from "./strand";
 export { amountsFor, type Amounts, type Stand } from "./spacing";
 export { roomIn, roomiestBed, type Room } from "./room";
-export { growingOf, planSettingsOf, plantingName, siteOf, spotsOf } from "./gardenPlan";
+export {
+  growingOf,
+  planSettingsOf,
+  plantingName,
+  climateOfPlace,
+  siteOf,
+  spotsOf,
+} from "./gardenPlan";
+export {
+  groundSun,
+  shortfallWords,
+  sunShortfall,
+  weeksOfSun,
+  type SunShortfall,
+  type WeekOfSun,
+} from "./bedSun";

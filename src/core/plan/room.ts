@@ -1,7 +1,7 @@
 import { dayNumber, type DayNumber } from "../calendar";
-import { bedsInOrder, coversOver, type Bed, type Garden } from "../garden";
+import { bedsInOrder, coversOver, horizonOver, type Bed, type Garden } from "../garden";
 import { growingOf } from "./gardenPlan";
-import type { Site } from "./site";
+import { horizonKey, type Exposure, type Site } from "./site";
 import { timelineFrom } from "./timeline";
 
 /** A bed and how much of its length nobody else uses in a stretch of time. */
@@ -34,16 +34,20 @@ export function roomIn(
   return { bed, freeM: Math.max(0, freeM) };
 }
 
-/** The bed with most room among those under the same covers; null when there is none. */
+/** The bed with most room among those under the same covers and skyline; null when there is none. */
 export function roomiestBed(
   site: Site,
   garden: Garden,
-  covers: readonly string[],
+  exposure: Exposure,
   fromDay: DayNumber,
   toDay: DayNumber,
 ): Room | null {
   const rooms = bedsInOrder(garden)
-    .filter((bed) => coversOver(garden, bed).join("+") === covers.join("+"))
+    .filter(
+      (bed) =>
+        coversOver(garden, bed).join("+") === exposure.covers.join("+") &&
+        horizonKey(horizonOver(garden, bed)) === horizonKey(exposure.horizon),
+    )
     .map((bed) => roomIn(site, garden, bed, fromDay, toDay));
   return rooms.sort((a, b) => b.freeM - a.freeM)[0] ?? null;
 }

@@ -119,6 +119,7 @@ test("the same garden south of the equator has the same winter half a year later
       coldestMonth: { lowC: -6.5, highC: 2 },
       warmestMonth: { lowC: 13, highC: 26 },
       frost: { kind: "dates", medianFirst: "04-08", medianLast: "11-04" },
+      wetDaysPerYear: null,
     }),
   );
   const edge = (place: Site, around: string) =>

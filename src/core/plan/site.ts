@@ -2,7 +2,7 @@ import { seasonOf, type DayNumber, type Season } from "../calendar";
 import type { Climate } from "../climate";
 import type { Crop } from "../crops";
 import { growingSpace, type CoverIds, type GrowingSpace } from "../shelter";
-import { shortDays, type ShortDays } from "../sky";
+import { shortDays, type Horizon, type ShortDays } from "../sky";
 import { coldCurve, growthCurve, type RunningSum } from "./growthCurve";
 
 /** The three ways to count; growers hold to one and compare the others. */
@@ -33,14 +33,20 @@ export const USUAL_PLAN_SETTINGS: PlanSettings = {
 const DAYS_BEFORE_SEASON = 200;
 /** Length of the curves: until the second summer's end, when an overwintered crop is long ready. */
 const CURVE_DAYS = 1000;
-/** Stacks of covers × seasons kept at a time; a garden seldom has more in view. */
+/** Stacks of covers × skylines × seasons kept at a time; a garden seldom has more in view. */
 const SPOTS_KEPT = 60;
 
-/** One stack of covers in one season, with the running sums made for it so far. */
+/** One stack of covers under one skyline in one season, with the running sums made for it so far. */
 interface Spot {
   space: GrowingSpace;
   growth: Map<string, RunningSum>;
   cold: Map<number, RunningSum>;
+}
+
+/** What a crop stands under: its covers, and the skyline around it. */
+export interface Exposure {
+  covers: CoverIds;
+  horizon: Horizon;
 }
 
 /**
@@ -49,7 +55,7 @@ interface Spot {
  */
 export class Site {
   private readonly spots = new Map<string, Spot>();
-  private lastSpot: { covers: CoverIds; seasonStartDay: DayNumber; spot: Spot } | null = null;
+  private lastSpot: { exposure: Exposure; seasonStartDay: DayNumber; spot: Spot } | null = null;
   private lastSeason: Season | null = null;
   private readonly shortDaysBySeason = new Map<string, ShortDays | null>();
 
@@ -77,8 +83,8 @@ export class Site {
   }
 
   /** Packet days gathered by a crop under covers, around the season that `day` belongs to. */
-  growth(crop: Crop, covers: CoverIds, day: DayNumber): RunningSum {
-    const spot = this.spot(covers, day);
+  growth(crop: Crop, exposure: Exposure, day: DayNumber): RunningSum {
+    const spot = this.spot(exposure, day);
     const key = cropKey(crop);
     let curve = spot.growth.get(key);
     if (!curve) {
@@ -89,8 +95,8 @@ export class Site {
   }
 
   /** Odds of nights that kill at a temperature, under covers, around the season of `day`. */
-  cold(lethalTempC: number, covers: CoverIds, day: DayNumber): RunningSum {
-    const spot = this.spot(covers, day);
+  cold(lethalTempC: number, exposure: Exposure, day: DayNumber): RunningSum {
+    const spot = this.spot(exposure, day);
     let curve = spot.cold.get(lethalTempC);
     if (!curve) {
       curve = coldCurve(spot.space, lethalTempC);
@@ -99,26 +105,47 @@ export class Site {
     return curve;
   }
 
-  private spot(covers: CoverIds, day: DayNumber): Spot {
+  private spot(exposure: Exposure, day: DayNumber): Spot {
+    const { covers, horizon } = exposure;
     const seasonStartDay = this.season(day).startDay;
     const last = this.lastSpot;
-    if (last && last.covers === covers && last.seasonStartDay === seasonStartDay) return last.spot;
-    const key = `${covers.join("+")}|${seasonStartDay}`;
+    if (
+      last &&
+      last.exposure.covers === covers &&
+      last.exposure.horizon === horizon &&
+      last.seasonStartDay === seasonStartDay
+    ) {
+      return last.spot;
+    }
+    const key = `${covers.join("+")}|${horizonKey(horizon)}|${seasonStartDay}`;
     let spot = this.spots.get(key);
     if (!spot) {
       if (this.spots.size >= SPOTS_KEPT) this.spots.clear();
       const space = growingSpace(
         this.climate,
         covers,
+        horizon,
         seasonStartDay - DAYS_BEFORE_SEASON,
         CURVE_DAYS,
       );
       spot = { space, growth: new Map(), cold: new Map() };
       this.spots.set(key, spot);
     }
-    this.lastSpot = { covers, seasonStartDay, spot };
+    this.lastSpot = { exposure: { covers, horizon }, seasonStartDay, spot };
     return spot;
   }
+}
+
+const horizonKeys = new WeakMap<Horizon, string>();
+
+/** A skyline as text, so that two beds with the same one share their sums. */
+export function horizonKey(horizon: Horizon): string {
+  let key = horizonKeys.get(horizon);
+  if (key === undefined) {
+    key = horizon.map((point) => `${point.azimuthDeg},${point.elevationDeg}`).join(" ");
+    horizonKeys.set(horizon, key);
+  }
+  return key;
 }
 
 const cropKeys = new WeakMap<Crop, string>();

@@ -35,7 +35,7 @@ function packetShare(site: Site, growing: Growing, timeline: Timeline, day: DayN
     need.benchDays === 0
       ? 0
       : need.benchPacketDays * Math.min(1, (day - timeline.sowDay) / need.benchDays);
-  const growth = site.growth(growing.crop, growing.covers, timeline.sowDay);
+  const growth = site.growth(growing.crop, growing, timeline.sowDay);
   const inBed = day > bedDay ? sumBetween(growth, bedDay, day) : 0;
   return (onBench + inBed) / need.totalPacketDays;
 }
@@ -50,13 +50,13 @@ export function standingShare(
   const { readyDay, holdsUntilDay } = timeline;
   if (readyDay === null || holdsUntilDay === null || day <= readyDay) return 1;
   if (day >= holdsUntilDay) return 0;
-  const growth = site.growth(growing.crop, growing.covers, timeline.sowDay);
+  const growth = site.growth(growing.crop, growing, timeline.sowDay);
   const spent = sumBetween(growth, readyDay, day);
   return Math.max(0, 1 - spent / standingPacketDays(growing.crop, growing.stage));
 }
 
 /** What a day is worth in packet days to a planting in its bed. */
 export function worthOn(site: Site, growing: Growing, sowDay: DayNumber, day: DayNumber): number {
-  const growth = site.growth(growing.crop, growing.covers, sowDay);
+  const growth = site.growth(growing.crop, growing, sowDay);
   return sumBetween(growth, day, day + 1);
 }

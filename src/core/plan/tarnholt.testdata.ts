@@ -2,6 +2,7 @@ import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "../calendar";
 import { cropLibrary, varietyOf } from "../crops";
 import { fromGardenFile, type Garden, type GardenFile } from "../garden";
+import { LEVEL_HORIZON } from "../sky";
 import { siteOf } from "./gardenPlan";
 import type { Method, Stage } from "./requirement";
 import type { Growing } from "./timeline";
@@ -9,7 +10,10 @@ import type { Growing } from "./timeline";
 /** The demo garden and its site, for tests. */
 export const tarnholt: Garden = fromGardenFile(demo as GardenFile);
 if (!tarnholt.place) throw new Error("the demo garden has a place");
-export const tarnholtSite = siteOf(tarnholt.place);
+export const tarnholtSite = siteOf(tarnholt.place, tarnholt.record);
+
+/** The same place by its few numbers instead of its record. */
+export const inlandSite = siteOf({ ...tarnholt.place, climateFrom: "sketch" }, null);
 
 export function growing(
   cropId: string,
@@ -19,7 +23,14 @@ export function growing(
   const crop = cropLibrary.get(cropId);
   const variety = crop && varietyOf(crop, more.varietyId);
   if (!crop || !variety) throw new Error(`no ${cropId}`);
-  return { crop, variety, method: more.method ?? "direct", stage: more.stage ?? "full", covers };
+  return {
+    crop,
+    variety,
+    method: more.method ?? "direct",
+    stage: more.stage ?? "full",
+    covers,
+    horizon: LEVEL_HORIZON,
+  };
 }
 
 export const day = dayNumber;

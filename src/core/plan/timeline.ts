@@ -1,7 +1,6 @@
 import type { DayNumber } from "../calendar";
 import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
 import type { Crop, Variety } from "../crops";
-import type { CoverIds } from "../shelter";
 import { dayWhenGathered, latestStart, sumBetween, type RunningSum } from "./growthCurve";
 import {
   requirement,
@@ -10,17 +9,16 @@ import {
   type Requirement,
   type Stage,
 } from "./requirement";
-import type { PlanSettings, Site } from "./site";
+import type { Exposure, PlanSettings, Site } from "./site";
 
 const WINTERS_LOOKED_AT = 2;
 
 /** One way to grow something: everything that decides its dates but the date itself. */
-export interface Growing {
+export interface Growing extends Exposure {
   crop: Crop;
   variety: Variety;
   method: Method;
   stage: Stage;
-  covers: CoverIds;
 }
 
 /** The life of one planting, as day numbers. */
@@ -54,9 +52,9 @@ export function timelineFrom(
 ): Timeline {
   const need = requirement(growing.crop, growing.variety, growing.method, growing.stage);
   const bedDay = sowDay + need.benchDays;
-  const growth = site.growth(growing.crop, growing.covers, sowDay);
+  const growth = site.growth(growing.crop, growing, sowDay);
   const readyDay = readyDayBy(site, settings, growing, need, sowDay);
-  const cold = site.cold(lethalTempC(growing), growing.covers, sowDay);
+  const cold = site.cold(lethalTempC(growing), growing, sowDay);
   const coldLossDay = dayWhenGathered(cold, bedDay, -Math.log(1 - settings.frostRisk));
   let holdsUntilDay: DayNumber | null = null;
   let lossBeforeReady: number | null = null;
@@ -95,7 +93,7 @@ export function readyDayBy(
   if (settings.school === "calendar") {
     return bedDay + Math.ceil(need.bedPacketDays + settings.fallAdditionDays);
   }
-  const growth = site.growth(growing.crop, growing.covers, sowDay);
+  const growth = site.growth(growing.crop, growing, sowDay);
   const byGrowth = dayWhenGathered(growth, bedDay, need.bedPacketDays);
   if (settings.school === "growth") return byGrowth;
 
@@ -146,7 +144,7 @@ export function latestSowingFor(
   if (settings.school === "calendar") {
     return readyByDay - Math.ceil(need.bedPacketDays + settings.fallAdditionDays) - need.benchDays;
   }
-  const growth = site.growth(growing.crop, growing.covers, readyByDay);
+  const growth = site.growth(growing.crop, growing, readyByDay);
   const bedDay = latestStart(growth, readyByDay, need.bedPacketDays);
   if (settings.school === "growth") return bedDay === null ? null : bedDay - need.benchDays;
 

@@ -88,7 +88,7 @@ function tenHourSentence(
   const short = site.shortDays(site.season(bedDay), settings.shortDayHours);
   if (!short) return "Days are never that short here, so nothing has to hold.";
   if (bedDay >= short.fromDay) return "";
-  const growth = site.growth(growing.crop, growing.covers, timeline.sowDay);
+  const growth = site.growth(growing.crop, growing, timeline.sowDay);
   const share = Math.min(
     1,
     sumBetween(growth, bedDay, short.fromDay) / timeline.requirement.bedPacketDays,

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import type { Exposure } from "./site";
 import { cropLibrary } from "../crops";
 import { plainWording } from "../wording";
 import {
@@ -72,7 +73,7 @@ test("the ways that work come first, full-grown before young leaves", () => {
   );
 });
 
-test("each stack of covers is offered once, and crops that hate it are not transplanted", () => {
+test("each stack of covers and skyline is offered once, and crops that hate it are not transplanted", () => {
   const carrot = cropLibrary.get("carrot");
   const variety = carrot?.varieties[0];
   if (!carrot || !variety) throw new Error("carrot is in the library");
@@ -84,9 +85,11 @@ test("each stack of covers is offered once, and crops that hate it are not trans
     wording,
   );
   expect(ways.map((way) => way.growing.method)).not.toContain("transplant");
-  const stacks = ways.map((way) => way.growing.covers.join("+"));
-  expect(new Set(stacks).size).toBe(stacks.length);
-  expect(stacks.length).toBe(new Set(spots.map((spot) => spot.covers.join("+"))).size);
+  // Two beds in the open, one of them in the shade of a house, are two ways.
+  const exposure = ({ covers, horizon }: Exposure) => JSON.stringify([covers, horizon]);
+  const offered = ways.map((way) => exposure(way.growing));
+  expect(new Set(offered).size).toBe(offered.length);
+  expect(offered.length).toBe(new Set(spots.map(exposure)).size);
 });
 
 test("other crops are other, can still be sown, and are ready in time", () => {

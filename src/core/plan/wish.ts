@@ -1,18 +1,16 @@
 import { daysWords, type DayNumber } from "../calendar";
 import { cropLibrary, varietyOf, type Crop, type Variety } from "../crops";
-import type { CoverIds } from "../shelter";
 import { whereWords } from "../shelter";
 import type { Wording } from "../wording";
 import { judge, type Verdict, type Wanted } from "./feasibility";
 import type { Method, Stage } from "./requirement";
-import type { PlanSettings, Site } from "./site";
+import { horizonKey, type Exposure, type PlanSettings, type Site } from "./site";
 import { latestSowingFor, timelineFrom, type Growing, type Timeline } from "./timeline";
 
 /** A place in the garden where something could grow. */
-export interface Spot {
+export interface Spot extends Exposure {
   bedId: string;
   bedName: string;
-  covers: CoverIds;
 }
 
 /** What is asked for: a crop by a date, or simply sown today. */
@@ -41,7 +39,7 @@ const GRACE_DAYS = 4;
 const OTHER_CROPS_SHOWN = 4;
 
 /**
- * Every way to grow the crop wished for: each stack of covers in the garden once, direct and
+ * Every way to grow the crop wished for: each stack of covers and skyline in the garden once, direct and
  * transplanted, full-grown and as young leaves; the ones that give what is wanted first.
  */
 export function waysTo(
@@ -52,7 +50,7 @@ export function waysTo(
   wording: Wording,
 ): Way[] {
   const ways = distinctSpots(spots).flatMap((spot) =>
-    waysOfGrowing(wish.crop, wish.variety, spot.covers).map((growing) =>
+    waysOfGrowing(wish.crop, wish.variety, spot).map((growing) =>
       wayFor(site, settings, wish, growing, spot, wording),
     ),
   );
@@ -126,7 +124,7 @@ export function otherCropsFor(
     .slice(0, OTHER_CROPS_SHOWN);
 }
 
-function waysOfGrowing(crop: Crop, variety: Variety, covers: CoverIds): Growing[] {
+function waysOfGrowing(crop: Crop, variety: Variety, { covers, horizon }: Exposure): Growing[] {
   const methods: Method[] =
     crop.transplanting.tolerance === "never" ? ["direct"] : ["direct", "transplant"];
   const ways: Growing[] = methods.map((method) => ({
@@ -135,9 +133,10 @@ function waysOfGrowing(crop: Crop, variety: Variety, covers: CoverIds): Growing[
     method,
     stage: "full" as Stage,
     covers,
+    horizon,
   }));
   if (crop.babyLeaf !== undefined) {
-    ways.push({ crop, variety, method: "direct", stage: "baby", covers });
+    ways.push({ crop, variety, method: "direct", stage: "baby", covers, horizon });
   }
   return ways;
 }
@@ -145,7 +144,7 @@ function waysOfGrowing(crop: Crop, variety: Variety, covers: CoverIds): Growing[
 function distinctSpots(spots: readonly Spot[]): Spot[] {
   const byCovers = new Map<string, Spot>();
   for (const spot of spots) {
-    const key = spot.covers.join("+");
+    const key = `${spot.covers.join("+")}|${horizonKey(spot.horizon)}`;
     if (!byCovers.has(key)) byCovers.set(key, spot);
   }
   return [...byCovers.values()];

@@ -8,6 +8,7 @@ const climate = climateFromSketch(47.1, {
   coldestMonth: { lowC: -6.5, highC: 2 },
   warmestMonth: { lowC: 13, highC: 26 },
   frost: { kind: "dates", medianFirst: "10-08", medianLast: "05-06" },
+  wetDaysPerYear: null,
 });
 const stacks = fc.uniqueArray(fc.constantFrom(...materials.keys()), { maxLength: 3 });
 const anyDay = fc.integer({ min: dayNumber("2026-06-21"), max: dayNumber("2027-06-20") });

@@ -11,7 +11,7 @@ import { dayNumberOf, type DayNumber } from "@/core/calendar";
 import { cropLibrary } from "@/core/crops";
 import { plantingName } from "@/core/plan";
 import { gardenStore, useGarden } from "@/store";
-import { setView, tell, type WishStart } from "@/ui/viewState";
+import { setView, tell, type PlaceSection, type WishStart } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import {
   chooseGardenFile,
@@ -22,6 +22,13 @@ import {
 } from "./gardenFiles";
 import { readDate } from "./readDate";
 import { redo, undo } from "./steps";
+
+const PLACE_SECTIONS: readonly { label: string; section: PlaceSection }[] = [
+  { label: "Frost odds", section: "frost" },
+  { label: "Daylight", section: "light" },
+  { label: "Sun on the beds", section: "sun" },
+  { label: "Outlook", section: "outlook" },
+];
 
 interface Action {
   label: string;
@@ -136,6 +143,14 @@ function useActions(today: DayNumber): Action[] {
     const list: Action[] = [
       { label: "Plan", group: "Go to", run: () => router.push("/plan") },
       { label: "Place", group: "Go to", run: () => router.push("/place") },
+      ...PLACE_SECTIONS.map(({ label, section }) => ({
+        label,
+        group: "Go to" as const,
+        run: () => {
+          setView({ placeSection: section });
+          router.push("/place");
+        },
+      })),
       { label: "Today's date", group: "Go to", run: () => setView({ dateInView: today }) },
       { label: "I want…", group: "Do", run: () => wish({}) },
       {

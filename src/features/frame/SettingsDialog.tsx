@@ -9,7 +9,8 @@ import MenuItem from "@mui/material/MenuItem";
 import { useColorScheme } from "@mui/material/styles";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import type { Settings } from "@/core/garden";
+import { SIMULATED_STATION, type Settings } from "@/core/garden";
+import { chanceWords } from "@/core/wording";
 import { gardenStore, useGarden } from "@/store";
 
 const RISKS = [
@@ -24,7 +25,7 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
   const settings = useGarden((state) => state.garden.settings);
   const { mode, setMode } = useColorScheme();
   const [refusal, setRefusal] = useState<{ field: keyof Settings; words: string } | null>(null);
-  const set = async (field: keyof Settings, value: string | number) => {
+  const set = async (field: keyof Settings, value: string | number | null) => {
     const done = await gardenStore().dispatch("settings.set", { [field]: value });
     setRefusal(done.ok ? null : { field, words: done.refusal });
   };
@@ -39,6 +40,23 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
       onBlur={(event) => {
         const value = Number(event.target.value) / scale;
         if (event.target.value !== "" && value !== settings[field]) void set(field, value);
+      }}
+    />
+  );
+  const stationField = (
+    <TextField
+      key={`station${settings.stationUrl}`}
+      label="Address of a weather station"
+      defaultValue={settings.stationUrl ?? ""}
+      error={refusal?.field === "stationUrl"}
+      helperText={
+        refusal?.field === "stationUrl"
+          ? refusal.words
+          : `${SIMULATED_STATION} is the simulated one; empty is none`
+      }
+      onBlur={(event) => {
+        const value = event.target.value.trim() || null;
+        if (value !== settings.stationUrl) void set("stationUrl", value);
       }}
     />
   );
@@ -83,9 +101,7 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
           onChange={(event) => void set("frostRisk", Number(event.target.value))}
         >
           {!riskKnown && (
-            <MenuItem value={settings.frostRisk}>
-              {Math.round(settings.frostRisk * 100)} years in 100
-            </MenuItem>
+            <MenuItem value={settings.frostRisk}>{chanceWords(settings.frostRisk)}</MenuItem>
           )}
           {RISKS.map((risk) => (
             <MenuItem key={risk.value} value={risk.value}>
@@ -96,6 +112,7 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
         {numberField("shortDayHours", "A day is short under (hours)")}
         {numberField("fallAdditionDays", "Fall addition of the calendar school (days)")}
         {numberField("grownBeforeShortDays", "Grown before the short days, to hold (%)", 100)}
+        {stationField}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Done</Button>

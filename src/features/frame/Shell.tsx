@@ -17,6 +17,8 @@ import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { loadDemoGarden } from "./gardenFiles";
 import { TopLine } from "./TopLine";
+import { tonightWords } from "./tonightWords";
+import { useOutlook } from "./useOutlook";
 import { useRibbon } from "./useRibbon";
 import { useShortcuts } from "./useShortcuts";
 import { Welcome } from "./Welcome";
@@ -54,7 +56,8 @@ async function openGarden(): Promise<void> {
 
 function OpenShell({ children }: { children: ReactNode }) {
   const garden = useGarden((state) => state.garden);
-  const { dateInView, selectedPlantingId, dragged, paletteOpen, settingsOpen, message } = useView();
+  const { dateInView, selectedPlantingId, sunBedId, dragged, paletteOpen, settingsOpen, message } =
+    useView();
   const storageNotice = useGarden((state) => state.storageNotice);
   const [started, setStarted] = useState(false);
   const pathname = usePathname();
@@ -63,10 +66,12 @@ function OpenShell({ children }: { children: ReactNode }) {
   const day = dateInView ?? today;
   const site = siteSelector(garden);
   const wording = useWording(garden.settings.units);
-  const ribbon = useRibbon(site, garden.settings, day, wording);
-  useShortcuts(today);
-
   const selected = selectedPlantingId ? garden.plantings.get(selectedPlantingId) : undefined;
+  const bedInSight = selected?.bedId ?? (pathname === "/place" ? sunBedId : null);
+  const ribbon = useRibbon(site, garden, bedInSight, day, wording);
+  useShortcuts(today);
+  useOutlook(garden, today);
+
   const welcome = isEmptyGarden(garden) && !started;
   const start = () => {
     setStarted(true);
@@ -82,6 +87,7 @@ function OpenShell({ children }: { children: ReactNode }) {
             ownToday={garden.head.today !== null}
             frostDay={ribbon?.frostDay ?? null}
             riskWords={chanceWords(garden.settings.frostRisk)}
+            tonight={day === today ? tonightWords(garden.outlook, today, wording) : null}
             wording={wording}
           />
         }

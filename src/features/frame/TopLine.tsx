@@ -23,11 +23,14 @@ interface Props {
   /** The day of killing frost with the chosen risk; null when there is none to name. */
   frostDay: DayNumber | null;
   riskWords: string;
+  /** What the night to come is expected to be; null when nobody knows. */
+  tonight: string | null;
   wording: LocalWording;
 }
 
 /** The garden's name, the date in view in words, and what works everywhere. */
-export function TopLine({ day, today, ownToday, frostDay, riskWords, wording }: Props) {
+export function TopLine(props: Props) {
+  const { day, today, ownToday, frostDay, riskWords, tonight, wording } = props;
   const undoLabel = useGarden((state) => state.undoLabel);
   const redoLabel = useGarden((state) => state.redoLabel);
   return (
@@ -94,6 +97,7 @@ export function TopLine({ day, today, ownToday, frostDay, riskWords, wording }: 
           }}
         >
           {aboutDate(day, today, ownToday, frostDay, riskWords)}
+          {tonight !== null && ` · ${tonight}`}
         </Box>
       </Box>
       <Box sx={{ display: "flex", justifyContent: "flex-end", alignItems: "center" }}>
@@ -152,7 +156,7 @@ function aboutDate(
   riskWords: string,
 ): string {
   const parts: string[] = [];
-  if (day === today) parts.push(ownToday ? "today in this garden" : "today");
+  if (day === today) parts.push(ownToday ? "garden's today" : "today");
   else parts.push(day > today ? `in ${daysWords(day - today)}` : `${daysWords(today - day)} ago`);
   if (frostDay !== null) {
     const left = frostDay - day;

@@ -1,6 +1,7 @@
 import { dayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { gardenStore, siteSelector } from "@/store";
+import { downloadText } from "@/ui/download";
 import { setView, tell } from "@/ui/viewState";
 
 const MS_PER_DAY = 86_400_000;
@@ -8,7 +9,7 @@ const MS_PER_DAY = 86_400_000;
 /** Saves the garden as a file. */
 export async function saveGardenFile(garden: Garden): Promise<void> {
   const { writeGardenFile } = await import("@/core/formats");
-  download(`${fileName(garden)}.garden.json`, "application/json", writeGardenFile(garden));
+  downloadText(`${fileName(garden)}.garden.json`, "application/json", writeGardenFile(garden));
   tell("The garden is saved as a file.");
 }
 
@@ -19,7 +20,7 @@ export async function saveCalendarFile(garden: Garden): Promise<void> {
   const { writeCalendarFile } = await import("@/core/formats");
   const stampDay = Math.floor(Date.now() / MS_PER_DAY);
   const text = await writeCalendarFile(site, garden, stampDay);
-  download(`${fileName(garden)}.ics`, "text/calendar", text);
+  downloadText(`${fileName(garden)}.ics`, "text/calendar", text);
   tell("The calendar file is saved: open it on your phone.");
 }
 
@@ -28,7 +29,7 @@ export async function savePlantingsTable(garden: Garden): Promise<void> {
   const site = siteSelector(garden);
   if (!site) return tell("Give the place first: without it there are no dates.", "refused");
   const { writePlantingsCsv } = await import("@/core/formats");
-  download(`${fileName(garden)} plantings.csv`, "text/csv", writePlantingsCsv(site, garden));
+  downloadText(`${fileName(garden)} plantings.csv`, "text/csv", writePlantingsCsv(site, garden));
   tell("The plantings are saved as a table.");
 }
 
@@ -72,20 +73,11 @@ export function chooseGardenFile(): void {
 
 /** Puts the made-up demo garden in place of the garden here. */
 export async function loadDemoGarden(quietly = false): Promise<void> {
-  const demo = await import("@data/demo/tarnholt-commons.json");
-  await importGardenText(JSON.stringify(demo.default), quietly);
+  const answer = await fetch("/api/demo").catch(() => null);
+  if (!answer?.ok) return tell("The demo garden cannot be reached. Try again.", "refused");
+  await importGardenText(await answer.text(), quietly);
 }
 
 function fileName(garden: Garden): string {
   return garden.head.name.replace(/[^\p{L}\p{N} _-]/gu, "").trim() || "garden";
-}
-
-function download(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
-  const link = document.createElement("a");
-  link.href = url;
-  link.download = name;
-  link.click();
-  // The browser reads the blob after the click has returned.
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }

@@ -3,8 +3,8 @@
 import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { FROST_THRESHOLDS_C, firstFrostDay, frostChances } from "@/core/climate";
-import type { Garden } from "@/core/garden";
-import type { Site } from "@/core/plan";
+import { horizonOver, type Garden } from "@/core/garden";
+import { weeksOfSun, type Site } from "@/core/plan";
 import { dayLengthOnDay } from "@/core/sky";
 import { chanceWords } from "@/core/wording";
 import type { RibbonSeason } from "@/ui/ribbon";
@@ -13,12 +13,14 @@ import type { LocalWording } from "@/ui/wording";
 /** The ribbon's season around a day, computed once for each season and setting. */
 export function useRibbon(
   site: Site | null,
-  settings: Garden["settings"],
+  garden: Garden,
+  bedId: string | null,
   day: DayNumber,
   wording: LocalWording,
 ): RibbonSeason | null {
+  const { settings } = garden;
   const startDay = site?.season(day).startDay;
-  return useMemo(() => {
+  const base = useMemo(() => {
     if (!site || startDay === undefined) return null;
     const season = site.season(startDay);
     const days = season.endDay - season.startDay + 1;
@@ -45,4 +47,13 @@ export function useRibbon(
           : `killing frost, ${chanceWords(settings.frostRisk)}, by ${wording.shortDate(frostDay)}`,
     };
   }, [site, startDay, settings.frostRisk, settings.shortDayHours, wording]);
+  const bed = bedId === null ? undefined : garden.beds.get(bedId);
+  return useMemo(() => {
+    if (!base || !site) return null;
+    const bedSun = bed && {
+      bedName: bed.name,
+      weeks: weeksOfSun(site, horizonOver(garden, bed), base.season),
+    };
+    return { ...base, bedSun: bedSun ?? null };
+  }, [base, site, garden, bed]);
 }

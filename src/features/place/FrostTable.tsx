@@ -16,11 +16,16 @@ interface Props {
   wording: LocalWording;
 }
 
+/** Years in ten by which the first frost has come, and in which one still comes after the date. */
 const CHANCES = [
-  { chance: 0.1, words: "1 in 10" },
-  { chance: 0.2, words: "1 in 5" },
-  { chance: 0.5, words: "1 in 2" },
+  { chance: 0.1, words: "1" },
+  { chance: 0.2, words: "2" },
+  { chance: 0.5, words: "5" },
+  { chance: 0.8, words: "8" },
+  { chance: 0.9, words: "9" },
 ];
+/** Spring the other way round, so that both halves run with the calendar. */
+const LATEST_FIRST = [...CHANCES].reverse();
 const ROWS = [
   { name: "Light frost", thresholdC: FROST_THRESHOLDS_C.light },
   { name: "Killing frost", thresholdC: FROST_THRESHOLDS_C.killing },
@@ -30,24 +35,30 @@ const ROWS = [
 /** By when frost has come in autumn, and after when it still comes in spring, by odds. */
 export function FrostTable({ climate, season, wording }: Props) {
   const said = (day: DayNumber | null) => (day === null ? "seldom" : wording.shortDate(day));
-  const cell = { px: 1, py: 0.5, fontSize: 13.5, borderColor: "var(--line)" };
+  const cell = {
+    px: 0.5,
+    py: 0.5,
+    fontSize: 13,
+    whiteSpace: "nowrap",
+    borderColor: "var(--line)",
+  };
   return (
     <Box sx={{ overflowX: "auto" }} tabIndex={0} role="group" aria-label="Frost odds">
-      <Table size="small" className="tabular" sx={{ minWidth: 480 }}>
+      <Table size="small" className="tabular" sx={{ minWidth: 700 }}>
         <TableHead>
           <TableRow>
             <TableCell component="td" sx={cell} />
-            <TableCell sx={cell} colSpan={3} align="center">
+            <TableCell sx={cell} colSpan={5} align="center">
               has come by
             </TableCell>
-            <TableCell sx={cell} colSpan={3} align="center">
+            <TableCell sx={cell} colSpan={5} align="center">
               comes again after
             </TableCell>
           </TableRow>
           <TableRow>
-            <TableCell sx={cell}>years</TableCell>
-            {[0, 1].flatMap((half) =>
-              CHANCES.map(({ words }) => (
+            <TableCell sx={cell}>years in 10</TableCell>
+            {[CHANCES, LATEST_FIRST].flatMap((chances, half) =>
+              chances.map(({ words }) => (
                 <TableCell key={`${half}${words}`} sx={cell} align="right">
                   {words}
                 </TableCell>
@@ -66,7 +77,7 @@ export function FrostTable({ climate, season, wording }: Props) {
                   {said(firstFrostDay(climate, season, thresholdC, chance))}
                 </TableCell>
               ))}
-              {CHANCES.map(({ chance }) => (
+              {LATEST_FIRST.map(({ chance }) => (
                 <TableCell key={`last${chance}`} sx={cell} align="right">
                   {said(lastFrostDay(climate, season, thresholdC, chance))}
                 </TableCell>

@@ -2,49 +2,35 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import FormControlLabel from "@mui/material/FormControlLabel";
-import InputAdornment from "@mui/material/InputAdornment";
-import Radio from "@mui/material/Radio";
-import RadioGroup from "@mui/material/RadioGroup";
+import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import Typography from "@mui/material/Typography";
-import { Controller, type Control, type UseFormRegister } from "react-hook-form";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import { Controller, type UseFormReturn } from "react-hook-form";
+import { madeUpClimates, type WeatherRecord } from "@/core/climate";
 import type { Units } from "@/core/wording";
-import { MonthDayField } from "@/ui/inputs";
 import type { LocalWording } from "@/ui/wording";
-import type { PlaceFields } from "./placeFields";
+import { NumberField } from "./NumberField";
+import { fieldsFromMadeUp, type PlaceFields } from "./placeFields";
+import { RecordCard } from "./RecordCard";
+import { SketchFields } from "./SketchFields";
 
 interface Props {
-  register: UseFormRegister<PlaceFields>;
-  control: Control<PlaceFields>;
+  form: UseFormReturn<PlaceFields>;
   problems: Partial<Record<keyof PlaceFields, string>>;
-  frost: PlaceFields["frost"];
+  fields: PlaceFields;
   units: Units;
-  changed: boolean;
+  record: WeatherRecord | null;
+  /** Whether this is the garden's first place: then a made-up one may be taken to start from. */
+  first: boolean;
   wording: LocalWording;
   onSubmit: () => void;
 }
 
-/** The few numbers a grower knows: where, how cold, how warm, and the frost dates. */
+/** Where the garden is, and where its climate comes from: a few numbers, or a daily record. */
 export function PlaceForm(props: Props) {
-  const { register, problems, frost, units, changed, onSubmit } = props;
-  const degrees = units === "imperial" ? "°F" : "°C";
-  const field = (name: keyof PlaceFields, label: string, unit: string) => (
-    <TextField
-      size="small"
-      label={label}
-      error={problems[name] !== undefined}
-      helperText={problems[name]}
-      slotProps={{
-        input:
-          unit === ""
-            ? undefined
-            : { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> },
-        htmlInput: name === "name" ? undefined : { inputMode: "text" },
-      }}
-      {...register(name)}
-    />
-  );
+  const { form, problems, fields, units, record, first, wording, onSubmit } = props;
+  const { register, control, formState, reset } = form;
   return (
     <Box
       component="form"
@@ -56,97 +42,84 @@ export function PlaceForm(props: Props) {
       }}
       sx={{ display: "grid", gap: 1.5, alignContent: "start" }}
     >
-      {field("name", "Name of the place", "")}
-      <Pair>
-        {field("latitude", "Latitude, north +", "°")}
-        {field("longitude", "Longitude, east +", "°")}
-      </Pair>
-      {field("elevation", "Elevation", units === "imperial" ? "ft" : "m")}
-      <Typography variant="h3" component="h2" sx={{ mt: 0.5 }}>
-        Coldest month, usual
-      </Typography>
-      <Pair>
-        {field("coldLow", "Low", degrees)}
-        {field("coldHigh", "High", degrees)}
-      </Pair>
-      <Typography variant="h3" component="h2" sx={{ mt: 0.5 }}>
-        Warmest month, usual
-      </Typography>
-      <Pair>
-        {field("warmLow", "Low", degrees)}
-        {field("warmHigh", "High", degrees)}
-      </Pair>
-      <FrostFields {...props} frost={frost} />
-      <Button type="submit" variant="contained" disabled={!changed} sx={{ justifySelf: "start" }}>
-        Keep this place
-      </Button>
-    </Box>
-  );
-}
-
-function FrostFields({ control, problems, frost, wording }: Props) {
-  return (
-    <>
-      <Typography variant="h3" component="h2" id="frost-kind" sx={{ mt: 0.5 }}>
-        Frost
-      </Typography>
+      {first && (
+        <TextField
+          select
+          size="small"
+          label="Start from a made-up place"
+          value=""
+          onChange={(event) => {
+            const chosen = madeUpClimates.find(({ id }) => id === event.target.value);
+            if (chosen) reset(fieldsFromMadeUp(chosen, units), { keepDefaultValues: true });
+          }}
+        >
+          {madeUpClimates.map(({ id, name }) => (
+            <MenuItem key={id} value={id}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <NumberField name="name" label="Name of the place" {...{ register, problems }} />
+      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5, alignItems: "start" }}>
+        <NumberField
+          name="latitude"
+          label="Latitude, north +"
+          unit="°"
+          {...{ register, problems }}
+        />
+        <NumberField
+          name="longitude"
+          label="Longitude, east +"
+          unit="°"
+          {...{ register, problems }}
+        />
+      </Box>
+      <NumberField
+        name="elevation"
+        label="Elevation"
+        unit={units === "imperial" ? "ft" : "m"}
+        {...{ register, problems }}
+      />
       <Controller
         control={control}
-        name="frost"
+        name="climateFrom"
         render={({ field }) => (
-          <RadioGroup
-            {...field}
-            aria-labelledby="frost-kind"
-            sx={{ "& .MuiRadio-root": { py: 0.5 } }}
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            fullWidth
+            aria-label="Where the climate comes from"
+            value={field.value}
+            onChange={(_event, next) => {
+              if (next !== null) field.onChange(next);
+            }}
           >
-            <FormControlLabel value="dates" control={<Radio />} label="comes each winter" />
-            <FormControlLabel value="rare" control={<Radio />} label="stays away most winters" />
-            <FormControlLabel
-              value="everyMonth"
-              control={<Radio />}
-              label="can come in any month"
-            />
-          </RadioGroup>
+            <ToggleButton value="sketch">A few numbers</ToggleButton>
+            <ToggleButton value="record">Daily record</ToggleButton>
+          </ToggleButtonGroup>
         )}
       />
-      {frost === "dates" && (
-        <Pair>
-          <Controller
-            control={control}
-            name="first"
-            render={({ field }) => (
-              <MonthDayField
-                label="First in autumn"
-                value={field.value}
-                error={problems.first}
-                wording={wording}
-                onChange={field.onChange}
-              />
-            )}
-          />
-          <Controller
-            control={control}
-            name="last"
-            render={({ field }) => (
-              <MonthDayField
-                label="Last in spring"
-                value={field.value}
-                error={problems.last}
-                wording={wording}
-                onChange={field.onChange}
-              />
-            )}
-          />
-        </Pair>
+      {fields.climateFrom === "record" ? (
+        <RecordCard record={record} wording={wording} />
+      ) : (
+        <SketchFields
+          register={register}
+          control={control}
+          problems={problems}
+          frost={fields.frost}
+          units={units}
+          wording={wording}
+        />
       )}
-    </>
-  );
-}
-
-function Pair({ children }: { children: React.ReactNode }) {
-  return (
-    <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5, alignItems: "start" }}>
-      {children}
+      <Button
+        type="submit"
+        variant="contained"
+        disabled={!formState.isDirty}
+        sx={{ justifySelf: "start" }}
+      >
+        Keep this place
+      </Button>
     </Box>
   );
 }

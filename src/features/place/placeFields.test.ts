@@ -1,8 +1,10 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import type { Place } from "@/core/garden";
-import { fieldsOf, placeFrom } from "./placeFields";
+import { madeUpClimates } from "@/core/climate";
+import { fieldsFromMadeUp, fieldsOf, placeFrom } from "./placeFields";
 
-const place = demo.place as Place;
+const byRecord = demo.place as Place;
+const place: Place = { ...byRecord, climateFrom: "sketch" };
 
 test("a place shown and read again is exactly the same place, in either units", () => {
   for (const units of ["metric", "imperial"] as const) {
@@ -14,9 +16,9 @@ test("what is typed in imperial units is kept in metric ones", () => {
   const fields = { ...fieldsOf(place, "imperial"), coldLow: "14", elevation: "1000" };
   const read = placeFrom(fields, "imperial", place);
   if (!read.ok) throw new Error("the fields are whole");
-  expect(read.place.climate.coldestMonth.lowC).toBeCloseTo(-10, 10);
+  expect(read.place.climate?.coldestMonth.lowC).toBeCloseTo(-10, 10);
   expect(read.place.elevationM).toBeCloseTo(304.8, 10);
-  expect(read.place.climate.warmestMonth).toEqual(place.climate.warmestMonth);
+  expect(read.place.climate?.warmestMonth).toEqual(place.climate?.warmestMonth);
 });
 
 test("numbers are taken as people type them", () => {
@@ -25,9 +27,24 @@ test("numbers are taken as people type them", () => {
     "metric",
     place,
   );
-  expect(read.ok && [read.place.latitudeDeg, read.place.climate.coldestMonth.lowC]).toEqual([
+  expect(read.ok && [read.place.latitudeDeg, read.place.climate?.coldestMonth.lowC]).toEqual([
     -41.25, -3.5,
   ]);
+});
+
+test("going by the record, the few numbers stay as they were", () => {
+  const fields = { ...fieldsOf(byRecord, "metric"), coldLow: "nonsense", name: "Hillside" };
+  const read = placeFrom(fields, "metric", byRecord);
+  expect(read).toEqual({ ok: true, place: { ...byRecord, name: "Hillside" } });
+  const bare = placeFrom({ ...fields, climateFrom: "record" }, "metric", null);
+  expect(bare.ok && bare.place.climate).toBeNull();
+});
+
+test("every made-up climate is a whole start", () => {
+  for (const climate of madeUpClimates) {
+    const read = placeFrom(fieldsFromMadeUp(climate, "imperial"), "imperial", null);
+    expect(read.ok && Math.abs(read.place.latitudeDeg - climate.latitudeDeg)).toBeLessThan(1e-3);
+  }
 });
 
 test("what is wrong is told at its field", () => {

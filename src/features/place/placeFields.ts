@@ -1,3 +1,4 @@
+import type { MadeUpClimate } from "@/core/climate";
 import { PlaceSchema, problemsFrom, type Place } from "@/core/garden";
 import { celsius, fahrenheit, feet, metres, type Units } from "@/core/wording";
 
@@ -14,6 +15,8 @@ export interface PlaceFields {
   frost: "dates" | "rare" | "everyMonth";
   first: string;
   last: string;
+  wetDays: string;
+  climateFrom: Place["climateFrom"];
 }
 
 /** Which field of the form shows a problem with which part of the place. */
@@ -28,6 +31,7 @@ const FIELD_OF_PATH: Record<string, keyof PlaceFields> = {
   "climate.warmestMonth.highC": "warmHigh",
   "climate.frost.medianFirst": "first",
   "climate.frost.medianLast": "last",
+  "climate.wetDaysPerYear": "wetDays",
 };
 
 const EMPTY: PlaceFields = {
@@ -42,17 +46,41 @@ const EMPTY: PlaceFields = {
   frost: "dates",
   first: "10-10",
   last: "05-01",
+  wetDays: "",
+  climateFrom: "sketch",
 };
 
 export function fieldsOf(place: Place | null, units: Units): PlaceFields {
   if (!place) return EMPTY;
-  const temperature = (tempC: number) => shown(units === "imperial" ? fahrenheit(tempC) : tempC, 1);
-  const { coldestMonth, warmestMonth, frost } = place.climate;
   return {
+    ...EMPTY,
     name: place.name,
     latitude: shown(place.latitudeDeg, 4),
     longitude: shown(place.longitudeDeg, 4),
     elevation: shown(units === "imperial" ? feet(place.elevationM) : place.elevationM, 0),
+    climateFrom: place.climateFrom,
+    ...(place.climate ? sketchFields(place.climate, units) : {}),
+  };
+}
+
+/** The fields of a made-up climate, as a start for a place of one's own. */
+export function fieldsFromMadeUp(climate: MadeUpClimate, units: Units): PlaceFields {
+  return fieldsOf(
+    {
+      ...climate,
+      id: "place",
+      name: `${climate.station} (made-up)`,
+      climateFrom: "sketch",
+      horizon: [],
+    },
+    units,
+  );
+}
+
+function sketchFields(climate: NonNullable<Place["climate"]>, units: Units) {
+  const temperature = (tempC: number) => shown(units === "imperial" ? fahrenheit(tempC) : tempC, 1);
+  const { coldestMonth, warmestMonth, frost, wetDaysPerYear } = climate;
+  return {
     coldLow: temperature(coldestMonth.lowC),
     coldHigh: temperature(coldestMonth.highC),
     warmLow: temperature(warmestMonth.lowC),
@@ -60,6 +88,7 @@ export function fieldsOf(place: Place | null, units: Units): PlaceFields {
     frost: frost.kind,
     first: frost.kind === "dates" ? frost.medianFirst : EMPTY.first,
     last: frost.kind === "dates" ? frost.medianLast : EMPTY.last,
+    wetDays: wetDaysPerYear === null ? "" : String(wetDaysPerYear),
   };
 }
 
@@ -78,28 +107,33 @@ export function placeFrom(fields: PlaceFields, units: Units, before: Place | nul
     kept !== undefined && fields[name] === shown[name] ? kept : metric(numberFrom(fields[name]));
   const temperature = (name: keyof PlaceFields, kept?: number) =>
     number(name, kept, imperial ? celsius : undefined);
-  const cold = before?.climate.coldestMonth;
-  const warm = before?.climate.warmestMonth;
+  const cold = before?.climate?.coldestMonth;
+  const warm = before?.climate?.warmestMonth;
+  const sketch = {
+    coldestMonth: {
+      lowC: temperature("coldLow", cold?.lowC),
+      highC: temperature("coldHigh", cold?.highC),
+    },
+    warmestMonth: {
+      lowC: temperature("warmLow", warm?.lowC),
+      highC: temperature("warmHigh", warm?.highC),
+    },
+    frost:
+      fields.frost === "dates"
+        ? { kind: "dates", medianFirst: fields.first, medianLast: fields.last }
+        : { kind: fields.frost },
+    wetDaysPerYear: fields.wetDays.trim() === "" ? null : numberFrom(fields.wetDays),
+  };
   const given = {
     id: "place",
     name: fields.name,
     latitudeDeg: number("latitude", before?.latitudeDeg),
     longitudeDeg: number("longitude", before?.longitudeDeg),
     elevationM: number("elevation", before?.elevationM, imperial ? metres : undefined),
-    climate: {
-      coldestMonth: {
-        lowC: temperature("coldLow", cold?.lowC),
-        highC: temperature("coldHigh", cold?.highC),
-      },
-      warmestMonth: {
-        lowC: temperature("warmLow", warm?.lowC),
-        highC: temperature("warmHigh", warm?.highC),
-      },
-      frost:
-        fields.frost === "dates"
-          ? { kind: "dates", medianFirst: fields.first, medianLast: fields.last }
-          : { kind: fields.frost },
-    },
+    climateFrom: fields.climateFrom,
+    // By the record, the few numbers are out of sight: they stay as they were.
+    climate: fields.climateFrom === "record" ? (before?.climate ?? null) : sketch,
+    horizon: before?.horizon ?? [],
   };
   const parsed = PlaceSchema.safeParse(given);
   if (parsed.success) return { ok: true, place: parsed.data };

@@ -123,6 +123,7 @@ function bedsFrom(fields: Fields, garden: Garden, imperial: boolean): Bed[] {
       widthM: inMetres(fields.width),
       shelterId: null,
       covers: fields.cover === "" ? [] : [fields.cover],
+      horizon: null,
     });
   }
   return beds;

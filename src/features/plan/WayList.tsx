@@ -9,7 +9,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { ReactNode } from "react";
 import type { Garden } from "@/core/garden";
-import type { Site, Verdict, Way } from "@/core/plan";
+import { shortfallWords, sunShortfall, type Site, type Verdict, type Way } from "@/core/plan";
 import { whereWords } from "@/core/shelter";
 import type { LocalWording } from "@/ui/wording";
 import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
@@ -44,7 +44,7 @@ export function WayList({ garden, site, ways, chosenBedId, named, wording, onAcc
         return (
           <Box
             component="li"
-            key={`${growing.crop.id} ${growing.method} ${growing.stage} ${growing.covers.join("+")}`}
+            key={`${growing.crop.id} ${growing.method} ${growing.stage} ${way.spot.bedId}`}
             sx={{
               display: "grid",
               gridTemplateColumns: { xs: "76px minmax(0, 1fr)", sm: "84px minmax(0, 1fr) auto" },
@@ -63,10 +63,10 @@ export function WayList({ garden, site, ways, chosenBedId, named, wording, onAcc
             <Box sx={{ fontSize: 15, lineHeight: 1.4 }}>
               <b>
                 {named ? `${growing.crop.name}: ` : ""}
-                {wayWords(way, wording)}
+                {wayWords(garden, way, wording)}
               </b>
               <br />
-              {verdict.words}{" "}
+              {verdict.words} {sunWords(site, way)}
               <Box component="span" sx={{ color: "var(--ash-text)" }}>
                 {roomWords(site, garden, way, chosenBedId, wording)}
               </Box>
@@ -74,7 +74,7 @@ export function WayList({ garden, site, ways, chosenBedId, named, wording, onAcc
             <Button
               variant={index === 0 && !named ? "contained" : "outlined"}
               onClick={() => onAccept(way)}
-              aria-label={`Plant it: ${growing.crop.name}, ${wayWords(way, wording)}`}
+              aria-label={`Plant it: ${growing.crop.name}, ${wayWords(garden, way, wording)}`}
               sx={{
                 gridColumn: { xs: "2", sm: "auto" },
                 justifySelf: "start",
@@ -90,14 +90,21 @@ export function WayList({ garden, site, ways, chosenBedId, named, wording, onAcc
   );
 }
 
-function wayWords(way: Way, wording: LocalWording): string {
+function wayWords(garden: Garden, way: Way, wording: LocalWording): string {
   const { growing, timeline } = way;
   const what = growing.stage === "baby" ? ", for young leaves" : "";
   const how =
     growing.method === "transplant" && timeline.plantOutDay !== null
       ? `on the bench, plant out ${wording.date(timeline.plantOutDay)}`
       : "direct";
-  return `Sow ${wording.date(timeline.sowDay)} ${how}, ${whereWords(growing.covers)}${what}`;
+  // A spot with a skyline of its own stands beside the others under the same covers: name it.
+  const spot = garden.beds.get(way.spot.bedId)?.horizon ? ` (${way.spot.bedName})` : "";
+  return `Sow ${wording.date(timeline.sowDay)} ${how}, ${whereWords(growing.covers)}${spot}${what}`;
+}
+
+function sunWords(site: Site, way: Way): string {
+  const shortfall = sunShortfall(site, way.growing, way.timeline);
+  return shortfall ? `${shortfallWords(way.growing.crop.name, shortfall)} ` : "";
 }
 
 function roomWords(

@@ -70,6 +70,22 @@ export function SeasonRibbon({ ribbon, day, today, wording, onDay }: Props) {
           </defs>
           <path d={shapes.light} fill={`url(#${ids}light)`} />
           {ribbon.shortDays && <path d={shapes.short} fill={`url(#${ids}ash)`} />}
+          {ribbon.bedSun && (
+            <>
+              <path d={shapes.sun} fill="#fff3c4" opacity="0.42" stroke="#fff8e0" />
+              {width >= 600 && (
+                <text
+                  x={left + 8}
+                  y={bottom - 8}
+                  fontSize="12"
+                  fontWeight="600"
+                  style={{ fill: "#2b170d" }}
+                >
+                  {`direct sun on ${ribbon.bedSun.bedName}`}
+                </text>
+              )}
+            </>
+          )}
           <path d={shapes.frost} fill="#49606c" />
           <path d={shapes.frostEdge} fill="none" stroke="#9cc0d2" strokeWidth="1.5" />
           {width >= 600 && (

@@ -1,6 +1,6 @@
-import { area, line } from "d3-shape";
+import { area, curveMonotoneX, line } from "d3-shape";
 import type { DayNumber, Season } from "@/core/calendar";
-import { timeScale } from "../chart";
+import { timeScale, type TimeScale } from "../chart";
 
 /** Height of the band in which frost odds hang from above, in pixels: certain frost fills it. */
 export const FROST_HEIGHT = 24;
@@ -16,6 +16,8 @@ export interface RibbonSeason {
   /** The day by which killing frost has come with the risk taken; null when it seldom comes. */
   frostDay: DayNumber | null;
   frostWords: string;
+  /** Hours of direct sun on the bed looked at, by week; null when none is. */
+  bedSun: { bedName: string; weeks: readonly { firstDay: DayNumber; directSunH: number }[] } | null;
 }
 
 /** "8 h 50 min" */
@@ -26,7 +28,7 @@ export function hoursWords(hours: number): string {
 
 /** The ribbon's outlines as SVG paths: all light, the short days' light, frost odds and their edge. */
 export function ribbonShapes(ribbon: RibbonSeason, left: number, right: number, bottom: number) {
-  const { season, dayLengthsH, frostChances, shortDays } = ribbon;
+  const { season, dayLengthsH, frostChances, shortDays, bedSun } = ribbon;
   const x = timeScale(season.startDay, season.endDay, left, right);
   const days = Array.from(dayLengthsH, (_, index) => season.startDay + index);
   const light = area<DayNumber>()
@@ -46,7 +48,23 @@ export function ribbonShapes(ribbon: RibbonSeason, left: number, right: number, 
     short: shortDays
       ? (light(days.filter((day) => day >= shortDays.fromDay && day <= shortDays.toDay)) ?? "")
       : "",
+    sun: bedSun ? sunEdge(bedSun.weeks, season, x, bottom) : "",
     frost: frost(days) ?? "",
     frostEdge: frostEdge(days) ?? "",
   };
+}
+
+/** What lies between the bed's direct sun and nothing: the wash inside the light. */
+function sunEdge(
+  weeks: readonly { firstDay: DayNumber; directSunH: number }[],
+  season: Season,
+  x: TimeScale,
+  bottom: number,
+): string {
+  const shape = area<{ firstDay: DayNumber; directSunH: number }>()
+    .x(({ firstDay }) => x(Math.min(season.endDay, firstDay + 3)))
+    .y0(bottom)
+    .y1(({ directSunH }) => bottom - (directSunH / 24) * bottom)
+    .curve(curveMonotoneX);
+  return shape([...weeks]) ?? "";
 }

@@ -17,6 +17,7 @@ import { setView, tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { AmountsSection } from "./AmountsSection";
 import { SchoolsSection } from "./SchoolsSection";
+import { SunWarning } from "./SunWarning";
 import { WeekLaterSection } from "./WeekLaterSection";
 import { WhySection } from "./WhySection";
 
@@ -98,6 +99,7 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         slotProps={{ inputLabel: { shrink: true } }}
         sx={{ mt: 1.5 }}
       />
+      <SunWarning site={site} growing={growing} timeline={timeline} />
       <WhySection
         site={site}
         settings={settings}

@@ -1,0 +1,105 @@
+import {
+  FROST_THRESHOLDS_C,
+  frostRecord,
+  looksSouthern,
+  monthDayOfPlace,
+  FEW_SEASONS,
+} from "@/core/climate";
+import { readWeather, type WeatherAnswers, type WeatherReading } from "@/core/formats";
+import { celsius, fahrenheit } from "@/core/wording";
+import { optional, Refusal, type Arguments } from "../arguments";
+import { readText, unitsFrom } from "../gardenInput";
+import { UNITS_OPTION, type Verb } from "../verb";
+
+const SHARES = { p10: 0.1, p20: 0.2, p50: 0.5, p80: 0.8, p90: 0.9 } as const;
+/** Any place north or south: only the hemisphere matters to where midsummer lies. */
+const NORTH_DEG = 45;
+
+export const frost: Verb = {
+  name: "frost",
+  usage: "frost FILE [--at 0,-2.2,-4.4] [--unit C|F] [--order day|month]",
+  summary: "odds of first and last frost from a daily record (.dly or CSV)",
+  positional: 1,
+  options: [
+    { name: "at", takes: "value", help: "thresholds, °C, apart by commas (default 0,-2.2,-4.4)" },
+    { name: "unit", takes: "value", help: "C or F, where the table does not tell" },
+    { name: "order", takes: "value", help: "day or month: which comes first in dates like 03/04" },
+    UNITS_OPTION,
+  ],
+  run(given) {
+    const path = given.positional[0] ?? "";
+    const imperial = unitsFrom(given) === "imperial";
+    const thresholds = thresholdsFrom(given, imperial);
+    const reading = readWeather(readText(path), answersFrom(given));
+    if (!reading.record) throw new Refusal(`${path}: ${reading.problem}`);
+    const latitudeDeg = looksSouthern(reading.record) ? -NORTH_DEG : NORTH_DEG;
+    const frosts = frostRecord(reading.record, latitudeDeg);
+    const date = (place: number | null) =>
+      place === null ? null : monthDayOfPlace(latitudeDeg, place);
+    const each = (dayAt: (share: number) => number | null) =>
+      Object.fromEntries(Object.entries(SHARES).map(([name, share]) => [name, date(dayAt(share))]));
+    return {
+      json: {
+        ...(reading.station === null ? {} : { place: { station: reading.station } }),
+        thresholds: thresholds.map((atC) => ({
+          ...(imperial ? { atF: tenth(fahrenheit(atC)) } : {}),
+          atC: tenth(atC),
+          first: each((share) => frosts.first(atC).dayAt(share)),
+          last: each((share) => frosts.last(atC).dayAfterWhichNone(share)),
+          seasons: frosts.seasons.length,
+          dropped: [...frosts.dropped],
+        })),
+        warnings: warnings(reading, frosts.seasons.length),
+      },
+    };
+  },
+};
+
+function thresholdsFrom(given: Arguments, imperial: boolean): number[] {
+  const text = optional(given, "at");
+  if (text === undefined) return Object.values(FROST_THRESHOLDS_C);
+  return text.split(",").map((part) => {
+    const value = part.trim() === "" ? NaN : Number(part);
+    if (Number.isNaN(value) || Math.abs(value) > 150) {
+      throw new Refusal(`--at should be temperatures apart by commas, like 0,-2.2, not "${text}".`);
+    }
+    return imperial ? celsius(value) : value;
+  });
+}
+
+function answersFrom(given: Arguments): WeatherAnswers {
+  const unit = optional(given, "unit");
+  if (unit !== undefined && unit !== "C" && unit !== "F") {
+    throw new Refusal(`--unit should be C or F, not "${unit}".`);
+  }
+  const order = optional(given, "order");
+  if (order !== undefined && order !== "day" && order !== "month") {
+    throw new Refusal(`--order should be day or month, not "${order}".`);
+  }
+  return {
+    ...(unit === undefined ? {} : { unit: unit === "F" ? "fahrenheit" : "celsius" }),
+    ...(order === undefined ? {} : { dateOrder: order === "day" ? "dayFirst" : "monthFirst" }),
+  };
+}
+
+function warnings(reading: WeatherReading, seasons: number): string[] {
+  const asked = reading.questions.map(
+    ({ id, words, assumed }) =>
+      `${words} Taken as ${assumed}; say --${id === "unit" ? "unit" : "order"} otherwise.`,
+  );
+  const left = reading.left.map(
+    ({ reason, count, lines }) =>
+      `Left out: ${count} ${reason} (lines ${lines.join(", ")}${count > lines.length ? ", …" : ""}).`,
+  );
+  const few =
+    seasons === 0
+      ? ["No season is complete from midsummer to midsummer, so there are no odds."]
+      : seasons < FEW_SEASONS
+        ? [`Only ${seasons} complete season${seasons === 1 ? "" : "s"}: the odds are widened.`]
+        : [];
+  return [...few, ...asked, ...left, ...reading.notes];
+}
+
+function tenth(value: number): number {
+  return Math.round(value * 10) / 10 + 0;
+}

@@ -1,0 +1,261 @@
+import Papa from "papaparse";
+import type { DayNumber } from "../../calendar";
+import { COLUMNS_WITHOUT_HEADINGS, columnsFrom, type ColumnKind, type Columns } from "./csvColumns";
+import { DateOrderEvidence, dayFrom, readRawDate, realDay, type RawDate } from "./csvDates";
+import { unitsOf } from "./csvUnits";
+import { countKnown, DayValues, isTooLong } from "./dayValues";
+import { LeftOutList, unusable, type WeatherAnswers, type WeatherReading } from "./reading";
+
+/** More lines than this are not one station's days. */
+const MOST_ROWS = 1_000_000;
+const MISSING = new Set(["", "na", "n/a", "nan", "null", "none", "-", "--", "m", "x"]);
+/** Stand-ins for "not measured" in use, below or above what any thermometer shows. */
+const MISSING_NUMBERS = new Set([-9999, -999, -99.9, -999.9, 9999, 999.9, -99]);
+const TRACE = /^t(race)?$/i;
+/** A share of lines with the low above the high that is no slip but a mistake of columns. */
+const SWAPPED_SHARE = 0.5;
+const HOURLY_SHARE = 0.5;
+const LEAST_TEMP_C = -90;
+const MOST_TEMP_C = 60;
+const MOST_RAIN_MM = 2000;
+
+interface Rows {
+  dates: (RawDate | null)[];
+  lines: number[];
+  lows: number[];
+  highs: number[];
+  rains: number[];
+}
+
+/** Reads the lines of a weather table, block by block of whole lines. */
+export function csvReader(answers: WeatherAnswers) {
+  const left = new LeftOutList();
+  const evidence = new DateOrderEvidence();
+  const rows: Rows = { dates: [], lines: [], lows: [], highs: [], rains: [] };
+  let delimiter = "";
+  let columns: Columns | null = null;
+  let station: string | null = null;
+  let problem: string | null = null;
+  let lines = 0;
+
+  const readBlock = (text: string): void => {
+    if (problem) return;
+    const parsed = Papa.parse<string[]>(text, { delimiter, skipEmptyLines: false });
+    if (delimiter === "") delimiter = parsed.meta.delimiter;
+    for (const cells of parsed.data) {
+      lines += 1;
+      readRow(cells);
+      if (rows.dates.length > MOST_ROWS) {
+        problem = `This table has more than ${MOST_ROWS.toLocaleString("en")} lines, which is more than one station's days: cut it down to one station, one line a day.`;
+        return;
+      }
+    }
+  };
+
+  const readRow = (cells: string[]): void => {
+    if (cells.every((cell) => cell.trim() === "") || cells[0]?.startsWith("#")) return;
+    if (!columns) {
+      columns = headingsOrFirstRow(cells);
+      if (columns !== COLUMNS_WITHOUT_HEADINGS) {
+        problem = missingColumns(columns, cells);
+        return;
+      }
+    }
+    const { at } = columns;
+    const cell = (kind: ColumnKind) => (at[kind] === undefined ? "" : (cells[at[kind]] ?? ""));
+    if (at.station !== undefined) {
+      station ??= cell("station").trim();
+      if (cell("station").trim() !== station) {
+        return left.add(`lines of other stations than ${station}`, lines);
+      }
+    }
+    const date = dateOf(at, cell);
+    if (!date) return left.add("lines whose date cannot be read", lines);
+    evidence.see(date);
+    rows.dates.push(date);
+    rows.lines.push(lines);
+    rows.lows.push(value(cell("minTemp"), cell("minQuality"), "lows"));
+    rows.highs.push(value(cell("maxTemp"), cell("maxQuality"), "highs"));
+    rows.rains.push(value(cell("precipitation"), cell("precipitationQuality"), "amounts of rain"));
+  };
+
+  const value = (text: string, quality: string, what: string): number => {
+    const plain = text.trim();
+    if (MISSING.has(plain.toLowerCase())) return NaN;
+    if (what === "amounts of rain" && TRACE.test(plain)) return 0;
+    // GHCN-Daily tables write flags as "measurement,quality,source"; a quality letter is a failed check.
+    if (quality.includes(",") && (quality.split(",")[1] ?? "").trim() !== "") {
+      left.add(`${what} that failed the archive's quality checks`, lines);
+      return NaN;
+    }
+    const number = Number(delimiter === "," ? plain : plain.replace(",", "."));
+    if (Number.isNaN(number)) {
+      left.add(`${what} that are no numbers`, lines);
+      return NaN;
+    }
+    return MISSING_NUMBERS.has(number) ? NaN : number;
+  };
+
+  const finish = (): WeatherReading => {
+    if (problem) return unusable(problem, "CSV", lines);
+    if (!columns) return unusable("This table is empty.", "CSV", lines);
+    if (rows.dates.length === 0) {
+      return {
+        ...unusable("No line of this table has a date that can be read.", "CSV", lines),
+        left: left.list(),
+      };
+    }
+    return assemble(rows, columns, { answers, evidence, left, station, lines });
+  };
+  return { readBlock, finish };
+}
+
+function headingsOrFirstRow(cells: string[]): Columns {
+  if (readRawDate(cells[0] ?? "")) return COLUMNS_WITHOUT_HEADINGS;
+  return columnsFrom(cells);
+}
+
+function missingColumns({ at }: Columns, headings: string[]): string | null {
+  const dated =
+    at.date !== undefined ||
+    (at.year !== undefined && at.month !== undefined && at.day !== undefined);
+  const wanted = [
+    ...(dated ? [] : ["a date"]),
+    ...(at.minTemp === undefined ? ["the day's low (such as tmin)"] : []),
+  ];
+  if (wanted.length === 0) return null;
+  const found = headings
+    .map((heading) => heading.trim())
+    .filter((heading) => heading !== "")
+    .slice(0, 8)
+    .join(", ");
+  return `No column looks like ${wanted.join(" or like ")}. The first line reads: ${found}. Name the columns date, tmax, tmin, precip.`;
+}
+
+function dateOf(at: Columns["at"], cell: (kind: ColumnKind) => string): RawDate | null {
+  if (at.date !== undefined) return readRawDate(cell("date"));
+  const [year, month, day] = [cell("year"), cell("month"), cell("day")].map(Number);
+  if (!year || !month || !day || realDay(year, month, day) === null) return null;
+  return { first: day, second: month, year, settled: true };
+}
+
+interface Circumstances {
+  answers: WeatherAnswers;
+  evidence: DateOrderEvidence;
+  left: LeftOutList;
+  station: string | null;
+  lines: number;
+}
+
+function assemble(rows: Rows, columns: Columns, more: Circumstances): WeatherReading {
+  const { answers, evidence, left, station, lines } = more;
+  const order = evidence.order();
+  const dayFirst = (answers.dateOrder ?? order ?? "dayFirst") === "dayFirst";
+  const units = unitsOf(rows.highs, rows.rains, columns, answers);
+  const questions = [...units.questions];
+  if (order === null) {
+    questions.unshift({
+      id: "dateOrder",
+      words: "Dates like 03/04 can be read two ways here. Which number is the day?",
+      options: [
+        { value: "dayFirst", label: "the first" },
+        { value: "monthFirst", label: "the second" },
+      ],
+      assumed: dayFirst ? "dayFirst" : "monthFirst",
+    });
+  }
+  const values = new DayValues();
+  let [both, crossed, repeated] = [0, 0, 0];
+  rows.dates.forEach((date, index) => {
+    const line = rows.lines[index] ?? 0;
+    const day = date && dayFrom(date, dayFirst);
+    if (day === null) return left.add("lines whose date does not exist", line);
+    const low = within(units.temperature(rows.lows[index] ?? NaN), LEAST_TEMP_C, MOST_TEMP_C);
+    const high = within(units.temperature(rows.highs[index] ?? NaN), LEAST_TEMP_C, MOST_TEMP_C);
+    const rain = within(units.precipitation(rows.rains[index] ?? NaN), 0, MOST_RAIN_MM);
+    for (const [given, kept] of [
+      [rows.lows[index], low],
+      [rows.highs[index], high],
+      [rows.rains[index], rain],
+    ]) {
+      if (!Number.isNaN(given ?? NaN) && Number.isNaN(kept ?? NaN)) {
+        left.add("values that no weather has", line);
+      }
+    }
+    if (!Number.isNaN(low + high)) both += 1;
+    const turned = low > high;
+    if (turned) {
+      crossed += 1;
+      left.add("temperatures of days whose low is above the high", line);
+    }
+    const taken = setDay(values, day, turned ? NaN : low, turned ? NaN : high, rain);
+    if (!taken) {
+      repeated += 1;
+      left.add("lines for days that had one already (the first is kept)", line);
+    }
+  });
+  const problem = oddTable(rows.dates.length, both, crossed, repeated);
+  const record = values.record();
+  if (problem || !record || isTooLong(record)) {
+    return {
+      ...unusable(problem ?? tooLongOrEmpty(record !== null), "CSV", lines),
+      left: left.list(),
+      questions,
+    };
+  }
+  return {
+    record,
+    problem: null,
+    kind: "CSV",
+    station,
+    lines,
+    lows: countKnown(record.minTempC),
+    highs: countKnown(record.maxTempC),
+    rains: countKnown(record.precipitationMm),
+    left: left.list(),
+    questions,
+    notes: [...units.notes, ...columnNotes(columns)],
+  };
+}
+
+function setDay(values: DayValues, day: DayNumber, low: number, high: number, rain: number) {
+  const given = [
+    ["minTempC", low],
+    ["maxTempC", high],
+    ["precipitationMm", rain],
+  ] as const;
+  return given
+    .filter(([, value]) => !Number.isNaN(value))
+    .map(([element, value]) => values.set(element, day, value))
+    .every((taken) => taken);
+}
+
+function within(value: number, least: number, most: number): number {
+  return value < least || value > most ? NaN : value;
+}
+
+function oddTable(rows: number, both: number, crossed: number, repeated: number): string | null {
+  if (both > 0 && crossed / both > SWAPPED_SHARE) {
+    return "In most lines the low is above the high: the columns of highs and lows look swapped. Swap their headings and read the table again.";
+  }
+  if (rows > 100 && repeated / rows > HOURLY_SHARE) {
+    return "Most dates stand in several lines: this looks like an hourly table. Give one line a day with its low and high.";
+  }
+  return null;
+}
+
+function tooLongOrEmpty(tooLong: boolean): string {
+  return tooLong
+    ? "The dates of this table span more than 250 years: some of them must be wrong."
+    : "No line of this table has a value that can be used.";
+}
+
+function columnNotes({ at, unknown }: Columns): string[] {
+  const notes: string[] = [];
+  if (unknown.length > 0) {
+    notes.push(`Columns not needed and passed over: ${unknown.slice(0, 12).join(", ")}.`);
+  }
+  if (at.maxTemp === undefined) notes.push("There are no highs: growth cannot be reckoned well.");
+  if (at.precipitation === undefined) notes.push("There is no rain in it: all days count as dry.");
+  return notes;
+}

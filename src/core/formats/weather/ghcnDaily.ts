@@ -1,0 +1,142 @@
+import { civilDate, dayNumberOf } from "../../calendar";
+import { lastDayOf, type DailyRecord } from "../../climate";
+import { countKnown, DayValues, type Element } from "./dayValues";
+import { LeftOutList, unusable, type WeatherReading } from "./reading";
+
+/**
+ * GHCN-Daily's fixed columns: a line is one month of one element, 31 values of five characters, each
+ * with flags for measurement, quality and source.
+ *
+ * @source NOAA National Centers for Environmental Information, GHCN-Daily readme, format of ".dly" files
+ */
+const LINE = /^([A-Z]{2}[A-Za-z0-9_-]{9})(\d{4})(\d{2})([A-Z0-9]{4})/;
+const HEAD_LENGTH = 21;
+const VALUE_LENGTH = 8;
+const MISSING = -9999;
+const TENTHS = 10;
+const ELEMENTS: Record<string, Element> = {
+  TMIN: "minTempC",
+  TMAX: "maxTempC",
+  PRCP: "precipitationMm",
+};
+const DAYS_OF_LINE = 31;
+
+/** Whether a line has GHCN-Daily's columns. */
+export function isGhcnDailyLine(line: string): boolean {
+  return LINE.test(line) && line.length >= HEAD_LENGTH + 5;
+}
+
+/** Reads the lines of a GHCN-Daily file, one after the other. */
+export function ghcnDailyReader() {
+  const values = new DayValues();
+  const left = new LeftOutList();
+  const others = new Set<string>();
+  let station: string | null = null;
+  let lines = 0;
+
+  const readLine = (line: string): void => {
+    lines += 1;
+    if (line.trim() === "") return;
+    const head = LINE.exec(line);
+    if (!head) return left.add("lines without a station, year, month and element", lines);
+    const [, id = "", year, month, element = ""] = head;
+    station ??= id;
+    if (id !== station) return left.add(`lines of other stations than ${station}`, lines);
+    const kind = ELEMENTS[element];
+    if (!kind) {
+      others.add(element);
+      return;
+    }
+    const firstOfMonth = dayNumberOf(Number(year), Number(month), 1);
+    const monthNumber = Number(month);
+    if (monthNumber < 1 || monthNumber > 12) return left.add("lines of a 13th month", lines);
+    for (let day = 0; day < DAYS_OF_LINE; day += 1) {
+      const start = HEAD_LENGTH + day * VALUE_LENGTH;
+      const text = line.slice(start, start + 5);
+      if (text.trim() === "") continue;
+      const value = Number(text);
+      if (value === MISSING) continue;
+      if (Number.isNaN(value)) {
+        left.add("values that are no numbers", lines);
+        continue;
+      }
+      if (civilDate(firstOfMonth + day).month !== monthNumber) {
+        left.add("values on days that the month does not have", lines);
+        continue;
+      }
+      const quality = line[start + 6] ?? " ";
+      if (quality !== " ") {
+        left.add("values that failed the archive's quality checks", lines);
+        continue;
+      }
+      if (!values.set(kind, firstOfMonth + day, value / TENTHS)) {
+        left.add("values for days that had one already (the first is kept)", lines);
+      }
+    }
+  };
+
+  const finish = (): WeatherReading => {
+    const record = values.record();
+    if (!record) {
+      return unusable(
+        "This GHCN-Daily file holds no TMIN, TMAX or PRCP that could be used.",
+        "GHCN-Daily",
+        lines,
+      );
+    }
+    const notes =
+      others.size === 0
+        ? []
+        : [`Not needed and passed over: ${[...others].sort().slice(0, 12).join(", ")}.`];
+    return {
+      record,
+      problem: null,
+      kind: "GHCN-Daily",
+      station,
+      lines,
+      lows: countKnown(record.minTempC),
+      highs: countKnown(record.maxTempC),
+      rains: countKnown(record.precipitationMm),
+      left: left.list(),
+      questions: [],
+      notes,
+    };
+  };
+  return { readLine, finish };
+}
+
+const WRITTEN: readonly [string, Element][] = [
+  ["TMAX", "maxTempC"],
+  ["TMIN", "minTempC"],
+  ["PRCP", "precipitationMm"],
+];
+
+/**
+ * A record as a GHCN-Daily file; gaps are −9999.
+ *
+ * @param stationId eleven characters: two letters, then letters, digits or hyphens
+ */
+export function writeGhcnDaily(record: DailyRecord, stationId: string): string {
+  const lines: string[] = [];
+  const lastDay = lastDayOf(record);
+  let { year, month } = civilDate(record.firstDay);
+  for (;;) {
+    const first = dayNumberOf(year, month, 1);
+    if (first > lastDay) break;
+    for (const [name, element] of WRITTEN) {
+      let line = `${stationId}${year}${String(month).padStart(2, "0")}${name}`;
+      let known = false;
+      for (let day = first; day < first + DAYS_OF_LINE; day += 1) {
+        const inMonth = civilDate(day).month === month;
+        const value = inMonth ? (record[element][day - record.firstDay] ?? NaN) : NaN;
+        known ||= !Number.isNaN(value);
+        const tenths = Number.isNaN(value) ? MISSING : Math.round(value * TENTHS) + 0;
+        line += `${String(tenths).padStart(5)}  ${Number.isNaN(value) ? " " : "M"}`;
+      }
+      if (known) lines.push(line);
+    }
+    if (month === 12) year += 1;
+    month = (month % 12) + 1;
+  }
+  return `${lines.join("\n")}\n`;
+}

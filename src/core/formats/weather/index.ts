@@ -1,0 +1,5 @@
+export { weatherReader, readWeather } from "./weatherReader";
+export { writeGhcnDaily } from "./ghcnDaily";
+export { writeWeatherCsv } from "./writeWeatherCsv";
+export { readOutlookTable } from "./outlookTable";
+export type { LeftOut, WeatherAnswers, WeatherQuestion, WeatherReading } from "./reading";

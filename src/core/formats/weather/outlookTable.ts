@@ -1,0 +1,72 @@
+import { dayNumber, isoDate, type DayNumber } from "../../calendar";
+import {
+  OUTLOOK_FORMAT,
+  OUTLOOK_VERSION,
+  OutlookSchema,
+  usualSpreadC,
+  type Outlook,
+} from "../../climate";
+import { problemsFrom } from "../../garden";
+import type { WeatherAnswers, WeatherQuestion } from "./reading";
+import { readWeather } from "./weatherReader";
+
+/** An outlook read from a table, or the reason why not. */
+export type ReadOutlook =
+  | { ok: true; outlook: Outlook; notes: string[] }
+  | { ok: false; problem: string; question?: WeatherQuestion };
+
+const MOST_DAYS = 16;
+
+/**
+ * Reads an outlook from a table in the shape of a weather record: date, tmax, tmin, precip. The
+ * spread is the usual one for as many days ahead.
+ *
+ * @param today the first day that is still to come
+ */
+export function readOutlookTable(
+  text: string,
+  source: string,
+  today: DayNumber,
+  answers: WeatherAnswers = {},
+): ReadOutlook {
+  const reading = readWeather(text, answers);
+  const [question] = reading.questions;
+  if (!reading.record) return { ok: false, problem: reading.problem ?? "Nothing could be read." };
+  if (question && answers[question.id] === undefined) {
+    return { ok: false, problem: question.words, question };
+  }
+  const { record } = reading;
+  const days = Array.from(record.minTempC, (low, index) => {
+    const rain = record.precipitationMm[index] ?? NaN;
+    return {
+      date: isoDate(record.firstDay + index),
+      minTempC: tenth(low),
+      maxTempC: tenth(record.maxTempC[index] ?? NaN),
+      spreadC: usualSpreadC(record.firstDay + index - today + 1),
+      precipitationMm: Number.isNaN(rain) ? null : tenth(rain),
+      cloudShare: null,
+      windMps: null,
+    };
+  }).filter((day) => dayNumber(day.date) >= today && !Number.isNaN(day.minTempC + day.maxTempC));
+  if (days.length === 0) {
+    return {
+      ok: false,
+      problem: `No day of this table from ${isoDate(today)} on has both a high and a low.`,
+    };
+  }
+  const parsed = OutlookSchema.safeParse({
+    format: OUTLOOK_FORMAT,
+    version: OUTLOOK_VERSION,
+    source,
+    simulated: false,
+    issuedOn: isoDate(today),
+    days: days.slice(0, MOST_DAYS),
+  });
+  if (parsed.success) return { ok: true, outlook: parsed.data, notes: [...reading.notes] };
+  const [problem] = problemsFrom(parsed.error);
+  return { ok: false, problem: `${problem?.path}: ${problem?.message}` };
+}
+
+function tenth(value: number): number {
+  return Math.round(value * 10) / 10 + 0;
+}

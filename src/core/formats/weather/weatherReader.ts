@@ -1,0 +1,78 @@
+import { csvReader } from "./csvReader";
+import { ghcnDailyReader, isGhcnDailyLine } from "./ghcnDaily";
+import { unusable, type WeatherAnswers, type WeatherReader, type WeatherReading } from "./reading";
+
+/** Text enough to tell what kind of file it is. */
+const HEAD_CHARACTERS = 4096;
+/** Control characters that no table has; a file with them is not text. */
+const BINARY = /[\u0000-\u0008\u000e-\u001a\u001c-\u001f]/;
+const UNREADABLE = /\ufffd/g;
+const MOST_UNREADABLE = 20;
+
+/**
+ * Reads a daily weather record: GHCN-Daily by its columns, anything else as a table.
+ *
+ * Give it the file's text in pieces of any length; nothing is thrown, and what is wrong stands in the
+ * reading with the numbers of the lines.
+ *
+ * @param answers what the grower settled after an earlier reading asked
+ */
+export function weatherReader(answers: WeatherAnswers = {}): WeatherReader {
+  let rest = "";
+  let kind: "unknown" | "ghcn" | "csv" | "binary" = "unknown";
+  const ghcn = ghcnDailyReader();
+  const csv = csvReader(answers);
+
+  const decide = (text: string): void => {
+    const head = text.slice(0, HEAD_CHARACTERS);
+    if (BINARY.test(head) || (head.match(UNREADABLE)?.length ?? 0) > MOST_UNREADABLE) {
+      kind = "binary";
+      return;
+    }
+    const [line = ""] = head.replace(/^\ufeff/, "").split(/\r\n|\r|\n/, 1);
+    kind = isGhcnDailyLine(line) ? "ghcn" : "csv";
+  };
+  const take = (whole: string): void => {
+    if (whole === "") return;
+    if (kind === "csv") csv.readBlock(whole);
+    else for (const line of whole.split(/\r\n|\r|\n/)) ghcn.readLine(line);
+  };
+  return {
+    push(text) {
+      if (kind === "binary") return;
+      rest += text;
+      if (kind === "unknown") {
+        if (rest.length < HEAD_CHARACTERS) return;
+        decide(rest);
+        rest = rest.replace(/^\ufeff/, "");
+      }
+      const end = Math.max(rest.lastIndexOf("\n"), rest.lastIndexOf("\r", rest.length - 2));
+      if (end < 0) return;
+      take(rest.slice(0, end).replace(/\r$/, ""));
+      rest = rest.slice(end + 1);
+    },
+    finish(): WeatherReading {
+      if (kind === "unknown") {
+        if (rest.trim() === "") return unusable("This file is empty.", null);
+        decide(rest);
+        rest = rest.replace(/^\ufeff/, "");
+      }
+      if (kind === "binary") {
+        return unusable(
+          "This is not a text file. Give a GHCN-Daily file (.dly) or a table (.csv) with date, tmax, tmin and precip.",
+          null,
+        );
+      }
+      take(rest.replace(/[\r\n]+$/, ""));
+      rest = "";
+      return kind === "ghcn" ? ghcn.finish() : csv.finish();
+    },
+  };
+}
+
+/** Reads a whole text at once. */
+export function readWeather(text: string, answers: WeatherAnswers = {}): WeatherReading {
+  const reader = weatherReader(answers);
+  reader.push(text);
+  return reader.finish();
+}

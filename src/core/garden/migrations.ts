@@ -1,0 +1,49 @@
+import type { EntityKind } from "./garden";
+
+/** Anything that was kept by an earlier version, as yet unchecked. */
+type Kept = Record<string, unknown>;
+
+/** What each version added, by kind of entity: fields that are missing get these values. */
+const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>> = {
+  2: {
+    settings: (settings) => ({ stationUrl: null, ...settings }),
+    place: (place) => ({
+      climateFrom: "sketch",
+      horizon: [],
+      ...place,
+      ...(isKept(place.climate) ? { climate: { wetDaysPerYear: null, ...place.climate } } : {}),
+    }),
+    bed: (bed) => ({ horizon: null, ...bed }),
+  },
+};
+
+/** An entity kept by an earlier version as this one would keep it. Anything else is left alone. */
+export function migrateEntity(kind: EntityKind, entity: unknown, fromVersion: number): unknown {
+  if (!isKept(entity)) return entity;
+  return Object.entries(ADDED)
+    .filter(([version]) => Number(version) > fromVersion)
+    .reduce<Kept>((kept, [, added]) => added[kind]?.(kept) ?? kept, entity);
+}
+
+/**
+ * The content of a garden file of an earlier version as this one would write it, still unchecked.
+ *
+ * @param version the file's own, below the current one
+ */
+export function migrateGardenFile(content: Kept, version: number, current: number): Kept {
+  const each = (kind: EntityKind, list: unknown) =>
+    Array.isArray(list) ? list.map((entity) => migrateEntity(kind, entity, version)) : list;
+  return {
+    record: null,
+    outlook: null,
+    ...content,
+    version: current,
+    settings: migrateEntity("settings", content.settings, version),
+    place: migrateEntity("place", content.place, version),
+    beds: each("bed", content.beds),
+  };
+}
+
+function isKept(value: unknown): value is Kept {
+  return typeof value === "object" && value !== null && !Array.isArray(value);
+}

@@ -1,0 +1,8 @@
+export {
+  READINGS_FORMAT,
+  READINGS_VERSION,
+  ReadingsSchema,
+  summariseReadings,
+  type Readings,
+  type SensorSummary,
+} from "./readings";

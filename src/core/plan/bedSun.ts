@@ -1,0 +1,100 @@
+import type { DayNumber, Season } from "../calendar";
+import { directSun, lightShareUnder, type Horizon } from "../sky";
+import { horizonKey, type Site } from "./site";
+import type { Growing, Timeline } from "./timeline";
+
+const DAYS_PER_WEEK = 7;
+
+/** The sun that reaches the ground of a spot on a usual day. */
+export interface GroundSun {
+  /** Hours in which the sun stands clear of the skyline, were there no cloud. */
+  directSunH: number;
+  /** Usual daily light integral over the covers, mol/m². */
+  dliMol: number;
+}
+
+/** Sun on the ground under a skyline on one day. */
+export function groundSun(site: Site, horizon: Horizon, day: DayNumber): GroundSun {
+  const { latitudeDeg, climate } = site;
+  return {
+    directSunH: directSun(latitudeDeg, day, horizon).directSunH,
+    dliMol:
+      climate.dliMol(day) * lightShareUnder(latitudeDeg, day, horizon, climate.clearness(day)),
+  };
+}
+
+/** A week of sun on the ground, told by its middle day. */
+export interface WeekOfSun extends GroundSun {
+  firstDay: DayNumber;
+}
+
+const weeksKept = new WeakMap<Site, Map<string, WeekOfSun[]>>();
+
+/** Sun on the ground for each week of a season; kept, since it is asked for at every pointer move. */
+export function weeksOfSun(site: Site, horizon: Horizon, season: Season): WeekOfSun[] {
+  let kept = weeksKept.get(site);
+  if (!kept) {
+    kept = new Map();
+    weeksKept.set(site, kept);
+  }
+  const key = `${season.startDay}|${horizonKey(horizon)}`;
+  let weeks = kept.get(key);
+  if (!weeks) {
+    weeks = [];
+    for (let day = season.startDay; day <= season.endDay; day += DAYS_PER_WEEK) {
+      weeks.push({ firstDay: day, ...groundSun(site, horizon, day + 3) });
+    }
+    kept.set(key, weeks);
+  }
+  return weeks;
+}
+
+/** A planting that gets less direct sun than its crop needs. */
+export interface SunShortfall {
+  /** Mean hours of direct sun a day while it grows. */
+  directSunH: number;
+  neededH: number;
+  /** What an open horizon would give in the same days. */
+  openH: number;
+}
+
+/** Growth is followed for so long where a planting is never ready. */
+const LONGEST_LOOK_DAYS = 150;
+
+/**
+ * Whether a planting's skyline leaves it too little direct sun between bed and harvest.
+ *
+ * @returns null when there is enough, or when no skyline takes any: then it is the season, not the spot
+ */
+export function sunShortfall(
+  site: Site,
+  growing: Growing,
+  timeline: Timeline,
+): SunShortfall | null {
+  const { horizon, crop } = growing;
+  if (horizon.length === 0) return null;
+  const fromDay = timeline.plantOutDay ?? timeline.sowDay;
+  const toDay = Math.min(timeline.readyDay ?? Infinity, fromDay + LONGEST_LOOK_DAYS);
+  let [hours, open, days] = [0, 0, 0];
+  for (let day = fromDay; day <= toDay; day += DAYS_PER_WEEK) {
+    hours += directSun(site.latitudeDeg, day, horizon).directSunH;
+    open += directSun(site.latitudeDeg, day, []).directSunH;
+    days += 1;
+  }
+  const shortfall = {
+    directSunH: hours / days,
+    openH: open / days,
+    neededH: crop.directSunHoursNeeded,
+  };
+  const isShort = shortfall.directSunH < shortfall.neededH;
+  return isShort && shortfall.directSunH < shortfall.openH - 0.25 ? shortfall : null;
+}
+
+/**
+ * The shortfall in a sentence.
+ *
+ * @example "Broccoli needs about 6 hours of direct sun a day; the skyline leaves it 4.1 here."
+ */
+export function shortfallWords(cropName: string, shortfall: SunShortfall): string {
+  return `${cropName} needs about ${shortfall.neededH} hours of direct sun a day; the skyline leaves it ${shortfall.directSunH.toFixed(1)} here.`;
+}

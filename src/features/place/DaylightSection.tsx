@@ -1,0 +1,61 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { useMemo } from "react";
+import type { DayNumber, Season } from "@/core/calendar";
+import { dayLengthOnDay, shortDays, type ShortDays } from "@/core/sky";
+import type { LocalWording } from "@/ui/wording";
+import { DayLengthChart } from "./DayLengthChart";
+
+interface Props {
+  latitudeDeg: number;
+  season: Season;
+  day: DayNumber;
+  shortDayHours: number;
+  wording: LocalWording;
+}
+
+/** Day length over the season, and the short days in which growth nearly stops. */
+export function DaylightSection({ latitudeDeg, season, day, shortDayHours, wording }: Props) {
+  const short = useMemo(
+    () => shortDays(latitudeDeg, season, shortDayHours),
+    [latitudeDeg, season, shortDayHours],
+  );
+  return (
+    <>
+      <Typography variant="h2">Daylight</Typography>
+      <Box sx={{ fontSize: 16, mt: 0.5, mb: 1 }} data-testid="short-days">
+        {lightWords(latitudeDeg, season, short, shortDayHours, wording)}
+      </Box>
+      <DayLengthChart
+        latitudeDeg={latitudeDeg}
+        season={season}
+        short={short}
+        shortDayHours={shortDayHours}
+        day={day}
+        wording={wording}
+      />
+    </>
+  );
+}
+
+function lightWords(
+  latitudeDeg: number,
+  season: Season,
+  short: ShortDays | null,
+  hours: number,
+  wording: LocalWording,
+): string {
+  const darkest = dayLengthOnDay(latitudeDeg, season.midwinterDay);
+  const brightest = dayLengthOnDay(latitudeDeg, season.startDay);
+  if (!short) {
+    return `No day here is shorter than ${hours} hours: light does not stop growth in winter.`;
+  }
+  const from = wording.date(short.fromDay);
+  const to = wording.date(short.toDay, short.fromDay);
+  const polar =
+    (darkest === 0 ? " Around midwinter the sun does not rise at all." : "") +
+    (brightest === 24 ? " Around midsummer it does not set." : "");
+  return `Days are shorter than ${hours} hours from ${from} to ${to}: growth nearly stops between.${polar}`;
+}

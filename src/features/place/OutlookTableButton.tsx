@@ -1,0 +1,45 @@
+"use client";
+
+import Button from "@mui/material/Button";
+import type { DayNumber } from "@/core/calendar";
+import { gardenStore } from "@/store";
+import { tell } from "@/ui/viewState";
+
+interface Props {
+  today: DayNumber;
+  onProblem: (problem: string | null) => void;
+}
+
+/** Reads an outlook from a table of dates, highs and lows. */
+export function OutlookTableButton({ today, onProblem }: Props) {
+  const read = async (file: File) => {
+    const { readOutlookTable } = await import("@/core/formats");
+    const source = file.name.replace(/[<>]/g, "").slice(0, 80) || "a table";
+    const table = readOutlookTable(await file.text(), source, today);
+    if (!table.ok) return onProblem(`Nothing was read. ${table.problem}`);
+    const done = await gardenStore().dispatch("outlook.set", {
+      id: "outlook",
+      receivedAt: new Date().toISOString(),
+      outlook: table.outlook,
+    });
+    if (!done.ok) return onProblem(done.refusal);
+    onProblem(null);
+    tell(`${table.outlook.days.length} days are read from ${source}.`);
+  };
+  return (
+    <Button component="label" size="small">
+      Read a table…
+      <input
+        type="file"
+        hidden
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        aria-label="Outlook table"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = "";
+          if (file) void read(file);
+        }}
+      />
+    </Button>
+  );
+}

@@ -1,0 +1,122 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useMemo } from "react";
+import { seasonOf, type DayNumber } from "@/core/calendar";
+import type { Climate } from "@/core/climate";
+import type { Garden, Place } from "@/core/garden";
+import { climateOfPlace } from "@/core/plan";
+import { siteSelector } from "@/store";
+import type { LocalWording } from "@/ui/wording";
+import { DaylightSection } from "./DaylightSection";
+import { FrostSection } from "./FrostSection";
+import { OutlookSection } from "./OutlookSection";
+import { SunSection } from "./SunSection";
+
+export type { PlaceSection as SectionName } from "@/ui/viewState";
+
+export const SECTIONS = [
+  { name: "frost", label: "Frost" },
+  { name: "light", label: "Daylight" },
+  { name: "sun", label: "Sun" },
+  { name: "outlook", label: "Outlook" },
+] as const;
+
+interface Props {
+  section: (typeof SECTIONS)[number]["name"];
+  garden: Garden;
+  /** The place as it is typed just now; null while something in it is missing or wrong. */
+  draft: Place | null;
+  day: DayNumber;
+  today: DayNumber;
+  wording: LocalWording;
+}
+
+/** What follows from the place: frost, light, the sun on the ground, the days to come. */
+export function PlaceSections({ section, garden, draft, day, today, wording }: Props) {
+  const latitudeDeg = draft?.latitudeDeg ?? garden.place?.latitudeDeg ?? 0;
+  const season = useMemo(() => seasonOf(latitudeDeg, day), [latitudeDeg, day]);
+  const climate = useDraftClimate(draft, garden);
+  const site = siteSelector(garden);
+  if (section === "outlook" && garden.place) {
+    return <OutlookSection garden={garden} today={today} wording={wording} />;
+  }
+  if (section === "sun" && site) {
+    return (
+      <SunSection
+        garden={garden}
+        site={site}
+        season={site.season(day)}
+        day={day}
+        wording={wording}
+      />
+    );
+  }
+  if (!draft || !climate) {
+    return (
+      <Box sx={{ color: "var(--ash-text)", maxWidth: 420 }}>
+        The light and the frost odds of the place stand here as soon as the numbers are there. Usual
+        lows and highs are in any climate table; the frost dates are those by which half the years
+        have had frost.
+      </Box>
+    );
+  }
+  const { shortDayHours, frostRisk } = garden.settings;
+  const daylight = (
+    <DaylightSection
+      latitudeDeg={latitudeDeg}
+      season={season}
+      day={day}
+      shortDayHours={shortDayHours}
+      wording={wording}
+    />
+  );
+  const frost = (
+    <FrostSection
+      climate={climate}
+      season={season}
+      day={day}
+      frostRisk={frostRisk}
+      restsOn={restsOnWords(climate, garden, season.startDay, wording)}
+      wording={wording}
+    />
+  );
+  // While the first place is typed, both answer at once.
+  if (!garden.place) {
+    return (
+      <Box sx={{ display: "grid", gap: 3 }}>
+        <Box>{daylight}</Box>
+        <Box>{frost}</Box>
+      </Box>
+    );
+  }
+  return section === "light" ? daylight : frost;
+}
+
+function useDraftClimate(draft: Place | null, garden: Garden): Climate | null {
+  const { record } = garden;
+  const latitudeDeg = draft?.latitudeDeg;
+  const climateFrom = draft?.climateFrom;
+  // Typing elsewhere in the form must not fit the climate anew.
+  const sketch = JSON.stringify(draft?.climate ?? null);
+  return useMemo(() => {
+    if (latitudeDeg === undefined || climateFrom === undefined) return null;
+    const climate = JSON.parse(sketch) as Place["climate"];
+    if (climateFrom === "record" ? !record : !climate) return null;
+    return climateOfPlace({ latitudeDeg, climateFrom, climate }, record);
+  }, [latitudeDeg, climateFrom, sketch, record]);
+}
+
+function restsOnWords(
+  climate: Climate,
+  garden: Garden,
+  midsummer: DayNumber,
+  wording: LocalWording,
+): string {
+  if (climate.frosts && garden.record) {
+    const seasons = climate.frosts.seasons.length;
+    if (seasons > 0) return `From ${seasons} seasons of ${garden.record.station}.`;
+  }
+  const spread = wording.degrees(climate.nightSpreadC(midsummer + 120));
+  return `Reckoned from the few numbers given: nights stray by about ${spread} around the usual.`;
+}

@@ -1,0 +1,104 @@
+"use client";
+
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import FormLabel from "@mui/material/FormLabel";
+import Radio from "@mui/material/Radio";
+import RadioGroup from "@mui/material/RadioGroup";
+import { lastDayOf } from "@/core/climate";
+import type { WeatherAnswers, WeatherReading } from "@/core/formats";
+import type { LocalWording } from "@/ui/wording";
+
+interface Props {
+  reading: WeatherReading;
+  answers: WeatherAnswers;
+  wording: LocalWording;
+  onAnswer: (answers: WeatherAnswers) => void;
+}
+
+/** What was read of a weather file, what was left and why, and what only the grower can tell. */
+export function ReadingReport({ reading, answers, wording, onAnswer }: Props) {
+  const { record, questions, left, notes } = reading;
+  return (
+    <Box sx={{ display: "grid", gap: 1.5 }}>
+      {reading.problem !== null && (
+        <Alert severity="error" role="alert">
+          {reading.problem}
+        </Alert>
+      )}
+      {questions.map((question) => (
+        <Box key={question.id} component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
+          <FormLabel component="legend" sx={{ color: "var(--text)", fontWeight: 600 }}>
+            {question.words}
+          </FormLabel>
+          <RadioGroup
+            row
+            value={answers[question.id] ?? question.assumed}
+            onChange={(event) => onAnswer({ ...answers, [question.id]: event.target.value })}
+          >
+            {question.options.map((option) => (
+              <FormControlLabel
+                key={option.value}
+                value={option.value}
+                control={<Radio />}
+                label={option.label}
+              />
+            ))}
+          </RadioGroup>
+        </Box>
+      ))}
+      {record && (
+        <Box component="dl" className="tabular" sx={FACTS}>
+          <dt>From</dt>
+          <dd>
+            {wording.date(record.firstDay, -1)} to {wording.date(lastDayOf(record), -1)}
+          </dd>
+          <dt>Lows</dt>
+          <dd>{daysOf(reading.lows, record.minTempC.length, wording)}</dd>
+          <dt>Highs</dt>
+          <dd>{daysOf(reading.highs, record.minTempC.length, wording)}</dd>
+          <dt>Rain</dt>
+          <dd>{daysOf(reading.rains, record.minTempC.length, wording)}</dd>
+        </Box>
+      )}
+      {left.length > 0 && (
+        <Box>
+          <Box sx={{ fontWeight: 600 }}>Left out</Box>
+          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            {left.map(({ reason, count, lines }) => (
+              <li key={reason}>
+                {wording.number(count)} {reason}: line{lines.length === 1 ? "" : "s"}{" "}
+                {lines.join(", ")}
+                {count > lines.length ? " …" : ""}
+              </li>
+            ))}
+          </Box>
+        </Box>
+      )}
+      {notes.length > 0 && (
+        <Box component="ul" sx={{ m: 0, pl: 2.5, color: "var(--ash-text)" }}>
+          {notes.map((note) => (
+            <li key={note}>{note}</li>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const FACTS = {
+  m: 0,
+  display: "grid",
+  gridTemplateColumns: "max-content 1fr",
+  columnGap: 2,
+  rowGap: 0.25,
+  "& dt": { color: "var(--ash-text)" },
+  "& dd": { m: 0 },
+} as const;
+
+function daysOf(known: number, days: number, wording: LocalWording): string {
+  if (known === 0) return "none";
+  const missing = days - known;
+  return `${wording.number(known)} days${missing > 0 ? `, ${wording.number(missing)} missing` : ", none missing"}`;
+}

@@ -1,0 +1,106 @@
+"use client";
+
+import { useRef, type KeyboardEvent, type PointerEvent } from "react";
+import type { ScaleLinear } from "d3-scale";
+import { chanceWords } from "@/core/wording";
+import { nearestRisk, RISKS, stepRisk } from "./frostCurves";
+
+interface Props {
+  risk: number;
+  y: ScaleLinear<number, number>;
+  left: number;
+  right: number;
+  /** What the risk means, for screen readers. */
+  words: string;
+  onPreview: (risk: number) => void;
+  onRisk: (risk: number) => void;
+}
+
+const GRIP = { width: 118, height: 26 };
+const STEPS: Record<string, number> = {
+  ArrowUp: 1,
+  ArrowRight: 1,
+  ArrowDown: -1,
+  ArrowLeft: -1,
+  PageUp: 3,
+  PageDown: -3,
+  Home: -RISKS.length,
+  End: RISKS.length,
+};
+
+/** The risk taken, as a line across the curves that is dragged up and down, or moved by keys. */
+export function RiskLine({ risk, y, left, right, words, onPreview, onRisk }: Props) {
+  const dragging = useRef(false);
+  const riskAt = (event: PointerEvent<SVGGElement>) => {
+    const top = event.currentTarget.ownerSVGElement?.getBoundingClientRect().top ?? 0;
+    return nearestRisk(y.invert(event.clientY - top));
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    const steps = STEPS[event.key];
+    if (steps === undefined) return;
+    event.preventDefault();
+    onRisk(stepRisk(risk, steps));
+  };
+  const middle = (left + right) / 2;
+  const at = y(risk);
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label="Risk taken with frost"
+      aria-valuemin={RISKS[0]}
+      aria-valuemax={RISKS.at(-1)}
+      aria-valuenow={risk}
+      aria-valuetext={words}
+      className="risk-line"
+      style={{ cursor: "ns-resize", touchAction: "none" }}
+      onKeyDown={onKeyDown}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        dragging.current = true;
+      }}
+      onPointerMove={(event) => {
+        if (dragging.current) onPreview(riskAt(event));
+      }}
+      onPointerUp={(event) => {
+        if (!dragging.current) return;
+        dragging.current = false;
+        onRisk(riskAt(event));
+      }}
+      onPointerCancel={() => {
+        dragging.current = false;
+      }}
+    >
+      <rect x={left} y={at - 12} width={right - left} height={24} fill="transparent" />
+      <line
+        x1={left}
+        x2={right}
+        y1={at}
+        y2={at}
+        stroke="var(--ember-text)"
+        strokeWidth="2"
+        strokeDasharray="6 4"
+      />
+      <rect
+        x={middle - GRIP.width / 2}
+        y={at - GRIP.height / 2}
+        width={GRIP.width}
+        height={GRIP.height}
+        rx={13}
+        fill="var(--paper)"
+        stroke="var(--ember-text)"
+        strokeWidth="2"
+      />
+      <text
+        x={middle}
+        y={at + 4.5}
+        fontSize="13"
+        fontWeight="700"
+        textAnchor="middle"
+        style={{ fill: "var(--ember-text)" }}
+      >
+        {`↕ ${chanceWords(risk)}`}
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,49 @@
+"use client";
+
+import { useCallback, useEffect, useRef, useState } from "react";
+import type { WeatherAnswers, WeatherReading } from "@/core/formats";
+import type { Job } from "@/workers";
+
+/** How far the reading of a weather file has come. */
+export type FileState =
+  | { step: "none" }
+  | { step: "reading"; file: File; share: number; before: WeatherReading | null }
+  | { step: "read"; file: File; reading: WeatherReading; answers: WeatherAnswers }
+  | { step: "failed"; file: File; problem: string };
+
+/** Reads weather files in a worker: with progress, a stop, and again when the grower has answered. */
+export function useWeatherFile() {
+  const [state, setState] = useState<FileState>({ step: "none" });
+  const job = useRef<Job<WeatherReading> | null>(null);
+
+  const stop = useCallback(() => {
+    job.current?.stop();
+    job.current = null;
+    setState({ step: "none" });
+  }, []);
+
+  useEffect(() => () => job.current?.stop(), []);
+
+  const read = useCallback(
+    async (file: File, answers: WeatherAnswers = {}, before: WeatherReading | null = null) => {
+      job.current?.stop();
+      setState({ step: "reading", file, share: 0, before });
+      // The worker is fetched when the first file is read: most visits read none.
+      const { readWeatherFile } = await import("@/workers");
+      const started = readWeatherFile(file, answers, (share) =>
+        setState((now) => (now.step === "reading" ? { ...now, share } : now)),
+      );
+      job.current = started;
+      try {
+        const reading = await started.result;
+        if (job.current === started) setState({ step: "read", file, reading, answers });
+      } catch {
+        if (job.current !== started) return;
+        const problem = "The file could not be read: it may have been moved or changed meanwhile.";
+        setState({ step: "failed", file, problem });
+      }
+    },
+    [],
+  );
+  return { state, read, stop };
+}

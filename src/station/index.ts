@@ -1,0 +1,2 @@
+export { answerOutlook } from "./outlook";
+export { answerReadings } from "./readings";

@@ -1,0 +1,53 @@
+import { isoDate, type DayNumber } from "@/core/calendar";
+import type { Readings } from "@/core/log";
+import { gardenStore } from "./browserStore";
+
+const WAIT_MS = 8000;
+
+/** What came of asking the station. */
+export type Asked<T> = { ok: true; value: T } | { ok: false; problem: string };
+
+/** Asks the garden's station for an outlook and keeps it; an older one stays when that fails. */
+export async function fetchOutlook(today: DayNumber): Promise<Asked<null>> {
+  const answer = await ask("outlook", today);
+  if (!answer.ok) return answer;
+  const { OutlookSchema } = await import("@/core/climate");
+  const parsed = OutlookSchema.safeParse(answer.value);
+  if (!parsed.success) {
+    return { ok: false, problem: "The station answered with something that is not an outlook." };
+  }
+  const done = await gardenStore().dispatch("outlook.set", {
+    id: "outlook",
+    receivedAt: new Date().toISOString(),
+    outlook: parsed.data,
+  });
+  return done.ok ? { ok: true, value: null } : { ok: false, problem: done.refusal };
+}
+
+/** Asks the garden's station what its thermometers measured last. */
+export async function fetchReadings(today: DayNumber): Promise<Asked<Readings>> {
+  const answer = await ask("readings", today);
+  if (!answer.ok) return answer;
+  const { ReadingsSchema } = await import("@/core/log");
+  const parsed = ReadingsSchema.safeParse(answer.value);
+  return parsed.success
+    ? { ok: true, value: parsed.data }
+    : { ok: false, problem: "The station answered with something that is not readings." };
+}
+
+async function ask(what: "outlook" | "readings", today: DayNumber): Promise<Asked<unknown>> {
+  const { settings } = gardenStore().getState().garden;
+  if (settings.stationUrl === null) return { ok: false, problem: "No station is set." };
+  const base = settings.stationUrl.replace(/\/+$/, "");
+  try {
+    const answer = await fetch(`${base}/${what}?date=${isoDate(today)}`, {
+      signal: AbortSignal.timeout(WAIT_MS),
+    });
+    if (!answer.ok) {
+      return { ok: false, problem: `The station did not answer (it said ${answer.status}).` };
+    }
+    return { ok: true, value: await answer.json() };
+  } catch {
+    return { ok: false, problem: "The station cannot be reached." };
+  }
+}

@@ -1,0 +1,1 @@
+export { readWeatherFile, type Job } from "./weatherFile";

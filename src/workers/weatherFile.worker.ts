@@ -1,0 +1,37 @@
+import * as Comlink from "comlink";
+import { weatherReader, type WeatherAnswers, type WeatherReading } from "@/core/formats";
+
+/** What the worker can do; seen from outside every call is a promise. */
+export interface WeatherFileWorker {
+  /**
+   * Reads a daily weather record from a file, piece by piece, so that a large one neither fills the
+   * memory nor holds up the page.
+   *
+   * @param onShare told how much of the file is read, 0 to 1
+   */
+  read(
+    file: Blob,
+    answers: WeatherAnswers,
+    onShare: (share: number) => void,
+  ): Promise<WeatherReading>;
+}
+
+const worker: WeatherFileWorker = {
+  async read(file, answers, onShare) {
+    const reader = weatherReader(answers);
+    const stream = file.stream().getReader();
+    const decoder = new TextDecoder();
+    let bytes = 0;
+    for (;;) {
+      const { done, value } = await stream.read();
+      if (done) break;
+      reader.push(decoder.decode(value, { stream: true }));
+      bytes += value.byteLength;
+      onShare(bytes / file.size);
+    }
+    reader.push(decoder.decode());
+    return reader.finish();
+  },
+};
+
+Comlink.expose(worker);
