@@ -1,6 +1,7 @@
 import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { isoDate } from "@/core/calendar";
 import { run } from "./run";
 
 const DEMO = "data/demo/tarnholt-commons.json";
@@ -50,7 +51,57 @@ test("check, crops and export print what they promise", async () => {
   expect((await run([])).stdout).toMatch(/countback/);
 });
 
+test("frost tells odds from a record, in either format, and what it left out", async () => {
+  const dly = await json("frost public/stations/tarnholt-mill.dly");
+  const csv = await json("frost public/stations/tarnholt-mill.csv --at 0,-2.2,-4.4");
+  expect(dly.thresholds).toEqual(csv.thresholds);
+  expect(dly.place).toEqual({ station: "XXTARNHOLTM" });
+  const [light, killing] = dly.thresholds;
+  expect(light).toMatchObject({ atC: 0, seasons: 29, dropped: ["1995–96", "2025–26"] });
+  expect(light.first.p50 >= "09-28" && light.first.p50 <= "10-18").toBe(true);
+  expect(light.last.p50 >= "04-26" && light.last.p50 <= "05-16").toBe(true);
+  const order = ["p10", "p20", "p50", "p80", "p90"].map((name) => killing.first[name]);
+  expect([...order].sort()).toEqual(order);
+  expect(killing.first.p50 > light.first.p50).toBe(true);
+  const fahrenheit = await json("frost public/stations/tarnholt-mill.csv --at 32 --units imperial");
+  expect(fahrenheit.thresholds[0]).toMatchObject({ atC: 0, atF: 32, first: light.first });
+
+  const folder = mkdtempSync(join(tmpdir(), "late-ember-"));
+  const year = join(folder, "year.csv");
+  const lines = Array.from(
+    { length: 365 },
+    (_, index) => `${isoDate(19_000 + index)},12,${index % 9}`,
+  );
+  writeFileSync(year, `date,tmax,tmin\n${lines.join("\n")}\n`);
+  const short = await json(`frost ${year}`);
+  expect(short.thresholds[0]).toMatchObject({ seasons: 0, first: { p50: null } });
+  expect(short.warnings.join(" ")).toMatch(/No season is complete/);
+});
+
+test("sun on a bed is less than the open sun, and more in the open bed than by the house", async () => {
+  const on = async (bed: string) =>
+    (await json(`sun --garden ${DEMO} --bed ${bed} --from 2026-11-20 --to 2026-11-20`)).days[0];
+  const [open, shaded, house] = [await on("bed-1"), await on("bed-13"), await on("house-1")];
+  expect(open.directSunH).toBeLessThan(open.dayLengthH);
+  expect(shaded.directSunH).toBeLessThan(open.directSunH);
+  expect(shaded.dliMol).toBeLessThan(open.dliMol);
+  expect(open.dliUnderCoversMol).toBeCloseTo(open.dliMol, 1);
+  expect(house.dliUnderCoversMol).toBeLessThan(house.dliMol);
+});
+
 test.each([
+  ["frost nowhere.dly", /Cannot read nowhere.dly/],
+  ["frost README.md", /README.md: No column looks like a date/],
+  ["frost public/stations/tarnholt-mill.dly --at cold", /temperatures apart by commas/],
+  ["frost public/stations/tarnholt-mill.dly --unit K", /--unit should be C or F, not "K"/],
+  [
+    `sun --garden ${DEMO} --bed attic --from 2026-11-20 --to 2026-11-20`,
+    /no bed "attic" in this garden. Known: bed-1/,
+  ],
+  [
+    `sun --garden ${DEMO} --bed bed-1 --lat 4 --from 2026-11-20 --to 2026-11-20`,
+    /--lat is not needed with --garden/,
+  ],
   ["dance", /no verb "dance"/],
   [
     "sun --lat 91 --from 2026-01-01 --to 2026-01-02",

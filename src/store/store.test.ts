@@ -1,6 +1,14 @@
 import "fake-indexeddb/auto";
 import demo from "@data/demo/tarnholt-commons.json";
-import { fromGardenFile, toGardenFile, type GardenFile, type Planting } from "@/core/garden";
+import { openDB } from "idb";
+import {
+  fromGardenFile,
+  toGardenFile,
+  type Bed,
+  type GardenFile,
+  type Place,
+  type Planting,
+} from "@/core/garden";
 import { openDatabase } from "./database";
 import { createGardenStore } from "./gardenStore";
 import { STEPS_KEPT, type Storage } from "./storage";
@@ -123,4 +131,78 @@ test("commands sent at once are done one after the other", async () => {
   expect(sowOn(store)).toBe("2026-08-23");
   await store.undo();
   expect(sowOn(store)).toBe("2026-08-22");
+});
+
+test("an outlook is kept without a step: undo takes back what the grower did", async () => {
+  const name = freshName();
+  const store = await opened(name);
+  await store.dispatch("garden.replace", file);
+  await store.dispatch("planting.moveSowing", move("2026-08-27"));
+  const days = [
+    {
+      date: "2026-09-24",
+      minTempC: 2,
+      maxTempC: 11,
+      spreadC: 1,
+      precipitationMm: null,
+      cloudShare: null,
+      windMps: null,
+    },
+  ];
+  const outlook = {
+    id: "outlook" as const,
+    receivedAt: "2026-09-24T17:30:00Z",
+    outlook: {
+      format: "late-ember-outlook" as const,
+      version: 1 as const,
+      source: "valley office",
+      simulated: false,
+      issuedOn: "2026-09-24",
+      days,
+    },
+  };
+  expect((await store.dispatch("outlook.set", outlook)).ok).toBe(true);
+  expect(store.getState().undoLabel).toBe("moving spinach");
+  await store.undo();
+  expect(sowOn(store)).toBe("2026-08-20");
+  expect((await opened(name)).getState().garden.outlook).toEqual(outlook);
+});
+
+test("what the first version kept is opened as this one keeps it, the way back included", async () => {
+  const name = freshName();
+  const { horizon: _horizon, climateFrom: _from, climate, ...place } = file.place as Place;
+  const { wetDaysPerYear: _wet, ...sketch } = climate as NonNullable<Place["climate"]>;
+  const { stationUrl: _url, ...settings } = file.settings;
+  const { horizon: _own, ...bed } = file.beds[0] as Bed;
+  const old = await openDB(name, 1, {
+    upgrade(fresh) {
+      for (const store of ["entities", "steps", "counters"]) fresh.createObjectStore(store);
+    },
+  });
+  const write = old.transaction(["entities", "steps", "counters"], "readwrite");
+  const entities = write.objectStore("entities");
+  const oldPlace = { ...place, climate: sketch };
+  await entities.put(oldPlace, ["place", "place"]);
+  await entities.put(settings, ["settings", "settings"]);
+  await entities.put(bed, ["bed", bed.id]);
+  const change = {
+    kind: "place",
+    id: "place",
+    before: { ...oldPlace, name: "Before" },
+    after: oldPlace,
+  };
+  await write.objectStore("steps").put({ label: "change of the place", changes: [change] }, 1);
+  await write.objectStore("counters").put(1, "position");
+  await write.objectStore("counters").put(1, "revision");
+  await write.done;
+  old.close();
+
+  const store = await opened(name);
+  const { garden } = store.getState();
+  expect(garden.place).toMatchObject({ climateFrom: "sketch", horizon: [] });
+  expect(garden.place?.climate?.wetDaysPerYear).toBeNull();
+  expect(garden.settings.stationUrl).toBeNull();
+  expect(garden.beds.get(bed.id)?.horizon).toBeNull();
+  await store.undo();
+  expect(store.getState().garden.place).toMatchObject({ name: "Before", horizon: [] });
 });

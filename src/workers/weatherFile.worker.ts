@@ -25,7 +25,10 @@ const worker: WeatherFileWorker = {
     for (;;) {
       const { done, value } = await stream.read();
       if (done) break;
-      reader.push(decoder.decode(value, { stream: true }));
+      if (!reader.push(decoder.decode(value, { stream: true }))) {
+        await stream.cancel();
+        return reader.finish();
+      }
       bytes += value.byteLength;
       onShare(bytes / file.size);
     }

@@ -36,8 +36,11 @@ for (const [look, colorScheme] of [
 
     test("on Place, in the settings and the palette", async ({ page }) => {
       await page.goto("/place");
-      await expect(page.getByTestId("short-days")).toBeVisible();
-      await expectClean(page);
+      for (const section of ["Frost", "Daylight", "Sun", "Outlook"]) {
+        await page.getByRole("button", { name: section, exact: true }).click();
+        await expect(page.getByRole("heading", { level: 2 }).first()).toBeVisible();
+        await expectClean(page);
+      }
       await page.getByRole("button", { name: "Settings" }).click();
       await expect(page.getByRole("dialog")).toBeVisible();
       await page.waitForTimeout(400);

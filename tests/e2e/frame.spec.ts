@@ -21,15 +21,15 @@ test("the palette finds dates, plantings and deeds", async ({ page }) => {
 
 test("wanting something for a stretch of time tells how long each way stands", async ({ page }) => {
   await openPlan(page);
-  await findByPalette(page, "add radish");
+  await findByPalette(page, "add arugula");
   const wish = page.getByRole("dialog", { name: "I want…" });
   await wish.getByRole("combobox", { name: "When" }).click();
   await page.getByRole("option", { name: "from … to …" }).click();
   await wish.getByLabel("From").fill("2026-11-10");
-  await wish.getByLabel("To").fill("2027-03-01");
+  await wish.getByLabel("To", { exact: true }).fill("2027-03-01");
   await expect(wish.getByText("too short").first()).toBeVisible();
   await expect(wish.getByText(/but stands only until about/).first()).toBeVisible();
-  await wish.getByLabel("To").fill("2026-11-01");
+  await wish.getByLabel("To", { exact: true }).fill("2026-11-01");
   await expect(wish.getByText("The second day lies before the first.")).toBeVisible();
   await expect(wish.getByRole("button", { name: /Plant it/ })).toHaveCount(0);
 });

@@ -35,6 +35,7 @@ test("the place is edited with live consequences, wrong numbers are told at thei
   page,
 }) => {
   await page.goto("/place");
+  await page.getByRole("button", { name: "Daylight" }).click();
   const latitude = page.getByRole("textbox", { name: "Latitude" });
   await expect(latitude).toHaveValue("47.1");
   await expect(page.getByTestId("short-days")).toContainText("2 November to 9 February");
@@ -44,6 +45,7 @@ test("the place is edited with live consequences, wrong numbers are told at thei
   await page.getByRole("button", { name: "Keep this place" }).click();
   await page.reload();
   await expect(latitude).toHaveValue("47.1");
+  await page.getByRole("button", { name: "Daylight" }).click();
 
   await latitude.fill("70");
   await expect(page.getByTestId("short-days")).toContainText("the sun does not rise at all");
@@ -66,6 +68,7 @@ test("units follow everywhere, in and out", async ({ page }) => {
   await page.getByRole("combobox", { name: "Units" }).click();
   await page.getByRole("option", { name: /Imperial/ }).click();
   await page.getByRole("button", { name: "Done" }).click();
+  await page.getByRole("button", { name: "A few numbers" }).click();
   await expect(page.getByLabel("High").nth(1)).toHaveValue("78.8");
   await expect(page.getByRole("textbox", { name: "Elevation" })).toHaveValue("1772");
   await expect(page.getByText("Killing frost, 28 °F")).toBeVisible();

@@ -5,6 +5,7 @@ import { generateWeather, type GeneratedWeather } from "./generator";
 import { outlookFromTruth, type Outlook } from "./outlook";
 import { ClimateSketchSchema } from "./sketch";
 import { weatherModelFromSketch } from "./sketchModel";
+import type { WeatherModel } from "./weatherModel";
 
 /** A climate that nobody measured: a starting point for growers, and a test ground. */
 export const MadeUpClimateSchema = z.object({
@@ -42,8 +43,19 @@ export function madeUpYears(
 ): GeneratedWeather {
   const firstDay = dayNumberOf(firstYear, 1, 1);
   const days = dayNumberOf(firstYear + years, 1, 1) - firstDay;
-  const { model } = weatherModelFromSketch(climate.latitudeDeg, climate.climate);
+  const model = modelOf(climate);
   return generateWeather(model, climate.latitudeDeg, firstDay, days, climate.seed);
+}
+
+const models = new WeakMap<MadeUpClimate, WeatherModel>();
+
+function modelOf(climate: MadeUpClimate): WeatherModel {
+  let model = models.get(climate);
+  if (!model) {
+    model = weatherModelFromSketch(climate.latitudeDeg, climate.climate).model;
+    models.set(climate, model);
+  }
+  return model;
 }
 
 const OUTLOOK_DAYS = 7;
@@ -66,7 +78,7 @@ export function simulatedWeather(
   firstDay: DayNumber,
   days: number,
 ): GeneratedWeather {
-  const { model } = weatherModelFromSketch(climate.latitudeDeg, climate.climate);
+  const model = modelOf(climate);
   const season = seasonOf(climate.latitudeDeg, firstDay);
   const seed = climate.seed + civilDate(season.startDay).year;
   const before = firstDay - season.startDay;

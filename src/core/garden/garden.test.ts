@@ -5,6 +5,7 @@ import {
   commands,
   emptyGarden,
   fromGardenFile,
+  horizonOver,
   inverse,
   isEmptyGarden,
   toGardenFile,
@@ -12,6 +13,7 @@ import {
   type CommandName,
   type Garden,
   type GardenFile,
+  type Outcome,
   type Planting,
 } from "./index";
 
@@ -167,4 +169,50 @@ test("the demo garden is two dozen plantings at Tarnholt Commons, opening on 24 
   expect(garden.head).toMatchObject({ name: "Tarnholt Commons", today: "2026-09-24" });
   expect(garden.plantings.size).toBeGreaterThanOrEqual(24);
   expect([...garden.beds.values()].filter((bed) => bed.shelterId === null)).toHaveLength(14);
+});
+
+describe("the record, the skyline and the outlook", () => {
+  const record = garden.record;
+  if (!record) throw new Error("the demo garden has a record");
+  const after = (outcome: Outcome) => {
+    if (!outcome.ok) throw new Error(outcome.refusal);
+    return outcome.garden;
+  };
+
+  test("reading in a record makes the place go by it; taking it away goes back to the numbers", () => {
+    const sketched = after(
+      commands["place.set"].apply(garden, { ...garden.place, climateFrom: "sketch" }),
+    );
+    const bare = after(commands["record.remove"].apply(sketched, {}));
+    expect(bare.record).toBeNull();
+    const byRecord = after(commands["record.set"].apply(bare, record));
+    expect(byRecord.place?.climateFrom).toBe("record");
+    const back = after(commands["record.remove"].apply(byRecord, {}));
+    expect(back.place?.climateFrom).toBe("sketch");
+  });
+
+  test("a record cannot go while nothing else is known, nor be gone by before it is there", () => {
+    const only = after(commands["place.set"].apply(garden, { ...garden.place, climate: null }));
+    const refused = commands["record.remove"].apply(only, {});
+    expect(refused.ok ? "" : refused.refusal).toMatch(/usual temperatures first/);
+    const missing = commands["place.set"].apply(emptyGarden(), garden.place);
+    expect(missing.ok ? "" : missing.refusal).toMatch(/read one in first/);
+  });
+
+  test("a bed takes a skyline of its own and gives it back", () => {
+    const horizon = [{ azimuthDeg: 180, elevationDeg: 30 }];
+    const own = after(commands["horizon.set"].apply(garden, { bedId: "bed-1", horizon }));
+    const bed = own.beds.get("bed-1");
+    expect(bed && horizonOver(own, bed)).toEqual(horizon);
+    const back = after(commands["horizon.set"].apply(own, { bedId: "bed-1", horizon: null }));
+    const again = back.beds.get("bed-1");
+    expect(again && horizonOver(back, again)).toBe(back.place?.horizon);
+    const crossed = commands["horizon.set"].apply(garden, {
+      bedId: null,
+      horizon: [...horizon, { azimuthDeg: 90, elevationDeg: 3 }],
+    });
+    expect(crossed).toMatchObject({ ok: false, path: "horizon[1].azimuthDeg" });
+    const gone = commands["horizon.set"].apply(garden, { bedId: "nowhere", horizon });
+    expect(gone.ok ? "" : gone.refusal).toMatch(/no longer in the garden/);
+  });
 });

@@ -18,10 +18,11 @@ interface Props {
   risk: number;
   wording: LocalWording;
   onPreview: (risk: number) => void;
+  onNudge: (risk: number) => void;
   onRisk: (risk: number) => void;
 }
 
-const MARGIN = { top: 20, right: 22, bottom: 42, left: 44 };
+const MARGIN = { top: 28, right: 22, bottom: 42, left: 44 };
 const HEIGHT = 300;
 const SHARES = [0, 0.2, 0.4, 0.6, 0.8, 1];
 interface Look {
@@ -40,7 +41,7 @@ const LOOKS: readonly Look[] = [
     dash: "2 4",
     width: 2,
     colour: "var(--ash-text)",
-    labelAt: 0.5,
+    labelAt: 0.75,
     labelSide: "outside",
   },
   {
@@ -62,7 +63,7 @@ const LOOKS: readonly Look[] = [
 
 /** In how many years frost has come by a date, and is still to come after it, by threshold. */
 export function FrostChart(props: Props) {
-  const { climate, season, day, risk, wording, onPreview, onRisk } = props;
+  const { climate, season, day, risk, wording, onPreview, onNudge, onRisk } = props;
   const [attach, { width }] = useSize();
   const right = Math.max(MARGIN.left + 1, width - MARGIN.right);
   const y = useMemo(
@@ -145,6 +146,7 @@ export function FrostChart(props: Props) {
             right={right}
             words={riskWords(risk, killing, wording)}
             onPreview={onPreview}
+            onNudge={onNudge}
             onRisk={onRisk}
           />
         </svg>
@@ -158,7 +160,7 @@ type DrawnCurve = FrostCurve & Look;
 /** How far a name stands from its curve, and which of its ends is there. */
 const BESIDE = {
   outside: { dx: -8, dy: 4, anchor: "end" },
-  above: { dx: 0, dy: -6, anchor: "middle" },
+  above: { dx: 0, dy: -10, anchor: "middle" },
   inside: { dx: 8, dy: 4, anchor: "start" },
 } as const;
 const MIRRORED = { end: "start", middle: "middle", start: "end" } as const;

@@ -2,11 +2,11 @@
 
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
 import type { DayNumber, Season } from "@/core/calendar";
 import { FROST_THRESHOLDS_C, firstFrostDay, lastFrostDay, type Climate } from "@/core/climate";
 import { chanceWords } from "@/core/wording";
 import { gardenStore } from "@/store";
+import { useSettling } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { FrostChart } from "./FrostChart";
@@ -24,16 +24,8 @@ interface Props {
 
 /** Frost odds by date and threshold, and the risk that every plan goes by. */
 export function FrostSection({ climate, season, day, frostRisk, restsOn, wording }: Props) {
-  const [preview, setPreview] = useState<number | null>(null);
-  const risk = preview ?? frostRisk;
-  const keep = async (next: number) => {
-    setPreview(next);
-    if (Math.abs(next - frostRisk) > 1e-9) {
-      const done = await gardenStore().dispatch("settings.set", { frostRisk: next });
-      if (!done.ok) tell(done.refusal, "refused");
-    }
-    setPreview(null);
-  };
+  const { pending, nudge, preview, settle } = useSettling(keepRisk);
+  const risk = pending ?? frostRisk;
   return (
     <>
       <Typography variant="h2">Frost</Typography>
@@ -46,8 +38,9 @@ export function FrostSection({ climate, season, day, frostRisk, restsOn, wording
         day={day}
         risk={risk}
         wording={wording}
-        onPreview={setPreview}
-        onRisk={(next) => void keep(next)}
+        onPreview={preview}
+        onNudge={nudge}
+        onRisk={settle}
       />
       <FrostTable climate={climate} season={season} wording={wording} />
       <Box component="ul" sx={{ pl: 2.5, mb: 0, fontSize: 14, color: "var(--ash-text)" }}>
@@ -60,6 +53,12 @@ export function FrostSection({ climate, season, day, frostRisk, restsOn, wording
   );
 }
 
+async function keepRisk(frostRisk: number): Promise<void> {
+  if (Math.abs(frostRisk - gardenStore().getState().garden.settings.frostRisk) < 1e-9) return;
+  const done = await gardenStore().dispatch("settings.set", { frostRisk });
+  if (!done.ok) tell(done.refusal, "refused");
+}
+
 function words(climate: Climate, season: Season, risk: number, wording: LocalWording): string {
   const threshold = FROST_THRESHOLDS_C.killing;
   const first = firstFrostDay(climate, season, threshold, risk);
@@ -68,7 +67,8 @@ function words(climate: Climate, season: Season, risk: number, wording: LocalWor
   if (first === null) {
     return `Killing frost (${wording.temperature(threshold, 1)}) comes less often than ${often}: plans do not wait for it.`;
   }
-  const again = last === null ? "" : `, and as often comes again after ${wording.date(last, first)}`;
+  const again =
+    last === null ? "" : `, and as often comes again after ${wording.date(last, first)}`;
   return `${capital(often)}, killing frost (${wording.temperature(threshold, 1)}) has come by ${wording.date(first)}${again}. Plans go by this risk: drag the line.`;
 }
 

@@ -1,8 +1,8 @@
 "use client";
 
-import Button from "@mui/material/Button";
 import type { DayNumber } from "@/core/calendar";
 import { gardenStore } from "@/store";
+import { FileButton } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 
 interface Props {
@@ -27,19 +27,13 @@ export function OutlookTableButton({ today, onProblem }: Props) {
     tell(`${table.outlook.days.length} days are read from ${source}.`);
   };
   return (
-    <Button component="label" size="small">
+    <FileButton
+      size="small"
+      inputLabel="Outlook table"
+      accept=".csv,.txt,.tsv,text/csv,text/plain"
+      onFile={(file) => void read(file)}
+    >
       Read a table…
-      <input
-        type="file"
-        hidden
-        accept=".csv,.txt,.tsv,text/csv,text/plain"
-        aria-label="Outlook table"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file) void read(file);
-        }}
-      />
-    </Button>
+    </FileButton>
   );
 }

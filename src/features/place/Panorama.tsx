@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useId, useMemo, useState } from "react";
+import { useId, useMemo } from "react";
 import { civilDate, type DayNumber } from "@/core/calendar";
 import { sunPositionAt, type Horizon } from "@/core/sky";
 import { Hatch, useSize } from "@/ui/chart";
@@ -18,6 +18,8 @@ interface Props {
   day: DayNumber;
   wording: LocalWording;
   onPreview: (horizon: Horizon | null) => void;
+  /** A step by keys: kept after a moment's rest. */
+  onNudge: (horizon: Horizon) => void;
   onChange: (horizon: Horizon) => void;
 }
 
@@ -38,24 +40,14 @@ const HEIGHTS_DEG = [0, 20, 40, 60];
 
 /** All that stands around the garden, from north to north, with the sun's ways above it. */
 export function Panorama(props: Props) {
-  const { latitudeDeg, horizon, editable, day, wording, onPreview, onChange } = props;
+  const { latitudeDeg, horizon, editable, day, wording, onPreview, onNudge, onChange } = props;
   const [attach, { width }] = useSize();
-  const [dragged, setDragged] = useState<Horizon | null>(null);
   const ids = useId();
   const right = Math.max(MARGIN.left + 1, width - MARGIN.right);
   const scales = useMemo(
     () => panoramaScales(latitudeDeg, MARGIN.left, right, MARGIN.top, HEIGHT - MARGIN.bottom),
     [latitudeDeg, right],
   );
-  const shown = dragged ?? horizon;
-  const preview = (next: Horizon | null) => {
-    setDragged(next);
-    onPreview(next);
-  };
-  const settle = (next: Horizon) => {
-    preview(null);
-    onChange(next);
-  };
   const pointAt = (event: React.PointerEvent<Element>) => {
     const box = event.currentTarget.closest("svg")?.getBoundingClientRect();
     return {
@@ -83,10 +75,10 @@ export function Panorama(props: Props) {
             fill={`url(#${ids}sky)`}
             style={{ cursor: editable ? "copy" : "default" }}
             onPointerUp={(event) => {
-              if (editable) settle(addPoint(horizon, pointAt(event)));
+              if (editable) onChange(addPoint(horizon, pointAt(event)));
             }}
           />
-          <g role="img" aria-label={panoramaWords(shown, latitudeDeg, day, wording)}>
+          <g role="img" aria-label={panoramaWords(horizon, latitudeDeg, day, wording)}>
             {HEIGHTS_DEG.map((height) => (
               <text
                 key={height}
@@ -108,6 +100,7 @@ export function Panorama(props: Props) {
                 {name}
               </text>
             ))}
+            <path d={skylinePath(horizon, scales)} fill={`url(#${ids}land)`} pointerEvents="none" />
             <g pointerEvents="none">
               {framingDays(latitudeDeg, year).map(({ name, day: framing }) => (
                 <FramingPath
@@ -115,11 +108,11 @@ export function Panorama(props: Props) {
                   name={name}
                   path={sunPath(latitudeDeg, framing, scales)}
                   noon={sunPositionAt(latitudeDeg, framing, 12)}
+                  named={isApart(latitudeDeg, framing, day)}
                   scales={scales}
                 />
               ))}
             </g>
-            <path d={skylinePath(shown, scales)} fill={`url(#${ids}land)`} pointerEvents="none" />
             <g pointerEvents="none">
               <path
                 d={sunPath(latitudeDeg, day, scales)}
@@ -138,17 +131,18 @@ export function Panorama(props: Props) {
             </g>
           </g>
           {editable &&
-            shown.map((point, index) => (
+            horizon.map((point, index) => (
               <SkylinePoint
                 key={index}
                 point={point}
                 x={scales.x(point.azimuthDeg)}
                 y={scales.y(point.elevationDeg)}
                 at={pointAt}
-                onPreview={(to) => preview(movePoint(horizon, index, to))}
-                onMove={(to) => settle(movePoint(horizon, index, to))}
-                onRemove={() => settle(removePoint(horizon, index))}
-                onCancel={() => preview(null)}
+                onPreview={(to) => onPreview(movePoint(horizon, index, to))}
+                onNudge={(to) => onNudge(movePoint(horizon, index, to))}
+                onMove={(to) => onChange(movePoint(horizon, index, to))}
+                onRemove={() => onChange(removePoint(horizon, index))}
+                onCancel={() => onPreview(null)}
               />
             ))}
         </svg>
@@ -164,23 +158,28 @@ function FramingPath({
   name,
   path,
   noon,
+  named,
   scales,
 }: {
   name: string;
   path: string;
   noon: Sun;
+  named: boolean;
   scales: Scales;
 }) {
   return (
     <g>
-      <path d={path} fill="none" stroke="var(--ash-text)" strokeDasharray="3 4" opacity="0.8" />
-      {noon.elevationDeg > 3 && (
+      <path d={path} fill="none" stroke="var(--paper)" strokeWidth="3" opacity="0.55" />
+      <path d={path} fill="none" stroke="var(--ash-text)" strokeDasharray="3 4" />
+      {named && noon.elevationDeg > 3 && (
         <text
           x={scales.x(noon.azimuthDeg)}
           y={scales.y(noon.elevationDeg) - 5}
           fontSize="12"
           textAnchor="middle"
-          style={{ fill: "var(--ash-text)" }}
+          style={{ fill: "var(--ash-text)", paintOrder: "stroke" }}
+          stroke="var(--paper)"
+          strokeWidth="3"
         >
           {name}
         </text>
@@ -197,7 +196,7 @@ function SunAtHour({ hour, at, scales }: { hour: number; at: Sun; scales: Scales
       <circle cx={x} cy={y} r={4.5} fill="var(--glow)" stroke="var(--ember-text)" />
       <text
         x={x}
-        y={y + 18}
+        y={y - 9}
         fontSize="12"
         textAnchor="middle"
         style={{ paintOrder: "stroke" }}
@@ -208,6 +207,14 @@ function SunAtHour({ hour, at, scales }: { hour: number; at: Sun; scales: Scales
       </text>
     </g>
   );
+}
+
+const LEAST_APART_DEG = 7;
+
+/** Whether a framing path runs far enough from the day's own for both to be named. */
+function isApart(latitudeDeg: number, framing: DayNumber, day: DayNumber): boolean {
+  const noon = (of: DayNumber) => sunPositionAt(latitudeDeg, of, 12).elevationDeg;
+  return Math.abs(noon(framing) - noon(day)) > LEAST_APART_DEG;
 }
 
 function panoramaWords(

@@ -14,6 +14,7 @@ import { isoDate } from "@/core/calendar";
 import { recordInTenths } from "@/core/climate";
 import type { WeatherReading } from "@/core/formats";
 import { gardenStore } from "@/store";
+import { FileButton } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { ReadingReport } from "./ReadingReport";
@@ -72,20 +73,14 @@ export default function RecordDialog({ wording, onClose }: Props) {
           or more make good odds.
         </Box>
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
-          <Button component="label" variant={reading ? "outlined" : "contained"}>
+          <FileButton
+            variant={reading ? "outlined" : "contained"}
+            inputLabel="Weather record file"
+            accept={ACCEPTED}
+            onFile={choose}
+          >
             Choose a file…
-            <input
-              type="file"
-              hidden
-              accept={ACCEPTED}
-              aria-label="Weather record file"
-              onChange={(event) => {
-                const file = event.target.files?.[0];
-                event.target.value = "";
-                if (file) choose(file);
-              }}
-            />
-          </Button>
+          </FileButton>
           <Button variant="text" onClick={() => void readMadeUp()}>
             Take the made-up station
           </Button>

@@ -13,6 +13,8 @@ interface Props {
   /** What the risk means, for screen readers. */
   words: string;
   onPreview: (risk: number) => void;
+  /** A step by keys: kept after a moment's rest. */
+  onNudge: (risk: number) => void;
   onRisk: (risk: number) => void;
 }
 
@@ -29,7 +31,7 @@ const STEPS: Record<string, number> = {
 };
 
 /** The risk taken, as a line across the curves that is dragged up and down, or moved by keys. */
-export function RiskLine({ risk, y, left, right, words, onPreview, onRisk }: Props) {
+export function RiskLine({ risk, y, left, right, words, onPreview, onNudge, onRisk }: Props) {
   const dragging = useRef(false);
   const riskAt = (event: PointerEvent<SVGGElement>) => {
     const top = event.currentTarget.ownerSVGElement?.getBoundingClientRect().top ?? 0;
@@ -39,7 +41,7 @@ export function RiskLine({ risk, y, left, right, words, onPreview, onRisk }: Pro
     const steps = STEPS[event.key];
     if (steps === undefined) return;
     event.preventDefault();
-    onRisk(stepRisk(risk, steps));
+    onNudge(stepRisk(risk, steps));
   };
   const middle = (left + right) / 2;
   const at = y(risk);

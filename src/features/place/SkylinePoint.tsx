@@ -11,6 +11,7 @@ interface Props {
   /** Where in the sky a pointer is. */
   at: (event: PointerEvent<Element>) => HorizonPoint;
   onPreview: (to: HorizonPoint) => void;
+  onNudge: (to: HorizonPoint) => void;
   onMove: (to: HorizonPoint) => void;
   onRemove: () => void;
   onCancel: () => void;
@@ -26,7 +27,8 @@ const KEYS: Record<string, readonly [number, number]> = {
 };
 
 /** A point of the skyline: dragged anywhere, moved by arrow keys, taken out with Delete. */
-export function SkylinePoint({ point, x, y, at, onPreview, onMove, onRemove, onCancel }: Props) {
+export function SkylinePoint(props: Props) {
+  const { point, x, y, at, onPreview, onNudge, onMove, onRemove, onCancel } = props;
   const dragging = useRef<{ moved: boolean } | null>(null);
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Delete" || event.key === "Backspace") {
@@ -36,7 +38,7 @@ export function SkylinePoint({ point, x, y, at, onPreview, onMove, onRemove, onC
     const step = KEYS[event.key];
     if (!step) return;
     event.preventDefault();
-    onMove({
+    onNudge({
       azimuthDeg: point.azimuthDeg + step[0],
       elevationDeg: point.elevationDeg + step[1],
     });

@@ -28,7 +28,7 @@ export function SkylineTable({ horizon, onChange }: Props) {
     onChange(read.horizon);
   };
   return (
-    <Box sx={{ display: "grid", gap: 1, justifyItems: "start" }}>
+    <Box sx={{ display: "grid", gap: 1, justifyItems: "start", mt: 2.5 }}>
       <TextField
         label="Points: direction and height in degrees, one a line"
         multiline

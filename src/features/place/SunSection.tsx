@@ -6,7 +6,7 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useMemo, useState } from "react";
+import { useCallback, useMemo } from "react";
 import { dayNumber, type DayNumber, type Season } from "@/core/calendar";
 import { bedsInOrder, horizonOver, type Garden } from "@/core/garden";
 import {
@@ -20,6 +20,7 @@ import {
 } from "@/core/plan";
 import { LEVEL_HORIZON, type Horizon } from "@/core/sky";
 import { gardenStore } from "@/store";
+import { useSettling } from "@/ui/inputs";
 import { setView, tell, useView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { addPointInWidestGap } from "./horizonEdit";
@@ -40,19 +41,14 @@ const WHOLE_GARDEN = "";
 /** What stands in the sun's way, around the garden and around single beds, and what it leaves them. */
 export function SunSection({ garden, site, season, day, wording }: Props) {
   const bedId = useView((state) => state.sunBedId);
-  const [preview, setPreview] = useState<Horizon | null>(null);
   const bed = bedId === null ? undefined : garden.beds.get(bedId);
   const kept = bed ? horizonOver(garden, bed) : (garden.place?.horizon ?? LEVEL_HORIZON);
   const editable = !bed || bed.horizon !== null;
-  const horizon = preview ?? kept;
   const spotName = bed ? bed.name : "the garden";
-  const keep = async (next: Horizon | null) => {
-    const done = await gardenStore().dispatch("horizon.set", {
-      bedId: bed?.id ?? null,
-      horizon: next === null ? null : next.map((point) => ({ ...point })),
-    });
-    if (!done.ok) tell(done.refusal, "refused");
-  };
+  const ownId = bed?.id ?? null;
+  const keep = useCallback((next: Horizon | null) => keepHorizon(ownId, next), [ownId]);
+  const { pending, preview, nudge, settle } = useSettling<Horizon>(keep);
+  const horizon = pending ?? kept;
   const toward = site.latitudeDeg < 0 ? 0 : 180;
   return (
     <>
@@ -83,21 +79,22 @@ export function SunSection({ garden, site, season, day, wording }: Props) {
       </Box>
       <Panorama
         latitudeDeg={site.latitudeDeg}
-        horizon={kept}
+        horizon={horizon}
         editable={editable}
         day={day}
         wording={wording}
-        onPreview={setPreview}
-        onChange={(next) => void keep(next)}
+        onPreview={preview}
+        onNudge={nudge}
+        onChange={settle}
       />
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 0.5, mb: 1, alignItems: "center" }}>
         {editable ? (
           <>
-            <Button size="small" onClick={() => void keep(addPointInWidestGap(kept, toward))}>
+            <Button size="small" onClick={() => settle(addPointInWidestGap(horizon, toward))}>
               Add a point
             </Button>
             {kept.length > 0 && (
-              <Button size="small" color="inherit" onClick={() => void keep([])}>
+              <Button size="small" color="inherit" onClick={() => settle([])}>
                 Level
               </Button>
             )}
@@ -141,6 +138,12 @@ export function SunSection({ garden, site, season, day, wording }: Props) {
   );
 }
 
+async function keepHorizon(bedId: string | null, next: Horizon | null): Promise<void> {
+  const horizon = next && next.map((point) => ({ ...point }));
+  const done = await gardenStore().dispatch("horizon.set", { bedId, horizon });
+  if (!done.ok) tell(done.refusal, "refused");
+}
+
 function Shortfalls({ garden, site, bedId }: { garden: Garden; site: Site; bedId: string | null }) {
   const sentences = useMemo(() => {
     const found: { id: string; words: string }[] = [];
@@ -181,5 +184,5 @@ function sunWords(
 ): string {
   const now = groundSun(site, horizon, day);
   const darkest = groundSun(site, horizon, season.midwinterDay);
-  return `On ${wording.date(day)} up to ${now.directSunH.toFixed(1)} hours of direct sun reach ${spotName}, and ${darkest.directSunH.toFixed(1)} at midwinter; the usual light is ${Math.round(now.dliMol)} and ${Math.round(darkest.dliMol)} mol/m² a day.`;
+  return `On ${wording.date(day)} up to ${now.directSunH.toFixed(1)} hours of direct sun reach ${spotName}, and ${darkest.directSunH < 0.05 ? "none" : darkest.directSunH.toFixed(1)} at midwinter; the usual light is ${Math.round(now.dliMol)} and ${Math.round(darkest.dliMol)} mol/m² a day.`;
 }

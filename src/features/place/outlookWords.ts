@@ -5,6 +5,8 @@ import { chanceAtOrBelow, type OutlookDay } from "@/core/climate";
 const CLEAR_BELOW = 0.3;
 const CLOUDY_ABOVE = 0.7;
 const WINDY_FROM_MPS = 6;
+/** Days that hardly pass freezing bring snow; its water is what is told (estimate). */
+const SNOW_BELOW_C = 1.5;
 const MINUTES_PER_HOUR = 60;
 const MINUTES_PER_DAY = 1440;
 
@@ -20,9 +22,8 @@ export function skyWords(day: OutlookDay): string {
   const parts: string[] = [];
   const { cloudShare, precipitationMm, windMps } = day;
   if (precipitationMm !== null && precipitationMm >= 0.3) {
-    parts.push(
-      `${precipitationMm < 10 ? precipitationMm.toFixed(1) : Math.round(precipitationMm)} mm of rain or snow`,
-    );
+    const amount = precipitationMm < 10 ? precipitationMm.toFixed(1) : Math.round(precipitationMm);
+    parts.push(`${day.maxTempC < SNOW_BELOW_C ? "snow" : "rain"} ${amount} mm`);
   } else if (cloudShare !== null) {
     parts.push(
       cloudShare < CLEAR_BELOW ? "clear" : cloudShare > CLOUDY_ABOVE ? "cloudy" : "some cloud",

@@ -1,1 +1,3 @@
 export { MonthDayField } from "./MonthDayField";
+export { FileButton } from "./FileButton";
+export { useSettling } from "./useSettling";

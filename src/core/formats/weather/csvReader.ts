@@ -107,7 +107,7 @@ export function csvReader(answers: WeatherAnswers) {
     }
     return assemble(rows, columns, { answers, evidence, left, station, lines });
   };
-  return { readBlock, finish };
+  return { readBlock, wantsMore: () => problem === null, finish };
 }
 
 function headingsOrFirstRow(cells: string[]): Columns {

@@ -47,7 +47,8 @@ export interface WeatherReading {
 
 /** Takes a file's text piece by piece. */
 export interface WeatherReader {
-  push(text: string): void;
+  /** False once nothing that follows can matter: the file need not be read to its end. */
+  push(text: string): boolean;
   /** @throws never: what is wrong stands in the reading */
   finish(): WeatherReading;
 }

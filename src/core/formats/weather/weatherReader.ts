@@ -32,6 +32,7 @@ export function weatherReader(answers: WeatherAnswers = {}): WeatherReader {
     const [line = ""] = head.replace(/^\ufeff/, "").split(/\r\n|\r|\n/, 1);
     kind = isGhcnDailyLine(line) ? "ghcn" : "csv";
   };
+  const isBinary = () => kind === "binary";
   const take = (whole: string): void => {
     if (whole === "") return;
     if (kind === "csv") csv.readBlock(whole);
@@ -39,17 +40,19 @@ export function weatherReader(answers: WeatherAnswers = {}): WeatherReader {
   };
   return {
     push(text) {
-      if (kind === "binary") return;
+      if (kind === "binary") return false;
       rest += text;
       if (kind === "unknown") {
-        if (rest.length < HEAD_CHARACTERS) return;
+        if (rest.length < HEAD_CHARACTERS) return true;
         decide(rest);
+        if (isBinary()) return false;
         rest = rest.replace(/^\ufeff/, "");
       }
       const end = Math.max(rest.lastIndexOf("\n"), rest.lastIndexOf("\r", rest.length - 2));
-      if (end < 0) return;
+      if (end < 0) return true;
       take(rest.slice(0, end).replace(/\r$/, ""));
       rest = rest.slice(end + 1);
+      return kind !== "csv" || csv.wantsMore();
     },
     finish(): WeatherReading {
       if (kind === "unknown") {
@@ -57,7 +60,7 @@ export function weatherReader(answers: WeatherAnswers = {}): WeatherReader {
         decide(rest);
         rest = rest.replace(/^\ufeff/, "");
       }
-      if (kind === "binary") {
+      if (isBinary()) {
         return unusable(
           "This is not a text file. Give a GHCN-Daily file (.dly) or a table (.csv) with date, tmax, tmin and precip.",
           null,

@@ -1,0 +1,53 @@
+"use client";
+
+import { useCallback, useEffect, useRef, useState } from "react";
+
+const REST_MS = 600;
+
+/** A value under the hand, shown at once and kept when the hand rests. */
+export interface Settling<T> {
+  /** What is under the hand; null when nothing is. */
+  pending: T | null;
+  /** Shows a value; it is kept after a moment's rest, unless another comes first. */
+  nudge: (value: T) => void;
+  /** Shows a value and keeps nothing yet: for a drag under way. */
+  preview: (value: T | null) => void;
+  /** Keeps a value now. */
+  settle: (value: T) => void;
+}
+
+/**
+ * Gathers quick changes (arrow keys, a drag) into one that is kept, so that undo takes back the move
+ * and not its last step.
+ *
+ * @param keep keeps a value; what is shown goes back to the kept one when it is done
+ */
+export function useSettling<T>(keep: (value: T) => Promise<void>): Settling<T> {
+  const [pending, setPending] = useState<T | null>(null);
+  const timer = useRef<number | undefined>(undefined);
+  const latest = useRef<T | null>(null);
+  const show = useCallback((value: T | null) => {
+    clearTimeout(timer.current);
+    latest.current = value;
+    setPending(value);
+  }, []);
+  const settle = useCallback(
+    (value: T) => {
+      show(value);
+      void keep(value).finally(() => {
+        // Something newer may be under the hand by now: that stays.
+        if (latest.current === value) show(null);
+      });
+    },
+    [keep, show],
+  );
+  const nudge = useCallback(
+    (value: T) => {
+      show(value);
+      timer.current = window.setTimeout(() => settle(value), REST_MS);
+    },
+    [settle, show],
+  );
+  useEffect(() => () => clearTimeout(timer.current), []);
+  return { pending, nudge, preview: show, settle };
+}

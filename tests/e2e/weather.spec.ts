@@ -1,0 +1,275 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test, type Page } from "@playwright/test";
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { EMPTY, findByPalette, knot, openPlan, textOf } from "./garden";
+
+const MS_PER_DAY = 86_400_000;
+
+/** Twenty years of days in °F under headings that say °C; the first frost comes every 12 September. */
+function oddRecord(): string {
+  const lines = ["Day;Low (°C);Rain in mm;High (°C)"];
+  for (let at = Date.UTC(2000, 0, 1); at < Date.UTC(2020, 0, 1); at += MS_PER_DAY) {
+    const date = new Date(at);
+    const [month, day] = [date.getUTCMonth() + 1, date.getUTCDate()];
+    const warm = Math.cos(((month - 1) / 12) * 2 * Math.PI + day / 60 - 0.4);
+    const frosty = (month === 9 && day === 12) || (month === 5 && day === 2);
+    const lowF = frosty ? 20 : Math.max(40, Math.round(56 - 12 * warm));
+    const highF = Math.round(72 - 20 * warm);
+    lines.push(`${day}.${month}.${date.getUTCFullYear()};${lowF};0,0;${highF}`);
+  }
+  return lines.join("\n");
+}
+
+async function section(page: Page, name: string): Promise<void> {
+  await page.getByRole("group", { name: "What to look at" }).getByRole("button", { name }).click();
+}
+
+async function expectClean(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(" "))}`),
+  ).toEqual([]);
+}
+
+test("a record is read in, asked about, kept and undone; the odds follow it", async ({ page }) => {
+  await page.goto("/place");
+  const words = page.getByTestId("frost-words");
+  await expect(words).toContainText(/killing frost \(−2.2 °C\) has come by \d+ October/);
+  const before = await words.textContent();
+
+  await page.getByRole("button", { name: "Read another…" }).click();
+  const dialog = page.getByRole("dialog", { name: "Daily weather record" });
+  await dialog.getByLabel("Weather record file").setInputFiles({
+    name: "upper-meadow.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(oddRecord()),
+  });
+  await expect(dialog.getByText(/says °C, but highs of \d+ are not °C anywhere/)).toBeVisible();
+  await expect(dialog.getByRole("radio", { name: "°F" })).toBeChecked();
+  await expect(dialog.getByText("7,305 days, none missing").first()).toBeVisible();
+  await dialog.getByRole("textbox", { name: "Name of the station" }).fill("Upper meadow");
+  await expectClean(page);
+  await dialog.getByRole("button", { name: "Keep this record" }).click();
+
+  await expect(page.getByText("From 19 seasons of Upper meadow.")).toBeVisible();
+  await expect(words).toContainText("has come by 12 September");
+  await expect(page.getByRole("region", { name: "Season" })).toContainText(
+    "killing frost, 1 year in 5, by 12 Sept",
+  );
+  await page.reload();
+  await expect(words).toContainText("has come by 12 September");
+
+  const saved = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save as .csv" }).click();
+  const csv = await textOf(await saved);
+  expect(csv.split("\r\n").slice(0, 2)).toEqual([
+    "date,tmax_c,tmin_c,precip_mm",
+    expect.stringMatching(/^2000-01-01,/),
+  ]);
+
+  await page.getByRole("button", { name: "Undo reading in Upper meadow" }).click();
+  await expect(words).toHaveText(before ?? "");
+});
+
+const BAD: [string, string, string | Buffer, RegExp][] = [
+  ["a picture", "frost.csv", Buffer.from([137, 80, 78, 71, 0, 0, 0, 13]), /not a text file/],
+  ["a list of groceries", "list.csv", "eggs\nflour\n", /No column looks like a date/],
+  [
+    "highs and lows swapped",
+    "swapped.csv",
+    `date,tmin,tmax\n${Array.from({ length: 60 }, (_, i) => `2021-01-01,${9 + i},1`).join("\n")}`,
+    /look swapped/,
+  ],
+];
+for (const [what, name, content, words] of BAD) {
+  test(`a record that is ${what} is refused in plain words and nothing is kept`, async ({
+    page,
+  }) => {
+    await page.goto("/place");
+    await page.getByRole("button", { name: "Read another…" }).click();
+    const dialog = page.getByRole("dialog", { name: "Daily weather record" });
+    await dialog
+      .getByLabel("Weather record file")
+      .setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(content) });
+    await expect(dialog.getByRole("alert")).toContainText(words);
+    await expect(dialog.getByRole("button", { name: "Keep this record" })).toBeDisabled();
+    await dialog.getByRole("button", { name: "Cancel" }).click();
+    await expect(page.getByText("Tarnholt Mill (made-up)", { exact: true })).toBeVisible();
+  });
+}
+
+test("a file of hundreds of megabytes shows how far it is, and stops when told", async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  const path = join(mkdtempSync(join(tmpdir(), "late-ember-")), "huge.dly");
+  // Lines of an element that is passed over: nothing ends the reading but the stop.
+  const line = `XXMADEUP001202102SNWD${"  120  S".repeat(31)}\n`;
+  writeFileSync(path, line.repeat(1_100_000));
+  await page.goto("/place");
+  await page.getByRole("button", { name: "Read another…" }).click();
+  const dialog = page.getByRole("dialog", { name: "Daily weather record" });
+  await dialog.getByLabel("Weather record file").setInputFiles(path);
+  await expect(dialog.getByRole("progressbar")).toBeVisible();
+  await dialog.getByRole("button", { name: "Stop" }).click();
+  await expect(dialog.getByRole("progressbar")).toHaveCount(0);
+  await expect(dialog.getByRole("button", { name: "Keep this record" })).toBeDisabled();
+});
+
+test("the risk is moved, and a plan's last safe date moves with it", async ({ page }) => {
+  await openPlan(page);
+  await page.getByRole("button", { name: "Calendar", exact: true }).click();
+  await knot(page, "Kale, curly, Bed 3").click();
+  const week = page.getByRole("complementary").getByText(/Last safe sowing:/);
+  const lastSafe = async () =>
+    /Last safe sowing: (\d+ \w+)/.exec((await week.textContent()) ?? "")?.[1];
+  const day = (words: string | undefined) => Date.parse(`${words} 2026 UTC`) / MS_PER_DAY;
+  const careful = day(await lastSafe());
+
+  await page.getByRole("link", { name: "Place" }).click();
+  const risk = page.getByRole("slider", { name: "Risk taken with frost" });
+  await expect(risk).toHaveAttribute("aria-valuetext", /^1 year in 5: killing frost by/);
+  await risk.focus();
+  for (let step = 0; step < 3; step += 1) await page.keyboard.press("ArrowUp");
+  await expect(risk).toHaveAttribute("aria-valuetext", /^1 year in 2: /);
+  await expect.poll(async () => day(await lastSafe())).toBeGreaterThan(careful + 5);
+
+  // By hand too: dragged down to one year in ten.
+  const box = await page.getByText("↕ 1 year in 2").boundingBox();
+  if (!box) throw new Error("the line is drawn");
+  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  await page.mouse.move(at.x, at.y + 50, { steps: 4 });
+  await page.mouse.move(at.x, at.y + 92, { steps: 4 });
+  await page.mouse.up();
+  await expect(risk).toHaveAttribute("aria-valuetext", /^1 year in (8|10|15)/);
+  await expect.poll(async () => day(await lastSafe())).toBeLessThan(careful);
+  await page.getByRole("button", { name: "Undo change of settings" }).click();
+  await expect(risk).toHaveAttribute("aria-valuetext", /^1 year in 2: /);
+});
+
+test("in a place south of the equator the seasons turn round", async ({ page }) => {
+  await page.goto(`${EMPTY}/place`);
+  await page.getByRole("button", { name: "Start with my place" }).click();
+  await page.getByRole("combobox", { name: "Start from a made-up place" }).click();
+  await page.getByRole("option", { name: "Upland south of the equator" }).click();
+  await expect(page.getByRole("textbox", { name: "Latitude" })).toHaveValue("-35.2");
+  await expect(page.getByTestId("short-days")).toContainText(/from \d+ May to \d+ July/);
+  await expect(page.getByTestId("frost-words")).toContainText(/has come by \d+ (May|June)/);
+  await page.getByRole("button", { name: "Keep this place" }).click();
+  await expect(page.getByRole("button", { name: "Add beds" })).toBeVisible();
+  await page.getByRole("link", { name: "Place" }).click();
+  await section(page, "Sun");
+  await expect(page.getByTestId("sun-words")).toContainText("at midwinter");
+  await expectClean(page);
+});
+
+test("a skyline is drawn for one bed by keys, by typing and by hand: its sun goes, and the ribbon shows it", async ({
+  page,
+}) => {
+  await openPlan(page);
+  await findByPalette(page, "Sun on the beds");
+  await page.getByRole("combobox", { name: "Where" }).click();
+  await page.getByRole("option", { name: "Bed 11", exact: true }).click();
+  const words = page.getByTestId("sun-words");
+  const hours = async () =>
+    Number(/up to ([\d.]+) hours/.exec((await words.textContent()) ?? "")?.[1]);
+  const before = await hours();
+  await page.getByRole("button", { name: "Give Bed 11 a skyline of its own" }).click();
+
+  const south = page.getByRole("slider", { name: "Skyline point, south", exact: true });
+  await south.focus();
+  for (let press = 0; press < 10; press += 1) await page.keyboard.press("PageUp");
+  await expect(south).toHaveAttribute("aria-valuetext", "55° high at 180°");
+  await expect.poll(hours).toBeLessThan(before - 0.5);
+  await expect(page.getByRole("region", { name: "Season" })).toContainText("direct sun on Bed 11");
+  await expectClean(page);
+
+  // Typed points work as well, and a skyline that turns back is told so.
+  const points = page.getByRole("textbox", { name: /Points: direction and height/ });
+  await points.fill("200 5\n100 5");
+  await page.getByRole("button", { name: "Keep these points" }).click();
+  await expect(page.getByText(/turns back on itself from 200° to 100°/)).toBeVisible();
+  await points.fill("100 5\n200 5");
+  await page.getByRole("button", { name: "Keep these points" }).click();
+  await expect.poll(hours).toBeGreaterThan(before);
+
+  // A point is dragged by hand.
+  const point = page.getByRole("slider", { name: /Skyline point, (south|south-west)$/ });
+  const box = await point.boundingBox();
+  if (!box) throw new Error("the point is drawn");
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 20, box.y - 90, { steps: 5 });
+  await page.mouse.up();
+  await expect.poll(hours).toBeLessThan(before);
+  await page.getByRole("button", { name: "Take the garden's again" }).click();
+  await expect.poll(hours).toBe(before);
+});
+
+test("a crop that would get too little sun by the house is warned about where it is planned", async ({
+  page,
+}) => {
+  await openPlan(page);
+  await findByPalette(page, "add spinach");
+  const wish = page.getByRole("dialog", { name: "I want…" });
+  await wish.getByRole("combobox", { name: "Where" }).click();
+  await page.getByRole("option", { name: /^Bed 13/ }).click();
+  await wish.getByRole("combobox", { name: "When" }).click();
+  await page.getByRole("option", { name: /today/ }).click();
+  const words =
+    /Spinach needs about 4 hours of direct sun a day; the skyline leaves it \d\.\d here/;
+  await expect(wish.getByText(words).first()).toBeVisible();
+  await wish
+    .getByRole("button", {
+      name: /^Plant it: Spinach, Sow 24 September direct, in the open \(Bed 13\)$/,
+    })
+    .click();
+  await expect(page.getByRole("complementary").getByText(words)).toBeVisible();
+  await findByPalette(page, "Sun on the beds");
+  await expect(page.getByText(/^Bed 13: Spinach needs about 4 hours/)).toBeVisible();
+});
+
+test("the outlook comes from the station, stays when it is gone, and can be typed or read", async ({
+  page,
+}) => {
+  await page.goto("/place");
+  await section(page, "Outlook");
+  await expect(page.getByTestId("outlook-freshness")).toContainText(
+    "Tarnholt Mill (simulated), not a real forecast: made today",
+  );
+  await expect(page.getByRole("row", { name: /Thu,? 24 Sept/ })).toBeVisible();
+  await expect(page.getByRole("table", { name: "Thermometers" })).toContainText("Greenhouse");
+  await expect(page.getByRole("banner")).toContainText(/tonight −?\d+ °C/);
+  await expectClean(page);
+
+  await page.route("**/api/station/**", (route) => route.abort());
+  await page.getByRole("button", { name: "Ask the station again" }).click();
+  await expect(
+    page.getByText("The station cannot be reached. The last outlook stays."),
+  ).toBeVisible();
+  await page.reload();
+  await section(page, "Outlook");
+  await expect(page.getByTestId("outlook-freshness")).toContainText("Tarnholt Mill (simulated)");
+
+  await page.getByRole("button", { name: "Type it by hand…" }).click();
+  const form = page.getByRole("dialog", { name: "Outlook by hand" });
+  await form.getByRole("textbox", { name: /Low on Thu,? 24 Sept/ }).fill("-3");
+  await form.getByRole("button", { name: "Keep it" }).click();
+  await expect(form.getByRole("alert")).toContainText("24 September: give a low and a high");
+  await form.getByRole("textbox", { name: /High on Thu,? 24 Sept/ }).fill("7");
+  await form.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByTestId("outlook-freshness")).toContainText("typed by hand");
+  await expect(page.getByRole("row", { name: /Thu,? 24 Sept/ })).toContainText("frost");
+
+  await page.getByLabel("Outlook table").setInputFiles({
+    name: "valley.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from("date,tmax,tmin\n2026-09-24,15,6\n2026-09-25,14,5\n"),
+  });
+  await expect(page.getByTestId("outlook-freshness")).toContainText("valley.csv");
+  await expect(page.getByRole("row", { name: /Sept/ })).toHaveCount(2);
+});
