@@ -13,6 +13,9 @@ const PICTURES = [
   { name: "plan-lamp", path: "/plan", colorScheme: "dark", act: selectSpinach },
   { name: "plan-phone", path: "/plan", viewport: PHONE },
   { name: "place", path: "/place" },
+  { name: "sun", path: "/place", act: sunOnBed13 },
+  { name: "outlook", path: "/place", act: (page) => look(page, "Outlook") },
+  { name: "place-phone", path: "/place", viewport: PHONE, colorScheme: "dark" },
   { name: "wish", path: "/plan", act: wishForSpinach },
 ];
 
@@ -43,6 +46,16 @@ try {
 
 async function selectSpinach(page) {
   await page.getByRole("slider", { name: /^Spinach, winter type, Bed 7/ }).click();
+}
+
+async function look(page, section) {
+  await page.getByRole("button", { name: section, exact: true }).click();
+}
+
+async function sunOnBed13(page) {
+  await look(page, "Sun");
+  await page.getByRole("combobox", { name: "Where" }).click();
+  await page.getByRole("option", { name: /^Bed 13/ }).click();
 }
 
 async function wishForSpinach(page) {

@@ -3,7 +3,8 @@
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import { isoDate } from "@/core/calendar";
 import { madeUpClimates, madeUpStationName, madeUpYears, recordInTenths } from "@/core/climate";
-import { readGardenFile, writeGardenFile, writeGhcnDaily, writeWeatherCsv } from "@/core/formats";
+import { readGardenFile, writeGardenFile } from "@/core/formats";
+import { writeGhcnDaily, writeWeatherCsv } from "@/core/weatherFiles";
 import { fromGardenFile } from "@/core/garden";
 
 const DEMO = "data/demo/tarnholt-commons.json";

@@ -1,5 +1,5 @@
 import * as Comlink from "comlink";
-import type { WeatherAnswers, WeatherReading } from "@/core/formats";
+import type { WeatherAnswers, WeatherReading } from "@/core/weatherFiles";
 import type { WeatherFileWorker } from "./weatherFile.worker";
 
 /** Work under way in a worker of its own. */

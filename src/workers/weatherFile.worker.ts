@@ -1,5 +1,5 @@
 import * as Comlink from "comlink";
-import { weatherReader, type WeatherAnswers, type WeatherReading } from "@/core/formats";
+import { weatherReader, type WeatherAnswers, type WeatherReading } from "@/core/weatherFiles";
 
 /** What the worker can do; seen from outside every call is a promise. */
 export interface WeatherFileWorker {

@@ -17,3 +17,10 @@ export function report(what: string, value: number, wanted: number, unit: string
     `${what}: ${value.toFixed(1)} ${unit}, ${share} % of the ${wanted} ${unit} allowed (${mark})`,
   );
 }
+
+/** Prints a measured rate beside the least that is wanted, as a multiple of it. */
+export function reportRate(what: string, value: number, wanted: number): void {
+  const times = (value / wanted).toFixed(1);
+  const mark = value >= wanted ? "enough" : "TOO FEW";
+  console.log(`${what}: ${Math.round(value)}, ${times} times the ${wanted} wanted (${mark})`);
+}

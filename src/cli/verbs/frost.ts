@@ -5,7 +5,7 @@ import {
   monthDayOfPlace,
   FEW_SEASONS,
 } from "@/core/climate";
-import { readWeather, type WeatherAnswers, type WeatherReading } from "@/core/formats";
+import { readWeather, type WeatherAnswers, type WeatherReading } from "@/core/weatherFiles";
 import { celsius, fahrenheit } from "@/core/wording";
 import { optional, Refusal, type Arguments } from "../arguments";
 import { readText, unitsFrom } from "../gardenInput";

@@ -2,8 +2,10 @@ import fc from "fast-check";
 import {
   IsoDateSchema,
   addDays,
+  civilDate,
   dateWords,
   dayNumber,
+  dayNumberOf,
   dayOfWeek,
   dayOfYear,
   isIsoDate,
@@ -55,4 +57,18 @@ test("every day lies in exactly one season, and a winter is never cut in two", (
 test("a date tells its year only beside another year", () => {
   expect(dateWords(dayNumber("2026-09-03"))).toBe("3 September");
   expect(dateWords(dayNumber("2027-04-12"), dayNumber("2026-09-03"))).toBe("12 April 2027");
+});
+
+test("the day of the year is counted from 1 January, leap years and centuries too", () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: dayNumber("1800-01-01"), max: dayNumber("2200-12-31") }),
+      (day) => {
+        const { year } = civilDate(day);
+        expect(dayOfYear(day)).toBe(day - dayNumberOf(year, 1, 1) + 1);
+      },
+    ),
+  );
+  const known = ["2000-02-29", "2000-12-31", "1900-12-31", "2024-03-01", "2023-03-01"];
+  expect(known.map((date) => dayOfYear(dayNumber(date)))).toEqual([60, 366, 365, 61, 60]);
 });

@@ -5,13 +5,8 @@ import { firstFrostDay, lastFrostDay } from "./frostOdds";
 import { frostRecord } from "./frostRecord";
 import { generateTemperatures, generateWeather } from "./generator";
 import { hourlyTemperaturesC } from "./hourly";
-import {
-  MadeUpClimateSchema,
-  madeUpClimates,
-  madeUpYears,
-  simulatedOutlook,
-  simulatedWeather,
-} from "./madeUpClimates";
+import { madeUpClimates, madeUpYears, simulatedOutlook, simulatedWeather } from "./madeUpClimates";
+import { MadeUpClimateSchema } from "./madeUpSchema";
 import { randomStream } from "./random";
 import { fitWeatherModel } from "./weatherModel";
 

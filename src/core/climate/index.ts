@@ -1,13 +1,7 @@
 export { ClimateSketchSchema, type ClimateSketch } from "./sketch";
 export { climateFromRecord, climateFromSketch, type Climate } from "./climate";
-export {
-  dailyRecordOf,
-  lastDayOf,
-  recordInTenths,
-  WeatherRecordSchema,
-  type DailyRecord,
-  type WeatherRecord,
-} from "./dailyRecord";
+export { dailyRecordOf, lastDayOf, recordInTenths, type DailyRecord } from "./dailyRecord";
+export { WeatherRecordSchema, type WeatherRecord } from "./recordSchema";
 export {
   FROST_THRESHOLDS_C,
   firstFrostDay,
@@ -18,20 +12,14 @@ export {
 export { FEW_SEASONS, frostRecord, looksSouthern, monthDayOfPlace } from "./frostRecord";
 export { generateTemperatures, generateWeather, type GeneratedWeather } from "./generator";
 export { hourlyTemperaturesC } from "./hourly";
-export {
-  chanceAtOrBelow,
-  OUTLOOK_FORMAT,
-  OUTLOOK_VERSION,
-  OutlookSchema,
-  usualSpreadC,
-  type Outlook,
-  type OutlookDay,
-} from "./outlook";
+export { chanceAtOrBelow, usualSpreadC } from "./outlook";
+export { OUTLOOK_FORMAT, OUTLOOK_VERSION } from "./outlookVersion";
+export { OutlookSchema, type Outlook, type OutlookDay } from "./outlookSchema";
 export {
   madeUpClimates,
   madeUpStationName,
   madeUpYears,
   simulatedOutlook,
   simulatedWeather,
-  type MadeUpClimate,
 } from "./madeUpClimates";
+export type { MadeUpClimate } from "./madeUpSchema";

@@ -1,27 +1,11 @@
-import * as z from "zod";
 import climatesJson from "@data/climates/climates.json";
 import { civilDate, dayNumberOf, seasonOf, type DayNumber } from "../calendar";
 import { generateWeather, type GeneratedWeather } from "./generator";
-import { outlookFromTruth, type Outlook } from "./outlook";
-import { ClimateSketchSchema } from "./sketch";
+import { outlookFromTruth } from "./outlook";
+import type { Outlook } from "./outlookSchema";
+import type { MadeUpClimate } from "./madeUpSchema";
 import { weatherModelFromSketch } from "./sketchModel";
 import type { WeatherModel } from "./weatherModel";
-
-/** A climate that nobody measured: a starting point for growers, and a test ground. */
-export const MadeUpClimateSchema = z.object({
-  id: z.string(),
-  name: z.string(),
-  /** The station that its generated records and outlooks are named after. */
-  station: z.string(),
-  latitudeDeg: z.number().min(-90).max(90),
-  longitudeDeg: z.number().min(-180).max(180),
-  elevationM: z.number(),
-  seed: z.number().int(),
-  climate: ClimateSketchSchema,
-  source: z.literal("made-up"),
-});
-
-export type MadeUpClimate = z.infer<typeof MadeUpClimateSchema>;
 
 /** All of them, the demo garden's first. The file is checked by the data test. */
 export const madeUpClimates: readonly MadeUpClimate[] = climatesJson as MadeUpClimate[];

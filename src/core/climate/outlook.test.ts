@@ -1,4 +1,5 @@
-import { chanceAtOrBelow, OutlookSchema, usualSpreadC, type Outlook } from "./outlook";
+import { chanceAtOrBelow, usualSpreadC } from "./outlook";
+import { OutlookSchema, type Outlook } from "./outlookSchema";
 
 const DAY = {
   date: "2026-10-01",

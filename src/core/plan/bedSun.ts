@@ -1,5 +1,5 @@
 import type { DayNumber, Season } from "../calendar";
-import { directSun, lightShareUnder, type Horizon } from "../sky";
+import { directSun, lightShareOf, type Horizon } from "../sky";
 import { horizonKey, type Site } from "./site";
 import type { Growing, Timeline } from "./timeline";
 
@@ -16,11 +16,9 @@ export interface GroundSun {
 /** Sun on the ground under a skyline on one day. */
 export function groundSun(site: Site, horizon: Horizon, day: DayNumber): GroundSun {
   const { latitudeDeg, climate } = site;
-  return {
-    directSunH: directSun(latitudeDeg, day, horizon).directSunH,
-    dliMol:
-      climate.dliMol(day) * lightShareUnder(latitudeDeg, day, horizon, climate.clearness(day)),
-  };
+  const { directSunH, beamShare } = directSun(latitudeDeg, day, horizon);
+  const share = lightShareOf(horizon, climate.clearness(day), beamShare);
+  return { directSunH, dliMol: climate.dliMol(day) * share };
 }
 
 /** A week of sun on the ground, told by its middle day. */

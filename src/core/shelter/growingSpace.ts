@@ -1,6 +1,6 @@
 import { dayNumberOf, dayOfYear, type DayNumber } from "../calendar";
 import type { Climate } from "../climate";
-import { lightShareUnder, type Horizon } from "../sky";
+import { directSun, lightShareOf, type Horizon } from "../sky";
 import type { CoverIds } from "./materials";
 import { cropDay, nightGainC } from "./ruleOfThumb";
 
@@ -78,7 +78,11 @@ function sharesThroughYear(climate: Climate, horizon: Horizon): Float64Array {
   const shares = new Float64Array(DAYS_OF_YEAR).fill(1);
   if (horizon.length === 0) return shares;
   const shareOn = (day: DayNumber) =>
-    lightShareUnder(climate.latitudeDeg, day, horizon, climate.clearness(day));
+    lightShareOf(
+      horizon,
+      climate.clearness(day),
+      directSun(climate.latitudeDeg, day, horizon).beamShare,
+    );
   const newYear = dayNumberOf(2000, 1, 1);
   let from = shareOn(newYear);
   for (let start = 0; start < DAYS_OF_YEAR; start += DAYS_BETWEEN_PATHS) {

@@ -1,9 +1,3 @@
-export {
-  MaterialSchema,
-  coverWords,
-  materials,
-  whereWords,
-  type CoverIds,
-  type Material,
-} from "./materials";
+export { coverWords, materials, whereWords, type CoverIds } from "./materials";
 export { growingSpace, type GrowingSpace } from "./growingSpace";
+export { MaterialSchema, type Material } from "./materialSchema";

@@ -1,6 +1,7 @@
 import type { DayNumber } from "../calendar";
 import type { Climate } from "../climate";
-import { materials, type CoverIds, type Material } from "./materials";
+import type { Material } from "./materialSchema";
+import { materials, type CoverIds } from "./materials";
 
 /** Removable covers are worn once the mean of day and night falls below this (estimate). */
 const WORN_BELOW_MEAN_C = 12;

@@ -4,12 +4,12 @@ import {
   diffuseShare,
   directSun,
   horizonElevationDeg,
-  HorizonSchema,
-  lightShareUnder,
+  lightShareOf,
   skyViewShare,
   sunPositionAt,
   type Horizon,
 } from "./horizon";
+import { HorizonSchema } from "./horizonSchema";
 import { dayLengthOnDay } from "./sun";
 
 const anyHorizon: fc.Arbitrary<Horizon> = fc
@@ -68,7 +68,7 @@ test("a skyline only ever removes sun, and a higher one no less", () => {
         expect(under?.directSunH).toBeLessThanOrEqual(open?.directSunH ?? 0);
         expect(under2?.directSunH).toBeLessThanOrEqual(under?.directSunH ?? 0);
         expect(under2?.beamShare).toBeLessThanOrEqual((under?.beamShare ?? 0) + 1e-12);
-        const light = lightShareUnder(latitudeDeg, day, horizon, clearness);
+        const light = lightShareOf(horizon, clearness, under?.beamShare ?? 0);
         expect(light).toBeGreaterThanOrEqual(0);
         expect(light).toBeLessThanOrEqual(1 + 1e-9);
         expect(skyViewShare(higher)).toBeLessThanOrEqual(skyViewShare(horizon) + 1e-9);

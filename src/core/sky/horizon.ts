@@ -1,4 +1,3 @@
-import * as z from "zod";
 import type { DayNumber } from "../calendar";
 import { solarPosition } from "./sun";
 
@@ -22,54 +21,29 @@ export type Horizon = readonly HorizonPoint[];
 /** Open sky down to a level horizon. */
 export const LEVEL_HORIZON: Horizon = [];
 
-export const HorizonSchema = z
-  .array(
-    z.strictObject({
-      azimuthDeg: z
-        .number({ error: "Give the direction in degrees." })
-        .min(0, "A direction runs from 0 (north) clockwise to under 360.")
-        .lt(FULL_CIRCLE_DEG, "A direction runs from 0 (north) clockwise to under 360."),
-      elevationDeg: z
-        .number({ error: "Give the height in degrees." })
-        .min(0, "A skyline is at least level: 0°.")
-        .max(89, "A skyline ends short of straight overhead: at most 89°."),
-    }),
-  )
-  .max(72, "At most 72 points.")
-  .superRefine((points, context) => {
-    points.forEach((point, index) => {
-      const before = points[index - 1];
-      if (!before || point.azimuthDeg > before.azimuthDeg) return;
-      const again = point.azimuthDeg === before.azimuthDeg;
-      context.addIssue({
-        code: "custom",
-        path: [index, "azimuthDeg"],
-        message: again
-          ? `The skyline stands twice at ${point.azimuthDeg}°: give each direction once.`
-          : `The skyline turns back on itself from ${before.azimuthDeg}° to ${point.azimuthDeg}°: give its points clockwise from north.`,
-      });
-    });
-  });
-
 /** Height of the skyline in a direction, in degrees. */
 export function horizonElevationDeg(horizon: Horizon, azimuthDeg: number): number {
-  const [first] = horizon;
-  const last = horizon.at(-1);
+  const first = horizon[0];
+  const last = horizon[horizon.length - 1];
   if (!first || !last) return 0;
   const around = ((azimuthDeg % FULL_CIRCLE_DEG) + FULL_CIRCLE_DEG) % FULL_CIRCLE_DEG;
-  let from = { ...last, azimuthDeg: last.azimuthDeg - FULL_CIRCLE_DEG };
-  for (const to of horizon) {
-    if (around <= to.azimuthDeg) return between(from, to, around);
-    from = to;
+  // Before the first point and after the last, the skyline runs on through north.
+  let from = last;
+  let fromDeg = last.azimuthDeg - FULL_CIRCLE_DEG;
+  let to = first;
+  let toDeg = first.azimuthDeg + FULL_CIRCLE_DEG;
+  for (const point of horizon) {
+    if (around <= point.azimuthDeg) {
+      to = point;
+      toDeg = point.azimuthDeg;
+      break;
+    }
+    from = point;
+    fromDeg = point.azimuthDeg;
   }
-  return between(from, { ...first, azimuthDeg: first.azimuthDeg + FULL_CIRCLE_DEG }, around);
-}
-
-function between(from: HorizonPoint, to: HorizonPoint, azimuthDeg: number): number {
-  const span = to.azimuthDeg - from.azimuthDeg;
+  const span = toDeg - fromDeg;
   if (span <= 0) return to.elevationDeg;
-  const share = (azimuthDeg - from.azimuthDeg) / span;
-  return from.elevationDeg + share * (to.elevationDeg - from.elevationDeg);
+  return from.elevationDeg + ((around - fromDeg) / span) * (to.elevationDeg - from.elevationDeg);
 }
 
 /** Direction and height of the sun's centre, without refraction. */
@@ -130,7 +104,8 @@ export function directSun(latitudeDeg: number, day: DayNumber, horizon: Horizon)
   let clearSteps = 0;
   let beam = 0;
   let beamThrough = 0;
-  for (let step = 0; step < STEPS_PER_DAY; step += 1) {
+  const fromStep = firstStepOfDay(latitudeRad, declinationRad);
+  for (let step = fromStep; step < STEPS_PER_DAY - fromStep; step += 1) {
     const hour = ((step + 0.5) * STEP_MIN) / 60;
     const sun = positionFrom(latitudeRad, declinationRad, hour);
     if (sun.elevationDeg < -UPPER_LIMB_DEG) continue;
@@ -149,6 +124,18 @@ export function directSun(latitudeDeg: number, day: DayNumber, horizon: Horizon)
   };
 }
 
+/** A step before sunrise, so that the night need not be walked through. */
+function firstStepOfDay(latitudeRad: number, declinationRad: number): number {
+  const cosine =
+    (Math.sin(-UPPER_LIMB_DEG * RADIANS_PER_DEGREE) -
+      Math.sin(latitudeRad) * Math.sin(declinationRad)) /
+    (Math.cos(latitudeRad) * Math.cos(declinationRad));
+  if (!(cosine > -1)) return 0;
+  if (cosine >= 1) return STEPS_PER_DAY / 2;
+  const sunriseH = 12 - Math.acos(cosine) / (15 * RADIANS_PER_DEGREE);
+  return Math.max(0, Math.floor((sunriseH * 60) / STEP_MIN) - 1);
+}
+
 function beamOnLevelGround(elevationDeg: number): number {
   if (elevationDeg <= 0) return 0;
   const sine = Math.sin(elevationDeg * RADIANS_PER_DEGREE);
@@ -156,14 +143,21 @@ function beamOnLevelGround(elevationDeg: number): number {
   return 0.7 ** (airMass ** 0.678) * sine;
 }
 
+const viewShares = new WeakMap<Horizon, number>();
+
 /** Share of an evenly bright sky's light that a skyline leaves on level ground, 0 to 1. */
 export function skyViewShare(horizon: Horizon): number {
   if (horizon.length === 0) return 1;
-  let sum = 0;
-  for (let azimuthDeg = 0; azimuthDeg < FULL_CIRCLE_DEG; azimuthDeg += 2) {
-    sum += Math.cos(horizonElevationDeg(horizon, azimuthDeg) * RADIANS_PER_DEGREE) ** 2;
+  let share = viewShares.get(horizon);
+  if (share === undefined) {
+    let sum = 0;
+    for (let azimuthDeg = 0; azimuthDeg < FULL_CIRCLE_DEG; azimuthDeg += 2) {
+      sum += Math.cos(horizonElevationDeg(horizon, azimuthDeg) * RADIANS_PER_DEGREE) ** 2;
+    }
+    share = sum / (FULL_CIRCLE_DEG / 2);
+    viewShares.set(horizon, share);
   }
-  return sum / (FULL_CIRCLE_DEG / 2);
+  return share;
 }
 
 /**
@@ -182,15 +176,10 @@ export function diffuseShare(clearness: number): number {
  * Share of a day's light in the open that a skyline leaves.
  *
  * @param clearness the day's usual global over extraterrestrial radiation
+ * @param beamShare share of the day's direct beam that comes through, as `directSun` gives it
  */
-export function lightShareUnder(
-  latitudeDeg: number,
-  day: DayNumber,
-  horizon: Horizon,
-  clearness: number,
-): number {
+export function lightShareOf(horizon: Horizon, clearness: number, beamShare: number): number {
   if (horizon.length === 0) return 1;
   const diffuse = diffuseShare(clearness);
-  const { beamShare } = directSun(latitudeDeg, day, horizon);
   return (1 - diffuse) * beamShare + diffuse * skyViewShare(horizon);
 }

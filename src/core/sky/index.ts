@@ -4,10 +4,10 @@ export { dailyLightIntegralMol, extraterrestrialRadiationMJ, globalRadiationMJ }
 export {
   directSun,
   horizonElevationDeg,
-  HorizonSchema,
   LEVEL_HORIZON,
-  lightShareUnder,
+  lightShareOf,
   sunPositionAt,
   type Horizon,
   type HorizonPoint,
 } from "./horizon";
+export { HorizonSchema } from "./horizonSchema";

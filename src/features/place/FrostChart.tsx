@@ -144,6 +144,7 @@ export function FrostChart(props: Props) {
             y={y}
             left={MARGIN.left}
             right={right}
+            gripX={betweenCrossings(killing, x) ?? (MARGIN.left + right) / 2}
             words={riskWords(risk, killing, wording)}
             onPreview={onPreview}
             onNudge={onNudge}
@@ -228,6 +229,15 @@ function Crossing({ day, x, top, bottom, wording }: CrossingProps) {
       </text>
     </g>
   );
+}
+
+/** The middle of the winter between first and last killing frost; null where there is none. */
+function betweenCrossings(
+  killing: FrostCurve | undefined,
+  x: (day: DayNumber) => number,
+): number | null {
+  if (!killing || killing.firstDay === null || killing.lastDay === null) return null;
+  return (x(killing.firstDay) + x(killing.lastDay)) / 2;
 }
 
 function riskWords(risk: number, killing: FrostCurve | undefined, wording: LocalWording): string {

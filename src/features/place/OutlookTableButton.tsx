@@ -13,7 +13,7 @@ interface Props {
 /** Reads an outlook from a table of dates, highs and lows. */
 export function OutlookTableButton({ today, onProblem }: Props) {
   const read = async (file: File) => {
-    const { readOutlookTable } = await import("@/core/formats");
+    const { readOutlookTable } = await import("@/core/weatherFiles");
     const source = file.name.replace(/[<>]/g, "").slice(0, 80) || "a table";
     const table = readOutlookTable(await file.text(), source, today);
     if (!table.ok) return onProblem(`Nothing was read. ${table.problem}`);

@@ -7,7 +7,7 @@ import FormLabel from "@mui/material/FormLabel";
 import Radio from "@mui/material/Radio";
 import RadioGroup from "@mui/material/RadioGroup";
 import { lastDayOf } from "@/core/climate";
-import type { WeatherAnswers, WeatherReading } from "@/core/formats";
+import type { WeatherAnswers, WeatherReading } from "@/core/weatherFiles";
 import type { LocalWording } from "@/ui/wording";
 
 interface Props {

@@ -64,7 +64,7 @@ function RecordFacts({ record, wording }: { record: WeatherRecord; wording: Loca
 function RecordActions({ record }: { record: WeatherRecord }) {
   const fileName = record.station.replace(/[^\p{L}\p{N} _-]/gu, "").trim() || "record";
   const saveCsv = async () => {
-    const { writeWeatherCsv } = await import("@/core/formats");
+    const { writeWeatherCsv } = await import("@/core/weatherFiles");
     downloadText(`${fileName}.csv`, "text/csv", writeWeatherCsv(dailyRecordOf(record)));
     tell("The record is saved as a table.");
   };

@@ -12,7 +12,7 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { isoDate } from "@/core/calendar";
 import { recordInTenths } from "@/core/climate";
-import type { WeatherReading } from "@/core/formats";
+import type { WeatherReading } from "@/core/weatherFiles";
 import { gardenStore } from "@/store";
 import { FileButton } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";

@@ -10,6 +10,8 @@ interface Props {
   y: ScaleLinear<number, number>;
   left: number;
   right: number;
+  /** Where along the line its grip sits, clear of what it crosses. */
+  gripX: number;
   /** What the risk means, for screen readers. */
   words: string;
   onPreview: (risk: number) => void;
@@ -31,7 +33,17 @@ const STEPS: Record<string, number> = {
 };
 
 /** The risk taken, as a line across the curves that is dragged up and down, or moved by keys. */
-export function RiskLine({ risk, y, left, right, words, onPreview, onNudge, onRisk }: Props) {
+export function RiskLine({
+  risk,
+  y,
+  left,
+  right,
+  gripX,
+  words,
+  onPreview,
+  onNudge,
+  onRisk,
+}: Props) {
   const dragging = useRef(false);
   const riskAt = (event: PointerEvent<SVGGElement>) => {
     const top = event.currentTarget.ownerSVGElement?.getBoundingClientRect().top ?? 0;
@@ -43,7 +55,6 @@ export function RiskLine({ risk, y, left, right, words, onPreview, onNudge, onRi
     event.preventDefault();
     onNudge(stepRisk(risk, steps));
   };
-  const middle = (left + right) / 2;
   const at = y(risk);
   return (
     <g
@@ -84,7 +95,7 @@ export function RiskLine({ risk, y, left, right, words, onPreview, onNudge, onRi
         strokeDasharray="6 4"
       />
       <rect
-        x={middle - GRIP.width / 2}
+        x={gripX - GRIP.width / 2}
         y={at - GRIP.height / 2}
         width={GRIP.width}
         height={GRIP.height}
@@ -94,7 +105,7 @@ export function RiskLine({ risk, y, left, right, words, onPreview, onNudge, onRi
         strokeWidth="2"
       />
       <text
-        x={middle}
+        x={gripX}
         y={at + 4.5}
         fontSize="13"
         fontWeight="700"

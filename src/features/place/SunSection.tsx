@@ -6,7 +6,7 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useCallback, useMemo } from "react";
+import { useMemo } from "react";
 import { dayNumber, type DayNumber, type Season } from "@/core/calendar";
 import { bedsInOrder, horizonOver, type Garden } from "@/core/garden";
 import {
@@ -45,8 +45,7 @@ export function SunSection({ garden, site, season, day, wording }: Props) {
   const kept = bed ? horizonOver(garden, bed) : (garden.place?.horizon ?? LEVEL_HORIZON);
   const editable = !bed || bed.horizon !== null;
   const spotName = bed ? bed.name : "the garden";
-  const ownId = bed?.id ?? null;
-  const keep = useCallback((next: Horizon | null) => keepHorizon(ownId, next), [ownId]);
+  const keep = (next: Horizon | null) => keepHorizon(bed?.id ?? null, next);
   const { pending, preview, nudge, settle } = useSettling<Horizon>(keep);
   const horizon = pending ?? kept;
   const toward = site.latitudeDeg < 0 ? 0 : 180;

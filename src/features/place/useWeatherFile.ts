@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { WeatherAnswers, WeatherReading } from "@/core/formats";
+import type { WeatherAnswers, WeatherReading } from "@/core/weatherFiles";
 import type { Job } from "@/workers";
 
 /** How far the reading of a weather file has come. */

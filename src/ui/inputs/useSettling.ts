@@ -26,6 +26,11 @@ export function useSettling<T>(keep: (value: T) => Promise<void>): Settling<T> {
   const [pending, setPending] = useState<T | null>(null);
   const timer = useRef<number | undefined>(undefined);
   const latest = useRef<T | null>(null);
+  // What keeps may change while a value rests: the newest one is asked.
+  const keeper = useRef(keep);
+  useEffect(() => {
+    keeper.current = keep;
+  });
   const show = useCallback((value: T | null) => {
     clearTimeout(timer.current);
     latest.current = value;
@@ -34,12 +39,12 @@ export function useSettling<T>(keep: (value: T) => Promise<void>): Settling<T> {
   const settle = useCallback(
     (value: T) => {
       show(value);
-      void keep(value).finally(() => {
+      void keeper.current(value).finally(() => {
         // Something newer may be under the hand by now: that stays.
         if (latest.current === value) show(null);
       });
     },
-    [keep, show],
+    [show],
   );
   const nudge = useCallback(
     (value: T) => {

@@ -1,4 +1,4 @@
-import { dayNumberOf, civilDate, type DayNumber } from "../../calendar";
+import { dayNumberOf, civilDate, type DayNumber } from "../calendar";
 
 /** A date as it stands in a table, its parts not yet told apart. */
 export interface RawDate {

@@ -1,4 +1,4 @@
-import type { DailyRecord } from "../../climate";
+import type { DailyRecord } from "../climate";
 
 /** What the reader could not settle from the file alone, as the grower settled it. */
 export interface WeatherAnswers {

@@ -1,5 +1,5 @@
-import { civilDate, dayNumberOf } from "../../calendar";
-import { lastDayOf, type DailyRecord } from "../../climate";
+import { civilDate, dayNumberOf } from "../calendar";
+import { lastDayOf, type DailyRecord } from "../climate";
 import { countKnown, DayValues, type Element } from "./dayValues";
 import { LeftOutList, unusable, type WeatherReading } from "./reading";
 

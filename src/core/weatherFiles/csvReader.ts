@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import type { DayNumber } from "../../calendar";
+import type { DayNumber } from "../calendar";
 import { COLUMNS_WITHOUT_HEADINGS, columnsFrom, type ColumnKind, type Columns } from "./csvColumns";
 import { DateOrderEvidence, dayFrom, readRawDate, realDay, type RawDate } from "./csvDates";
 import { unitsOf } from "./csvUnits";

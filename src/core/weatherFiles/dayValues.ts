@@ -1,5 +1,5 @@
-import { dayNumberOf, type DayNumber } from "../../calendar";
-import type { DailyRecord } from "../../climate";
+import { dayNumberOf, type DayNumber } from "../calendar";
+import type { DailyRecord } from "../climate";
 
 const FIRST_DAY = dayNumberOf(1800, 1, 1);
 const LAST_DAY = dayNumberOf(2200, 1, 1);

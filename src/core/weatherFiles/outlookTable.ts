@@ -1,12 +1,12 @@
-import { dayNumber, isoDate, type DayNumber } from "../../calendar";
+import { dayNumber, isoDate, type DayNumber } from "../calendar";
 import {
   OUTLOOK_FORMAT,
   OUTLOOK_VERSION,
   OutlookSchema,
   usualSpreadC,
   type Outlook,
-} from "../../climate";
-import { problemsFrom } from "../../garden";
+} from "../climate";
+import { problemsFrom } from "../garden";
 import type { WeatherAnswers, WeatherQuestion } from "./reading";
 import { readWeather } from "./weatherReader";
 

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import fc from "fast-check";
-import { addDays, dayNumber, isoDate } from "../../calendar";
-import { OutlookSchema, type DailyRecord } from "../../climate";
+import { addDays, dayNumber, isoDate } from "../calendar";
+import { OutlookSchema, type DailyRecord } from "../climate";
 import {
   readOutlookTable,
   readWeather,

@@ -1,6 +1,6 @@
 import Papa from "papaparse";
-import { isoDate } from "../../calendar";
-import type { DailyRecord } from "../../climate";
+import { isoDate } from "../calendar";
+import type { DailyRecord } from "../climate";
 
 /** A record as CSV (RFC 4180): date, tmax_c, tmin_c, precip_mm; gaps are empty. */
 export function writeWeatherCsv(record: DailyRecord): string {
