@@ -94,7 +94,8 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
       }
       show(afterWrite(stored, write));
       surroundings.channel?.postMessage({ revision: stored.revision });
-      if (!changedOnce) {
+      // What comes in by itself is nothing to lose yet: the browser is asked after the grower's act.
+      if (!changedOnce && write.step) {
         changedOnce = true;
         surroundings.onFirstChange?.();
       }

@@ -1,7 +1,13 @@
 import { dayOfYear, seasonOf, type DayNumber } from "../calendar";
 import { dailyLightIntegralMol, extraterrestrialRadiationMJ, globalRadiationMJ } from "../sky";
 import type { DailyRecord } from "./dailyRecord";
-import { dayAtPlace, FEW_SEASONS, frostRecord, type FrostRecord } from "./frostRecord";
+import {
+  dayAtPlace,
+  FEW_SEASONS,
+  frostRecord,
+  looksSouthern,
+  type FrostRecord,
+} from "./frostRecord";
 import { DAYS_OF_CURVE, onDay, type SeasonalCurve } from "./seasonalCurve";
 import type { ClimateSketch } from "./sketch";
 import { logChanceAbove, USUAL_SPELL_INDEX, weatherModelFromSketch } from "./sketchModel";
@@ -47,7 +53,7 @@ export function climateFromRecord(latitudeDeg: number, record: DailyRecord): Cli
   const frosts = frostRecord(record, latitudeDeg);
   return climateOf(latitudeDeg, model, {
     frosts,
-    notes: recordNotes(frosts),
+    notes: [...hemisphereNotes(latitudeDeg, record), ...recordNotes(frosts)],
     spellIndex: fittedSpellIndex(latitudeDeg, model, frosts),
   });
 }
@@ -118,6 +124,16 @@ function fittedSpellIndex(latitudeDeg: number, model: WeatherModel, frosts: Fros
   if (fitted.length === 0) return USUAL_SPELL_INDEX;
   const mean = fitted.reduce((sum, value) => sum + value, 0) / fitted.length;
   return Math.min(SPELL_LIMITS.most, Math.max(SPELL_LIMITS.least, mean));
+}
+
+/** Near the equator the seasons do not tell the hemispheres apart. */
+const TROPICS_DEG = 15;
+
+function hemisphereNotes(latitudeDeg: number, record: DailyRecord): string[] {
+  if (Math.abs(latitudeDeg) < TROPICS_DEG || looksSouthern(record) === latitudeDeg < 0) return [];
+  return [
+    `The record is warm in ${latitudeDeg < 0 ? "July" : "January"}, but the place lies ${latitudeDeg < 0 ? "south" : "north"} of the equator: check the latitude's sign, or the record.`,
+  ];
 }
 
 /** What a record's odds rest on, where that must be said. */

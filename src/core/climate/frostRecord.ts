@@ -8,6 +8,7 @@ import {
 } from "../calendar";
 import { lastDayOf, type DailyRecord } from "./dailyRecord";
 import { empiricalOdds, type EmpiricalOdds } from "./empiricalOdds";
+import { daysOfYear } from "./seasonalCurve";
 
 /** A season with more of its nights missing than this tells nothing about frost. */
 const MOST_MISSING = 0.1;
@@ -168,19 +169,18 @@ function seasonName(season: Season): string {
  * for files that do not say where their station stands.
  */
 export function looksSouthern(record: DailyRecord): boolean {
-  const sums = { january: 0, januaryDays: 0, july: 0, julyDays: 0 };
-  for (let index = 0; index < record.minTempC.length; index += 1) {
+  const seasons = daysOfYear(record.firstDay, record.minTempC.length);
+  const turnOfYear = { sum: 0, days: 0 };
+  const middleOfYear = { sum: 0, days: 0 };
+  for (let index = 0; index < seasons.length; index += 1) {
     const low = record.minTempC[index] ?? NaN;
+    const day = seasons[index] ?? 0;
     if (Number.isNaN(low)) continue;
-    const { month } = civilDate(record.firstDay + index);
-    if (month === 1 || month === 2) {
-      sums.january += low;
-      sums.januaryDays += 1;
-    } else if (month === 7 || month === 8) {
-      sums.july += low;
-      sums.julyDays += 1;
-    }
+    const months = day <= 59 ? turnOfYear : day > 181 && day <= 243 ? middleOfYear : null;
+    if (!months) continue;
+    months.sum += low;
+    months.days += 1;
   }
-  if (sums.januaryDays === 0 || sums.julyDays === 0) return false;
-  return sums.january / sums.januaryDays > sums.july / sums.julyDays;
+  if (turnOfYear.days === 0 || middleOfYear.days === 0) return false;
+  return turnOfYear.sum / turnOfYear.days > middleOfYear.sum / middleOfYear.days;
 }

@@ -123,6 +123,13 @@ test("a record without rain, with gaps or of one year still makes a climate, and
   expect(firstFrostDay(short, season, 0, 0.5)).not.toBeNull();
 });
 
+test("a record from the other side of the equator is noticed", () => {
+  expect(climateFromRecord(47.1, shipped).notes.join(" ")).not.toMatch(/equator/);
+  expect(climateFromRecord(-47.1, shipped).notes.join(" ")).toMatch(
+    /warm in July, but the place lies south/,
+  );
+});
+
 test("the same seed gives the same weather, another seed another; and nothing in it is absurd", () => {
   const { model } = climateFromSketch(47.1, tarnholt.climate);
   const one = generateWeather(model, 47.1, 0, 5000, 7);

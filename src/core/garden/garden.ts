@@ -75,7 +75,8 @@ export function emptyGarden(): Garden {
 
 /** Whether the garden is as new: nothing worth keeping would be lost with it. */
 export function isEmptyGarden(garden: Garden): boolean {
-  return garden.place === null && garden.beds.size === 0 && garden.plantings.size === 0;
+  const { place, record, beds, plantings } = garden;
+  return place === null && record === null && beds.size === 0 && plantings.size === 0;
 }
 
 /** The garden after a list of changes. */

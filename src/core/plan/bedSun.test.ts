@@ -1,7 +1,9 @@
 import { directSun, type Horizon } from "../sky";
 import { groundSun, shortfallWords, sunShortfall, weeksOfSun } from "./bedSun";
+import { plainWording } from "../wording";
 import { USUAL_PLAN_SETTINGS } from "./site";
 import { timelineFrom } from "./timeline";
+import { why } from "./why";
 import { day, growing, inlandSite as site } from "./tarnholt.testdata";
 
 const HOUSE: Horizon = [
@@ -22,6 +24,16 @@ test("a house to the south takes sun and light in autumn, and growth with them",
     timelineFrom(site, USUAL_PLAN_SETTINGS, { ...growing("spinach"), horizon }, day("2026-08-15"))
       .readyDay ?? Infinity;
   expect(ready(HOUSE)).toBeGreaterThan(ready([]) + 5);
+});
+
+test("the reason for a ready date tells what the skyline takes", () => {
+  const way = (horizon: Horizon) => ({ ...growing("spinach"), horizon });
+  const words = (horizon: Horizon) => {
+    const timeline = timelineFrom(site, USUAL_PLAN_SETTINGS, way(horizon), day("2026-08-15"));
+    return why(site, USUAL_PLAN_SETTINGS, way(horizon), timeline, plainWording()).join(" ");
+  };
+  expect(words(HOUSE)).toMatch(/The skyline leaves it \d\d % of the light/);
+  expect(words([])).not.toMatch(/skyline/);
 });
 
 test("a season is told in weeks, each as its middle day has it", () => {

@@ -21,6 +21,22 @@ export function groundSun(site: Site, horizon: Horizon, day: DayNumber): GroundS
   return { directSunH, dliMol: climate.dliMol(day) * share };
 }
 
+/** Share of the open light that a skyline leaves over a stretch of days, both ends looked at. */
+export function lightLeft(
+  site: Site,
+  horizon: Horizon,
+  fromDay: DayNumber,
+  toDay: DayNumber,
+): number {
+  if (horizon.length === 0) return 1;
+  let [left, open] = [0, 0];
+  for (let day = fromDay; day <= toDay; day += DAYS_PER_WEEK) {
+    left += groundSun(site, horizon, day).dliMol;
+    open += site.climate.dliMol(day);
+  }
+  return open > 0 ? left / open : 1;
+}
+
 /** A week of sun on the ground, told by its middle day. */
 export interface WeekOfSun extends GroundSun {
   firstDay: DayNumber;

@@ -1,6 +1,7 @@
 import { daysWords } from "../calendar";
 import { whereWords } from "../shelter";
 import { chanceWords, type Wording } from "../wording";
+import { lightLeft } from "./bedSun";
 import { sumBetween } from "./growthCurve";
 import { worthOn } from "./size";
 import type { PlanSettings, Site } from "./site";
@@ -24,7 +25,10 @@ export function why(
   if (settings.school === "calendar") {
     sentences.push(calendarSentence(settings, timeline));
     sentences.push(frostSentence(site, settings, timeline, wording));
-  } else sentences.push(worthSentence(site, growing, timeline));
+  } else {
+    sentences.push(worthSentence(site, growing, timeline));
+    sentences.push(skylineSentence(site, growing, timeline));
+  }
   if (settings.school === "tenhour")
     sentences.push(tenHourSentence(site, settings, growing, timeline, wording));
   sentences.push(coldSentence(settings, growing, timeline, wording));
@@ -57,6 +61,17 @@ function worthSentence(site: Site, growing: Growing, timeline: Timeline): string
   const last = worthOn(site, growing, timeline.sowDay, timeline.readyDay - 1).toFixed(2);
   const days = daysWords(timeline.readyDay - bedDay);
   return `A day is worth ${first} packet days when it is ${begun} and ${last} at the end, so they take ${days}.`;
+}
+
+const WORTH_TELLING = 0.97;
+
+/** What the skyline takes of the light, where it takes any. */
+function skylineSentence(site: Site, growing: Growing, timeline: Timeline): string {
+  const fromDay = timeline.plantOutDay ?? timeline.sowDay;
+  const toDay = timeline.readyDay ?? fromDay;
+  const share = lightLeft(site, growing.horizon, fromDay, toDay);
+  if (share > WORTH_TELLING) return "";
+  return `The skyline leaves it ${whole(share * 100)} % of the light; the day's worth has that in it.`;
 }
 
 function calendarSentence(settings: PlanSettings, timeline: Timeline): string {
