@@ -6,7 +6,7 @@ import { scaleLinear } from "d3-scale";
 import { useId } from "react";
 import type { DayNumber, Season } from "@/core/calendar";
 import { dayLengthOnDay, type ShortDays } from "@/core/sky";
-import { DaylightGradient, Hatch, monthStarts, timeScale, useSize } from "@/ui/chart";
+import { DayLine, DaylightGradient, Hatch, SeasonAxis, timeScale, useSize } from "@/ui/chart";
 import { hoursWords } from "@/ui/ribbon";
 import type { LocalWording } from "@/ui/wording";
 
@@ -84,21 +84,8 @@ export function DayLengthChart({ latitudeDeg, season, short, shortDayHours, day,
               </text>
             </g>
           ))}
-          {monthStarts(season.startDay, season.endDay).map((start, index) =>
-            width < 460 && index % 2 === 1 ? null : (
-              <text key={start} x={x(start)} y={HEIGHT - 6} fontSize="12">
-                {wording.month(start)}
-              </text>
-            ),
-          )}
-          <line
-            x1={x(day)}
-            x2={x(day)}
-            y1={MARGIN.top}
-            y2={y(0)}
-            stroke="var(--text)"
-            strokeWidth="1.25"
-          />
+          <SeasonAxis season={season} x={x} width={width} y={HEIGHT - 6} wording={wording} />
+          <DayLine day={day} x={x} top={MARGIN.top} bottom={y(0)} />
           <circle
             cx={x(day)}
             cy={y(here)}

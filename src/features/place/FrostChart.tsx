@@ -6,7 +6,7 @@ import { useMemo } from "react";
 import type { DayNumber, Season } from "@/core/calendar";
 import { FROST_THRESHOLDS_C, type Climate } from "@/core/climate";
 import { chanceWords } from "@/core/wording";
-import { monthStarts, timeScale, useSize } from "@/ui/chart";
+import { DayLine, SeasonAxis, timeScale, useSize } from "@/ui/chart";
 import type { LocalWording } from "@/ui/wording";
 import { frostCurve, type FrostCurve } from "./frostCurves";
 import { RiskLine } from "./RiskLine";
@@ -108,21 +108,8 @@ export function FrostChart(props: Props) {
             <text x={0} y={12} fontSize="12" style={{ fill: "var(--ash-text)" }}>
               years in 10
             </text>
-            {monthStarts(season.startDay, season.endDay).map((start, index) =>
-              width < 460 && index % 2 === 1 ? null : (
-                <text key={start} x={x(start)} y={HEIGHT - 6} fontSize="12">
-                  {wording.month(start)}
-                </text>
-              ),
-            )}
-            <line
-              x1={x(day)}
-              x2={x(day)}
-              y1={MARGIN.top}
-              y2={y(0)}
-              stroke="var(--text)"
-              strokeWidth="1.25"
-            />
+            <SeasonAxis season={season} x={x} width={width} y={HEIGHT - 6} wording={wording} />
+            <DayLine day={day} x={x} top={MARGIN.top} bottom={y(0)} />
             {curves.map((curve) => (
               <Curve key={curve.thresholdC} curve={curve} wording={wording} narrow={width < 460} />
             ))}

@@ -5,7 +5,7 @@ import { area, curveMonotoneX, line } from "d3-shape";
 import { scaleLinear } from "d3-scale";
 import type { DayNumber, Season } from "@/core/calendar";
 import type { WeekOfSun } from "@/core/plan";
-import { monthStarts, timeScale, useSize } from "@/ui/chart";
+import { DayLine, SeasonAxis, timeScale, useSize } from "@/ui/chart";
 import type { LocalWording } from "@/ui/wording";
 
 interface Props {
@@ -84,14 +84,8 @@ export function SunWeeksChart({ weeks, open, season, day, spotName, wording }: P
               </text>
             </g>
           ))}
-          <line x1={x(day)} x2={x(day)} y1={MARGIN.top} y2={y(0)} stroke="var(--text)" />
-          {monthStarts(season.startDay, season.endDay).map((start, index) =>
-            width < 460 && index % 2 === 1 ? null : (
-              <text key={start} x={x(start)} y={HEIGHT - 6} fontSize="12">
-                {wording.month(start)}
-              </text>
-            ),
-          )}
+          <DayLine day={day} x={x} top={MARGIN.top} bottom={y(0)} />
+          <SeasonAxis season={season} x={x} width={width} y={HEIGHT - 6} wording={wording} />
         </svg>
       )}
     </Box>
