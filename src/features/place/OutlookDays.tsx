@@ -37,11 +37,22 @@ export function OutlookDays({ days, wording }: Props) {
           <tr key={day.date}>
             <Box component="th" scope="row" sx={{ fontWeight: 600, whiteSpace: "nowrap" }}>
               {wording.narrowDate(dayNumber(day.date))}
+              {/* On a phone the odds stand under the date: a column of their own has no room. */}
+              <Box sx={{ display: { xs: "block", sm: "none" }, fontWeight: 400 }}>
+                {frostOddsWords(day)}
+              </Box>
             </Box>
             <Box component="td" sx={{ width: "60%", minWidth: 120 }}>
               <TemperatureBar day={day} domain={domain} wording={wording} />
             </Box>
-            <Box component="td" sx={{ fontWeight: 600, whiteSpace: { sm: "nowrap" } }}>
+            <Box
+              component="td"
+              sx={{
+                fontWeight: 600,
+                whiteSpace: "nowrap",
+                display: { xs: "none", sm: "table-cell" },
+              }}
+            >
               {frostOddsWords(day)}
             </Box>
             <Box component="td" sx={{ display: { xs: "none", sm: "table-cell" } }}>

@@ -54,7 +54,7 @@ test.each([
 });
 
 test("odds, sky and age are told as growers say them", () => {
-  expect(frostOddsWords(day({ minTempC: 6 }))).toBe("no frost likely");
+  expect(frostOddsWords(day({ minTempC: 6 }))).toBe("frost unlikely");
   expect(frostOddsWords(day({ minTempC: -0.5 }))).toBe("frost 7 in 10");
   expect(frostOddsWords(day({ minTempC: -9 }))).toBe("frost");
   expect(skyWords(day({}))).toBe("clear");

@@ -13,7 +13,7 @@ const MINUTES_PER_DAY = 1440;
 /** How likely a night is to freeze, as growers say it. */
 export function frostOddsWords(day: OutlookDay): string {
   const inTen = Math.round(chanceAtOrBelow(day, 0) * 10);
-  if (inTen === 0) return "no frost likely";
+  if (inTen === 0) return "frost unlikely";
   return inTen >= 10 ? "frost" : `frost ${inTen} in 10`;
 }
 

@@ -101,7 +101,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
               {found.asked?.tooLateWords && (
                 <Alert severity="warning" sx={{ mb: 1.5, fontSize: 16 }}>
                   <b>{found.asked.tooLateWords}</b>
-                  {found.ways.length > 0 ? " What would still work:" : ""}
+                  {stillWords(found.ways)}
                 </Alert>
               )}
               {found.ways.length === 0 && (
@@ -142,6 +142,13 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
       </DialogActions>
     </Dialog>
   );
+}
+
+/** What the ways below the sentence are: some that work, or only what comes nearest. */
+function stillWords(ways: readonly Way[]): string {
+  if (ways.length === 0) return "";
+  const works = ways.some(({ verdict }) => verdict.kind === "meets" || verdict.kind === "short");
+  return works ? " What would still work:" : " Nothing sown now does; what comes nearest:";
 }
 
 /** Among ways that do equally well, those with room in their bed come first. */
