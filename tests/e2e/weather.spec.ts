@@ -273,3 +273,90 @@ test("the outlook comes from the station, stays when it is gone, and can be type
   await expect(page.getByTestId("outlook-freshness")).toContainText("valley.csv");
   await expect(page.getByRole("row", { name: /Sept/ })).toHaveCount(2);
 });
+
+test("a record is taken away and the made-up one taken again; without numbers it cannot go", async ({
+  page,
+}) => {
+  await page.goto(`${EMPTY}/place`);
+  await page.getByRole("button", { name: "Start with my place" }).click();
+  await page.getByRole("textbox", { name: "Name of the place" }).fill("Mill race");
+  await page.getByRole("textbox", { name: "Latitude" }).fill("47.1");
+  await page.getByRole("textbox", { name: "Longitude" }).fill("14.2");
+  await page.getByRole("textbox", { name: "Elevation" }).fill("540");
+  await page.getByRole("button", { name: "Daily record" }).click();
+  await page.getByRole("button", { name: "Read a record…" }).click();
+  const dialog = page.getByRole("dialog", { name: "Daily weather record" });
+  await dialog.getByRole("button", { name: "Take the made-up station" }).click();
+  await expect(dialog.getByText("10,958 days, none missing").first()).toBeVisible();
+  await dialog.getByRole("button", { name: "Keep this record" }).click();
+  await expect(page.getByText("From 29 seasons of Tarnholt Mill (made-up).")).toBeVisible();
+  await page.getByRole("button", { name: "Keep this place" }).click();
+  await expect(page.getByRole("button", { name: "Add beds" })).toBeVisible();
+
+  await page.getByRole("link", { name: "Place" }).click();
+  await page.getByRole("button", { name: "Remove", exact: true }).click();
+  await expect(page.getByText(/^Give the usual temperatures first/)).toBeVisible();
+  await page.getByRole("button", { name: "A few numbers" }).click();
+  for (const [index, low] of ["-7", "13"].entries())
+    await page.getByLabel("Low").nth(index).fill(low);
+  for (const [index, high] of ["1.5", "26"].entries()) {
+    await page.getByLabel("High").nth(index).fill(high);
+  }
+  await page.getByRole("button", { name: "Keep this place" }).click();
+  await expect(page.getByText(/Reckoned from the few numbers given/)).toBeVisible();
+  await expect(page.getByText(/Wet days are not given: 120 a year are assumed/)).toBeVisible();
+  await page.getByRole("button", { name: "Daily record" }).click();
+  await page.getByRole("button", { name: "Remove", exact: true }).click();
+  await expect(page.getByText("Tarnholt Mill (made-up) is removed.")).toBeVisible();
+  await page.getByRole("button", { name: "Undo removing the record" }).click();
+  await page.getByRole("button", { name: "Daily record" }).click();
+  await expect(page.getByText("Tarnholt Mill (made-up)", { exact: true })).toBeVisible();
+});
+
+test("a garden without a station may try the simulated one; an address that is none is refused", async ({
+  page,
+}) => {
+  await page.goto(`${EMPTY}/place`);
+  await page.getByRole("button", { name: "Start with my place" }).click();
+  await page.getByRole("combobox", { name: "Start from a made-up place" }).click();
+  await page.getByRole("option", { name: "Inland valley, snow-bound" }).click();
+  await page.getByRole("button", { name: "Keep this place" }).click();
+  await expect(page.getByRole("button", { name: "Add beds" })).toBeVisible();
+  await findByPalette(page, "Outlook");
+  await expect(page.getByText(/^No station is set/)).toBeVisible();
+  await page.getByRole("button", { name: "Try the simulated station" }).click();
+  await expect(page.getByTestId("outlook-freshness")).toContainText("not a real forecast");
+  await expect(page.getByRole("table", { name: "Thermometers" })).toContainText("outside");
+
+  await page.getByRole("button", { name: "Settings", exact: true }).click();
+  const address = page.getByRole("textbox", { name: "Address of a weather station" });
+  await address.fill("my neighbour");
+  await address.blur();
+  await expect(page.getByText(/Give a web address that begins with http/)).toBeVisible();
+  await address.fill("");
+  await address.blur();
+  await page.getByRole("button", { name: "Done" }).click();
+  await expect(page.getByRole("button", { name: "Try the simulated station" })).toBeVisible();
+});
+
+test("frost, sun and outlook are told in imperial units where they are chosen", async ({
+  page,
+}) => {
+  await page.goto("/place");
+  await page.getByRole("button", { name: "Settings" }).click();
+  await page.getByRole("combobox", { name: "Units" }).click();
+  await page.getByRole("option", { name: /Imperial/ }).click();
+  await page.getByRole("button", { name: "Done" }).click();
+  await expect(page.getByTestId("frost-words")).toContainText("killing frost (28 °F)");
+  await section(page, "Outlook");
+  await expect(
+    page.getByRole("img", { name: /^\d+ °F to \d+ °F, give or take/ }).first(),
+  ).toBeVisible();
+  await page.getByRole("button", { name: "Type it by hand…" }).click();
+  const form = page.getByRole("dialog", { name: "Outlook by hand" });
+  await form.getByRole("textbox", { name: /Low on Thu,? 24 Sept/ }).fill("23");
+  await form.getByRole("textbox", { name: /High on Thu,? 24 Sept/ }).fill("41");
+  await form.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByRole("img", { name: /^23 °F to 41 °F/ })).toBeVisible();
+  await expect(page.getByRole("row", { name: /Thu,? 24 Sept/ })).toContainText("frost");
+});

@@ -1,0 +1,57 @@
+import demo from "@data/demo/tarnholt-commons.json";
+import fc from "fast-check";
+import { BedSchema, PlaceSchema, SettingsSchema } from "./schema";
+import { migrateEntity, migrateGardenFile } from "./migrations";
+
+const KINDS = ["garden", "settings", "place", "shelter", "bed", "planting", "record"] as const;
+
+/** The fields that the second version added, taken out again. */
+function asFirstVersion(kind: "settings" | "place" | "bed") {
+  if (kind === "settings") {
+    const { stationUrl: _url, ...settings } = demo.settings;
+    return settings;
+  }
+  if (kind === "bed") {
+    const { horizon: _horizon, ...bed } = demo.beds[0] as (typeof demo.beds)[number];
+    return bed;
+  }
+  const { horizon: _skyline, climateFrom: _from, climate, ...place } = demo.place;
+  const { wetDaysPerYear: _wet, ...sketch } = climate;
+  return { ...place, climate: sketch };
+}
+
+test.each([
+  ["settings", SettingsSchema],
+  ["place", PlaceSchema],
+  ["bed", BedSchema],
+] as const)("a %s of the first version becomes a whole one of this version", (kind, schema) => {
+  const old = asFirstVersion(kind);
+  expect(schema.safeParse(old).success).toBe(false);
+  const migrated = migrateEntity(kind, old, 1);
+  expect(schema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  expect(migrated).toMatchObject(old);
+});
+
+test("what is of this version, or no entity at all, is left as it is", () => {
+  fc.assert(
+    fc.property(fc.constantFrom(...KINDS), fc.anything(), (kind, anything) => {
+      expect(migrateEntity(kind, anything, 2)).toEqual(anything);
+      const twice = migrateEntity(kind, migrateEntity(kind, anything, 1), 1);
+      expect(twice).toEqual(migrateEntity(kind, anything, 1));
+    }),
+  );
+});
+
+test("a file keeps what it had, whatever that was, and gets what is missing", () => {
+  fc.assert(
+    fc.property(fc.dictionary(fc.string(), fc.jsonValue()), (content) => {
+      const migrated = migrateGardenFile(content, 1, 2);
+      expect(migrated.version).toBe(2);
+      for (const [name, value] of Object.entries(content)) {
+        if (["version", "settings", "place", "beds"].includes(name)) continue;
+        expect(migrated[name]).toEqual(value);
+      }
+      expect(Object.keys(migrated)).toEqual(expect.arrayContaining(["record", "outlook"]));
+    }),
+  );
+});
