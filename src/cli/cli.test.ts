@@ -78,6 +78,33 @@ test("frost tells odds from a record, in either format, and what it left out", a
   expect(short.warnings.join(" ")).toMatch(/No season is complete/);
 });
 
+test("frost asks in its warnings what a table does not tell, and takes the answers as options", async () => {
+  const path = join(mkdtempSync(join(tmpdir(), "late-ember-")), "odd.csv");
+  // Days that never pass the twelfth nor follow one another, in °F that call themselves °C.
+  const lines = ["date,tmax_c,tmin_c"];
+  for (let year = 2000; year < 2012; year += 1) {
+    for (const [first, second] of [
+      [3, 2],
+      [9, 7],
+      [11, 9],
+    ]) {
+      lines.push(`${first}/${second}/${year},${second === 7 ? 91 : 60},${first === 11 ? 27 : 50}`);
+    }
+  }
+  writeFileSync(path, lines.join("\n"));
+  const asked = await json(`frost ${path}`);
+  expect(asked.warnings.join(" ")).toMatch(
+    /Are they °F\? Taken as fahrenheit; say --unit otherwise/,
+  );
+  expect(asked.warnings.join(" ")).toMatch(
+    /Which number is the day\? Taken as dayFirst; say --order/,
+  );
+  const told = await json(`frost ${path} --unit F --order month`);
+  expect(told.warnings.join(" ")).not.toMatch(/\?/);
+  // Three nights a year are no season: nothing is claimed of them.
+  expect(told.thresholds[0]).toMatchObject({ seasons: 0, first: { p50: null } });
+});
+
 test("sun on a bed is less than the open sun, and more in the open bed than by the house", async () => {
   const on = async (bed: string) =>
     (await json(`sun --garden ${DEMO} --bed ${bed} --from 2026-11-20 --to 2026-11-20`)).days[0];

@@ -46,3 +46,26 @@ test("today is the garden's own, or the grower's calendar day", () => {
   const lateEvening = new Date(2026, 10, 24, 23, 50);
   expect(todayOf(live, lateEvening)).toBe(dayNumber("2026-11-24"));
 });
+
+test("a skyline for one bed computes that bed's plantings anew, and a record out of use changes nothing", () => {
+  const site = siteSelector(garden) as Site;
+  const before = viewsOf(garden, site);
+  const horizon = [{ azimuthDeg: 180, elevationDeg: 50 }];
+  const shaded = changed(garden, "horizon.set", { bedId: "bed-7", horizon });
+  expect(siteSelector(shaded)).toBe(site);
+  for (const [id, view] of viewsOf(shaded, site)) {
+    const inBed = garden.plantings.get(id)?.bedId === "bed-7";
+    if (!inBed) expect(view).toBe(before.get(id));
+    else
+      expect(view?.timeline.readyDay).toBeGreaterThan(
+        before.get(id)?.timeline.readyDay ?? Infinity,
+      );
+  }
+  const bySketch = changed(garden, "place.set", { ...garden.place, climateFrom: "sketch" });
+  const sketched = siteSelector(bySketch);
+  expect(siteSelector(changed(bySketch, "record.remove", {}))).toBe(sketched);
+  const record = garden.record;
+  if (!record) throw new Error("the demo garden has a record");
+  const renamed = changed(garden, "record.set", { ...record, station: "Upper meadow" });
+  expect(siteSelector(renamed)).not.toBe(site);
+});

@@ -30,7 +30,8 @@ export const frost: Verb = {
     const path = given.positional[0] ?? "";
     const imperial = unitsFrom(given) === "imperial";
     const thresholds = thresholdsFrom(given, imperial);
-    const reading = readWeather(readText(path), answersFrom(given));
+    const answers = answersFrom(given);
+    const reading = readWeather(readText(path), answers);
     if (!reading.record) throw new Refusal(`${path}: ${reading.problem}`);
     const latitudeDeg = looksSouthern(reading.record) ? -NORTH_DEG : NORTH_DEG;
     const frosts = frostRecord(reading.record, latitudeDeg);
@@ -49,7 +50,7 @@ export const frost: Verb = {
           seasons: frosts.seasons.length,
           dropped: [...frosts.dropped],
         })),
-        warnings: warnings(reading, frosts.seasons.length),
+        warnings: warnings(reading, answers, frosts.seasons.length),
       },
     };
   },
@@ -82,8 +83,9 @@ function answersFrom(given: Arguments): WeatherAnswers {
   };
 }
 
-function warnings(reading: WeatherReading, seasons: number): string[] {
-  const asked = reading.questions.map(
+function warnings(reading: WeatherReading, answers: WeatherAnswers, seasons: number): string[] {
+  const open = reading.questions.filter(({ id }) => answers[id] === undefined);
+  const asked = open.map(
     ({ id, words, assumed }) =>
       `${words} Taken as ${assumed}; say --${id === "unit" ? "unit" : "order"} otherwise.`,
   );

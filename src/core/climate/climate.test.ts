@@ -7,7 +7,9 @@ import {
   frostChances,
   lastFrostDay,
 } from "./index";
-import { normalShareBelow } from "./normal";
+import { climateFromRecord } from "./climate";
+import { generateTemperatures } from "./generator";
+import { normalQuantile, normalShareBelow } from "./normal";
 import type { ClimateSketch } from "./sketch";
 
 const INLAND: ClimateSketch = {
@@ -22,6 +24,13 @@ test("the normal distribution agrees with published quantiles", () => {
   expect(normalShareBelow(0)).toBeCloseTo(0.5, 6);
   expect(normalShareBelow(1.959964)).toBeCloseTo(0.975, 6);
   expect(normalShareBelow(-1.281552)).toBeCloseTo(0.1, 6);
+  expect(normalQuantile(0.1)).toBeCloseTo(-1.281552, 4);
+  expect(normalQuantile(0.975)).toBeCloseTo(1.959964, 4);
+  fc.assert(
+    fc.property(fc.double({ min: 0.0005, max: 0.9995, noNaN: true }), (share) => {
+      expect(normalShareBelow(normalQuantile(share))).toBeCloseTo(share, 5);
+    }),
+  );
 });
 
 test("a sketch gives back the numbers that were typed", () => {
@@ -142,4 +151,46 @@ test.each([
   const issue = ClimateSketchSchema.safeParse(sketch).error?.issues[0];
   expect(issue?.path.join(".")).toBe(path);
   expect(issue?.message).toMatch(message);
+});
+
+test("a night's chances are chances: none certain, colder ones rarer, and milder nights safer", () => {
+  const record = climateFromRecord(
+    47.1,
+    generateTemperatures(climateFromSketch(47.1, INLAND).model, 0, 20 * 365, 4),
+  );
+  fc.assert(
+    fc.property(
+      fc.constantFrom(climateFromSketch(47.1, INLAND), record),
+      fc.integer({ min: season.startDay, max: season.endDay }),
+      fc.double({ min: -25, max: 10, noNaN: true }),
+      fc.double({ min: 0, max: 5, noNaN: true }),
+      (climate, day, thresholdC, colder) => {
+        const stays = climate.logChanceNightStaysAbove(day, thresholdC);
+        expect(stays).toBeLessThanOrEqual(0);
+        expect(Number.isFinite(stays)).toBe(true);
+        expect(climate.logChanceNightStaysAbove(day, thresholdC - colder)).toBeGreaterThanOrEqual(
+          stays - 1e-12,
+        );
+        expect(climate.minTempC(day)).toBeLessThan(climate.maxTempC(day));
+        expect(climate.clearness(day)).toBeGreaterThan(0);
+        expect(climate.clearness(day)).toBeLessThanOrEqual(0.75);
+      },
+    ),
+  );
+});
+
+test("a record's reckoned cold nights come, at the median, as its frosts came", () => {
+  const made = generateTemperatures(climateFromSketch(47.1, INLAND).model, 0, 40 * 365, 9);
+  const climate = climateFromRecord(47.1, made);
+  const winter = seasonOf(47.1, dayNumber("2026-09-24"));
+  for (const thresholdC of [0, -2.2, -4.4]) {
+    const recorded = firstFrostDay(climate, winter, thresholdC, 0.5) ?? NaN;
+    let logStays = 0;
+    let reckoned = winter.startDay;
+    while (logStays > Math.log(0.5)) {
+      logStays += climate.logChanceNightStaysAbove(reckoned, thresholdC);
+      reckoned += 1;
+    }
+    expect(Math.abs(reckoned - recorded)).toBeLessThanOrEqual(4);
+  }
 });

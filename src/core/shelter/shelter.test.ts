@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { dayNumber } from "../calendar";
 import { climateFromSketch } from "../climate";
-import { coverWords, materials, whereWords } from "./index";
+import { directSun, lightShareOf } from "../sky";
+import { coverWords, growingSpace, materials, whereWords } from "./index";
 import { cropDay, nightGainC } from "./ruleOfThumb";
 
 const climate = climateFromSketch(47.1, {
@@ -50,4 +51,46 @@ test("a stack is named from the outside in", () => {
   expect(whereWords(["greenhouse-single", "row-cover-light"])).toBe(
     "in the greenhouse under light row cover",
   );
+});
+
+test("a skyline takes light under covers as in the open, and never adds any", () => {
+  const anySkyline = fc
+    .uniqueArray(
+      fc.record({
+        azimuthDeg: fc.integer({ min: 0, max: 359 }),
+        elevationDeg: fc.integer({ min: 0, max: 60 }),
+      }),
+      { maxLength: 8, selector: ({ azimuthDeg }) => azimuthDeg },
+    )
+    .map((points) => [...points].sort((a, b) => a.azimuthDeg - b.azimuthDeg));
+  fc.assert(
+    fc.property(stacks, anySkyline, anyDay, (covers, horizon, day) => {
+      const open = growingSpace(climate, covers, [], day, 40);
+      const under = growingSpace(climate, covers, horizon, day, 40);
+      expect(under.minTempC).toEqual(open.minTempC);
+      under.dliMol.forEach((dliMol, index) => {
+        expect(dliMol).toBeGreaterThanOrEqual(0);
+        expect(dliMol).toBeLessThanOrEqual((open.dliMol[index] ?? 0) + 1e-9);
+      });
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test("a skyline's share of light agrees with the sun followed day by day", () => {
+  const horizon = [
+    { azimuthDeg: 100, elevationDeg: 5 },
+    { azimuthDeg: 180, elevationDeg: 30 },
+    { azimuthDeg: 260, elevationDeg: 5 },
+  ];
+  const first = dayNumber("2026-09-01");
+  const space = growingSpace(climate, [], horizon, first, 120);
+  for (const offset of [0, 13, 47, 101, 119]) {
+    const day = first + offset;
+    const { beamShare } = directSun(climate.latitudeDeg, day, horizon);
+    const share = lightShareOf(horizon, climate.clearness(day), beamShare);
+    expect(Math.abs((space.dliMol[offset] ?? NaN) / climate.dliMol(day) - share)).toBeLessThan(
+      0.03,
+    );
+  }
 });
