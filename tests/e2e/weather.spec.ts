@@ -360,3 +360,58 @@ test("frost, sun and outlook are told in imperial units where they are chosen", 
   await expect(page.getByRole("img", { name: /^23 °F to 41 °F/ })).toBeVisible();
   await expect(page.getByRole("row", { name: /Thu,? 24 Sept/ })).toContainText("frost");
 });
+
+test("by keys alone: the risk, an outlook typed in, a point of the skyline put up and taken out", async ({
+  page,
+}) => {
+  await openPlan(page);
+  await findByPalette(page, "Outlook");
+  await expect(page.getByRole("heading", { name: "Outlook" })).toBeVisible();
+  await tabTo(page, "Type it by hand…");
+  await page.keyboard.press("Enter");
+  const form = page.getByRole("dialog", { name: "Outlook by hand" });
+  await expect(form).toBeVisible();
+  await tabTo(page, "Low on Thu 24 Sept");
+  await page.keyboard.type("-1");
+  await page.keyboard.press("Tab");
+  await page.keyboard.type("8");
+  await page.keyboard.press("Enter");
+  await expect(page.getByTestId("outlook-freshness")).toContainText("typed by hand");
+
+  await findByPalette(page, "Frost odds");
+  await tabTo(page, "Risk taken with frost");
+  await page.keyboard.press("End");
+  await expect(page.getByTestId("frost-words")).toContainText("9 years in 10, killing frost");
+  // At once, before it is kept, undo takes back what is seen; later it takes back the step.
+  await page.keyboard.press("Control+z");
+  await expect(page.getByTestId("frost-words")).toContainText("1 year in 5, killing frost");
+  await page.keyboard.press("ArrowUp");
+  await expect(page.getByRole("button", { name: "Undo change of settings" })).toBeVisible();
+  await page.keyboard.press("Control+z");
+  await expect(page.getByTestId("frost-words")).toContainText("1 year in 5, killing frost");
+
+  await findByPalette(page, "Sun on the beds");
+  const points = page.getByRole("slider", { name: /^Skyline point/ });
+  const before = await points.count();
+  await tabTo(page, "Add a point");
+  await page.keyboard.press("Enter");
+  await expect(points).toHaveCount(before + 1);
+  await tabTo(page, "Skyline point, north-east", "Shift+Tab");
+  await page.keyboard.press("Delete");
+  await expect(points).toHaveCount(before);
+  await page.keyboard.press("Control+z");
+  await expect(points).toHaveCount(before + 1);
+});
+
+/** Presses Tab until the control of that name has the focus. */
+async function tabTo(page: Page, name: string, key = "Tab"): Promise<void> {
+  for (let presses = 0; presses < 60; presses += 1) {
+    await page.keyboard.press(key);
+    const focused = await page.evaluate(() => {
+      const element = document.activeElement;
+      return element?.getAttribute("aria-label") ?? element?.textContent ?? "";
+    });
+    if (focused.replace(",", "") === name.replace(",", "")) return;
+  }
+  throw new Error(`Tab never reaches ${name}.`);
+}

@@ -4,6 +4,7 @@ import { cropLibrary } from "../crops";
 import { plainWording } from "../wording";
 import {
   otherCropsFor,
+  roomiestBed,
   spotsOf,
   USUAL_PLAN_SETTINGS,
   waysTo,
@@ -106,4 +107,35 @@ test("other crops are other, can still be sown, and are ready in time", () => {
     }),
     { numRuns: 25 },
   );
+});
+
+test("a bed in the shade is a way of its own, later than the open one, and its room is its own", () => {
+  const spinach = cropLibrary.get("spinach");
+  const variety = spinach?.varieties[0];
+  if (!spinach || !variety) throw new Error("spinach is in the library");
+  const horizon = [
+    { azimuthDeg: 90, elevationDeg: 40 },
+    { azimuthDeg: 270, elevationDeg: 40 },
+  ];
+  const bed = tarnholt.beds.get("bed-2");
+  if (!bed) throw new Error("the demo garden has a second bed");
+  const shaded = { ...tarnholt, beds: new Map(tarnholt.beds).set(bed.id, { ...bed, horizon }) };
+  const today = day("2026-08-10");
+  const ways = waysTo(
+    site,
+    USUAL_PLAN_SETTINGS,
+    { crop: spinach, variety, wanted: null, today },
+    spotsOf(shaded),
+    wording,
+  ).filter(
+    ({ growing }) =>
+      growing.covers.length === 0 && growing.stage === "full" && growing.method === "direct",
+  );
+  const ready = (bedId: string) =>
+    ways.find(({ spot }) => spot.bedId === bedId)?.timeline.readyDay ?? NaN;
+  expect(ready("bed-2")).toBeGreaterThan(ready("bed-1"));
+  const inShade = ways.find(({ spot }) => spot.bedId === "bed-2");
+  if (!inShade) throw new Error("the shaded bed is a way");
+  const room = roomiestBed(site, shaded, inShade.growing, today, today + 60);
+  expect(room?.bed.id).toBe("bed-2");
 });

@@ -3,6 +3,7 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { useDrag, type TimeScale } from "@/ui/chart";
+import { clearPending, markPending } from "@/ui/inputs";
 import type { StrandItem } from "./useStrands";
 
 interface Knot {
@@ -35,8 +36,14 @@ export function useKnot({ item, x, onSelect, onPreview, onMove }: Knot) {
     },
     onCancel: () => onPreview(item.id, null),
   });
+  const drop = useRef(() => {
+    if (pending.current) clearTimeout(pending.current.timer);
+    pending.current = null;
+    onPreview(item.id, null);
+  });
   const keep = () => {
     if (!pending.current) return;
+    clearPending(drop.current);
     clearTimeout(pending.current.timer);
     onMove(item.id, pending.current.sowDay);
     pending.current = null;
@@ -57,9 +64,8 @@ export function useKnot({ item, x, onSelect, onPreview, onMove }: Knot) {
           return;
         }
         if (event.key === "Escape" && pending.current) {
-          clearTimeout(pending.current.timer);
-          pending.current = null;
-          onPreview(item.id, null);
+          clearPending(drop.current);
+          drop.current();
           return;
         }
         const step = {
@@ -74,6 +80,7 @@ export function useKnot({ item, x, onSelect, onPreview, onMove }: Knot) {
         const sowDay = (pending.current?.sowDay ?? item.timeline.sowDay) + step;
         if (pending.current) clearTimeout(pending.current.timer);
         pending.current = { sowDay, timer: window.setTimeout(keep, KEYS_REST_MS) };
+        markPending(drop.current);
         onPreview(item.id, sowDay);
       },
     },

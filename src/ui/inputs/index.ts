@@ -1,3 +1,4 @@
 export { MonthDayField } from "./MonthDayField";
 export { FileButton } from "./FileButton";
 export { useSettling } from "./useSettling";
+export { clearPending, dropPending, markPending } from "./pendingChange";

@@ -1,6 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
+import { clearPending, markPending } from "./pendingChange";
 
 const REST_MS = 600;
 
@@ -36,23 +37,32 @@ export function useSettling<T>(keep: (value: T) => Promise<void>): Settling<T> {
     latest.current = value;
     setPending(value);
   }, []);
+  const drop = useCallback(() => show(null), [show]);
   const settle = useCallback(
     (value: T) => {
+      clearPending(drop);
       show(value);
       void keeper.current(value).finally(() => {
         // Something newer may be under the hand by now: that stays.
         if (latest.current === value) show(null);
       });
     },
-    [show],
+    [drop, show],
   );
   const nudge = useCallback(
     (value: T) => {
       show(value);
+      markPending(drop);
       timer.current = window.setTimeout(() => settle(value), REST_MS);
     },
-    [settle, show],
+    [drop, settle, show],
   );
-  useEffect(() => () => clearTimeout(timer.current), []);
+  useEffect(
+    () => () => {
+      clearPending(drop);
+      clearTimeout(timer.current);
+    },
+    [drop],
+  );
   return { pending, nudge, preview: show, settle };
 }
