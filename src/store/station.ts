@@ -16,7 +16,7 @@ export async function fetchOutlook(today: DayNumber): Promise<Asked<null>> {
   if (!parsed.success) {
     return { ok: false, problem: "The station answered with something that is not an outlook." };
   }
-  const done = await gardenStore().dispatch("outlook.set", {
+  const done = await gardenStore().dispatch("outlook.receive", {
     id: "outlook",
     receivedAt: new Date().toISOString(),
     outlook: parsed.data,

@@ -161,7 +161,7 @@ test("an outlook is kept without a step: undo takes back what the grower did", a
       days,
     },
   };
-  expect((await store.dispatch("outlook.set", outlook)).ok).toBe(true);
+  expect((await store.dispatch("outlook.receive", outlook)).ok).toBe(true);
   expect(store.getState().undoLabel).toBe("moving spinach");
   await store.undo();
   expect(sowOn(store)).toBe("2026-08-20");

@@ -49,6 +49,13 @@ test("a record is read in, asked about, kept and undone; the odds follow it", as
   await expect(dialog.getByText(/says °C, but highs of \d+ are not °C anywhere/)).toBeVisible();
   await expect(dialog.getByRole("radio", { name: "°F" })).toBeChecked();
   await expect(dialog.getByText("7,305 days, none missing").first()).toBeVisible();
+  // Answered by keys, read again, and the focus is still where the answer was given.
+  await dialog.getByRole("radio", { name: "°F" }).focus();
+  await page.keyboard.press("ArrowLeft");
+  await expect(dialog.getByText(/values that no weather has/)).toBeVisible();
+  await expect(dialog.getByRole("radio", { name: "°C" })).toBeFocused();
+  await page.keyboard.press("ArrowRight");
+  await expect(dialog.getByText(/values that no weather has/)).toHaveCount(0);
   await dialog.getByRole("textbox", { name: "Name of the station" }).fill("Upper meadow");
   await expectClean(page);
   await dialog.getByRole("button", { name: "Keep this record" }).click();
@@ -272,6 +279,8 @@ test("the outlook comes from the station, stays when it is gone, and can be type
   });
   await expect(page.getByTestId("outlook-freshness")).toContainText("valley.csv");
   await expect(page.getByRole("row", { name: /Sept/ })).toHaveCount(2);
+  await page.getByRole("button", { name: "Undo the outlook valley.csv" }).click();
+  await expect(page.getByTestId("outlook-freshness")).toContainText("typed by hand");
 });
 
 test("a record is taken away and the made-up one taken again; without numbers it cannot go", async ({

@@ -103,11 +103,20 @@ const setHorizon = command({
   },
 });
 
-const setOutlook = command({
-  name: "outlook.set",
+/** What a station sends by itself; what the grower types or reads in is `outlook.set`. */
+const receiveOutlook = command({
+  name: "outlook.receive",
   label: () => "the outlook",
   input: KeptOutlookSchema,
   quiet: true,
+  run: (garden, outlook) =>
+    change({ kind: "outlook", id: "outlook", before: garden.outlook, after: outlook }),
+});
+
+const setOutlook = command({
+  name: "outlook.set",
+  label: ({ outlook }) => `the outlook ${outlook.source}`,
+  input: KeptOutlookSchema,
   run: (garden, outlook) =>
     change({ kind: "outlook", id: "outlook", before: garden.outlook, after: outlook }),
 });
@@ -251,6 +260,7 @@ export const commands = {
   "record.set": setRecord,
   "record.remove": removeRecord,
   "horizon.set": setHorizon,
+  "outlook.receive": receiveOutlook,
   "outlook.set": setOutlook,
   "garden.rename": renameGarden,
   "garden.replace": replaceGarden,

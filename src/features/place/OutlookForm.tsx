@@ -40,7 +40,7 @@ export default function OutlookForm({ today, units, wording, onClose }: Props) {
     });
     if (!done.ok) return setProblem(done.refusal);
     onClose();
-    tell("The outlook is kept.");
+    tell("The outlook is kept.", "done", true);
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs">

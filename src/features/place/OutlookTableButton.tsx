@@ -24,7 +24,7 @@ export function OutlookTableButton({ today, onProblem }: Props) {
     });
     if (!done.ok) return onProblem(done.refusal);
     onProblem(null);
-    tell(`${table.outlook.days.length} days are read from ${source}.`);
+    tell(`${table.outlook.days.length} days are read from ${source}.`, "done", true);
   };
   return (
     <FileButton

@@ -34,7 +34,9 @@ export default function RecordDialog({ wording, onClose }: Props) {
   const { state, read, stop } = useWeatherFile();
   const [name, setName] = useState<string | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
-  const reading = state.step === "read" ? state.reading : null;
+  const shown = state.step === "read" || state.step === "reading" ? state.shown : null;
+  const reading = shown?.reading ?? null;
+  const settled = state.step === "read";
   const station =
     name ?? (state.step === "none" ? "" : stationName(state.file.name, reading?.station ?? null));
 
@@ -49,7 +51,7 @@ export default function RecordDialog({ wording, onClose }: Props) {
     choose(new File([await answer.blob()], MADE_UP_FILE));
   };
   const keep = async () => {
-    if (!reading?.record) return;
+    if (!settled || !reading?.record) return;
     const done = await gardenStore().dispatch("record.set", {
       id: "record",
       station,
@@ -100,12 +102,14 @@ export default function RecordDialog({ wording, onClose }: Props) {
           </Box>
         )}
         {state.step === "failed" && <Alert severity="error">{state.problem}</Alert>}
-        {state.step === "read" && (
+        {shown && (
           <ReadingReport
-            reading={state.reading}
-            answers={state.answers}
+            reading={shown.reading}
+            answers={shown.answers}
             wording={wording}
-            onAnswer={(answers) => void read(state.file, answers, state.reading)}
+            onAnswer={(answers) => {
+              if (state.step !== "none") void read(state.file, answers, shown.reading);
+            }}
           />
         )}
         {reading?.record && (
@@ -119,7 +123,11 @@ export default function RecordDialog({ wording, onClose }: Props) {
       </DialogContent>
       <DialogActions>
         <Button onClick={close}>Cancel</Button>
-        <Button variant="contained" disabled={!canKeep(reading)} onClick={() => void keep()}>
+        <Button
+          variant="contained"
+          disabled={!settled || !canKeep(reading)}
+          onClick={() => void keep()}
+        >
           Keep this record
         </Button>
       </DialogActions>

@@ -7,9 +7,15 @@ import type { Job } from "@/workers";
 /** How far the reading of a weather file has come. */
 export type FileState =
   | { step: "none" }
-  | { step: "reading"; file: File; share: number; before: WeatherReading | null }
-  | { step: "read"; file: File; reading: WeatherReading; answers: WeatherAnswers }
+  | { step: "reading"; file: File; share: number; shown: Report | null }
+  | { step: "read"; file: File; shown: Report }
   | { step: "failed"; file: File; problem: string };
+
+/** What was read of a file, by the answers it was read with. */
+export interface Report {
+  reading: WeatherReading;
+  answers: WeatherAnswers;
+}
 
 /** Reads weather files in a worker: with progress, a stop, and again when the grower has answered. */
 export function useWeatherFile() {
@@ -27,7 +33,9 @@ export function useWeatherFile() {
   const read = useCallback(
     async (file: File, answers: WeatherAnswers = {}, before: WeatherReading | null = null) => {
       job.current?.stop();
-      setState({ step: "reading", file, share: 0, before });
+      // Read again after an answer, the last report stays: the question just answered keeps the focus.
+      const shown = before && { reading: before, answers };
+      setState({ step: "reading", file, share: 0, shown });
       // The worker is fetched when the first file is read: most visits read none.
       const { readWeatherFile } = await import("@/workers");
       const started = readWeatherFile(file, answers, (share) =>
@@ -36,7 +44,7 @@ export function useWeatherFile() {
       job.current = started;
       try {
         const reading = await started.result;
-        if (job.current === started) setState({ step: "read", file, reading, answers });
+        if (job.current === started) setState({ step: "read", file, shown: { reading, answers } });
       } catch {
         if (job.current !== started) return;
         const problem = "The file could not be read: it may have been moved or changed meanwhile.";
