@@ -401,6 +401,8 @@ test("by keys alone: the risk, an outlook typed in, a point of the skyline put u
 
   await findByPalette(page, "Sun on the beds");
   const points = page.getByRole("slider", { name: /^Skyline point/ });
+  // A count does not wait by itself: the skyline must stand there before it is counted.
+  await expect(points.first()).toBeVisible();
   const before = await points.count();
   await tabTo(page, "Add a point");
   await page.keyboard.press("Enter");
