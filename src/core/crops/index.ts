@@ -1,5 +1,23 @@
-export { CropSchema, type Crop, type PacketBasis, type Variety } from "./schema";
-export { cropLibrary, varietyOf } from "./library";
+export {
+  CropSchema,
+  VarietySchema,
+  type Crop,
+  type CropGroup,
+  type PacketBasis,
+  type Variety,
+} from "./schema";
+export { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
+export { CROP_GROUPS, cropLibrary, varietyOf } from "./library";
+export {
+  emergenceAt,
+  packetEmergenceDays,
+  sproutingRange,
+  sproutingRate,
+  type Emergence,
+} from "./sprouting";
+export { coverCropLibrary } from "./coverCrops";
+export { CoverCropSchema, type CoverCrop } from "./coverCropSchema";
+export { cautionWords } from "./cautions";
 export {
   benchDayWorth,
   dayWorthOf,

@@ -1,69 +1,178 @@
 import * as z from "zod";
+import { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
 
-const Share = z.number().gt(0).lte(1);
-const Days = z.number().positive().max(400);
+const Share = z.number().gt(0, "More than 0 %.").lte(1, "At most 100 %.");
+const Days = z.number({ error: "Give days." }).positive("More than 0 days.").max(400, "At most 400 days.");
+const Lt50C = z
+  .number({ error: "Give a temperature." })
+  .min(-45, "No crop stands below −45 °C.")
+  .max(5, "At most 5 °C.");
+const Cm = z.number({ error: "Give centimetres." }).positive("More than 0 cm.").max(500, "At most 500 cm.");
+/** Names are shown, printed and put into other programs' files, so they hold plain text only. */
+const PlainText = z
+  .string({ error: "Give a name." })
+  .trim()
+  .min(1, "Give a name.")
+  .max(80, "Keep the name within 80 characters.")
+  .regex(/^[^<>\u0000-\u001f\u007f]*$/, "A name cannot hold <, > or control characters.");
 
 /** Where a seed packet starts counting its days. */
 export const PacketBasisSchema = z.enum(["sowing", "emergence", "transplanting"]);
 export type PacketBasis = z.infer<typeof PacketBasisSchema>;
 
 /** A kind of variety, by type and not by trade name. */
-export const VarietySchema = z.object({
+export const VarietySchema = z.strictObject({
   id: z.string().min(1).max(80),
-  name: z.string().min(1).max(80),
+  name: PlainText,
   /** Days to maturity as a packet gives them, for spring weather. */
   packetDays: Days,
   packetBasis: PacketBasisSchema,
   /** Temperature that kills half of the plants once hardened, where it differs from the crop's. */
-  hardenedLt50C: z.number().min(-40).max(5).optional(),
+  hardenedLt50C: Lt50C.optional(),
   note: z.string().max(300).optional(),
 });
 export type Variety = z.infer<typeof VarietySchema>;
 
-export const CropSchema = z.object({
-  id: z.string(),
-  name: z.string(),
-  latinName: z.string(),
-  family: z.string(),
+/** What grows together on the shelf: how the library is leafed through. */
+export const CropGroupSchema = z.enum([
+  "greens",
+  "heads",
+  "roots",
+  "alliums",
+  "legumes",
+  "lateSummer",
+  "shoots",
+  "forced",
+  "flowersAndHerbs",
+]);
+export type CropGroup = z.infer<typeof CropGroupSchema>;
+
+const columns = SPROUTING_TEMPERATURES_C.length;
+
+export const CropSchema = z.strictObject({
+  id: z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/),
+  name: PlainText,
+  latinName: z.string().max(80),
+  family: PlainText,
+  group: CropGroupSchema,
   /** What is eaten; sets how much light the crop wants. */
-  harvestedPart: z.enum(["leaf", "root", "head"]),
+  harvestedPart: z.enum(["leaf", "root", "bulb", "head", "pod", "fruit", "shoot", "flower"]),
+  /**
+   * `beforeWinter`: to eat before deep winter. `overwinters`: stands through and crops in spring.
+   * `either`: both. `lateSummer`: a summer crop squeezed in late. `indoors`: shoots, at any time.
+   */
+  season: z.enum(["beforeWinter", "overwinters", "either", "lateSummer", "indoors"]),
+  startedFrom: z.enum(["seed", "clove", "set", "tuber", "division", "root"]),
   /** Cardinal temperatures of growth, °C. */
-  temperature: z.object({ minimumC: z.number(), optimumC: z.number(), ceilingC: z.number() }),
+  temperature: z.strictObject({
+    minimumC: z.number().min(-5).max(20),
+    optimumC: z.number().min(5).max(40),
+    ceilingC: z.number().min(15).max(50),
+  }),
   /** Daily light integral at which light response is half of its limit, mol/m² per day. */
-  lightHalfMol: z.number().positive(),
+  lightHalfMol: z.number().positive().max(40),
   /** Hours of direct sun a day that it wants to do well. */
   directSunHoursNeeded: z.number().positive().max(12),
-  hardiness: z.object({ unhardenedLt50C: z.number(), hardenedLt50C: z.number() }),
+  hardiness: z.strictObject({
+    /** What kills half of the plants: before any hardening, and fully hardened. */
+    unhardenedLt50C: Lt50C,
+    hardenedLt50C: Lt50C,
+    /** Parts and stages that stand less cold, or more, than the plant. */
+    organs: z.array(
+      z.strictObject({
+        organ: z.enum(["seedling", "head", "flower", "pod", "root"]),
+        unhardenedLt50C: Lt50C,
+        hardenedLt50C: Lt50C,
+      }),
+    ),
+  }),
   varieties: z.array(VarietySchema).min(1),
   /** For crops that are also cut as young leaves: packet days from sowing to the cut, and of standing. */
-  babyLeaf: z.object({ packetDays: Days, standingPacketDays: Days }).optional(),
-  /** Packet days from sowing to emergence. */
-  emergencePacketDays: z.number().positive().max(40),
-  transplanting: z.object({
+  babyLeaf: z.strictObject({ packetDays: Days, standingPacketDays: Days }).optional(),
+  sprouting: z.strictObject({
+    /** Days from sowing to emergence at 0, 5, … 40 °C of soil; null where none comes up. */
+    days: z.array(z.number().positive().max(250).nullable()).length(columns),
+    /** Share of sound seed that comes up at these temperatures, 0 to 1. */
+    share: z.array(z.number().min(0).max(1)).length(columns),
+    /** Whether the seed wants light: then it is pressed in, hardly covered. */
+    light: z.enum(["needed", "helps", "indifferent"]),
+    /** Set point of a heat mat, for crops that want one, °C of the mix. */
+    heatMatC: z.number().min(15).max(32).optional(),
+  }),
+  transplanting: z.strictObject({
     tolerance: z.enum(["usual", "possible", "never"]),
     /** Weeks on the bench before planting out. */
     seedlingWeeks: z.number().min(0).max(16),
     /** Packet days lost to the move. */
     shockPacketDays: z.number().min(0).max(20),
   }),
-  sowing: z.object({
-    depthCm: z.number().positive(),
-    seedsPerGram: z.number().positive(),
+  /** How it is raised in cells, for crops that are. */
+  tray: z
+    .strictObject({
+      /** Usual volume of a cell, mL. */
+      cellMl: z.number().positive().max(1000),
+      seedsPerCell: z.number().int().positive().max(30),
+      /** Plants left together where it is grown in clusters that push apart. */
+      clusterPlants: z.number().int().min(2).max(15).optional(),
+    })
+    .optional(),
+  sowing: z.strictObject({
+    depthCm: z.number().positive("More than 0 cm.").max(30, "At most 30 cm."),
+    /** Seeds a gram; for cloves, sets and tubers the pieces a gram, below 1. */
+    seedsPerGram: z.number().positive("More than 0.").max(20_000, "At most 20,000."),
     seedsPerStation: z.number().int().positive(),
-    /** Share of sound seed that sprouts. */
+    /** Share of sound, fresh seed that sprouts. */
     sproutShare: Share,
     /** Share of sprouts that come to stand in the field. */
     fieldShare: Share,
+    /** Years in which stored seed loses half of its sprouting. */
+    halfLifeYears: z.number().positive("More than 0 years.").max(30, "At most 30 years."),
   }),
-  spacing: z.object({ rowCm: z.number().positive(), inRowCm: z.number().positive() }),
-  harvest: z.object({
-    habit: z.enum(["cutAgain", "outerLeaves", "wholePlant", "mainHead"]),
+  /** For what is planted by the piece: cloves, sets, tubers, roots, divisions. */
+  piece: z
+    .strictObject({
+      grams: z.number().positive().max(1000),
+      /** Pieces from one bulb; 1 where it is planted whole. */
+      perBulb: z.number().int().positive().max(30),
+    })
+    .optional(),
+  spacing: z.strictObject({
+    rowCm: Cm,
+    inRowCm: Cm,
+    /** Wind-pollinated crops set badly in less than such a block. */
+    leastBlockRows: z.number().int().positive().max(20).optional(),
+    leastBlockLengthM: z.number().positive().max(20).optional(),
+  }),
+  harvest: z.strictObject({
+    habit: z.enum(["cutAgain", "outerLeaves", "wholePlant", "mainHead", "pickedAgain", "lifted"]),
     /** Weeks over which one planting is usually picked. */
-    spanWeeks: z.number().positive(),
+    spanWeeks: z.number().positive().max(60),
     /** Packet days for which it stands in good order once ready. */
-    standingPacketDays: z.number().positive(),
+    standingPacketDays: z.number().positive().max(400),
+    /** Usual yield of a planting at the usual spacing. */
+    yieldKgPerM2: z.number().positive().max(30),
   }),
-  /** Each value above by its path, with the id of its source in `data/sources.json`. */
-  sources: z.record(z.string(), z.string()),
+  /** How what is harvested keeps; absent for what is eaten fresh. */
+  storage: z
+    .strictObject({
+      weeks: z.number().positive().max(60),
+      temperatureC: z.number().min(-2).max(25),
+      air: z.enum(["moist", "dry"]),
+    })
+    .optional(),
+  nutrientDemand: z.enum(["light", "medium", "heavy"]),
+  /** Crops that need a winter first: packet days from its end until they are ready at the earliest. */
+  winterNeeded: z.strictObject({ springPacketDays: Days }).optional(),
+  /** Forcing in the dark after lifting, or under a cover. */
+  forcing: z
+    .strictObject({
+      weeks: z.number().positive().max(20),
+      temperatureC: z.number().min(0).max(30),
+    })
+    .optional(),
+  /** Crops with the same word cannot be told apart as seedlings. */
+  lookAlike: z.string().max(60).optional(),
+  /** Ids of `data/cautions.json`. */
+  cautions: z.array(z.string()),
 });
 export type Crop = z.infer<typeof CropSchema>;

@@ -44,10 +44,11 @@ export function judge(
     };
   }
   const season = site.season(sowDay);
+  const overwinters = growing.crop.winterNeeded !== undefined;
   const inSpring = sowDay <= season.midwinterDay && readyDay > season.midwinterDay;
   if (wanted && readyDay > wanted.byDay) {
     const late = daysWords(readyDay - wanted.byDay);
-    return inSpring
+    return inSpring && !overwinters
       ? { kind: "spring", words: `Not before ${ready}: growth stalls in the dark weeks.` }
       : { kind: "late", words: `Ready on ${ready}, ${late} later than wanted.` };
   }
@@ -58,6 +59,9 @@ export function judge(
       kind: "short",
       words: `Ready on ${ready}, but stands only until about ${wording.date(until, sowDay)}.`,
     };
+  }
+  if (!wanted && inSpring && overwinters) {
+    return { kind: "meets", words: `Stands through the winter; ready on ${ready}.` };
   }
   if (!wanted && inSpring) {
     return {

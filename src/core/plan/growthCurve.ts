@@ -1,6 +1,6 @@
 import type { DayNumber } from "../calendar";
-import { dayWorthOf, type Crop } from "../crops";
-import type { GrowingSpace } from "../shelter";
+import { dayWorthOf, sproutingRate, type Crop } from "../crops";
+import { soilMeansC, type GrowingSpace } from "../shelter";
 
 /** Running sums over a stretch of days: what each day is worth, and the odds of deadly nights. */
 export interface RunningSum {
@@ -21,6 +21,19 @@ export function growthCurve(
     total[index + 1] =
       (total[index] ?? 0) +
       worth(space.minTempC[index] ?? 0, space.maxTempC[index] ?? 0, space.dliMol[index] ?? 0);
+  }
+  return { firstDay: space.firstDay, total };
+}
+
+/** Progress toward emergence in the soil of a space, as a running sum: 1 more is a seedling. */
+export function sproutingCurve(
+  space: GrowingSpace,
+  crop: Pick<Crop, "sprouting">,
+): RunningSum {
+  const soil = soilMeansC(space);
+  const total = new Float64Array(soil.length + 1);
+  for (let index = 0; index < soil.length; index += 1) {
+    total[index + 1] = (total[index] ?? 0) + sproutingRate(crop, soil[index] ?? 0);
   }
   return { firstDay: space.firstDay, total };
 }

@@ -1,4 +1,4 @@
-import { benchDayWorth, type Crop, type Variety } from "../crops";
+import { benchDayWorth, packetEmergenceDays, type Crop, type Variety } from "../crops";
 
 /** How a planting comes into its bed. */
 export type Method = "direct" | "transplant";
@@ -11,13 +11,16 @@ export interface Requirement {
   stage: Stage;
   /** Calendar days on the seedling bench; 0 when sown direct. */
   benchDays: number;
-  /** Packet days to be gathered in the bed, from planting out (or from sowing, when direct). */
+  /** Packet days to be gathered in the bed, from planting out (or from emergence, when direct). */
   bedPacketDays: number;
   /** Packet days from sowing to ready altogether, the bench's included. */
   totalPacketDays: number;
   /** Packet days gathered on the bench. */
   benchPacketDays: number;
-  /** Packet days in the bed until it emerges; 0 when transplanted. */
+  /**
+   * Days until it emerges that a packet's count has in it; 0 when transplanted. In the bed the soil
+   * decides how long that takes.
+   */
   emergencePacketDays: number;
   /** Packet days in the bed lost to the move. */
   shockPacketDays: number;
@@ -46,14 +49,15 @@ export function requirement(
       ? crop.babyLeaf.packetDays
       : packetDaysFromSowing(crop, variety, benchPacketDays);
   if (method === "direct") {
+    const emergencePacketDays = packetEmergenceDays(crop);
     return {
       method,
       stage,
       benchDays: 0,
-      bedPacketDays: fromSowing,
+      bedPacketDays: Math.max(1, fromSowing - emergencePacketDays),
       totalPacketDays: fromSowing,
       benchPacketDays: 0,
-      emergencePacketDays: crop.emergencePacketDays,
+      emergencePacketDays,
       shockPacketDays: 0,
     };
   }
@@ -77,7 +81,7 @@ function packetDaysFromSowing(crop: Crop, variety: Variety, benchPacketDays: num
     case "sowing":
       return variety.packetDays;
     case "emergence":
-      return variety.packetDays + crop.emergencePacketDays;
+      return variety.packetDays + packetEmergenceDays(crop);
     case "transplanting":
       return variety.packetDays + benchPacketDays;
   }

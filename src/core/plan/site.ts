@@ -3,7 +3,7 @@ import type { Climate } from "../climate";
 import type { Crop } from "../crops";
 import { growingSpace, type CoverIds, type GrowingSpace } from "../shelter";
 import { shortDays, type Horizon, type ShortDays } from "../sky";
-import { coldCurve, growthCurve, type RunningSum } from "./growthCurve";
+import { coldCurve, growthCurve, sproutingCurve, type RunningSum } from "./growthCurve";
 
 /** The three ways to count; growers hold to one and compare the others. */
 export type School = "growth" | "calendar" | "tenhour";
@@ -40,6 +40,7 @@ const SPOTS_KEPT = 60;
 interface Spot {
   space: GrowingSpace;
   growth: Map<string, RunningSum>;
+  sprouting: Map<string, RunningSum>;
   cold: Map<number, RunningSum>;
 }
 
@@ -94,6 +95,23 @@ export class Site {
     return curve;
   }
 
+  /** Progress toward emergence of a crop in the soil under covers, around the season of `day`. */
+  sprouting(crop: Crop, exposure: Exposure, day: DayNumber): RunningSum {
+    const spot = this.spot(exposure, day);
+    const key = sproutingKey(crop.sprouting);
+    let curve = spot.sprouting.get(key);
+    if (!curve) {
+      curve = sproutingCurve(spot.space, crop);
+      spot.sprouting.set(key, curve);
+    }
+    return curve;
+  }
+
+  /** The usual days under covers and skyline, around the season of `day`. */
+  space(exposure: Exposure, day: DayNumber): GrowingSpace {
+    return this.spot(exposure, day).space;
+  }
+
   /** Odds of nights that kill at a temperature, under covers, around the season of `day`. */
   cold(lethalTempC: number, exposure: Exposure, day: DayNumber): RunningSum {
     const spot = this.spot(exposure, day);
@@ -128,7 +146,7 @@ export class Site {
         seasonStartDay - DAYS_BEFORE_SEASON,
         CURVE_DAYS,
       );
-      spot = { space, growth: new Map(), cold: new Map() };
+      spot = { space, growth: new Map(), sprouting: new Map(), cold: new Map() };
       this.spots.set(key, spot);
     }
     this.lastSpot = { exposure: { covers, horizon }, seasonStartDay, spot };
@@ -144,6 +162,18 @@ export function horizonKey(horizon: Horizon): string {
   if (key === undefined) {
     key = horizon.map((point) => `${point.azimuthDeg},${point.elevationDeg}`).join(" ");
     horizonKeys.set(horizon, key);
+  }
+  return key;
+}
+
+const sproutingKeys = new WeakMap<Crop["sprouting"], string>();
+
+/** Two crops that come up alike share a curve. */
+function sproutingKey(sprouting: Crop["sprouting"]): string {
+  let key = sproutingKeys.get(sprouting);
+  if (key === undefined) {
+    key = sprouting.days.join(",");
+    sproutingKeys.set(sprouting, key);
   }
   return key;
 }

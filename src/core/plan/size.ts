@@ -30,11 +30,14 @@ export function grownShare(
 
 function packetShare(site: Site, growing: Growing, timeline: Timeline, day: DayNumber): number {
   const need = timeline.requirement;
+  if (need.benchDays === 0) {
+    const { emergeDay } = timeline;
+    if (emergeDay === null || day <= emergeDay) return 0;
+    const growth = site.growth(growing.crop, growing, timeline.sowDay);
+    return sumBetween(growth, emergeDay, day) / need.bedPacketDays;
+  }
   const bedDay = timeline.sowDay + need.benchDays;
-  const onBench =
-    need.benchDays === 0
-      ? 0
-      : need.benchPacketDays * Math.min(1, (day - timeline.sowDay) / need.benchDays);
+  const onBench = need.benchPacketDays * Math.min(1, (day - timeline.sowDay) / need.benchDays);
   const growth = site.growth(growing.crop, growing, timeline.sowDay);
   const inBed = day > bedDay ? sumBetween(growth, bedDay, day) : 0;
   return (onBench + inBed) / need.totalPacketDays;

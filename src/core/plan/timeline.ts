@@ -1,6 +1,6 @@
 import type { DayNumber } from "../calendar";
 import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
-import type { Crop, Variety } from "../crops";
+import { packetEmergenceDays, type Crop, type Variety } from "../crops";
 import { dayWhenGathered, latestStart, sumBetween, type RunningSum } from "./growthCurve";
 import {
   requirement,
@@ -26,6 +26,7 @@ export interface Timeline {
   sowDay: DayNumber;
   /** When seedlings move to the bed; null when sown direct. */
   plantOutDay: DayNumber | null;
+  /** When seedlings show, in the bed or on the bench; null when the soil lets none come up. */
   emergeDay: DayNumber | null;
   /** Null when it does not get ready within the two years looked at. */
   readyDay: DayNumber | null;
@@ -53,6 +54,7 @@ export function timelineFrom(
   const need = requirement(growing.crop, growing.variety, growing.method, growing.stage);
   const bedDay = sowDay + need.benchDays;
   const growth = site.growth(growing.crop, growing, sowDay);
+  const emergeDay = emergenceDay(site, growing, need, sowDay);
   const readyDay = readyDayBy(site, settings, growing, need, sowDay);
   const cold = site.cold(lethalTempC(growing), growing, sowDay);
   const coldLossDay = dayWhenGathered(cold, bedDay, -Math.log(1 - settings.frostRisk));
@@ -68,8 +70,7 @@ export function timelineFrom(
   return {
     sowDay,
     plantOutDay: need.benchDays > 0 ? bedDay : null,
-    emergeDay:
-      need.benchDays > 0 ? null : dayWhenGathered(growth, sowDay, need.emergencePacketDays),
+    emergeDay,
     readyDay,
     holdsUntilDay,
     coldLossDay:
@@ -81,6 +82,31 @@ export function timelineFrom(
   };
 }
 
+/** The day a sowing shows: in the bed by its soil, on the bench by the bench's warmth. */
+function emergenceDay(
+  site: Site,
+  growing: Growing,
+  need: Requirement,
+  sowDay: DayNumber,
+): DayNumber | null {
+  if (need.benchDays === 0) {
+    return dayWhenGathered(site.sprouting(growing.crop, growing, sowDay), sowDay, 1);
+  }
+  return sowDay + Math.ceil(packetEmergenceDays(growing.crop));
+}
+
+/** The day from which growth counts: emergence in the bed, or planting out. */
+export function growthStartDay(
+  site: Site,
+  growing: Growing,
+  need: Requirement,
+  sowDay: DayNumber,
+): DayNumber | null {
+  return need.benchDays > 0
+    ? sowDay + need.benchDays
+    : emergenceDay(site, growing, need, sowDay);
+}
+
 /** The day a sowing is ready, by the school in force; null when not within the days looked at. */
 export function readyDayBy(
   site: Site,
@@ -89,15 +115,41 @@ export function readyDayBy(
   need: Requirement,
   sowDay: DayNumber,
 ): DayNumber | null {
-  const bedDay = sowDay + need.benchDays;
   if (settings.school === "calendar") {
-    return bedDay + Math.ceil(need.bedPacketDays + settings.fallAdditionDays);
+    return sowDay + calendarDays(settings, need);
   }
+  const startDay = growthStartDay(site, growing, need, sowDay);
+  if (startDay === null) return null;
   const growth = site.growth(growing.crop, growing, sowDay);
-  const byGrowth = dayWhenGathered(growth, bedDay, need.bedPacketDays);
-  if (settings.school === "growth") return byGrowth;
+  const ready =
+    settings.school === "growth"
+      ? dayWhenGathered(growth, startDay, need.bedPacketDays)
+      : heldReadyDay(site, settings, growth, need.bedPacketDays, startDay);
+  const spring = growing.crop.winterNeeded;
+  if (ready === null || !spring) return ready;
+  // Without its winter it makes no head, bulb or pod, however large it has grown.
+  const afterWinter = dayWhenGathered(
+    growth,
+    midwinterAfter(site, startDay),
+    spring.springPacketDays,
+  );
+  return afterWinter === null ? null : Math.max(ready, afterWinter);
+}
 
-  return heldReadyDay(site, settings, growth, need.bedPacketDays, bedDay);
+/** Calendar school: days from sowing to ready, the fall addition and the bench among them. */
+function calendarDays(settings: PlanSettings, need: Requirement): number {
+  return (
+    need.benchDays +
+    Math.ceil(need.emergencePacketDays + need.bedPacketDays + settings.fallAdditionDays)
+  );
+}
+
+/** The first midwinter on a day or after it. */
+function midwinterAfter(site: Site, day: DayNumber): DayNumber {
+  const season = site.season(day);
+  return season.midwinterDay >= day
+    ? season.midwinterDay
+    : site.season(season.endDay + 1).midwinterDay;
 }
 
 /**
@@ -142,11 +194,16 @@ export function latestSowingFor(
 ): DayNumber | null {
   const need = requirement(growing.crop, growing.variety, growing.method, growing.stage);
   if (settings.school === "calendar") {
-    return readyByDay - Math.ceil(need.bedPacketDays + settings.fallAdditionDays) - need.benchDays;
+    return readyByDay - calendarDays(settings, need);
   }
   const growth = site.growth(growing.crop, growing, readyByDay);
-  const bedDay = latestStart(growth, readyByDay, need.bedPacketDays);
-  if (settings.school === "growth") return bedDay === null ? null : bedDay - need.benchDays;
+  if (settings.school === "growth") {
+    const byGrowth = latestStart(growth, readyByDay, need.bedPacketDays);
+    const startDay = beforeItsWinter(site, growing, growth, readyByDay, byGrowth);
+    if (startDay === null) return null;
+    if (need.benchDays > 0) return startDay - need.benchDays;
+    return latestStart(site.sprouting(growing.crop, growing, readyByDay), startDay, 1);
+  }
 
   // Holding makes this school's answer jump, so walk back from the earliest it can be.
   let sowDay = readyByDay - need.benchDays;
@@ -157,6 +214,26 @@ export function latestSowingFor(
     sowDay -= 1;
   }
   return null;
+}
+
+/** The latest start of growth that still gives a crop the winter it needs before `readyByDay`. */
+function beforeItsWinter(
+  site: Site,
+  growing: Growing,
+  growth: RunningSum,
+  readyByDay: DayNumber,
+  startDay: DayNumber | null,
+): DayNumber | null {
+  const spring = growing.crop.winterNeeded;
+  if (!spring || startDay === null) return startDay;
+  const season = site.season(readyByDay);
+  const midwinterDay =
+    season.midwinterDay <= readyByDay
+      ? season.midwinterDay
+      : site.season(season.startDay - 1).midwinterDay;
+  const afterWinter = dayWhenGathered(growth, midwinterDay, spring.springPacketDays);
+  if (afterWinter === null || afterWinter > readyByDay) return null;
+  return Math.min(startDay, midwinterDay);
 }
 
 /**

@@ -1,5 +1,5 @@
 import { daysWords } from "../calendar";
-import { whereWords } from "../shelter";
+import { soilOn, whereWords } from "../shelter";
 import { chanceWords, type Wording } from "../wording";
 import { lightLeft } from "./bedSun";
 import { sumBetween } from "./growthCurve";
@@ -26,7 +26,9 @@ export function why(
     sentences.push(calendarSentence(settings, timeline));
     sentences.push(frostSentence(site, settings, timeline, wording));
   } else {
+    sentences.push(emergenceSentence(site, growing, timeline, wording));
     sentences.push(worthSentence(site, growing, timeline));
+    sentences.push(winterSentence(growing));
     sentences.push(skylineSentence(site, growing, timeline));
   }
   if (settings.school === "tenhour")
@@ -47,13 +49,38 @@ function requirementSentence(growing: Growing, timeline: Timeline): string {
       need.shockPacketDays > 0 ? `, ${need.shockPacketDays} of them to get over the move` : "";
     return `${packet}; after ${need.benchDays / 7} weeks on the bench it needs ${whole(need.bedPacketDays)} more in the bed${shock}.`;
   }
-  if (variety.packetBasis === "sowing") return `${packet}.`;
-  return `${packet}; sown straight into the bed that makes ${whole(need.totalPacketDays)} from sowing.`;
+  const up = `about ${whole(need.emergencePacketDays)} of them until it is up`;
+  if (variety.packetBasis === "sowing") return `${packet}, ${up}.`;
+  return `${packet}; sown straight into the bed that makes ${whole(need.totalPacketDays)} from sowing, ${up}.`;
+}
+
+/** When it comes up, by the soil; nothing for what is raised on the bench. */
+function emergenceSentence(
+  site: Site,
+  growing: Growing,
+  timeline: Timeline,
+  wording: Wording,
+): string {
+  if (timeline.plantOutDay !== null) return "";
+  const { meanC } = soilOn(
+    site.space(growing, timeline.sowDay),
+    timeline.sowDay,
+    growing.crop.sowing.depthCm,
+  );
+  const soil = `The soil is usually ${wording.temperature(meanC)} when it is sown`;
+  if (timeline.emergeDay === null) return `${soil}, and does not get warm enough for it to come up.`;
+  return `${soil}: it is up about ${wording.date(timeline.emergeDay, timeline.sowDay)}, in ${daysWords(timeline.emergeDay - timeline.sowDay)}.`;
+}
+
+function winterSentence({ crop }: Growing): string {
+  if (!crop.winterNeeded) return "";
+  return `${crop.name} needs a winter first, then ${whole(crop.winterNeeded.springPacketDays)} packet days of returning light.`;
 }
 
 function worthSentence(site: Site, growing: Growing, timeline: Timeline): string {
-  const bedDay = timeline.plantOutDay ?? timeline.sowDay;
-  const begun = timeline.plantOutDay === null ? "sown" : "planted out";
+  const bedDay = timeline.plantOutDay ?? timeline.emergeDay;
+  if (bedDay === null) return "";
+  const begun = timeline.plantOutDay === null ? "up" : "planted out";
   const first = worthOn(site, growing, timeline.sowDay, bedDay).toFixed(2);
   if (timeline.readyDay === null) {
     return `A day is worth ${first} packet days when it is ${begun}, and too little afterwards for it to get ready.`;
@@ -76,7 +103,8 @@ function skylineSentence(site: Site, growing: Growing, timeline: Timeline): stri
 
 function calendarSentence(settings: PlanSettings, timeline: Timeline): string {
   const need = timeline.requirement;
-  return `${whole(need.bedPacketDays)} days and ${settings.fallAdditionDays} more for fall: ${Math.ceil(need.bedPacketDays + settings.fallAdditionDays)} days in the bed.`;
+  const days = need.emergencePacketDays + need.bedPacketDays;
+  return `${whole(days)} days and ${settings.fallAdditionDays} more for fall: ${Math.ceil(days + settings.fallAdditionDays)} days in the bed.`;
 }
 
 function frostSentence(
@@ -99,7 +127,7 @@ function tenHourSentence(
   timeline: Timeline,
   wording: Wording,
 ): string {
-  const bedDay = timeline.plantOutDay ?? timeline.sowDay;
+  const bedDay = timeline.plantOutDay ?? timeline.emergeDay ?? timeline.sowDay;
   const short = site.shortDays(site.season(bedDay), settings.shortDayHours);
   if (!short) return "Days are never that short here, so nothing has to hold.";
   if (bedDay >= short.fromDay) return "";

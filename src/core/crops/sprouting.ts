@@ -1,0 +1,71 @@
+import growthJson from "@data/growth.json";
+import type { Crop } from "./schema";
+import { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
+
+type Sprouting = Pick<Crop, "sprouting">;
+
+/** The share of seed that makes a sowing worth while; below it the hint says so. */
+const POOR_SHARE = 0.5;
+const STEP_C = 5;
+
+/** How a crop comes up at one soil temperature. */
+export interface Emergence {
+  /** Days from sowing until seedlings show; null when none do. */
+  days: number | null;
+  /** Share of sound seed that comes up, 0 to 1. */
+  share: number;
+}
+
+/**
+ * Days to emergence and share emerged at a steady soil temperature.
+ *
+ * Between the temperatures of the table the rate (1/days) is interpolated, not the days: at the
+ * edges, where days run to infinity, the rate runs to zero.
+ *
+ * @source Harrington & Minges (1954) for the crops they tested; others are estimates by likeness
+ *
+ * @example emergenceAt(carrot, 10).days // 17
+ */
+export function emergenceAt(crop: Sprouting, soilTempC: number): Emergence {
+  const rate = sproutingRate(crop, soilTempC);
+  const share = between(crop.sprouting.share, soilTempC);
+  return rate <= 0 || share <= 0 ? { days: null, share: 0 } : { days: 1 / rate, share };
+}
+
+/** Progress toward emergence in one day at a soil temperature: 1 is a seedling. */
+export function sproutingRate(crop: Sprouting, soilTempC: number): number {
+  return between(ratesOf(crop), soilTempC);
+}
+
+/** Days to emergence in the weather that packets assume; part of every packet's count. */
+export function packetEmergenceDays(crop: Sprouting): number {
+  return emergenceAt(crop, growthJson.packetWeather.temperatureC).days ?? 0;
+}
+
+/** The soil temperatures between which at least half of the seed comes up, whole °C. */
+export function sproutingRange(crop: Sprouting): { fromC: number; toC: number } {
+  const fitting = SPROUTING_TEMPERATURES_C.flatMap((_, column) =>
+    Array.from({ length: STEP_C }, (__, step) => column * STEP_C + step),
+  ).filter((tempC) => emergenceAt(crop, tempC).share >= POOR_SHARE);
+  return { fromC: fitting[0] ?? 0, toC: fitting.at(-1) ?? 0 };
+}
+
+const ratesKept = new WeakMap<Crop["sprouting"], readonly number[]>();
+
+function ratesOf({ sprouting }: Sprouting): readonly number[] {
+  let rates = ratesKept.get(sprouting);
+  if (!rates) {
+    rates = sprouting.days.map((days) => (days === null ? 0 : 1 / days));
+    ratesKept.set(sprouting, rates);
+  }
+  return rates;
+}
+
+/** A value of the table at any temperature, straight between its columns; 0 outside them. */
+function between(row: readonly number[], tempC: number): number {
+  const column = tempC / STEP_C;
+  const left = Math.floor(column);
+  if (left < 0 || column > row.length - 1) return 0;
+  const from = row[left] ?? 0;
+  return from + ((row[left + 1] ?? from) - from) * (column - left);
+}

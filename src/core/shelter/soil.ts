@@ -1,0 +1,70 @@
+import growthJson from "@data/growth.json";
+import type { DayNumber } from "../calendar";
+import type { GrowingSpace } from "./growingSpace";
+
+const SOIL = growthJson.soil;
+
+/** How a seed row is kept cool. */
+export interface SoilCare {
+  shaded?: boolean;
+  mulched?: boolean;
+}
+
+/** The soil at sowing depth on a usual day, °C. */
+export interface SoilDay {
+  meanC: number;
+  /** In the afternoon of a sunny day. */
+  warmestC: number;
+}
+
+const means = new WeakMap<GrowingSpace, Float64Array>();
+
+/**
+ * Usual mean temperature of the topsoil for each day of a space, °C.
+ *
+ * The soil follows the air at the crop by a quarter of the difference a day; bare ground in the sun
+ * is somewhat warmer than the air, and ground at freezing is held there by its water.
+ *
+ * @source Zheng, Hunt & Running (1993), eq. 1, without leaves; warming by sun: estimate
+ */
+export function soilMeansC(space: GrowingSpace): Float64Array {
+  let kept = means.get(space);
+  if (!kept) {
+    const { minTempC, maxTempC, dliMol } = space;
+    kept = new Float64Array(minTempC.length);
+    let soilC = ((minTempC[0] ?? 0) + (maxTempC[0] ?? 0)) / 2;
+    for (let index = 0; index < kept.length; index += 1) {
+      const airC = ((minTempC[index] ?? 0) + (maxTempC[index] ?? 0)) / 2;
+      const towardC = airC + SOIL.sunWarmingCPerMol * (dliMol[index] ?? 0);
+      soilC += SOIL.dailyResponse * (towardC - soilC);
+      kept[index] = soilC >= 0 ? soilC : soilC * SOIL.frozenKeeps;
+    }
+    means.set(space, kept);
+  }
+  return kept;
+}
+
+/**
+ * The soil at a depth on one day: its mean, and its warmest hour. The daily wave fades with depth.
+ *
+ * @source Campbell & Norman (1998), ch. 2: damping by exp(−z/D)
+ */
+export function soilOn(
+  space: GrowingSpace,
+  day: DayNumber,
+  depthCm: number,
+  care: SoilCare = {},
+): SoilDay {
+  const index = Math.min(space.minTempC.length - 1, Math.max(0, day - space.firstDay));
+  const swing = ((space.maxTempC[index] ?? 0) - (space.minTempC[index] ?? 0)) / 2;
+  const keeps = (care.shaded ? SOIL.shadeKeeps : 1) * (care.mulched ? SOIL.mulchKeeps : 1);
+  const takesC = (care.shaded ? SOIL.shadeTakesC : 0) + (care.mulched ? SOIL.mulchTakesC : 0);
+  // In the dark months there is little sun to shade from.
+  const sun = Math.min(1, (space.dliMol[index] ?? 0) / FULL_SUN_MOL);
+  const meanC = (soilMeansC(space)[index] ?? 0) - takesC * sun;
+  const fade = Math.exp(-depthCm / SOIL.dampingDepthCm);
+  return { meanC, warmestC: meanC + swing * SOIL.surfaceSwing * fade * keeps };
+}
+
+/** Daily light of a bright summer day, mol/m². */
+const FULL_SUN_MOL = 40;
