@@ -4,10 +4,11 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import * as z from "zod";
 import { OutlookSchema } from "@/core/climate";
 import { gardenFileJsonSchema } from "@/core/formats";
+import { GARDEN_FILE_VERSION } from "@/core/garden";
 import { ReadingsSchema } from "@/core/log";
 
 const SCHEMAS: Record<string, unknown> = {
-  "garden-2": gardenFileJsonSchema(),
+  [`garden-${GARDEN_FILE_VERSION}`]: gardenFileJsonSchema(),
   "outlook-1": z.toJSONSchema(OutlookSchema, { io: "input" }),
   "readings-1": z.toJSONSchema(ReadingsSchema, { io: "input" }),
 };

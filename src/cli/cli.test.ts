@@ -38,10 +38,16 @@ test("ready and countback answer each other", async () => {
 test("check, crops and export print what they promise", async () => {
   expect(await json(`check ${DEMO}`)).toMatchObject({
     ok: true,
-    version: 2,
-    counts: { plantings: 26 },
+    version: 3,
+    counts: { plantings: 37 },
   });
-  expect(await json("crops")).toHaveLength(12);
+  const library = await json("crops");
+  expect(library.length).toBeGreaterThanOrEqual(70);
+  expect(library[0]).toMatchObject({ id: expect.any(String), family: expect.any(String) });
+  expect(library[0].sources["temperature.minimumC"]).toBeDefined();
+  expect((await json("crops --kind cover")).map((crop: { kind: string }) => crop.kind)).toContain(
+    "legume",
+  );
   const ics = await run(["export", "--garden", DEMO, "--as", "ics"]);
   expect(ics.stdout).toMatch(/^BEGIN:VCALENDAR\r\n/);
   expect((await run(["export", "--garden", DEMO, "--as", "plantings.csv"])).stdout).toMatch(
@@ -49,6 +55,20 @@ test("check, crops and export print what they promise", async () => {
   );
   expect((await run(["ready", "--help"])).stdout).toMatch(/--transplant/);
   expect((await run([])).stdout).toMatch(/countback/);
+});
+
+test("sprout tells days and share by soil temperature, and refuses what is no temperature", async () => {
+  expect(await json("sprout --crop carrot --soil 10")).toEqual({ days: 17, share: 0.93 });
+  expect(await json("sprout --crop carrot --soil 50 --units imperial")).toEqual({
+    days: 17,
+    share: 0.93,
+  });
+  expect(await json("sprout --crop lettuce --soil 36")).toEqual({ days: null, share: 0 });
+  for (const words of ["sprout --crop carrot --soil warm", "sprout --crop moonroot --soil 10"]) {
+    const { exitCode, stderr, stdout } = await run(words.split(" "));
+    expect([exitCode, stdout]).toEqual([2, ""]);
+    expect(stderr).toMatch(/^(--soil should be|There is no crop)/);
+  }
 });
 
 test("frost tells odds from a record, in either format, and what it left out", async () => {

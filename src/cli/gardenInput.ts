@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { isIsoDate, dayNumber, type DayNumber } from "@/core/calendar";
 import { cropLibrary, varietyOf, type Crop, type Variety } from "@/core/crops";
 import { readGardenFile } from "@/core/formats";
-import { fromGardenFile, type Garden } from "@/core/garden";
+import { cropsOf, fromGardenFile, type Garden } from "@/core/garden";
 import { siteOf, type Growing, type PlanSettings, type Site } from "@/core/plan";
 import { materials } from "@/core/shelter";
 import type { Units } from "@/core/wording";
@@ -49,11 +49,14 @@ export function dayOption(given: Arguments, name: string): DayNumber {
   return dayNumber(text);
 }
 
-export function cropFrom(given: Arguments): { crop: Crop; variety: Variety } {
+export function cropFrom(
+  given: Arguments,
+  crops: ReadonlyMap<string, Crop> = cropLibrary,
+): { crop: Crop; variety: Variety } {
   const id = required(given, "crop");
-  const crop = cropLibrary.get(id);
+  const crop = crops.get(id);
   if (!crop) {
-    throw new Refusal(`There is no crop "${id}". Known: ${[...cropLibrary.keys()].join(", ")}.`);
+    throw new Refusal(`There is no crop "${id}". Known: ${[...crops.keys()].join(", ")}.`);
   }
   const varietyId = optional(given, "variety");
   const variety = varietyOf(crop, varietyId);
@@ -79,7 +82,7 @@ export function coversFrom(given: Arguments): string[] {
 }
 
 export function growingFrom(given: Arguments, garden: Garden): Growing {
-  const { crop, variety } = cropFrom(given);
+  const { crop, variety } = cropFrom(given, cropsOf(garden));
   const transplant = given.options.has("transplant");
   if (transplant && crop.transplanting.tolerance === "never") {
     throw new Refusal(`${crop.name} does not stand being transplanted: leave --transplant out.`);

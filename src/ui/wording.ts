@@ -2,7 +2,14 @@
 
 import { useMemo } from "react";
 import { civilDate, type DayNumber } from "@/core/calendar";
-import { feet, inches, ounces, temperatureWords, type Units, type Wording } from "@/core/wording";
+import {
+  distanceWords,
+  feet,
+  temperatureWords,
+  weightWords,
+  type Units,
+  type Wording,
+} from "@/core/wording";
 
 const MS_PER_DAY = 86_400_000;
 
@@ -19,9 +26,6 @@ export interface LocalWording extends Wording {
   /** A difference between temperatures. */
   degrees(differenceC: number): string;
   lengthM(metres: number): string;
-  distanceCm(centimetres: number): string;
-  weightG(grams: number): string;
-  number(value: number, digits?: number): string;
 }
 
 export function localWording(units: Units, locale?: string): LocalWording {
@@ -45,9 +49,8 @@ export function localWording(units: Units, locale?: string): LocalWording {
     narrowDate: format({ weekday: "short", day: "numeric", month: "short" }),
     month: format({ month: "short" }),
     lengthM: (m) => (imperial ? `${number(feet(m), 1)} ft` : `${number(m, 1)} m`),
-    distanceCm: (cm) => (imperial ? `${number(inches(cm), 1)} in` : `${number(cm)} cm`),
-    weightG: (grams) =>
-      imperial ? `${number(ounces(grams), 2)} oz` : `${number(grams, grams < 10 ? 1 : 0)} g`,
+    distanceCm: (cm) => distanceWords(cm, units, number),
+    weightG: (grams) => weightWords(grams, units, number),
     number,
   };
 }

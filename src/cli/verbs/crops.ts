@@ -1,11 +1,24 @@
-import { cropLibrary } from "@/core/crops";
+import { coverCropLibrary, cropLibrary, readCropSources } from "@/core/crops";
+import { optional, Refusal } from "../arguments";
 import type { Verb } from "../verb";
 
 export const crops: Verb = {
   name: "crops",
-  usage: "crops",
-  summary: "the crop library",
+  usage: "crops [--kind food|cover]",
+  summary: "the crop library: every value of every crop, and where it comes from",
   positional: 0,
-  options: [],
-  run: () => ({ json: [...cropLibrary.values()] }),
+  options: [{ name: "kind", takes: "value", help: "food (as usual) or cover crops" }],
+  async run(given) {
+    const kind = optional(given, "kind") ?? "food";
+    if (kind === "cover") return { json: [...coverCropLibrary.values()] };
+    if (kind !== "food") throw new Refusal(`--kind should be food or cover, not "${kind}".`);
+    // The sources are read only where they are asked for.
+    const sources = await readCropSources();
+    return {
+      json: [...cropLibrary.values()].map((crop) => ({
+        ...crop,
+        sources: sources[crop.id] ?? {},
+      })),
+    };
+  },
 };

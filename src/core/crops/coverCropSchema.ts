@@ -23,7 +23,10 @@ export const CoverCropSchema = z.strictObject({
   minimumSoilC: z.number().min(0).max(20),
   hardenedLt50C: z.number().min(-45).max(5),
   /** Sowing window before the first fall frost. */
-  sowWeeksBeforeFrost: z.strictObject({ earliest: z.number().positive(), latest: z.number().positive() }),
+  sowWeeksBeforeFrost: z.strictObject({
+    earliest: z.number().positive(),
+    latest: z.number().positive(),
+  }),
   turnInWeeksBeforeSowing: z.number().min(0).max(10),
   note: z.string(),
   sources: z.record(z.string(), z.string()),

@@ -50,7 +50,9 @@ function absurdities(crop: Crop): string[] {
       "hardening makes an organ softer",
     ],
     [
-      varieties.some((one) => (one.hardenedLt50C ?? hardiness.hardenedLt50C) >= hardiness.unhardenedLt50C),
+      varieties.some(
+        (one) => (one.hardenedLt50C ?? hardiness.hardenedLt50C) >= hardiness.unhardenedLt50C,
+      ),
       "a hardened variety is softer than the soft crop",
     ],
     [spacing.inRowCm > spacing.rowCm, "closer rows than plants"],
@@ -133,7 +135,9 @@ test("cover crops fit their schema, name their sources, and legumes their inocul
     expect(crop.sowingGramsPerM2.drilled).toBeLessThan(crop.sowingGramsPerM2.broadcast);
     const paths = numbersOf({ ...crop, sources: undefined });
     expect(
-      paths.filter((path) => !knownSources.includes((crop.sources as Record<string, string>)[path] ?? "")),
+      paths.filter(
+        (path) => !knownSources.includes((crop.sources as Record<string, string>)[path] ?? ""),
+      ),
     ).toEqual([]);
   }
   for (const source of Object.values(growthJson.sources)) expect(knownSources).toContain(source);

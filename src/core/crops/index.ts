@@ -7,6 +7,7 @@ export {
   type Variety,
 } from "./schema";
 export { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
+export { readCropSources } from "./sources";
 export { CROP_GROUPS, cropLibrary, varietyOf } from "./library";
 export {
   emergenceAt,
@@ -17,6 +18,7 @@ export {
 } from "./sprouting";
 export { coverCropLibrary } from "./coverCrops";
 export { CoverCropSchema, type CoverCrop } from "./coverCropSchema";
+export { cropProblems, type CropProblem } from "./cropProblems";
 export { cautionWords } from "./cautions";
 export {
   benchDayWorth,

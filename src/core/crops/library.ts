@@ -6,9 +6,7 @@ import type { Crop, CropGroup, Variety } from "./schema";
  * against `CropSchema` by the data test, so reading them costs nothing at start.
  */
 export const cropLibrary: ReadonlyMap<string, Crop> = new Map(
-  [...libraryFiles]
-    .sort((a, b) => (a.name < b.name ? -1 : 1))
-    .map((crop) => [crop.id, crop]),
+  [...libraryFiles].sort((a, b) => (a.name < b.name ? -1 : 1)).map((crop) => [crop.id, crop]),
 );
 
 /** The groups in the order of the seasons' work, with their headings. */

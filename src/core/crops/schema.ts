@@ -1,20 +1,20 @@
 import * as z from "zod";
+import { IdSchema, NameSchema, NoteSchema } from "../naming";
 import { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
 
 const Share = z.number().gt(0, "More than 0 %.").lte(1, "At most 100 %.");
-const Days = z.number({ error: "Give days." }).positive("More than 0 days.").max(400, "At most 400 days.");
+const Days = z
+  .number({ error: "Give days." })
+  .positive("More than 0 days.")
+  .max(400, "At most 400 days.");
 const Lt50C = z
   .number({ error: "Give a temperature." })
   .min(-45, "No crop stands below −45 °C.")
   .max(5, "At most 5 °C.");
-const Cm = z.number({ error: "Give centimetres." }).positive("More than 0 cm.").max(500, "At most 500 cm.");
-/** Names are shown, printed and put into other programs' files, so they hold plain text only. */
-const PlainText = z
-  .string({ error: "Give a name." })
-  .trim()
-  .min(1, "Give a name.")
-  .max(80, "Keep the name within 80 characters.")
-  .regex(/^[^<>\u0000-\u001f\u007f]*$/, "A name cannot hold <, > or control characters.");
+const Cm = z
+  .number({ error: "Give centimetres." })
+  .positive("More than 0 cm.")
+  .max(500, "At most 500 cm.");
 
 /** Where a seed packet starts counting its days. */
 export const PacketBasisSchema = z.enum(["sowing", "emergence", "transplanting"]);
@@ -22,14 +22,14 @@ export type PacketBasis = z.infer<typeof PacketBasisSchema>;
 
 /** A kind of variety, by type and not by trade name. */
 export const VarietySchema = z.strictObject({
-  id: z.string().min(1).max(80),
-  name: PlainText,
+  id: IdSchema,
+  name: NameSchema,
   /** Days to maturity as a packet gives them, for spring weather. */
   packetDays: Days,
   packetBasis: PacketBasisSchema,
   /** Temperature that kills half of the plants once hardened, where it differs from the crop's. */
   hardenedLt50C: Lt50C.optional(),
-  note: z.string().max(300).optional(),
+  note: NoteSchema.optional(),
 });
 export type Variety = z.infer<typeof VarietySchema>;
 
@@ -50,10 +50,10 @@ export type CropGroup = z.infer<typeof CropGroupSchema>;
 const columns = SPROUTING_TEMPERATURES_C.length;
 
 export const CropSchema = z.strictObject({
-  id: z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/),
-  name: PlainText,
+  id: IdSchema,
+  name: NameSchema,
   latinName: z.string().max(80),
-  family: PlainText,
+  family: NameSchema,
   group: CropGroupSchema,
   /** What is eaten; sets how much light the crop wants. */
   harvestedPart: z.enum(["leaf", "root", "bulb", "head", "pod", "fruit", "shoot", "flower"]),

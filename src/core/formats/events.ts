@@ -37,7 +37,7 @@ export function planEvents(site: Site, garden: Garden): PlanEvent[] {
         uid: `${planting.id}-${kind.toLowerCase()}@late-ember`,
         kind,
         day,
-        title: `${KIND_WORDS[kind]} ${plantingName(planting)}`,
+        title: `${KIND_WORDS[kind]} ${plantingName(garden, planting)}`,
         bedName: bed.name,
         planting,
       });

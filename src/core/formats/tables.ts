@@ -1,8 +1,8 @@
 import Papa from "papaparse";
 import { dayNumber, isoDate, type DayNumber } from "../calendar";
-import { cropLibrary, varietyOf } from "../crops";
-import type { Garden } from "../garden";
-import { amountsFor, growingOf, planSettingsOf, timelineFrom, type Site } from "../plan";
+import { varietyOf } from "../crops";
+import { cropsOf, type Garden } from "../garden";
+import { amountsFor, growingOf, planSettingsOf, standOf, timelineFrom, type Site } from "../plan";
 import { planEvents } from "./events";
 
 /** RFC 4180; texts that a spreadsheet would take for a formula are made harmless. */
@@ -13,13 +13,14 @@ const dateOrNothing = (day: DayNumber | null) => (day === null ? "" : isoDate(da
 /** The plantings as CSV, one a line, with the dates and amounts computed for them. */
 export function writePlantingsCsv(site: Site, garden: Garden): string {
   const settings = planSettingsOf(garden);
+  const crops = cropsOf(garden);
   const rows = [...garden.plantings.values()].flatMap((planting) => {
-    const crop = cropLibrary.get(planting.cropId);
+    const crop = crops.get(planting.cropId);
     const bed = garden.beds.get(planting.bedId);
     const growing = growingOf(garden, planting);
     if (!crop || !bed || !growing) return [];
     const timeline = timelineFrom(site, settings, growing, dayNumber(planting.sowOn));
-    const amounts = amountsFor({ ...planting, widthM: bed.widthM }, crop, planting.method);
+    const amounts = amountsFor(standOf(planting, bed), crop, planting.method);
     return [
       {
         id: planting.id,
@@ -30,13 +31,19 @@ export function writePlantingsCsv(site: Site, garden: Garden): string {
         stage: planting.stage,
         sow_on: planting.sowOn,
         plant_out_on: dateOrNothing(timeline.plantOutDay),
+        emerges_on: dateOrNothing(timeline.emergeDay),
         ready_on: dateOrNothing(timeline.readyDay),
         stands_until: dateOrNothing(timeline.holdsUntilDay),
         length_m: planting.lengthM,
         row_cm: planting.rowCm,
         in_row_cm: planting.inRowCm,
+        arrangement: planting.arrangement,
+        plants_per_station: planting.plantsPerStation,
+        spacing_factor: planting.spacingFactor,
         plants: amounts.plants,
         seeds: amounts.seeds,
+        seed_g: Math.round(amounts.seedGrams * 100) / 100,
+        cells: amounts.cells ?? "",
       },
     ];
   });
@@ -52,13 +59,19 @@ const PLANTING_COLUMNS = [
   "stage",
   "sow_on",
   "plant_out_on",
+  "emerges_on",
   "ready_on",
   "stands_until",
   "length_m",
   "row_cm",
   "in_row_cm",
+  "arrangement",
+  "plants_per_station",
+  "spacing_factor",
   "plants",
   "seeds",
+  "seed_g",
+  "cells",
 ];
 
 /** The dated work of the plan as CSV, one a line, in the order of the days. */

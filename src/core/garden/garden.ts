@@ -1,39 +1,32 @@
 import type { WeatherRecord } from "../climate";
 import { LEVEL_HORIZON, type Horizon } from "../sky";
-import type {
-  Bed,
-  GardenFile,
-  GardenHead,
-  KeptOutlook,
-  Place,
-  Planting,
-  Settings,
-  Shelter,
-} from "./schema";
+import {
+  COLLECTED_KINDS,
+  COLLECTIONS,
+  collectionsFrom,
+  type CollectedByKind,
+  type CollectedKind,
+  type Collections,
+} from "./collections";
+import type { Bed, GardenFile, GardenHead, KeptOutlook, Place, Settings } from "./schema";
 import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
 
 /** The garden in memory. Never changed in place: a command's changes make a new one. */
-export interface Garden {
+export interface Garden extends Collections {
   head: GardenHead;
   settings: Settings;
   place: Place | null;
   /** The daily weather record, when one was read. */
   record: WeatherRecord | null;
   outlook: KeptOutlook | null;
-  shelters: ReadonlyMap<string, Shelter>;
-  beds: ReadonlyMap<string, Bed>;
-  plantings: ReadonlyMap<string, Planting>;
 }
 
-export interface EntityByKind {
+export interface EntityByKind extends CollectedByKind {
   garden: GardenHead;
   settings: Settings;
   place: Place;
   record: WeatherRecord;
   outlook: KeptOutlook;
-  shelter: Shelter;
-  bed: Bed;
-  planting: Planting;
 }
 export type EntityKind = keyof EntityByKind;
 export type Entity = EntityByKind[EntityKind];
@@ -67,52 +60,58 @@ export function emptyGarden(): Garden {
     place: null,
     record: null,
     outlook: null,
-    shelters: new Map(),
-    beds: new Map(),
-    plantings: new Map(),
+    ...collectionsFrom(() => new Map()),
   };
 }
 
 /** Whether the garden is as new: nothing worth keeping would be lost with it. */
 export function isEmptyGarden(garden: Garden): boolean {
-  const { place, record, beds, plantings } = garden;
-  return place === null && record === null && beds.size === 0 && plantings.size === 0;
+  const { place, record } = garden;
+  return (
+    place === null &&
+    record === null &&
+    COLLECTED_KINDS.every((kind) => garden[COLLECTIONS[kind]].size === 0)
+  );
 }
 
 /** The garden after a list of changes. */
 export function withChanges(garden: Garden, changes: readonly Change[]): Garden {
-  let { shelters, beds, plantings } = garden;
   // Only what is touched is copied: what stays the same keeps its identity, and its cached sums.
-  let { head, settings, place, record, outlook } = garden;
+  const next = { ...garden };
   for (const change of changes) {
     switch (change.kind) {
       case "garden":
-        head = change.after ?? head;
+        next.head = change.after ?? next.head;
         break;
       case "settings":
-        settings = change.after ?? settings;
+        next.settings = change.after ?? next.settings;
         break;
       case "place":
-        place = change.after;
+        next.place = change.after;
         break;
       case "record":
-        record = change.after;
+        next.record = change.after;
         break;
       case "outlook":
-        outlook = change.after;
+        next.outlook = change.after;
         break;
-      case "shelter":
-        shelters = put(shelters, garden.shelters, change.id, change.after);
-        break;
-      case "bed":
-        beds = put(beds, garden.beds, change.id, change.after);
-        break;
-      case "planting":
-        plantings = put(plantings, garden.plantings, change.id, change.after);
-        break;
+      default:
+        putInto(next, garden, change.kind, change.id, change.after);
     }
   }
-  return { head, settings, place, record, outlook, shelters, beds, plantings };
+  return next;
+}
+
+function putInto(
+  next: Garden,
+  original: Garden,
+  kind: CollectedKind,
+  id: string,
+  entity: Entity | null,
+): void {
+  const name = COLLECTIONS[kind];
+  const collections = next as unknown as Record<string, ReadonlyMap<string, Entity>>;
+  collections[name] = put(next[name], original[name], id, entity);
 }
 
 /** The changes that take the garden back to where it was before `changes`. */
@@ -123,13 +122,13 @@ export function inverse(changes: readonly Change[]): Change[] {
 }
 
 /** Sets or removes an entity in a copy of the set as it was; the copy is made at the first change. */
-function put<T>(
-  now: ReadonlyMap<string, T>,
-  original: ReadonlyMap<string, T>,
+function put(
+  now: ReadonlyMap<string, Entity>,
+  original: ReadonlyMap<string, Entity>,
   id: string,
-  entity: T | null,
-): ReadonlyMap<string, T> {
-  const copy = now === original ? new Map(original) : (now as Map<string, T>);
+  entity: Entity | null,
+): ReadonlyMap<string, Entity> {
+  const copy = now === original ? new Map(original) : (now as Map<string, Entity>);
   if (entity === null) copy.delete(id);
   else copy.set(id, entity);
   return copy;
@@ -144,9 +143,9 @@ export function entitiesOf(garden: Garden): { kind: EntityKind; entity: Entity }
   if (garden.place) list.push({ kind: "place", entity: garden.place });
   if (garden.record) list.push({ kind: "record", entity: garden.record });
   if (garden.outlook) list.push({ kind: "outlook", entity: garden.outlook });
-  for (const entity of garden.shelters.values()) list.push({ kind: "shelter", entity });
-  for (const entity of garden.beds.values()) list.push({ kind: "bed", entity });
-  for (const entity of garden.plantings.values()) list.push({ kind: "planting", entity });
+  for (const kind of COLLECTED_KINDS) {
+    for (const entity of garden[COLLECTIONS[kind]].values()) list.push({ kind, entity });
+  }
   return list;
 }
 
@@ -168,8 +167,9 @@ export function changesBetween(from: Garden, to: Garden): Change[] {
 
 /** The garden as a file's content; entities in the order of their ids, so that equal gardens give equal files. */
 export function toGardenFile(garden: Garden): GardenFile {
-  const inOrder = <T extends { id: string }>(entities: ReadonlyMap<string, T>) =>
-    [...entities.values()].sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
+  const lists = Object.fromEntries(
+    COLLECTED_KINDS.map((kind) => [COLLECTIONS[kind], inOrder(garden[COLLECTIONS[kind]])]),
+  ) as unknown as Pick<GardenFile, keyof Collections>;
   return {
     format: GARDEN_FILE_FORMAT,
     version: GARDEN_FILE_VERSION,
@@ -178,25 +178,25 @@ export function toGardenFile(garden: Garden): GardenFile {
     place: garden.place,
     record: garden.record,
     outlook: garden.outlook,
-    shelters: inOrder(garden.shelters),
-    beds: inOrder(garden.beds),
-    plantings: inOrder(garden.plantings),
+    ...lists,
   };
+}
+
+function inOrder(entities: ReadonlyMap<string, { id: string }>): { id: string }[] {
+  return [...entities.values()].sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
 }
 
 /** The garden that a checked file holds. */
 export function fromGardenFile(file: GardenFile): Garden {
-  const byId = <T extends { id: string }>(entities: readonly T[]) =>
-    new Map(entities.map((entity) => [entity.id, entity]));
   return {
     head: file.garden,
     settings: file.settings,
     place: file.place,
     record: file.record,
     outlook: file.outlook,
-    shelters: byId(file.shelters),
-    beds: byId(file.beds),
-    plantings: byId(file.plantings),
+    ...collectionsFrom(
+      (kind) => new Map(file[COLLECTIONS[kind]].map((entity) => [entity.id, entity])),
+    ),
   };
 }
 

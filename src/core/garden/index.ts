@@ -3,6 +3,9 @@ export {
   GardenFileSchema,
   PlaceSchema,
   type Bed,
+  type OwnCrop,
+  type OwnVariety,
+  type Succession,
   type GardenFile,
   type KeptOutlook,
   type Place,
@@ -26,6 +29,8 @@ export {
   type EntityKind,
   type Garden,
 } from "./garden";
+export { BY_THE_BOOK } from "./byTheBook";
+export { cropsOf, usesOf } from "./ownCrops";
 export { migrateEntity, migrateGardenFile } from "./migrations";
 export { commands, type CommandInput, type CommandName } from "./commands";
 export { type Outcome } from "./command";

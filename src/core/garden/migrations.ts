@@ -1,3 +1,4 @@
+import { BY_THE_BOOK } from "./byTheBook";
 import type { EntityKind } from "./garden";
 
 /** Anything that was kept by an earlier version, as yet unchecked. */
@@ -15,7 +16,21 @@ const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>>
     }),
     bed: (bed) => ({ horizon: null, ...bed }),
   },
+  3: {
+    planting: (planting) => ({ ...BY_THE_BOOK, ...planting }),
+  },
 };
+
+/** Lists that a file of an earlier version does not have. */
+const LISTS_ADDED = [
+  "successions",
+  "ownCrops",
+  "ownVarieties",
+  "seedLots",
+  "stands",
+  "trays",
+  "mixes",
+];
 
 /** An entity kept by an earlier version as this one would keep it. Anything else is left alone. */
 export function migrateEntity(kind: EntityKind, entity: unknown, fromVersion: number): unknown {
@@ -36,11 +51,13 @@ export function migrateGardenFile(content: Kept, version: number, current: numbe
   return {
     record: null,
     outlook: null,
+    ...Object.fromEntries(LISTS_ADDED.map((name) => [name, []])),
     ...content,
     version: current,
     settings: migrateEntity("settings", content.settings, version),
     place: migrateEntity("place", content.place, version),
     beds: each("bed", content.beds),
+    plantings: each("planting", content.plantings),
   };
 }
 

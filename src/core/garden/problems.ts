@@ -41,7 +41,9 @@ function sentence(issue: z.core.$ZodIssue): string {
     case "too_small":
       return issue.message.startsWith("Too small") ? `At least ${issue.minimum}.` : issue.message;
     default:
-      return issue.message;
+      return issue.message.startsWith("Invalid")
+        ? "This is not written as it should be here."
+        : issue.message;
   }
 }
 

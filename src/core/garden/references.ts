@@ -1,22 +1,32 @@
-import { cropLibrary, varietyOf } from "../crops";
+import { cropLibrary, cropProblems, varietyOf, type Crop } from "../crops";
+import type { SeedLot, Tray } from "../seedlings";
 import { materials } from "../shelter";
+import { COLLECTED_KINDS, COLLECTIONS } from "./collections";
+import { fromGardenFile, type Garden } from "./garden";
+import { cropsOf } from "./ownCrops";
 import type { Problem } from "./problems";
-import type { Bed, GardenFile, Place, Planting, Shelter } from "./schema";
+import type { Bed, GardenFile, OwnCrop, OwnVariety, Place, Planting, Shelter } from "./schema";
 
 /** References of a file that lead nowhere, and ids used twice. */
 export function referenceProblems(file: GardenFile): Problem[] {
   const shelterIds = new Set(file.shelters.map((shelter) => shelter.id));
-  const bedIds = new Set(file.beds.map((bed) => bed.id));
+  const garden = fromGardenFile(file);
+  const crops = cropsOf(garden);
   return [
     ...(file.place ? placeProblems("place", file.place, file.record !== null) : []),
-    ...repeatedIds("shelters", file.shelters),
-    ...repeatedIds("beds", file.beds),
-    ...repeatedIds("plantings", file.plantings),
+    ...COLLECTED_KINDS.flatMap((kind) => repeatedIds(COLLECTIONS[kind], file[COLLECTIONS[kind]])),
+    ...file.ownCrops.flatMap((own, index) => ownCropProblems(`ownCrops[${index}]`, own)),
+    ...file.ownVarieties.flatMap((own, index) =>
+      ownVarietyProblems(`ownVarieties[${index}]`, own, crops),
+    ),
     ...file.shelters.flatMap((shelter, index) => coverProblems(`shelters[${index}]`, shelter)),
     ...file.beds.flatMap((bed, index) => bedProblems(`beds[${index}]`, bed, shelterIds)),
     ...file.plantings.flatMap((planting, index) => [
-      ...plantingProblems(`plantings[${index}]`, planting),
-      ...(bedIds.has(planting.bedId)
+      ...plantingProblems(`plantings[${index}]`, planting, crops),
+      ...(planting.successionId === null || garden.successions.has(planting.successionId)
+        ? []
+        : [missing(`plantings[${index}].successionId`, "succession", planting.successionId)]),
+      ...(garden.beds.has(planting.bedId)
         ? []
         : [
             {
@@ -25,22 +35,106 @@ export function referenceProblems(file: GardenFile): Problem[] {
             },
           ]),
     ]),
+    ...file.seedLots.flatMap((lot, index) => lotProblems(`seedLots[${index}]`, lot, crops)),
+    ...file.trays.flatMap((tray, index) => trayProblems(`trays[${index}]`, tray, garden)),
   ];
 }
 
-/** What is wrong with a planting's crop, variety or way of growing. */
-export function plantingProblems(path: string, planting: Planting): Problem[] {
-  const crop = cropLibrary.get(planting.cropId);
+function missing(path: string, what: string, id: string): Problem {
+  return { path, message: `There is no ${what} "${id}" in this garden.` };
+}
+
+/** What is wrong with a crop of the grower's own. */
+function ownCropProblems(path: string, own: OwnCrop): Problem[] {
+  if (cropLibrary.has(own.id)) {
+    return [{ path: `${path}.id`, message: `The library has a crop "${own.id}" already.` }];
+  }
+  return cropProblems(own.crop).map((problem) => ({
+    ...problem,
+    path: `${path}.crop.${problem.path}`,
+  }));
+}
+
+function ownVarietyProblems(
+  path: string,
+  own: OwnVariety,
+  crops: ReadonlyMap<string, Crop>,
+): Problem[] {
+  const crop = crops.get(own.cropId);
+  if (!crop) return [missing(`${path}.cropId`, "crop", own.cropId)];
+  return crop.varieties.filter(({ id }) => id === own.id).length > 1
+    ? [{ path: `${path}.id`, message: `${crop.name} has a variety "${own.id}" already.` }]
+    : [];
+}
+
+function lotProblems(path: string, lot: SeedLot, crops: ReadonlyMap<string, Crop>): Problem[] {
+  return cropAndVarietyProblems(path, lot, crops);
+}
+
+/** What is wrong with what a tray holds and where it stands. */
+export function trayProblems(
+  path: string,
+  tray: Tray,
+  garden: Pick<Garden, "stands" | "seedLots" | "plantings" | "ownCrops" | "ownVarieties">,
+): Problem[] {
+  const crops = cropsOf(garden);
+  return [
+    ...tray.stays.flatMap(({ standId }, index) =>
+      standId === null || garden.stands.has(standId)
+        ? []
+        : [missing(`${path}.stays[${index}].standId`, "place for trays", standId)],
+    ),
+    ...tray.sowings.flatMap((sowing, index) => {
+      const at = `${path}.sowings[${index}]`;
+      const { lotId, plantingId } = sowing;
+      return [
+        ...cropAndVarietyProblems(at, sowing, crops),
+        ...(lotId === null || garden.seedLots.has(lotId)
+          ? []
+          : [missing(`${at}.lotId`, "seed lot", lotId)]),
+        ...(plantingId === null || garden.plantings.has(plantingId)
+          ? []
+          : [missing(`${at}.plantingId`, "planting", plantingId)]),
+      ];
+    }),
+  ];
+}
+
+/** Whether a crop and its variety are known. */
+export function cropAndVarietyProblems(
+  path: string,
+  one: { cropId: string; varietyId: string },
+  crops: ReadonlyMap<string, Crop>,
+): Problem[] {
+  const crop = crops.get(one.cropId);
   if (!crop) {
     return [
-      { path: `${path}.cropId`, message: `There is no crop "${planting.cropId}" in the library.` },
+      { path: `${path}.cropId`, message: `There is no crop "${one.cropId}" in the library.` },
     ];
   }
-  const problems: Problem[] = [];
-  if (!varietyOf(crop, planting.varietyId)) {
+  return varietyOf(crop, one.varietyId)
+    ? []
+    : [
+        {
+          path: `${path}.varietyId`,
+          message: `${crop.name} has no variety "${one.varietyId}".`,
+        },
+      ];
+}
+
+/** What is wrong with a planting's crop, variety or way of growing. */
+export function plantingProblems(
+  path: string,
+  planting: Planting,
+  crops: ReadonlyMap<string, Crop>,
+): Problem[] {
+  const problems = cropAndVarietyProblems(path, planting, crops);
+  const crop = crops.get(planting.cropId);
+  if (!crop) return problems;
+  if ((planting.arrangement === "pots") !== (planting.potCm !== null)) {
     problems.push({
-      path: `${path}.varietyId`,
-      message: `${crop.name} has no variety "${planting.varietyId}".`,
+      path: `${path}.potCm`,
+      message: "Give the pots' diameter where it grows in pots, and only there.",
     });
   }
   if (planting.method === "transplant" && crop.transplanting.tolerance === "never") {

@@ -1,25 +1,11 @@
 import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { ClimateSketchSchema, OutlookSchema, WeatherRecordSchema } from "../climate";
+import { CropSchema, VarietySchema } from "../crops";
+import { IdSchema, NameSchema } from "../naming";
+import { MixSchema, SeedLotSchema, StandSchema, TraySchema } from "../seedlings";
 import { HorizonSchema } from "../sky";
 import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
-
-const MAX_NAME_LENGTH = 80;
-
-/** Names are shown, printed and put into other programs' files, so they hold plain text only. */
-const NameSchema = z
-  .string({ error: "Give a name." })
-  .trim()
-  .min(1, "Give a name.")
-  .max(MAX_NAME_LENGTH, `Keep the name within ${MAX_NAME_LENGTH} characters.`)
-  .regex(/^[^<>\u0000-\u001f\u007f]*$/, "A name cannot hold <, > or control characters.");
-
-const IdSchema = z
-  .string()
-  .regex(
-    /^[a-z0-9][a-z0-9-]{0,63}$/,
-    "An id is made of small letters, digits and hyphens, at most 64.",
-  );
 
 const LengthM = z
   .number({ error: "Give a length in metres." })
@@ -124,9 +110,60 @@ export const PlantingSchema = z.strictObject({
   stage: z.enum(["full", "baby"]),
   /** Length of bed it takes. */
   lengthM: LengthM,
+  /** The book's distances; for pots, from edge to edge. */
   rowCm: SpacingCm,
   inRowCm: SpacingCm,
+  /** `offset`: every second row shifted by half. `pots`: round pots, shifted alike. */
+  arrangement: z.enum(["rows", "offset", "pots"]),
+  /** Diameter of the pots; null in the ground. */
+  potCm: z.number().min(3, "At least 3 cm.").max(100, "At most 100 cm.").nullable(),
+  /** Plants at a station: more than one is a cluster that pushes apart. */
+  plantsPerStation: z
+    .number({ error: "Say how many plants stand together." })
+    .int("Whole plants only.")
+    .min(1, "At least one plant.")
+    .max(15, "At most 15 plants together."),
+  /** Both distances times this: over 1 is wider, for winter light. */
+  spacingFactor: z
+    .number({ error: "Give the factor." })
+    .min(0.5, "At least half of the book's distances.")
+    .max(2, "At most twice the book's distances."),
+  /** The succession it belongs to; null when it stands alone. */
+  successionId: IdSchema.nullable(),
 });
+
+/** Sowings of one crop that follow each other and move together. */
+export const SuccessionSchema = z.strictObject({
+  id: IdSchema,
+  /** `growth`: each is ready as the one before is used up. `calendar`: a harvest every so many days. */
+  rule: z.enum(["growth", "calendar"]),
+  /** Packet days (by growth) or calendar days (by the calendar) from one to the next. */
+  interval: z
+    .number({ error: "Give the interval." })
+    .min(1, "At least a day.")
+    .max(200, "At most 200 days."),
+});
+
+/** A crop of the grower's own, copied from one that is near. */
+export const OwnCropSchema = z
+  .strictObject({
+    id: IdSchema,
+    /** The crop of the library it was copied from. */
+    copiedFrom: z.string(),
+    crop: CropSchema,
+  })
+  .refine((own) => own.crop.id === own.id, {
+    path: ["crop", "id"],
+    message: "The crop's own id should be the same as its entry's.",
+  });
+
+/** A variety of the grower's own, of a crop of the library. */
+export const OwnVarietySchema = z
+  .strictObject({ id: IdSchema, cropId: z.string(), variety: VarietySchema })
+  .refine((own) => own.variety.id === own.id, {
+    path: ["variety", "id"],
+    message: "The variety's own id should be the same as its entry's.",
+  });
 
 export type Place = z.infer<typeof PlaceSchema>;
 export type Settings = z.infer<typeof SettingsSchema>;
@@ -134,6 +171,9 @@ export type GardenHead = z.infer<typeof GardenHeadSchema>;
 export type Shelter = z.infer<typeof ShelterSchema>;
 export type Bed = z.infer<typeof BedSchema>;
 export type Planting = z.infer<typeof PlantingSchema>;
+export type Succession = z.infer<typeof SuccessionSchema>;
+export type OwnCrop = z.infer<typeof OwnCropSchema>;
+export type OwnVariety = z.infer<typeof OwnVarietySchema>;
 export type KeptOutlook = z.infer<typeof KeptOutlookSchema>;
 
 /** The garden as one file: what is exported and imported. */
@@ -148,5 +188,12 @@ export const GardenFileSchema = z.strictObject({
   shelters: z.array(ShelterSchema).max(500, "At most 500 shelters."),
   beds: z.array(BedSchema).max(2000, "At most 2,000 beds."),
   plantings: z.array(PlantingSchema).max(50_000, "At most 50,000 plantings."),
+  successions: z.array(SuccessionSchema).max(5000, "At most 5,000 successions."),
+  ownCrops: z.array(OwnCropSchema).max(500, "At most 500 crops of your own."),
+  ownVarieties: z.array(OwnVarietySchema).max(2000, "At most 2,000 varieties of your own."),
+  seedLots: z.array(SeedLotSchema).max(5000, "At most 5,000 seed lots."),
+  stands: z.array(StandSchema).max(200, "At most 200 places for trays."),
+  trays: z.array(TraySchema).max(5000, "At most 5,000 trays."),
+  mixes: z.array(MixSchema).max(200, "At most 200 mixes."),
 });
 export type GardenFile = z.infer<typeof GardenFileSchema>;

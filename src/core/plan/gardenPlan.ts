@@ -5,11 +5,13 @@ import {
   type Climate,
   type WeatherRecord,
 } from "../climate";
-import { cropLibrary, varietyOf } from "../crops";
+import { varietyOf } from "../crops";
 import {
   bedsInOrder,
+  cropsOf,
   coversOver,
   horizonOver,
+  type Bed,
   type Garden,
   type Place,
   type Planting,
@@ -17,7 +19,8 @@ import {
 } from "../garden";
 import { Site, type PlanSettings } from "./site";
 import type { Growing } from "./timeline";
-import type { Spot } from "./wish";
+import type { Stand } from "./spacing";
+import type { Spot } from "./spots";
 
 /**
  * A garden's place as its plans see it: by its record or its few numbers, whichever it goes by. Make
@@ -61,7 +64,7 @@ export function planSettingsOf(garden: { settings: Settings }): PlanSettings {
 
 /** How a planting is grown: its crop, way and covers; null when its crop or bed is gone. */
 export function growingOf(garden: Garden, planting: Planting): Growing | null {
-  const crop = cropLibrary.get(planting.cropId);
+  const crop = cropsOf(garden).get(planting.cropId);
   const bed = garden.beds.get(planting.bedId);
   const variety = crop && varietyOf(crop, planting.varietyId);
   if (!crop || !variety || !bed) return null;
@@ -72,6 +75,21 @@ export function growingOf(garden: Garden, planting: Planting): Growing | null {
     stage: planting.stage,
     covers: coversOver(garden, bed),
     horizon: horizonOver(garden, bed),
+  };
+}
+
+/** How a planting stands in its bed. */
+export function standOf(planting: Planting, bed: Pick<Bed, "widthM">): Stand {
+  const { lengthM, rowCm, inRowCm, arrangement, potCm, plantsPerStation, spacingFactor } = planting;
+  return {
+    lengthM,
+    widthM: bed.widthM,
+    rowCm,
+    inRowCm,
+    arrangement,
+    potCm,
+    plantsPerStation,
+    spacingFactor,
   };
 }
 
@@ -86,8 +104,8 @@ export function spotsOf(garden: Garden): Spot[] {
 }
 
 /** A planting's crop and variety in words: "Spinach, winter type". */
-export function plantingName(planting: Planting): string {
-  const crop = cropLibrary.get(planting.cropId);
+export function plantingName(garden: Garden, planting: Planting): string {
+  const crop = cropsOf(garden).get(planting.cropId);
   if (!crop) return planting.cropId;
   const variety = varietyOf(crop, planting.varietyId);
   const young = planting.stage === "baby" ? ", young leaves" : "";

@@ -26,10 +26,7 @@ export function growthCurve(
 }
 
 /** Progress toward emergence in the soil of a space, as a running sum: 1 more is a seedling. */
-export function sproutingCurve(
-  space: GrowingSpace,
-  crop: Pick<Crop, "sprouting">,
-): RunningSum {
+export function sproutingCurve(space: GrowingSpace, crop: Pick<Crop, "sprouting">): RunningSum {
   const soil = soilMeansC(space);
   const total = new Float64Array(soil.length + 1);
   for (let index = 0; index < soil.length; index += 1) {

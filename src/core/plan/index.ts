@@ -4,10 +4,34 @@ export { latestSowingFor, timelineFrom, type Growing, type Timeline } from "./ti
 export { cliffOf, seasonAimedAt, type Cliff } from "./cliff";
 export { judge, type Verdict, type Wanted } from "./feasibility";
 export { why } from "./why";
-export { otherCropsFor, waysTo, type Spot, type Way, type Wish } from "./wish";
+export { otherCropsFor, waysTo, type Way, type Wish } from "./wish";
+export { type Spot } from "./spots";
 export { grownShare, standingShare, worthOn } from "./size";
 export { strandOf, type Strand, type StrandPoint } from "./strand";
-export { amountsFor, type Amounts, type Stand } from "./spacing";
+export {
+  amountsFor,
+  amountSums,
+  blockShortfall,
+  seedWords,
+  spacingEffect,
+  spacingEffectWords,
+  usualYieldKg,
+  type Amounts,
+  type Arrangement,
+  type Stand,
+} from "./spacing";
+export {
+  ruleFromDays,
+  ruleFromStanding,
+  successionPreview,
+  successionSowDays,
+  type SuccessionPreview,
+  type SuccessionRule,
+} from "./succession";
+export { daysLeftFor, sowableToday, type SowNow, type SowToday } from "./sowToday";
+export { sowingAdvice, type SowingAdvice } from "./sowingAdvice";
+export { seedNeeds, type SeedNeed } from "./seedNeed";
+export { plannedRaisings, trayOccupants, type Raising } from "./raising";
 export { roomIn, roomiestBed, type Room } from "./room";
 export {
   growingOf,
@@ -16,6 +40,7 @@ export {
   climateOfPlace,
   siteOf,
   spotsOf,
+  standOf,
 } from "./gardenPlan";
 export {
   groundSun,

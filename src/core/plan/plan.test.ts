@@ -23,6 +23,7 @@ import {
   type School,
 } from "./index";
 import { day, growing, inlandSite, tarnholt, tarnholtSite as site } from "./tarnholt.testdata";
+import { BY_THE_BOOK } from "../garden";
 import { climateFromSketch, firstFrostDay } from "../climate";
 
 const settings = USUAL_PLAN_SETTINGS;
@@ -224,7 +225,14 @@ describe("in words", () => {
     expect(ways[0]?.verdict.kind).toBe("meets");
     expect(ways[0]?.growing.stage).toBe("baby");
     for (const way of ways) expect(way.timeline.sowDay).toBeGreaterThanOrEqual(today);
-    for (const way of otherCropsFor(site, settings, wish, spotsOf(tarnholt), wording)) {
+    for (const way of otherCropsFor(
+      site,
+      settings,
+      wish,
+      spotsOf(tarnholt),
+      cropLibrary.values(),
+      wording,
+    )) {
       expect(way.timeline.readyDay).toBeLessThanOrEqual(wish.wanted.byDay);
     }
   });
@@ -275,11 +283,11 @@ test("a strand grows from nothing to full when ready, then only thins", () => {
 
 test("plants fit the bed, and seed covers the losses", () => {
   const { crop } = spinach;
-  const stand = { lengthM: 8, widthM: 0.8, rowCm: 20, inRowCm: 7 };
+  const stand = { lengthM: 8, widthM: 0.8, rowCm: 20, inRowCm: 7, ...BY_THE_BOOK };
   // By hand: 4 rows × 114 = 456 plants; 456 / (0.8 × 0.8) = 712.5 seeds.
   expect(amountsFor(stand, crop, "direct")).toMatchObject({
     rows: 4,
-    plantsPerRow: 114,
+    stationsPerRow: 114,
     plants: 456,
     seeds: 713,
   });
@@ -290,7 +298,11 @@ test("plants fit the bed, and seed covers the losses", () => {
       fc.integer({ min: 1, max: 100 }),
       fc.integer({ min: 1, max: 100 }),
       (lengthM, widthM, rowCm, inRowCm) => {
-        const { plants, seeds } = amountsFor({ lengthM, widthM, rowCm, inRowCm }, crop, "direct");
+        const { plants, seeds } = amountsFor(
+          { lengthM, widthM, rowCm, inRowCm, ...BY_THE_BOOK },
+          crop,
+          "direct",
+        );
         expect(plants).toBeGreaterThanOrEqual(1);
         expect(seeds).toBeGreaterThanOrEqual(plants);
         const area = (lengthM * widthM * 10_000) / (rowCm * inRowCm);

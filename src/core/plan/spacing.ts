@@ -1,41 +1,284 @@
 import type { Crop } from "../crops";
+import type { Wording } from "../wording";
+
+/** How the plants of a stretch of bed stand. */
+export type Arrangement = "rows" | "offset" | "pots";
 
 /** A stretch of bed and the distances at which a crop stands in it. */
 export interface Stand {
   lengthM: number;
   widthM: number;
+  /** The book's distances; for pots, from edge to edge. */
   rowCm: number;
   inRowCm: number;
+  arrangement: Arrangement;
+  /** Diameter of the pots; null in the ground. */
+  potCm: number | null;
+  /** Plants at a station: more than one is a cluster that pushes apart. */
+  plantsPerStation: number;
+  /** Both distances times this. */
+  spacingFactor: number;
 }
 
 /** What a stand needs, told in the steps of its sum. */
 export interface Amounts {
+  /** Distances as they come out, with factor, clusters and pots; from centre to centre. */
+  rowCm: number;
+  stationCm: number;
   rows: number;
-  plantsPerRow: number;
+  /** Stations in the first row; where every second row is shifted it may hold one fewer. */
+  stationsPerRow: number;
+  stations: number;
   plants: number;
-  /** Plants ÷ (sprouting share × field share) × seeds per station, rounded up. */
+  /** Of the seeds sown, the share that comes to stand. */
+  standingShare: number;
+  /** Plants ÷ share that comes to stand × seeds for each, rounded up. */
   seeds: number;
   seedGrams: number;
+  /** Cells to sow for them, when they are raised in cells; null when sown direct. */
+  cells: number | null;
+  /** Bulbs to break up, for what is planted as their parts; null otherwise. */
+  bulbs: number | null;
 }
 
 /** Sums like 0.8 / 0.2 must not lose a row to the last binary digit. */
 const SLACK = 1e-9;
-
-/**
- * Plants that fit in rows along a bed, and the seed for them.
- *
- * @example amountsFor({ lengthM: 8, widthM: 0.8, rowCm: 20, inRowCm: 7 }, spinach).plants // 456
- */
-export function amountsFor(stand: Stand, crop: Crop, method: "direct" | "transplant"): Amounts {
-  const rows = Math.max(1, Math.floor((stand.widthM * 100) / stand.rowCm + SLACK));
-  const plantsPerRow = Math.max(1, Math.floor((stand.lengthM * 100) / stand.inRowCm + SLACK));
-  const plants = rows * plantsPerRow;
-  // On the bench losses after sprouting are small; in the field they are the crop's own.
-  const standing =
-    crop.sowing.sproutShare * (method === "direct" ? crop.sowing.fieldShare : BENCH_SHARE);
-  const seeds = Math.ceil((plants / standing) * crop.sowing.seedsPerStation - SLACK);
-  return { rows, plantsPerRow, plants, seeds, seedGrams: seeds / crop.sowing.seedsPerGram };
-}
-
 /** Share of sprouted seedlings on a bench that get planted out (estimate). */
 const BENCH_SHARE = 0.9;
+/** Rows of a triangle's height apart keep the distance to their shifted neighbours. */
+const TRIANGLE_HEIGHT = Math.sqrt(3) / 2;
+
+/**
+ * Plants that fit in a stretch of bed, and the seed, cells or pieces for them.
+ *
+ * @param seedShare share of the seed that sprouts; the crop's own when it is not known better
+ *
+ * @example amountsFor(standOf(planting, bed), spinach, "direct").plants
+ */
+export function amountsFor(
+  stand: Stand,
+  crop: Crop,
+  method: "direct" | "transplant",
+  seedShare: number = crop.sowing.sproutShare,
+): Amounts {
+  const { rowCm, stationCm } = distances(stand);
+  const { rows, stationsPerRow, stations } = stationsIn(stand, rowCm, stationCm);
+  const plants = stations * stand.plantsPerStation;
+  // On the bench losses after sprouting are small; in the field they are the crop's own.
+  const standingShare = seedShare * (method === "direct" ? crop.sowing.fieldShare : BENCH_SHARE);
+  const cells = method === "direct" ? null : cellsFor(plants, stand, crop, seedShare);
+  const seeds =
+    cells === null
+      ? Math.ceil((plants / standingShare) * crop.sowing.seedsPerStation - SLACK)
+      : cells * seedsPerCell(stand, crop);
+  return {
+    rowCm,
+    stationCm,
+    rows,
+    stationsPerRow,
+    stations,
+    plants,
+    standingShare,
+    seeds,
+    seedGrams: seeds / crop.sowing.seedsPerGram,
+    cells,
+    bulbs: crop.piece && crop.piece.perBulb > 1 ? Math.ceil(seeds / crop.piece.perBulb) : null,
+  };
+}
+
+/** Seeds for a cell: enough for the cluster, and the crop's usual number for single plants. */
+function seedsPerCell(stand: Stand, crop: Crop): number {
+  if (stand.plantsPerStation === 1)
+    return crop.tray?.clusterPlants ? 1 : (crop.tray?.seedsPerCell ?? 1);
+  return Math.max(stand.plantsPerStation, crop.tray?.seedsPerCell ?? stand.plantsPerStation);
+}
+
+/** Cells so that, with losses, every station gets its plants. */
+function cellsFor(plants: number, stand: Stand, crop: Crop, seedShare: number): number {
+  const sown = seedsPerCell(stand, crop);
+  if (stand.plantsPerStation > 1) {
+    // A cell is a cluster whatever came up in it; cells are lost only where hardly any did.
+    const raised = Math.min(stand.plantsPerStation, sown * seedShare) * BENCH_SHARE;
+    return Math.ceil(plants / raised - SLACK);
+  }
+  // A cell fails when none of its seeds comes up; where more do, it is thinned to one.
+  const filled = (1 - (1 - seedShare) ** sown) * BENCH_SHARE;
+  return Math.ceil(plants / filled - SLACK);
+}
+
+function distances(stand: Stand): { rowCm: number; stationCm: number } {
+  const { spacingFactor: factor, potCm } = stand;
+  if (stand.arrangement === "pots" && potCm !== null) {
+    return {
+      rowCm: (potCm + stand.rowCm * factor) * TRIANGLE_HEIGHT,
+      stationCm: potCm + stand.inRowCm * factor,
+    };
+  }
+  return {
+    rowCm: stand.rowCm * factor,
+    // Clusters stand further apart by as many plants as they hold: the same plants for the area.
+    stationCm: stand.inRowCm * factor * stand.plantsPerStation,
+  };
+}
+
+function stationsIn(stand: Stand, rowCm: number, stationCm: number) {
+  const widthCm = stand.widthM * 100;
+  const lengthCm = stand.lengthM * 100;
+  if (stand.arrangement === "pots" && stand.potCm !== null) {
+    // Pots stand wholly on the ground; what lies between them need not follow the last.
+    const rows = 1 + Math.max(0, Math.floor((widthCm - stand.potCm) / rowCm + SLACK));
+    const inRow = (shiftCm: number) =>
+      Math.max(0, 1 + Math.floor((lengthCm - shiftCm - (stand.potCm ?? 0)) / stationCm + SLACK));
+    return shifted(rows, Math.max(1, inRow(0)), inRow(stationCm / 2));
+  }
+  const rows = Math.max(1, Math.floor(widthCm / rowCm + SLACK));
+  const stationsPerRow = Math.max(1, Math.floor(lengthCm / stationCm + SLACK));
+  if (stand.arrangement === "rows") {
+    return { rows, stationsPerRow, stations: rows * stationsPerRow };
+  }
+  const closer = Math.max(1, 1 + Math.floor((widthCm - rowCm) / (rowCm * TRIANGLE_HEIGHT) + SLACK));
+  const between = Math.floor((lengthCm - stationCm / 2) / stationCm + SLACK);
+  return shifted(closer, stationsPerRow, between);
+}
+
+/** Rows that alternate between two counts. */
+function shifted(rows: number, stationsPerRow: number, inShiftedRow: number) {
+  const stations =
+    Math.ceil(rows / 2) * stationsPerRow + Math.floor(rows / 2) * Math.max(0, inShiftedRow);
+  return { rows, stationsPerRow, stations };
+}
+
+/**
+ * How much smaller than its least block a wind-pollinated crop would stand; null when it is large
+ * enough, or needs none.
+ */
+export function blockShortfall(
+  stand: Stand,
+  crop: Crop,
+  amounts: Amounts,
+): { rows: number; lengthM: number } | null {
+  const { leastBlockRows, leastBlockLengthM } = crop.spacing;
+  if (leastBlockRows === undefined || leastBlockLengthM === undefined) return null;
+  const tooSmall = amounts.rows < leastBlockRows || stand.lengthM < leastBlockLengthM - SLACK;
+  return tooSmall ? { rows: leastBlockRows, lengthM: leastBlockLengthM } : null;
+}
+
+/** What a factor on the book's distances does. */
+export interface SpacingEffect {
+  /** Plants for the area, relative to the book's. */
+  plants: number;
+  /** Weight of one plant, relative. */
+  plantWeight: number;
+  /** Yield of the area, relative. */
+  yield: number;
+  /** Ground, and with it light, for one plant, relative. */
+  lightPerPlant: number;
+}
+
+/** How crowded plants already are at the book's distances, 0 not at all to 1 wholly (estimate). */
+const CROWDING_AT_BOOK = 0.75;
+
+/**
+ * What wider or closer spacing does to yield and light: a plant's weight falls with the reciprocal of
+ * a straight line in the density, so the yield of the area rises toward a limit.
+ *
+ * @source Shinozaki & Kira (1956), reciprocal yield law
+ *
+ * @example spacingEffect(1.25).plants // 0.64
+ */
+export function spacingEffect(factor: number): SpacingEffect {
+  const density = 1 / (factor * factor);
+  const plantWeight = 1 / (1 - CROWDING_AT_BOOK + CROWDING_AT_BOOK * density);
+  return {
+    plants: density,
+    plantWeight,
+    yield: density * plantWeight,
+    lightPerPlant: factor * factor,
+  };
+}
+
+/** The effect of a spacing factor in a sentence; empty at the book's distances. */
+export function spacingEffectWords(factor: number): string {
+  if (Math.abs(factor - 1) < 0.005) return "";
+  const effect = spacingEffect(factor);
+  const percent = (share: number) => `${Math.round(Math.abs(share - 1) * 100)} %`;
+  const more = (share: number, up: string, down: string) =>
+    `${percent(share)} ${share >= 1 ? up : down}`;
+  return `${more(effect.plants, "more plants", "fewer plants")}, each about ${more(effect.plantWeight, "heavier", "lighter")} and with ${more(effect.lightPerPlant, "more light", "less light")}; the area yields about ${more(effect.yield, "more", "less")}.`;
+}
+
+/** Kilograms that a stretch of bed usually gives, with its spacing. */
+export function usualYieldKg(stand: Stand, crop: Crop): number {
+  const areaM2 = stand.lengthM * stand.widthM;
+  return crop.harvest.yieldKgPerM2 * areaM2 * spacingEffect(stand.spacingFactor).yield;
+}
+
+/** The sums behind the amounts, one a line, each to be checked by hand. */
+export function amountSums(
+  stand: Stand,
+  crop: Crop,
+  amounts: Amounts,
+  wording: Wording,
+): { what: string; sum: string }[] {
+  const { distanceCm, number, weightG } = wording;
+  const shifts = stand.arrangement !== "rows";
+  const station = stand.plantsPerStation > 1 ? "clusters" : shifts ? "places" : "plants";
+  const lines = [
+    {
+      what: "Rows",
+      sum: `${distanceCm(stand.widthM * 100)} of width, a row every ${distanceCm(amounts.rowCm)}: ${number(amounts.rows)}`,
+    },
+    {
+      what: stand.plantsPerStation > 1 ? "Clusters" : "In a row",
+      sum: `${distanceCm(stand.lengthM * 100)} ÷ ${distanceCm(amounts.stationCm)} = ${number(amounts.stationsPerRow)} ${station}`,
+    },
+    {
+      what: "Plants",
+      sum: shifts
+        ? `${number(amounts.rows)} rows, every second shifted by half: ${number(amounts.stations)} ${station}${times(stand)} = ${number(amounts.plants)}`
+        : `${number(amounts.rows)} × ${number(amounts.stationsPerRow)}${times(stand)} = ${number(amounts.plants)}`,
+    },
+  ];
+  const percent = (share: number) => `${number(share * 100)} %`;
+  const seed = seedWords(crop, amounts.seeds, number);
+  if (amounts.cells === null) {
+    lines.push({
+      what: "Seed",
+      sum: `${number(amounts.plants)} ÷ ${percent(amounts.standingShare)} that come to stand = ${seed}`,
+    });
+  } else {
+    const sown = amounts.cells === 0 ? 0 : amounts.seeds / amounts.cells;
+    lines.push(
+      {
+        what: "Cells",
+        sum: `${number(amounts.plants)} plants with losses: ${number(amounts.cells)} cells`,
+      },
+      { what: "Seed", sum: `${number(amounts.cells)} cells × ${number(sown)} = ${seed}` },
+    );
+  }
+  lines.push({
+    what: "Weight",
+    sum: crop.piece
+      ? `${seed} × ${weightG(crop.piece.grams)} = ${weightG(amounts.seedGrams)}${amounts.bulbs === null ? "" : `, about ${number(amounts.bulbs)} bulbs of ${crop.piece.perBulb}`}`
+      : `${seed} ÷ ${number(crop.sowing.seedsPerGram)} a gram = ${weightG(amounts.seedGrams)}`,
+  });
+  return lines;
+}
+
+function times(stand: Stand): string {
+  return stand.plantsPerStation > 1 ? ` × ${stand.plantsPerStation} plants` : "";
+}
+
+const PIECE_WORDS: Record<Crop["startedFrom"], string> = {
+  seed: "seeds",
+  clove: "cloves",
+  set: "sets",
+  tuber: "seed potatoes",
+  division: "divisions",
+  root: "roots",
+};
+
+/** "480 seeds", "60 cloves". */
+export function seedWords(crop: Crop, count: number, number: (value: number) => string): string {
+  return `${number(count)} ${PIECE_WORDS[crop.startedFrom]}`;
+}

@@ -102,9 +102,7 @@ export function growthStartDay(
   need: Requirement,
   sowDay: DayNumber,
 ): DayNumber | null {
-  return need.benchDays > 0
-    ? sowDay + need.benchDays
-    : emergenceDay(site, growing, need, sowDay);
+  return need.benchDays > 0 ? sowDay + need.benchDays : emergenceDay(site, growing, need, sowDay);
 }
 
 /** The day a sowing is ready, by the school in force; null when not within the days looked at. */

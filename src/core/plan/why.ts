@@ -68,7 +68,8 @@ function emergenceSentence(
     growing.crop.sowing.depthCm,
   );
   const soil = `The soil is usually ${wording.temperature(meanC)} when it is sown`;
-  if (timeline.emergeDay === null) return `${soil}, and does not get warm enough for it to come up.`;
+  if (timeline.emergeDay === null)
+    return `${soil}, and does not get warm enough for it to come up.`;
   return `${soil}: it is up about ${wording.date(timeline.emergeDay, timeline.sowDay)}, in ${daysWords(timeline.emergeDay - timeline.sowDay)}.`;
 }
 

@@ -97,7 +97,14 @@ test("other crops are other, can still be sown, and are ready in time", () => {
   fc.assert(
     fc.property(anyWish, (wish) => {
       if (!wish.wanted) return;
-      const others = otherCropsFor(site, USUAL_PLAN_SETTINGS, wish, spots, wording);
+      const others = otherCropsFor(
+        site,
+        USUAL_PLAN_SETTINGS,
+        wish,
+        spots,
+        cropLibrary.values(),
+        wording,
+      );
       expect(others.length).toBeLessThanOrEqual(4);
       expect(new Set(others.map((way) => way.growing.crop.id)).size).toBe(others.length);
       for (const way of others) {

@@ -1,17 +1,12 @@
 import { daysWords, type DayNumber } from "../calendar";
-import { cropLibrary, varietyOf, type Crop, type Variety } from "../crops";
+import { varietyOf, type Crop, type Variety } from "../crops";
 import { whereWords } from "../shelter";
 import type { Wording } from "../wording";
 import { judge, type Verdict, type Wanted } from "./feasibility";
 import type { Method, Stage } from "./requirement";
-import { horizonKey, type Exposure, type PlanSettings, type Site } from "./site";
+import type { Exposure, PlanSettings, Site } from "./site";
+import { distinctSpots, type Spot } from "./spots";
 import { latestSowingFor, timelineFrom, type Growing, type Timeline } from "./timeline";
-
-/** A place in the garden where something could grow. */
-export interface Spot extends Exposure {
-  bedId: string;
-  bedName: string;
-}
 
 /** What is asked for: a crop by a date, or simply sown today. */
 export interface Wish {
@@ -110,10 +105,11 @@ export function otherCropsFor(
   settings: PlanSettings,
   wish: Wish,
   spots: readonly Spot[],
+  crops: Iterable<Crop>,
   wording: Wording,
 ): Way[] {
   const found: Way[] = [];
-  for (const crop of cropLibrary.values()) {
+  for (const crop of crops) {
     const variety = varietyOf(crop);
     if (crop.id === wish.crop.id || !variety) continue;
     const best = waysTo(site, settings, { ...wish, crop, variety }, spots, wording)[0];
@@ -139,15 +135,6 @@ function waysOfGrowing(crop: Crop, variety: Variety, { covers, horizon }: Exposu
     ways.push({ crop, variety, method: "direct", stage: "baby", covers, horizon });
   }
   return ways;
-}
-
-function distinctSpots(spots: readonly Spot[]): Spot[] {
-  const byCovers = new Map<string, Spot>();
-  for (const spot of spots) {
-    const key = `${spot.covers.join("+")}|${horizonKey(spot.horizon)}`;
-    if (!byCovers.has(key)) byCovers.set(key, spot);
-  }
-  return [...byCovers.values()];
 }
 
 const RANKS: Record<Verdict["kind"], number> = {

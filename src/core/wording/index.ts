@@ -2,6 +2,7 @@ export {
   celsius,
   centimetres,
   chanceWords,
+  distanceWords,
   fahrenheit,
   feet,
   inches,
@@ -10,6 +11,7 @@ export {
   ounces,
   plainWording,
   temperatureWords,
+  weightWords,
   type Units,
   type Wording,
 } from "./wording";

@@ -8,6 +8,11 @@ export interface Wording {
   date(day: DayNumber, besideDay?: DayNumber): string;
   /** A temperature with its unit, from °C; to the degree unless digits are asked for. */
   temperature(tempC: number, digits?: number): string;
+  /** A short distance with its unit, from cm. */
+  distanceCm(centimetres: number): string;
+  /** A weight with its unit, from grams; kilograms where there are many. */
+  weightG(grams: number): string;
+  number(value: number, digits?: number): string;
 }
 
 /** Plain English dates and the chosen units. */
@@ -15,7 +20,36 @@ export function plainWording(units: Units = "metric"): Wording {
   return {
     date: dateWords,
     temperature: (tempC, digits) => temperatureWords(tempC, units, digits),
+    distanceCm: (cm) => distanceWords(cm, units, plainNumber),
+    weightG: (grams) => weightWords(grams, units, plainNumber),
+    number: plainNumber,
   };
+}
+
+function plainNumber(value: number, digits = 0): string {
+  return String(Number(value.toFixed(digits)) + 0);
+}
+
+/** A number as it is said: to so many digits, in the reader's own way. */
+type NumberWords = (value: number, digits?: number) => string;
+
+/** A short distance in the chosen unit. */
+export function distanceWords(centimetres: number, units: Units, number: NumberWords): string {
+  if (units === "imperial") return `${number(inches(centimetres), 1)} in`;
+  return `${number(centimetres, centimetres < 10 ? 1 : 0)} cm`;
+}
+
+const GRAMS_PER_POUND = 453.59237;
+
+/** A weight in the chosen unit, with as many digits as a scale shows. */
+export function weightWords(grams: number, units: Units, number: NumberWords): string {
+  if (units === "imperial") {
+    return grams >= GRAMS_PER_POUND
+      ? `${number(grams / GRAMS_PER_POUND, 1)} lb`
+      : `${number(ounces(grams), 2)} oz`;
+  }
+  if (grams >= 1000) return `${number(grams / 1000, 2)} kg`;
+  return `${number(grams, grams < 10 ? 1 : 0)} g`;
 }
 
 /** A temperature in the chosen unit with a true minus sign. */

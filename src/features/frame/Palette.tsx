@@ -8,7 +8,7 @@ import { useColorScheme } from "@mui/material/styles";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { dayNumberOf, type DayNumber } from "@/core/calendar";
-import { cropLibrary } from "@/core/crops";
+import { cropsOf } from "@/core/garden";
 import { plantingName } from "@/core/plan";
 import { gardenStore, useGarden } from "@/store";
 import { setView, tell, type PlaceSection, type WishStart } from "@/ui/viewState";
@@ -188,7 +188,7 @@ function useActions(today: DayNumber): Action[] {
       { label: "Count by the ten-hour day", group: "Do", run: school("tenhour") },
       { label: "Count by the calendar", group: "Do", run: school("calendar") },
     ];
-    for (const crop of cropLibrary.values()) {
+    for (const crop of cropsOf(garden).values()) {
       list.push({
         label: `Add ${crop.name.toLowerCase()}…`,
         group: "Add",
@@ -198,7 +198,7 @@ function useActions(today: DayNumber): Action[] {
     for (const planting of garden.plantings.values()) {
       const bed = garden.beds.get(planting.bedId)?.name ?? "";
       list.push({
-        label: `${plantingName(planting)} · ${bed}`,
+        label: `${plantingName(garden, planting)} · ${bed}`,
         group: "Plantings",
         run: () => {
           router.push("/plan");

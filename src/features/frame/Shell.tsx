@@ -103,7 +103,7 @@ function OpenShell({ children }: { children: ReactNode }) {
         inspector={
           selected && site ? (
             <InspectorPanel
-              label={plantingName(selected)}
+              label={plantingName(garden, selected)}
               onClose={() => setView({ selectedPlantingId: null })}
             >
               <PlantingInspector

@@ -11,7 +11,7 @@ import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useMemo, useState } from "react";
 import { isoDate, type DayNumber } from "@/core/calendar";
-import type { Garden } from "@/core/garden";
+import { BY_THE_BOOK, cropsOf, type Garden } from "@/core/garden";
 import { otherCropsFor, spotsOf, waysTo, type Site, type Way } from "@/core/plan";
 import { gardenStore } from "@/store";
 import { setView, tell, type WishStart } from "@/ui/viewState";
@@ -33,10 +33,10 @@ const WAYS_SHOWN = 7;
 
 /** "I want… ready by…": the ways to get it, with what stands against them, and one tap to plan it. */
 export default function WishDialog({ garden, site, today, start, onClose }: Props) {
-  const [fields, setFields] = useState(() => startingFields(start, today));
+  const [fields, setFields] = useState(() => startingFields(start, cropsOf(garden), today));
   const wording = useWording(garden.settings.units);
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
-  const wish = useMemo(() => wishFrom(fields, today), [fields, today]);
+  const wish = useMemo(() => wishFrom(fields, cropsOf(garden), today), [fields, garden, today]);
   const found = useMemo(() => {
     if (typeof wish === "string") return null;
     const all = spotsOf(garden);
@@ -44,7 +44,10 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
     const { settings } = garden;
     const asked = chosen.length > 0 ? chosen : all.filter((spot) => spot.covers.length === 0);
     const ways = waysTo(site, settings, wish, chosen.length > 0 ? chosen : all, wording);
-    const others = wish.wanted === null ? [] : otherCropsFor(site, settings, wish, all, wording);
+    const others =
+      wish.wanted === null
+        ? []
+        : otherCropsFor(site, settings, wish, all, cropsOf(garden).values(), wording);
     return {
       asked: waysTo(site, settings, wish, asked, wording).find(
         (way) => way.growing.stage === "full",
@@ -178,6 +181,7 @@ function plantingFrom(site: Site, garden: Garden, way: Way, chosenBedId: string)
     lengthM: free,
     rowCm: young ? YOUNG_LEAF_ROWS_CM : growing.crop.spacing.rowCm,
     inRowCm: young ? YOUNG_LEAF_IN_ROW_CM : growing.crop.spacing.inRowCm,
+    ...BY_THE_BOOK,
   };
 }
 

@@ -3,8 +3,8 @@
 import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { cropLibrary, varietyOf } from "@/core/crops";
-import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
+import { varietyOf } from "@/core/crops";
+import { bedsInOrder, coversOver, cropsOf, type Garden } from "@/core/garden";
 import { coverWords } from "@/core/shelter";
 import type { WishFields } from "./wishFields";
 
@@ -16,10 +16,11 @@ interface Props {
 
 /** The wish as a sentence of fields: what, when, where. */
 export function WishForm({ garden, fields, onFields }: Props) {
-  const crop = cropLibrary.get(fields.cropId);
+  const crops = cropsOf(garden);
+  const crop = crops.get(fields.cropId);
   const set = (some: Partial<WishFields>) => onFields({ ...fields, ...some });
   const setCrop = (cropId: string) => {
-    const chosen = cropLibrary.get(cropId);
+    const chosen = crops.get(cropId);
     set({ cropId, varietyId: (chosen && varietyOf(chosen)?.id) ?? "" });
   };
   const dateLabel = { inputLabel: { shrink: true } };
@@ -38,7 +39,7 @@ export function WishForm({ garden, fields, onFields }: Props) {
         value={fields.cropId}
         onChange={(event) => setCrop(event.target.value)}
       >
-        {[...cropLibrary.values()].map((one) => (
+        {[...crops.values()].map((one) => (
           <MenuItem key={one.id} value={one.id}>
             {one.name}
           </MenuItem>

@@ -1,21 +1,24 @@
 import { dayNumber } from "@/core/calendar";
+import { cropLibrary } from "@/core/crops";
 import { startingFields, wishFrom } from "./wishFields";
 
 const today = dayNumber("2026-09-24");
 
 test("a wish opens with a crop of the library, a while ahead", () => {
-  const fields = startingFields({ cropId: "kale" }, today);
+  const fields = startingFields({ cropId: "kale" }, cropLibrary, today);
   expect(fields).toMatchObject({
     cropId: "kale",
     varietyId: "curly",
     mode: "by",
     by: "2026-12-01",
   });
-  expect(startingFields({ cropId: "moonroot" }, today).cropId).toBe("spinach");
-  expect(wishFrom(fields, today)).toMatchObject({
+  expect(startingFields({ cropId: "moonroot" }, cropLibrary, today).cropId).toBe("spinach");
+  expect(wishFrom(fields, cropLibrary, today)).toMatchObject({
     wanted: { byDay: dayNumber("2026-12-01"), untilDay: null },
   });
-  expect(wishFrom({ ...fields, mode: "today" }, today)).toMatchObject({ wanted: null });
+  expect(wishFrom({ ...fields, mode: "today" }, cropLibrary, today)).toMatchObject({
+    wanted: null,
+  });
 });
 
 test.each([
@@ -25,5 +28,7 @@ test.each([
   [{ mode: "between" as const, until: "2026-11-01" }, /lies before the first/],
   [{ cropId: "moonroot" }, /Choose a crop/],
 ])("what is missing is asked for (%#)", (some, words) => {
-  expect(wishFrom({ ...startingFields({}, today), ...some }, today)).toMatch(words);
+  expect(
+    wishFrom({ ...startingFields({}, cropLibrary, today), ...some }, cropLibrary, today),
+  ).toMatch(words);
 });

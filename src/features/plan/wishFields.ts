@@ -1,5 +1,5 @@
 import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
-import { cropLibrary, varietyOf } from "@/core/crops";
+import { varietyOf, type Crop } from "@/core/crops";
 import type { Wish } from "@/core/plan";
 import type { WishStart } from "@/ui/viewState";
 
@@ -17,8 +17,12 @@ export interface WishFields {
 const USUAL_DAYS_AHEAD = 68;
 const USUAL_STRETCH_DAYS = 60;
 
-export function startingFields(start: WishStart, today: DayNumber): WishFields {
-  const crop = cropLibrary.get(start.cropId ?? "") ?? cropLibrary.get("spinach");
+export function startingFields(
+  start: WishStart,
+  crops: ReadonlyMap<string, Crop>,
+  today: DayNumber,
+): WishFields {
+  const crop = crops.get(start.cropId ?? "") ?? crops.get("spinach");
   return {
     cropId: crop?.id ?? "",
     varietyId: (crop && varietyOf(crop)?.id) ?? "",
@@ -30,8 +34,12 @@ export function startingFields(start: WishStart, today: DayNumber): WishFields {
 }
 
 /** The wish the fields say, or what is still wrong with them in a sentence. */
-export function wishFrom(fields: WishFields, today: DayNumber): Wish | string {
-  const crop = cropLibrary.get(fields.cropId);
+export function wishFrom(
+  fields: WishFields,
+  crops: ReadonlyMap<string, Crop>,
+  today: DayNumber,
+): Wish | string {
+  const crop = crops.get(fields.cropId);
   const variety = crop && varietyOf(crop, fields.varietyId);
   if (!crop || !variety) return "Choose a crop.";
   if (fields.mode === "today") return { crop, variety, wanted: null, today };

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import type { Crop } from "@/core/crops";
 import type { Bed, Planting } from "@/core/garden";
-import { amountsFor } from "@/core/plan";
+import { amountsFor, standOf } from "@/core/plan";
 import { InspectorSection } from "@/ui/frame";
 import type { LocalWording } from "@/ui/wording";
 
@@ -16,7 +16,7 @@ interface Props {
 
 /** Plants and seed for the stretch of bed, as a sum that can be checked. */
 export function AmountsSection({ planting, bed, crop, wording }: Props) {
-  const amounts = amountsFor({ ...planting, widthM: bed.widthM }, crop, planting.method);
+  const amounts = amountsFor(standOf(planting, bed), crop, planting.method);
   const { number } = wording;
   return (
     <InspectorSection title="Amounts">

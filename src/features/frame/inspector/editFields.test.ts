@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import type { Planting } from "@/core/garden";
+import { BY_THE_BOOK, type Planting } from "@/core/garden";
 import { editFieldsOf, plantingChangesFrom } from "./editFields";
 
 const length = fc.double({ min: 0.1, max: 500, noNaN: true });
@@ -23,6 +23,7 @@ test("what is not touched keeps its exact value, whatever is shown", () => {
           lengthM,
           rowCm,
           inRowCm,
+          ...BY_THE_BOOK,
         };
         const changes = plantingChangesFrom(editFieldsOf(planting, units), planting, units);
         expect({ ...planting, ...changes }).toEqual(planting);

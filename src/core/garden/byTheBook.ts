@@ -1,0 +1,13 @@
+import type { Planting } from "./schema";
+
+/** How a planting stands when nothing is said: single plants in rows, at the book's distances, alone. */
+export const BY_THE_BOOK: Pick<
+  Planting,
+  "arrangement" | "potCm" | "plantsPerStation" | "spacingFactor" | "successionId"
+> = {
+  arrangement: "rows",
+  potCm: null,
+  plantsPerStation: 1,
+  spacingFactor: 1,
+  successionId: null,
+};

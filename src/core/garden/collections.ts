@@ -1,0 +1,47 @@
+import type { Mix, SeedLot, Stand, Tray } from "../seedlings";
+import type { Bed, OwnCrop, OwnVariety, Planting, Shelter, Succession } from "./schema";
+
+/** The entities of which a garden has many, by kind. */
+export interface CollectedByKind {
+  shelter: Shelter;
+  bed: Bed;
+  planting: Planting;
+  succession: Succession;
+  ownCrop: OwnCrop;
+  ownVariety: OwnVariety;
+  seedLot: SeedLot;
+  stand: Stand;
+  tray: Tray;
+  mix: Mix;
+}
+export type CollectedKind = keyof CollectedByKind;
+
+/** Where the entities of each kind stand, in the garden as in its file; what others lean on first. */
+export const COLLECTIONS = {
+  shelter: "shelters",
+  bed: "beds",
+  ownCrop: "ownCrops",
+  ownVariety: "ownVarieties",
+  succession: "successions",
+  planting: "plantings",
+  seedLot: "seedLots",
+  stand: "stands",
+  tray: "trays",
+  mix: "mixes",
+} as const satisfies Record<CollectedKind, string>;
+
+export const COLLECTED_KINDS = Object.keys(COLLECTIONS) as CollectedKind[];
+
+/** Every collection of a garden, by name. */
+export type Collections = {
+  [K in CollectedKind as (typeof COLLECTIONS)[K]]: ReadonlyMap<string, CollectedByKind[K]>;
+};
+
+/** Makes every collection of a garden from its kind. */
+export function collectionsFrom(
+  of: (kind: CollectedKind) => ReadonlyMap<string, unknown>,
+): Collections {
+  return Object.fromEntries(
+    COLLECTED_KINDS.map((kind) => [COLLECTIONS[kind], of(kind)]),
+  ) as unknown as Collections;
+}

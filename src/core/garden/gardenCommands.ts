@@ -1,0 +1,78 @@
+import * as z from "zod";
+import { change, command, refuse, replaceWith } from "./command";
+import { fromGardenFile, type Change } from "./garden";
+import { bedProblems, coverProblems, referenceProblems } from "./references";
+import {
+  BedSchema,
+  GardenFileSchema,
+  GardenHeadSchema,
+  SettingsSchema,
+  ShelterSchema,
+} from "./schema";
+
+export const setSettings = command({
+  name: "settings.set",
+  label: () => "change of settings",
+  input: SettingsSchema.partial().omit({ id: true }),
+  run: (garden, some) =>
+    change({
+      kind: "settings",
+      id: "settings",
+      before: garden.settings,
+      after: { ...garden.settings, ...some },
+    }),
+});
+
+export const renameGarden = command({
+  name: "garden.rename",
+  label: () => "new garden name",
+  input: GardenHeadSchema.pick({ name: true }),
+  run: (garden, { name }) =>
+    change({
+      kind: "garden",
+      id: "garden",
+      before: garden.head,
+      after: { ...garden.head, name },
+    }),
+});
+
+export const replaceGarden = command({
+  name: "garden.replace",
+  label: () => "replacing the garden",
+  input: GardenFileSchema,
+  run(garden, file) {
+    const [problem] = referenceProblems(file);
+    if (problem) return refuse(problem.message, problem.path);
+    return replaceWith(garden, fromGardenFile(file));
+  },
+});
+
+export const addShelter = command({
+  name: "shelter.add",
+  label: (shelter) => `adding ${shelter.name}`,
+  input: ShelterSchema,
+  run(garden, shelter) {
+    const [problem] = coverProblems("shelter", shelter);
+    if (problem) return refuse(problem.message, problem.path);
+    if (garden.shelters.has(shelter.id)) return refuse("This shelter is already there.");
+    return change({ kind: "shelter", id: shelter.id, before: null, after: shelter });
+  },
+});
+
+export const addBeds = command({
+  name: "bed.addMany",
+  label: ({ beds }) =>
+    beds.length === 1 ? `adding ${beds[0]?.name}` : `adding ${beds.length} beds`,
+  input: z.object({ beds: z.array(BedSchema).min(1, "Say how many beds.").max(200) }),
+  run(garden, { beds }) {
+    const shelterIds = new Set(garden.shelters.keys());
+    const changes: Change[] = [];
+    for (const bed of beds) {
+      const [problem] = bedProblems("bed", bed, shelterIds);
+      if (problem) return refuse(problem.message, problem.path);
+      if (garden.beds.has(bed.id)) return refuse(`${bed.name} is already there.`);
+      changes.push({ kind: "bed", id: bed.id, before: null, after: bed });
+    }
+    return change(...changes);
+  },
+});

@@ -1,0 +1,100 @@
+import * as z from "zod";
+import { WeatherRecordSchema } from "../climate";
+import { HorizonSchema } from "../sky";
+import { change, command, refuse } from "./command";
+import type { Change } from "./garden";
+import { placeProblems } from "./references";
+import { KeptOutlookSchema, PlaceSchema } from "./schema";
+
+export const setPlace = command({
+  name: "place.set",
+  label: () => "change of the place",
+  input: PlaceSchema,
+  run(garden, place) {
+    const [problem] = placeProblems("place", place, garden.record !== null);
+    if (problem) return refuse(problem.message, problem.path);
+    return change({ kind: "place", id: "place", before: garden.place, after: place });
+  },
+});
+
+export const setRecord = command({
+  name: "record.set",
+  label: ({ station }) => `reading in ${station}`,
+  input: WeatherRecordSchema,
+  run(garden, record) {
+    const changes: Change[] = [
+      { kind: "record", id: "record", before: garden.record, after: record },
+    ];
+    const { place } = garden;
+    // Who reads in a record wants to go by it.
+    if (place && place.climateFrom !== "record") {
+      const after = { ...place, climateFrom: "record" as const };
+      changes.push({ kind: "place", id: "place", before: place, after });
+    }
+    return change(...changes);
+  },
+});
+
+export const removeRecord = command({
+  name: "record.remove",
+  label: () => "removing the record",
+  input: z.object({}),
+  run(garden) {
+    const { place, record } = garden;
+    if (!record) return refuse("There is no record to remove.");
+    const changes: Change[] = [{ kind: "record", id: "record", before: record, after: null }];
+    if (place?.climateFrom === "record") {
+      if (!place.climate) {
+        return refuse(
+          "Give the usual temperatures first: without the record nothing else is known.",
+        );
+      }
+      const after = { ...place, climateFrom: "sketch" as const };
+      changes.push({ kind: "place", id: "place", before: place, after });
+    }
+    return change(...changes);
+  },
+});
+
+export const setHorizon = command({
+  name: "horizon.set",
+  label: ({ bedId }, garden) =>
+    bedId === null
+      ? "change of the skyline"
+      : `skyline of ${garden.beds.get(bedId)?.name ?? bedId}`,
+  input: z.object({
+    /** Null for the whole garden. */
+    bedId: z.string().nullable(),
+    /** Null gives a bed the garden's again. */
+    horizon: HorizonSchema.nullable(),
+  }),
+  run(garden, { bedId, horizon }) {
+    if (bedId !== null) {
+      const bed = garden.beds.get(bedId);
+      if (!bed) return refuse("This bed is no longer in the garden.", "bedId");
+      return change({ kind: "bed", id: bedId, before: bed, after: { ...bed, horizon } });
+    }
+    const { place } = garden;
+    if (!place) return refuse("Give the place first: its skyline belongs to it.");
+    const after = { ...place, horizon: horizon ?? [] };
+    return change({ kind: "place", id: "place", before: place, after });
+  },
+});
+
+/** What a station sends by itself; what the grower types or reads in is `outlook.set`. */
+export const receiveOutlook = command({
+  name: "outlook.receive",
+  label: () => "the outlook",
+  input: KeptOutlookSchema,
+  quiet: true,
+  run: (garden, outlook) =>
+    change({ kind: "outlook", id: "outlook", before: garden.outlook, after: outlook }),
+});
+
+export const setOutlook = command({
+  name: "outlook.set",
+  label: ({ outlook }) => `the outlook ${outlook.source}`,
+  input: KeptOutlookSchema,
+  run: (garden, outlook) =>
+    change({ kind: "outlook", id: "outlook", before: garden.outlook, after: outlook }),
+});

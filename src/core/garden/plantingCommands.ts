@@ -1,0 +1,170 @@
+import * as z from "zod";
+import { IsoDateSchema } from "../calendar";
+import { lengthWords } from "../wording";
+import { change, command, refuse } from "./command";
+import type { Change, Garden } from "./garden";
+import { cropsOf } from "./ownCrops";
+import { plantingProblems } from "./references";
+import { PlantingSchema, SuccessionSchema } from "./schema";
+
+const idInput = z.object({ id: z.string() });
+const GONE = "This planting is no longer in the garden.";
+
+function cropWords(garden: Garden, cropId: string): string {
+  return cropsOf(garden).get(cropId)?.name.toLowerCase() ?? cropId;
+}
+
+function plantingWords(garden: Garden, id: string): string {
+  const planting = garden.plantings.get(id);
+  return planting ? cropWords(garden, planting.cropId) : "a planting";
+}
+
+export const addPlanting = command({
+  name: "planting.add",
+  label: (planting, garden) => `adding ${cropWords(garden, planting.cropId)}`,
+  input: PlantingSchema,
+  run(garden, planting) {
+    const problem = plantingRefusal(garden, planting);
+    if (problem) return problem;
+    if (garden.plantings.has(planting.id)) return refuse("This planting is already there.");
+    return change({ kind: "planting", id: planting.id, before: null, after: planting });
+  },
+});
+
+export const moveSowing = command({
+  name: "planting.moveSowing",
+  label: ({ id }, garden) => `moving ${plantingWords(garden, id)}`,
+  input: z.object({ id: z.string(), sowOn: IsoDateSchema }),
+  run(garden, { id, sowOn }) {
+    const before = garden.plantings.get(id);
+    if (!before) return refuse(GONE);
+    const sown = sownInTray(garden, id);
+    if (sown) return refuse(sown);
+    return change({ kind: "planting", id, before, after: { ...before, sowOn } });
+  },
+});
+
+export const editPlanting = command({
+  name: "planting.edit",
+  label: ({ id }, garden) => `changing ${plantingWords(garden, id)}`,
+  input: PlantingSchema.partial().required({ id: true }),
+  run(garden, some) {
+    const before = garden.plantings.get(some.id);
+    if (!before) return refuse(GONE);
+    const after = { ...before, ...some };
+    return (
+      plantingRefusal(garden, after) ?? change({ kind: "planting", id: some.id, before, after })
+    );
+  },
+});
+
+export const removePlanting = command({
+  name: "planting.remove",
+  label: ({ id }, garden) => `removing ${plantingWords(garden, id)}`,
+  input: idInput,
+  run(garden, { id }) {
+    const before = garden.plantings.get(id);
+    if (!before) return refuse(GONE);
+    return change({ kind: "planting", id, before, after: null }, ...withoutPlanting(garden, id));
+  },
+});
+
+export const addSuccession = command({
+  name: "succession.add",
+  label: ({ plantings }, garden) =>
+    `adding ${plantings.length} sowings of ${cropWords(garden, plantings[0]?.cropId ?? "")}`,
+  input: z.object({
+    succession: SuccessionSchema,
+    plantings: z
+      .array(PlantingSchema)
+      .min(2, "A succession has at least two sowings.")
+      .max(60, "At most 60 sowings in a succession."),
+  }),
+  run(garden, { succession, plantings }) {
+    if (garden.successions.has(succession.id)) return refuse("This succession is already there.");
+    const { id } = succession;
+    const changes: Change[] = [{ kind: "succession", id, before: null, after: succession }];
+    const withIt = {
+      ...garden,
+      successions: new Map([...garden.successions, [id, succession] as const]),
+    };
+    for (const planting of plantings) {
+      const problem = plantingRefusal(withIt, planting);
+      if (problem) return problem;
+      // An earlier planting may become the first of the succession.
+      const before = garden.plantings.get(planting.id) ?? null;
+      changes.push({ kind: "planting", id: planting.id, before, after: planting });
+    }
+    return change(...changes);
+  },
+});
+
+export const moveSuccession = command({
+  name: "succession.move",
+  label: ({ moves }, garden) =>
+    `moving ${moves.length} sowings of ${plantingWords(garden, moves[0]?.id ?? "")}`,
+  input: z.object({
+    moves: z
+      .array(z.object({ id: z.string(), sowOn: IsoDateSchema }))
+      .min(1)
+      .max(60),
+  }),
+  run(garden, { moves }) {
+    const changes: Change[] = [];
+    for (const { id, sowOn } of moves) {
+      const before = garden.plantings.get(id);
+      if (!before) return refuse(GONE);
+      const sown = sownInTray(garden, id);
+      if (sown && sowOn !== before.sowOn) return refuse(sown);
+      changes.push({ kind: "planting", id, before, after: { ...before, sowOn } });
+    }
+    return change(...changes);
+  },
+});
+
+/** Why a sowing that is in a tray already cannot be moved; null when it is in none. */
+function sownInTray(garden: Garden, plantingId: string): string | null {
+  for (const tray of garden.trays.values()) {
+    const sowing = tray.sowings.find((one) => one.plantingId === plantingId);
+    if (sowing) return `Already sown on ${sowing.sownOn}, in ${tray.name}: it cannot be moved.`;
+  }
+  return null;
+}
+
+/** What follows when a planting goes: its succession, when empty, and its place in the trays. */
+function withoutPlanting(garden: Garden, plantingId: string): Change[] {
+  const changes: Change[] = [];
+  const successionId = garden.plantings.get(plantingId)?.successionId ?? null;
+  const others = [...garden.plantings.values()].filter(
+    (one) => one.successionId === successionId && one.id !== plantingId,
+  );
+  const succession = successionId === null ? undefined : garden.successions.get(successionId);
+  if (succession && others.length === 0) {
+    changes.push({ kind: "succession", id: succession.id, before: succession, after: null });
+  }
+  for (const tray of garden.trays.values()) {
+    if (!tray.sowings.some((sowing) => sowing.plantingId === plantingId)) continue;
+    const sowings = tray.sowings.map((sowing) =>
+      sowing.plantingId === plantingId ? { ...sowing, plantingId: null } : sowing,
+    );
+    changes.push({ kind: "tray", id: tray.id, before: tray, after: { ...tray, sowings } });
+  }
+  return changes;
+}
+
+function plantingRefusal(garden: Garden, planting: z.infer<typeof PlantingSchema>) {
+  const [problem] = plantingProblems("planting", planting, cropsOf(garden));
+  if (problem) return refuse(problem.message, problem.path);
+  if (planting.successionId !== null && !garden.successions.has(planting.successionId)) {
+    return refuse("This succession is no longer in the garden.", "planting.successionId");
+  }
+  const bed = garden.beds.get(planting.bedId);
+  if (!bed) return refuse("This bed is no longer in the garden.", "planting.bedId");
+  if (planting.lengthM > bed.lengthM + 1e-9) {
+    return refuse(
+      `${bed.name} is ${lengthWords(bed.lengthM, garden.settings.units)} long: take at most that.`,
+      "planting.lengthM",
+    );
+  }
+  return null;
+}

@@ -1,0 +1,78 @@
+import * as z from "zod";
+import { IsoDateSchema } from "../calendar";
+import { MixSchema, SeedLotSchema } from "../seedlings";
+import { change, command, refuse } from "./command";
+import type { Change, Garden } from "./garden";
+import { cropsOf } from "./ownCrops";
+import { cropAndVarietyProblems } from "./references";
+
+function lotWords(garden: Garden, lot: { cropId: string } | undefined): string {
+  return lot ? `${cropsOf(garden).get(lot.cropId)?.name.toLowerCase() ?? lot.cropId} seed` : "seed";
+}
+
+export const setSeedLot = command({
+  name: "seedLot.set",
+  label: ({ lot }, garden) => `keeping ${lotWords(garden, lot)}`,
+  input: z.object({
+    lot: SeedLotSchema,
+    /** A packet for a later year than the coming one, or a test not yet made, is a slip of the pen. */
+    today: IsoDateSchema,
+  }),
+  run(garden, { lot, today }) {
+    const [problem] = cropAndVarietyProblems("lot", lot, cropsOf(garden));
+    if (problem) return refuse(problem.message, problem.path);
+    const thisYear = Number(today.slice(0, 4));
+    // Next season's packets are sold from fall on.
+    const newest = today.slice(5) >= "08-01" ? thisYear + 1 : thisYear;
+    if (lot.packedYear > newest) {
+      return refuse(
+        `Seed packed for ${lot.packedYear} cannot be here yet: give a year up to ${newest}.`,
+        "lot.packedYear",
+      );
+    }
+    if (lot.germinationTest && lot.germinationTest.testedOn > today) {
+      return refuse("The test lies ahead: give the day on which it was counted.", "lot.testedOn");
+    }
+    const before = garden.seedLots.get(lot.id) ?? null;
+    return change({ kind: "seedLot", id: lot.id, before, after: lot });
+  },
+});
+
+export const removeSeedLot = command({
+  name: "seedLot.remove",
+  label: ({ id }, garden) => `removing ${lotWords(garden, garden.seedLots.get(id))}`,
+  input: z.object({ id: z.string() }),
+  run(garden, { id }) {
+    const before = garden.seedLots.get(id);
+    if (!before) return refuse("This seed is no longer in the box.");
+    const changes: Change[] = [{ kind: "seedLot", id, before, after: null }];
+    // The trays remember what was sown, no longer from which packet.
+    for (const tray of garden.trays.values()) {
+      if (!tray.sowings.some(({ lotId }) => lotId === id)) continue;
+      const sowings = tray.sowings.map((sowing) =>
+        sowing.lotId === id ? { ...sowing, lotId: null } : sowing,
+      );
+      changes.push({ kind: "tray", id: tray.id, before: tray, after: { ...tray, sowings } });
+    }
+    return change(...changes);
+  },
+});
+
+export const setMix = command({
+  name: "mix.set",
+  label: ({ name }) => `keeping ${name}`,
+  input: MixSchema,
+  run: (garden, mix) =>
+    change({ kind: "mix", id: mix.id, before: garden.mixes.get(mix.id) ?? null, after: mix }),
+});
+
+export const removeMix = command({
+  name: "mix.remove",
+  label: ({ id }, garden) => `removing ${garden.mixes.get(id)?.name ?? "a mix"}`,
+  input: z.object({ id: z.string() }),
+  run(garden, { id }) {
+    const before = garden.mixes.get(id);
+    if (!before) return refuse("This mix is no longer there.");
+    return change({ kind: "mix", id, before, after: null });
+  },
+});

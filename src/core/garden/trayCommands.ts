@@ -1,0 +1,265 @@
+import * as z from "zod";
+import { IsoDateSchema } from "../calendar";
+import {
+  countSeedlings,
+  moveTo,
+  potOn,
+  seedsIn,
+  sowInto,
+  StandSchema,
+  takeCells,
+  thinTo,
+  TraySchema,
+  TraySowingSchema,
+  withoutSeeds,
+  type Tray,
+  type TrayResult,
+} from "../seedlings";
+import { change, command, refuse } from "./command";
+import type { Change, Garden } from "./garden";
+import { cropsOf } from "./ownCrops";
+import { cropAndVarietyProblems, trayProblems } from "./references";
+
+const GONE = "This tray is no longer in the garden.";
+const cellsOf = { trayId: z.string(), sowingId: z.string(), on: IsoDateSchema };
+
+function trayName(garden: Garden, id: string): string {
+  return garden.trays.get(id)?.name ?? "a tray";
+}
+
+/** A tray command that changes one tray by a function of the core. */
+function trayChange(garden: Garden, trayId: string, act: (tray: Tray) => TrayResult) {
+  const before = garden.trays.get(trayId);
+  if (!before) return refuse(GONE);
+  const result = act(before);
+  if (!result.ok) return refuse(result.refusal);
+  return change({ kind: "tray", id: trayId, before, after: result.tray });
+}
+
+export const setStand = command({
+  name: "stand.set",
+  label: ({ name }) => `keeping ${name}`,
+  input: StandSchema,
+  run: (garden, stand) =>
+    change({
+      kind: "stand",
+      id: stand.id,
+      before: garden.stands.get(stand.id) ?? null,
+      after: stand,
+    }),
+});
+
+export const removeStand = command({
+  name: "stand.remove",
+  label: ({ id }, garden) => `removing ${garden.stands.get(id)?.name ?? "a place for trays"}`,
+  input: z.object({ id: z.string() }),
+  run(garden, { id }) {
+    const before = garden.stands.get(id);
+    if (!before) return refuse("This place for trays is no longer there.");
+    const there = [...garden.trays.values()].filter((tray) => tray.stays.at(-1)?.standId === id);
+    if (there.length > 0) {
+      const names = there.slice(0, 3).map((tray) => tray.name);
+      return refuse(
+        `${names.join(", ")}${there.length > 3 ? " and more" : ""} ${there.length === 1 ? "stands" : "stand"} there: move ${there.length === 1 ? "it" : "them"} first.`,
+      );
+    }
+    // Trays that stood there once forget where.
+    const trays = [...garden.trays.values()].filter((tray) =>
+      tray.stays.some(({ standId }) => standId === id),
+    );
+    return change(
+      ...trays.map((tray): Change => ({
+        kind: "tray",
+        id: tray.id,
+        before: tray,
+        after: {
+          ...tray,
+          stays: tray.stays.map((stay) =>
+            stay.standId === id ? { ...stay, standId: null } : stay,
+          ),
+        },
+      })),
+      { kind: "stand", id, before, after: null },
+    );
+  },
+});
+
+export const addTray = command({
+  name: "tray.add",
+  label: ({ name }) => `adding ${name}`,
+  input: TraySchema,
+  run(garden, tray) {
+    if (garden.trays.has(tray.id)) return refuse("This tray is already there.");
+    const taken = [...garden.trays.values()].find(({ name }) => name === tray.name);
+    if (taken) return refuse(`There is a tray called ${tray.name} already.`, "name");
+    const [problem] = trayProblems("tray", tray, garden);
+    if (problem) return refuse(problem.message, problem.path);
+    return change({ kind: "tray", id: tray.id, before: null, after: tray });
+  },
+});
+
+export const renameTray = command({
+  name: "tray.rename",
+  label: ({ id }, garden) => `renaming ${trayName(garden, id)}`,
+  input: z.object({ id: z.string(), name: TraySchema.shape.name }),
+  run: (garden, { id, name }) =>
+    trayChange(garden, id, (tray) => ({ ok: true, tray: { ...tray, name } })),
+});
+
+export const moveTray = command({
+  name: "tray.move",
+  label: ({ id }, garden) => `moving ${trayName(garden, id)}`,
+  input: z.object({ id: z.string(), standId: z.string().nullable(), from: IsoDateSchema }),
+  run(garden, { id, standId, from }) {
+    if (standId !== null && !garden.stands.has(standId)) {
+      return refuse("This place for trays is no longer there.", "standId");
+    }
+    return trayChange(garden, id, (tray) => ({ ok: true, tray: moveTo(tray, standId, from) }));
+  },
+});
+
+export const removeTray = command({
+  name: "tray.remove",
+  label: ({ id }, garden) => `removing ${trayName(garden, id)}`,
+  input: z.object({ id: z.string() }),
+  run(garden, { id }) {
+    const before = garden.trays.get(id);
+    if (!before) return refuse(GONE);
+    return change({ kind: "tray", id, before, after: null });
+  },
+});
+
+export const sowTray = command({
+  name: "tray.sow",
+  label: ({ trayId }, garden) => `sowing ${trayName(garden, trayId)}`,
+  input: z.object({
+    trayId: z.string(),
+    sowing: TraySowingSchema.omit({ entries: true, seedlings: true }).extend({
+      seedsPerCell: z
+        .number({ error: "Say how many seeds go into a cell." })
+        .int("Whole seeds only.")
+        .min(1, "At least one seed for a cell.")
+        .max(50, "At most 50 seeds for a cell."),
+    }),
+    /** Sow although the packet says it holds less: packets are counted by eye. */
+    evenIfShort: z.boolean().optional(),
+  }),
+  run(garden, { trayId, sowing, evenIfShort }) {
+    const tray = garden.trays.get(trayId);
+    if (!tray) return refuse(GONE);
+    const crops = cropsOf(garden);
+    const [problem] = cropAndVarietyProblems("sowing", sowing, crops);
+    if (problem) return refuse(problem.message, problem.path);
+    const result = sowInto(tray, sowing);
+    if (!result.ok) return refuse(result.refusal, "sowing.cells");
+    const changes: Change[] = [{ kind: "tray", id: trayId, before: tray, after: result.tray }];
+
+    const lot = sowing.lotId === null ? undefined : garden.seedLots.get(sowing.lotId);
+    const crop = crops.get(sowing.cropId);
+    if (sowing.lotId !== null && (!lot || lot.cropId !== sowing.cropId)) {
+      return refuse("This seed is not in the box.", "sowing.lotId");
+    }
+    if (lot && crop) {
+      const taken = sowing.cells.length * sowing.seedsPerCell;
+      const there = seedsIn(crop, lot);
+      if (taken > there && !evenIfShort) {
+        return refuse(
+          `The packet holds ${there} seeds and this takes ${taken}: sow ${Math.floor(there / sowing.seedsPerCell)} cells, or fewer seeds a cell, or correct the packet.`,
+          "evenIfShort",
+        );
+      }
+      changes.push({
+        kind: "seedLot",
+        id: lot.id,
+        before: lot,
+        after: withoutSeeds(crop, lot, taken),
+      });
+    }
+    // The plan follows what was done.
+    const planting = garden.plantings.get(sowing.plantingId ?? "");
+    if (sowing.plantingId !== null && planting?.cropId !== sowing.cropId) {
+      return refuse("This planting is not of that crop.", "sowing.plantingId");
+    }
+    if (planting && planting.sowOn !== sowing.sownOn) {
+      const after = { ...planting, sowOn: sowing.sownOn };
+      changes.push({ kind: "planting", id: planting.id, before: planting, after });
+    }
+    return change(...changes);
+  },
+});
+
+export const countTray = command({
+  name: "tray.count",
+  label: ({ trayId }, garden) => `counting ${trayName(garden, trayId)}`,
+  input: z.object({ ...cellsOf, seedlings: z.array(z.number().int().min(0).max(99)).max(2000) }),
+  run: (garden, { trayId, sowingId, on, seedlings }) =>
+    trayChange(garden, trayId, (tray) => countSeedlings(tray, sowingId, on, seedlings)),
+});
+
+export const thinTray = command({
+  name: "tray.thin",
+  label: ({ trayId }, garden) => `thinning ${trayName(garden, trayId)}`,
+  input: z.object({
+    ...cellsOf,
+    leave: z.number().int().min(1, "Leave at least one.").max(15, "Leave at most 15."),
+  }),
+  run: (garden, { trayId, sowingId, on, leave }) =>
+    trayChange(garden, trayId, (tray) => thinTo(tray, sowingId, on, leave)),
+});
+
+export const potOnSowing = command({
+  name: "tray.potOn",
+  label: ({ trayId, how }, garden) =>
+    `${how === "split" ? "splitting" : "potting on"} ${trayName(garden, trayId)}`,
+  input: z.object({
+    ...cellsOf,
+    intoTrayId: z.string(),
+    how: z.enum(["together", "split"]),
+    newId: z.string(),
+  }),
+  run(garden, { trayId, sowingId, on, intoTrayId, how, newId }) {
+    const [from, into] = [garden.trays.get(trayId), garden.trays.get(intoTrayId)];
+    if (!from || !into) return refuse(GONE);
+    const result = potOn(from, sowingId, into, on, how, newId);
+    if (!result.ok) return refuse(result.refusal);
+    return change(
+      { kind: "tray", id: trayId, before: from, after: result.from },
+      { kind: "tray", id: intoTrayId, before: into, after: result.into },
+    );
+  },
+});
+
+const takenInput = z.object({ ...cellsOf, cells: z.array(z.number().int().min(0)).nullable() });
+
+export const discardCells = command({
+  name: "tray.discard",
+  label: ({ trayId }, garden) => `discarding from ${trayName(garden, trayId)}`,
+  input: takenInput,
+  run: (garden, { trayId, sowingId, on, cells }) =>
+    trayChange(garden, trayId, (tray) => takeCells(tray, sowingId, on, "discarded", cells)),
+});
+
+export const plantOutCells = command({
+  name: "tray.plantOut",
+  label: ({ trayId }, garden) => `planting out of ${trayName(garden, trayId)}`,
+  input: takenInput,
+  run: (garden, { trayId, sowingId, on, cells }) =>
+    trayChange(garden, trayId, (tray) => takeCells(tray, sowingId, on, "plantedOut", cells)),
+});
+
+export const labelSowing = command({
+  name: "tray.label",
+  label: ({ trayId, labelled }, garden) =>
+    `${labelled ? "labelling" : "taking the label from"} ${trayName(garden, trayId)}`,
+  input: z.object({ trayId: z.string(), sowingId: z.string(), labelled: z.boolean() }),
+  run: (garden, { trayId, sowingId, labelled }) =>
+    trayChange(garden, trayId, (tray) => ({
+      ok: true,
+      tray: {
+        ...tray,
+        sowings: tray.sowings.map((sowing) =>
+          sowing.id === sowingId ? { ...sowing, labelled } : sowing,
+        ),
+      },
+    })),
+});

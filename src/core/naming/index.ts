@@ -1,0 +1,1 @@
+export { IdSchema, NameSchema, NoteSchema } from "./schema";

@@ -1,0 +1,93 @@
+import { dayNumber, type DayNumber } from "../calendar";
+import { varietyOf, type Crop, type Variety } from "../crops";
+import { cropsOf, type Garden, type Planting } from "../garden";
+import { isSpent, lotSprouting, seedsIn, type SeedLot } from "../seedlings";
+import { standOf } from "./gardenPlan";
+import { amountsFor } from "./spacing";
+
+/** Seed of one variety that the plan asks for, what is there, and what to order. */
+export interface SeedNeed {
+  crop: Crop;
+  variety: Variety;
+  plantings: Planting[];
+  /** Plants that are to stand. */
+  plants: number;
+  /** Sound, fresh seeds for them, with losses. */
+  seeds: number;
+  /** The lots that would be used, oldest first. */
+  lots: SeedLot[];
+  /** What those lots are worth in fresh seeds. */
+  worthInBox: number;
+  /** Fresh seeds still missing. */
+  toOrder: number;
+  toOrderGrams: number;
+  /** The first day it is wanted. */
+  firstSowDay: DayNumber;
+}
+
+/**
+ * What the plan still wants sown from a day on, variety by variety, against what is in the seed box.
+ * Old seed counts for as much fresh seed as it will sprout like; spent seed does not count. What is
+ * in trays already is not asked for again.
+ *
+ * @param today   sowings before it are past
+ * @param toDay   the last day looked at
+ */
+export function seedNeeds(garden: Garden, today: DayNumber, toDay: DayNumber): SeedNeed[] {
+  const crops = cropsOf(garden);
+  const sown = new Set(
+    [...garden.trays.values()].flatMap((tray) => tray.sowings.map(({ plantingId }) => plantingId)),
+  );
+  const byVariety = new Map<string, SeedNeed>();
+  for (const planting of garden.plantings.values()) {
+    const sowDay = dayNumber(planting.sowOn);
+    const crop = crops.get(planting.cropId);
+    const variety = crop && varietyOf(crop, planting.varietyId);
+    const bed = garden.beds.get(planting.bedId);
+    if (sowDay < today || sowDay > toDay || sown.has(planting.id)) continue;
+    if (!crop || !variety || !bed) continue;
+    const { plants, seeds } = amountsFor(standOf(planting, bed), crop, planting.method);
+    const key = `${crop.id}|${variety.id}`;
+    const need = byVariety.get(key) ?? {
+      crop,
+      variety,
+      plantings: [],
+      plants: 0,
+      seeds: 0,
+      lots: [],
+      worthInBox: 0,
+      toOrder: 0,
+      toOrderGrams: 0,
+      firstSowDay: sowDay,
+    };
+    need.plantings.push(planting);
+    need.plants += plants;
+    need.seeds += seeds;
+    need.firstSowDay = Math.min(need.firstSowDay, sowDay);
+    byVariety.set(key, need);
+  }
+  for (const need of byVariety.values()) takeFromBox(need, garden, today);
+  return [...byVariety.values()].sort(
+    (a, b) => a.firstSowDay - b.firstSowDay || (a.crop.name < b.crop.name ? -1 : 1),
+  );
+}
+
+function takeFromBox(need: SeedNeed, garden: Garden, today: DayNumber): void {
+  const { crop, variety } = need;
+  need.lots = [...garden.seedLots.values()]
+    .filter(
+      (lot) =>
+        lot.cropId === crop.id &&
+        lot.varietyId === variety.id &&
+        seedsIn(crop, lot) > 0 &&
+        !isSpent(crop, lot, today),
+    )
+    .sort((a, b) => a.packedYear - b.packedYear);
+  const worth = need.lots.reduce(
+    (sum, lot) => sum + seedsIn(crop, lot) / lotSprouting(crop, lot, today).sowThicker,
+    0,
+  );
+  need.worthInBox = Math.floor(worth);
+  need.toOrder = Math.max(0, need.seeds - need.worthInBox);
+  need.toOrderGrams = need.toOrder / crop.sowing.seedsPerGram;
+}
