@@ -1,5 +1,5 @@
 import { dayNumber, type DayNumber } from "@/core/calendar";
-import type { Garden, Place, Planting } from "@/core/garden";
+import { cropsOf, type Garden, type Place, type Planting } from "@/core/garden";
 import {
   growingOf,
   planSettingsOf,
@@ -37,6 +37,7 @@ interface Kept {
   settings: Garden["settings"];
   bed: unknown;
   shelters: unknown;
+  crops: unknown;
   view: PlantingView | null;
 }
 const views = new WeakMap<Planting, Kept>();
@@ -48,13 +49,15 @@ const views = new WeakMap<Planting, Kept>();
 export function plantingView(garden: Garden, site: Site, planting: Planting): PlantingView | null {
   const { settings, shelters } = garden;
   const bed = garden.beds.get(planting.bedId);
+  const crops = cropsOf(garden);
   const kept = views.get(planting);
   if (
     kept &&
     kept.site === site &&
     kept.settings === settings &&
     kept.bed === bed &&
-    kept.shelters === shelters
+    kept.shelters === shelters &&
+    kept.crops === crops
   ) {
     return kept.view;
   }
@@ -64,7 +67,7 @@ export function plantingView(garden: Garden, site: Site, planting: Planting): Pl
     growing,
     timeline: timelineFrom(site, planSettingsOf(garden), growing, dayNumber(planting.sowOn)),
   };
-  views.set(planting, { site, settings, bed, shelters, view });
+  views.set(planting, { site, settings, bed, shelters, crops, view });
   return view;
 }
 

@@ -13,6 +13,9 @@ export interface WishStart {
 /** What of the place is looked at. */
 export type PlaceSection = "frost" | "light" | "sun" | "outlook";
 
+/** What of the seedlings is looked at. */
+export type SeedlingsSection = "trays" | "room" | "seeds" | "order" | "mix" | "crops";
+
 /** Something told at the foot of the screen for a while. */
 export interface Message {
   text: string;
@@ -31,6 +34,11 @@ interface ViewState {
   /** The bed whose sun is looked at; null for the whole garden. */
   sunBedId: string | null;
   placeSection: PlaceSection;
+  seedlingsSection: SeedlingsSection;
+  /** The tray that is looked at. */
+  selectedTrayId: string | null;
+  /** The list of what can still be sown today. */
+  sowingToday: boolean;
   wish: WishStart | null;
   paletteOpen: boolean;
   settingsOpen: boolean;
@@ -44,6 +52,9 @@ export const useView = create<ViewState>(() => ({
   dragged: null,
   sunBedId: null,
   placeSection: "frost",
+  seedlingsSection: "trays",
+  selectedTrayId: null,
+  sowingToday: false,
   wish: null,
   paletteOpen: false,
   settingsOpen: false,

@@ -6,6 +6,7 @@ import {
   distanceWords,
   feet,
   temperatureWords,
+  volumeWords,
   weightWords,
   type Units,
   type Wording,
@@ -26,6 +27,8 @@ export interface LocalWording extends Wording {
   /** A difference between temperatures. */
   degrees(differenceC: number): string;
   lengthM(metres: number): string;
+  /** A volume from litres: cells small, mixes large. */
+  volumeL(litres: number): string;
 }
 
 export function localWording(units: Units, locale?: string): LocalWording {
@@ -50,6 +53,7 @@ export function localWording(units: Units, locale?: string): LocalWording {
     month: format({ month: "short" }),
     lengthM: (m) => (imperial ? `${number(feet(m), 1)} ft` : `${number(m, 1)} m`),
     distanceCm: (cm) => distanceWords(cm, units, number),
+    volumeL: (litres) => volumeWords(litres, units, number),
     weightG: (grams) => weightWords(grams, units, number),
     number,
   };

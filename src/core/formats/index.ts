@@ -5,4 +5,5 @@ export {
   type ReadGarden,
 } from "./gardenFile";
 export { writeCalendarFile } from "./calendarFile";
+export { writeLabelsCsv, writeOrderCsv } from "./seedTables";
 export { writePlantingsCsv, writeTasksCsv } from "./tables";

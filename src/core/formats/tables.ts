@@ -3,10 +3,8 @@ import { dayNumber, isoDate, type DayNumber } from "../calendar";
 import { varietyOf } from "../crops";
 import { cropsOf, type Garden } from "../garden";
 import { amountsFor, growingOf, planSettingsOf, standOf, timelineFrom, type Site } from "../plan";
+import { CSV_OPTIONS } from "./csvOptions";
 import { planEvents } from "./events";
-
-/** RFC 4180; texts that a spreadsheet would take for a formula are made harmless. */
-const CSV_OPTIONS = { newline: "\r\n", escapeFormulae: true } as const;
 
 const dateOrNothing = (day: DayNumber | null) => (day === null ? "" : isoDate(day));
 

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { IsoDateSchema } from "../calendar";
+import { dateWords, dayNumber, IsoDateSchema } from "../calendar";
 import { lengthWords } from "../wording";
 import { change, command, refuse } from "./command";
 import type { Change, Garden } from "./garden";
@@ -126,7 +126,8 @@ export const moveSuccession = command({
 function sownInTray(garden: Garden, plantingId: string): string | null {
   for (const tray of garden.trays.values()) {
     const sowing = tray.sowings.find((one) => one.plantingId === plantingId);
-    if (sowing) return `Already sown on ${sowing.sownOn}, in ${tray.name}: it cannot be moved.`;
+    if (sowing)
+      return `Already sown on ${dateWords(dayNumber(sowing.sownOn))}, in ${tray.name}: it cannot be moved.`;
   }
   return null;
 }

@@ -120,7 +120,7 @@ describe("a crop of one's own", () => {
 });
 
 describe("the seed box", () => {
-  const lot = demo.seedLots.find(({ id }) => id === "lot-06"); // 120 pak choi seeds
+  const lot = demo.seedLots.find(({ id }) => id === "lot-06"); // 120 claytonia seeds
 
   test("refuses seed from the future and tests that do not add up", () => {
     expect(
@@ -160,8 +160,8 @@ describe("a tray", () => {
   });
   const sowing = {
     id: "sowing-9",
-    cropId: "pak-choi",
-    varietyId: "dwarf",
+    cropId: "claytonia",
+    varietyId: "common",
     lotId: "lot-06",
     plantingId: "planting-30",
     cells: Array.from({ length: 24 }, (_, cell) => cell),
@@ -176,7 +176,7 @@ describe("a tray", () => {
     expect(sown.plantings.get("planting-30")?.sowOn).toBe("2026-09-25");
     expect(
       refused(sown, "planting.moveSowing", { id: "planting-30", sowOn: "2026-10-01" }).refusal,
-    ).toBe("Already sown on 2026-09-25, in Tray 9: it cannot be moved.");
+    ).toBe("Already sown on 25 September, in Tray 9: it cannot be moved.");
     const removed = done(sown, "planting.remove", { id: "planting-30" });
     expect(removed.trays.get("tray-9")?.sowings[0]?.plantingId).toBeNull();
   });

@@ -89,14 +89,26 @@ export const addTray = command({
   label: ({ name }) => `adding ${name}`,
   input: TraySchema,
   run(garden, tray) {
-    if (garden.trays.has(tray.id)) return refuse("This tray is already there.");
-    const taken = [...garden.trays.values()].find(({ name }) => name === tray.name);
-    if (taken) return refuse(`There is a tray called ${tray.name} already.`, "name");
-    const [problem] = trayProblems("tray", tray, garden);
-    if (problem) return refuse(problem.message, problem.path);
-    return change({ kind: "tray", id: tray.id, before: null, after: tray });
+    return (
+      newTrayRefusal(garden, tray) ??
+      change({ kind: "tray", id: tray.id, before: null, after: tray })
+    );
   },
 });
+
+function newTrayRefusal(garden: Garden, tray: Tray) {
+  if (garden.trays.has(tray.id)) return refuse("This tray is already there.");
+  const taken = [...garden.trays.values()].find(({ name }) => name === tray.name);
+  if (taken) return refuse(`There is a tray called ${tray.name} already.`, "name");
+  const [problem] = trayProblems("tray", tray, garden);
+  return problem ? refuse(problem.message, problem.path) : null;
+}
+
+/** A tray that is there, or the one that is put up in the same step. */
+function thereOrNew(garden: Garden, id: string, newTray: Tray | undefined) {
+  if (!newTray) return garden.trays.get(id) ?? refuse(GONE);
+  return newTrayRefusal(garden, newTray) ?? newTray;
+}
 
 export const renameTray = command({
   name: "tray.rename",
@@ -131,7 +143,7 @@ export const removeTray = command({
 
 export const sowTray = command({
   name: "tray.sow",
-  label: ({ trayId }, garden) => `sowing ${trayName(garden, trayId)}`,
+  label: ({ trayId, newTray }, garden) => `sowing ${newTray?.name ?? trayName(garden, trayId)}`,
   input: z.object({
     trayId: z.string(),
     sowing: TraySowingSchema.omit({ entries: true, seedlings: true }).extend({
@@ -141,18 +153,21 @@ export const sowTray = command({
         .min(1, "At least one seed for a cell.")
         .max(50, "At most 50 seeds for a cell."),
     }),
+    /** The tray itself, when it is put up in the same step. */
+    newTray: TraySchema.optional(),
     /** Sow although the packet says it holds less: packets are counted by eye. */
     evenIfShort: z.boolean().optional(),
   }),
-  run(garden, { trayId, sowing, evenIfShort }) {
-    const tray = garden.trays.get(trayId);
-    if (!tray) return refuse(GONE);
+  run(garden, { trayId, sowing, newTray, evenIfShort }) {
+    const tray = thereOrNew(garden, trayId, newTray);
+    if (!("cellMl" in tray)) return tray;
     const crops = cropsOf(garden);
     const [problem] = cropAndVarietyProblems("sowing", sowing, crops);
     if (problem) return refuse(problem.message, problem.path);
     const result = sowInto(tray, sowing);
     if (!result.ok) return refuse(result.refusal, "sowing.cells");
-    const changes: Change[] = [{ kind: "tray", id: trayId, before: tray, after: result.tray }];
+    const before = newTray ? null : tray;
+    const changes: Change[] = [{ kind: "tray", id: tray.id, before, after: result.tray }];
 
     const lot = sowing.lotId === null ? undefined : garden.seedLots.get(sowing.lotId);
     const crop = crops.get(sowing.cropId);
@@ -214,17 +229,21 @@ export const potOnSowing = command({
   input: z.object({
     ...cellsOf,
     intoTrayId: z.string(),
+    /** The tray they go into, when it is put up in the same step. */
+    newTray: TraySchema.optional(),
     how: z.enum(["together", "split"]),
     newId: z.string(),
   }),
-  run(garden, { trayId, sowingId, on, intoTrayId, how, newId }) {
-    const [from, into] = [garden.trays.get(trayId), garden.trays.get(intoTrayId)];
-    if (!from || !into) return refuse(GONE);
+  run(garden, { trayId, sowingId, on, intoTrayId, newTray, how, newId }) {
+    const from = garden.trays.get(trayId);
+    if (!from) return refuse(GONE);
+    const into = thereOrNew(garden, intoTrayId, newTray);
+    if (!("cellMl" in into)) return into;
     const result = potOn(from, sowingId, into, on, how, newId);
     if (!result.ok) return refuse(result.refusal);
     return change(
       { kind: "tray", id: trayId, before: from, after: result.from },
-      { kind: "tray", id: intoTrayId, before: into, after: result.into },
+      { kind: "tray", id: into.id, before: newTray ? null : into, after: result.into },
     );
   },
 });

@@ -50,3 +50,13 @@ export {
   type SunShortfall,
   type WeekOfSun,
 } from "./bedSun";
+export {
+  hardeningOn,
+  seedlingSize,
+  sowingStates,
+  trayWork,
+  type SowingState,
+  type TrayWork,
+} from "./trayWork";
+export { plantingLabels } from "./plantingLabels";
+export { successionMoves, successionOf } from "./successionGroup";

@@ -90,25 +90,27 @@ export function trayEmptyDay(garden: Garden, tray: Tray): DayNumber | null {
  * What takes room on the stands of a garden: the trays where they stand until they are expected to
  * be empty, and the trays that the plan still asks for, where such usually stand.
  *
- * @param fromDay nothing of the plan is looked at before it
+ * @param today what the plan wanted sown before it is past; what grows in a tray is still there
  */
-export function trayOccupants(garden: Garden, fromDay: DayNumber, toDay: DayNumber): Occupant[] {
+export function trayOccupants(garden: Garden, today: DayNumber, toDay: DayNumber): Occupant[] {
   const stands = [...garden.stands.values()];
-  const standing = [...garden.trays.values()].flatMap((tray) => stayedOn(garden, tray, toDay));
+  const standing = [...garden.trays.values()].flatMap((tray) =>
+    stayedOn(garden, tray, today, toDay),
+  );
   return [
     ...standing,
-    ...plannedRaisings(garden, fromDay, toDay).flatMap((raising) => planned(raising, stands)),
+    ...plannedRaisings(garden, today, toDay).flatMap((raising) => planned(raising, stands)),
   ];
 }
 
-function stayedOn(garden: Garden, tray: Tray, toDay: DayNumber): Occupant[] {
+function stayedOn(garden: Garden, tray: Tray, today: DayNumber, toDay: DayNumber): Occupant[] {
   const areaM2 = (tray.lengthCm * tray.widthCm) / CM2_PER_M2;
   const emptyDay = trayEmptyDay(garden, tray);
   return tray.stays.flatMap(({ from, standId }, index) => {
     const next = tray.stays[index + 1];
     const fromDay = dayNumber(from);
     // An empty tray may stand there for good, as far as anybody has said.
-    const untilDay = next ? dayNumber(next.from) : Math.max(fromDay + 1, emptyDay ?? toDay);
+    const untilDay = next ? dayNumber(next.from) : Math.max(today + 1, emptyDay ?? toDay);
     return standId === null || untilDay <= fromDay
       ? []
       : [{ standId, fromDay, toDay: untilDay, areaM2 }];

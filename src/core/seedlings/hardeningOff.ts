@@ -20,7 +20,7 @@ export interface HardeningPlan {
   plantOutDay: DayNumber;
   /** Why it is that day, and what to mind. */
   words: string;
-  /** Days by which the outlook has moved planting out. */
+  /** Days that the outlook has made them stay in, and planting out wait. */
   movedDays: number;
 }
 
@@ -36,11 +36,13 @@ const MOST_MOVED_DAYS = 7;
  *
  * @param plannedDay the day the plan has for planting out
  * @param outlook    expected days; those beyond it are taken as they usually are
+ * @param today      nothing is suggested before it, however late the seedlings are
  */
 export function hardeningPlan(
   crop: Pick<Crop, "hardiness">,
   plannedDay: DayNumber,
   outlook: readonly OutlookDay[],
+  today: DayNumber = plannedDay,
 ): HardeningPlan {
   const expected = new Map(outlook.map((day) => [dayNumber(day.date), day]));
   const beginDay = plannedDay - STEPS_HOURS.length;
@@ -53,9 +55,9 @@ export function hardeningPlan(
     if (heldUpBy === null) step += 1;
     else held += 1;
   }
-  const earliest = (days.at(-1)?.day ?? plannedDay - 1) + 1;
+  const earliest = Math.max(today, (days.at(-1)?.day ?? plannedDay - 1) + 1);
   const { day: plantOutDay, words } = bestPlantingDay(crop, earliest, expected);
-  return { days, beginDay, plantOutDay, words, movedDays: plantOutDay - plannedDay };
+  return { days, beginDay, plantOutDay, words, movedDays: held };
 }
 
 /** What keeps seedlings in on a day, in a few words; null when nothing does. */

@@ -14,7 +14,6 @@ export { MixSchema, type Mix } from "./mixSchema";
 export {
   germinationInterval,
   isSpent,
-  lotAgeYears,
   lotSprouting,
   seedsIn,
   withoutSeeds,

@@ -51,8 +51,7 @@ const CONFIDENCE_Z: Readonly<Record<number, number>> = { 0.8: 1.2816, 0.9: 1.644
 export function lotSprouting(crop: Crop, lot: SeedLot, today: DayNumber): LotSprouting {
   const fresh = crop.sowing.sproutShare;
   const aged = (years: number) => 0.5 ** (Math.max(0, years) / crop.sowing.halfLifeYears);
-  // Seed packed for a year was harvested the fall before it.
-  const yearsNow = lotAgeYears(lot, today);
+  const yearsNow = lotAgeYears(crop, lot, today);
   const test = lot.germinationTest;
   if (!test) {
     const share = fresh * aged(yearsNow);
@@ -60,7 +59,7 @@ export function lotSprouting(crop: Crop, lot: SeedLot, today: DayNumber): LotSpr
   }
   const testedDay = dayNumber(test.testedOn);
   const since = aged((today - testedDay) / DAYS_PER_YEAR);
-  const usualThen = fresh * aged(lotAgeYears(lot, testedDay));
+  const usualThen = fresh * aged(lotAgeYears(crop, lot, testedDay));
   const then =
     (test.sprouted + SEEDS_OF_EXPERIENCE * usualThen) / (test.seeds + SEEDS_OF_EXPERIENCE);
   const interval = germinationInterval(test.sprouted, test.seeds);
@@ -86,10 +85,14 @@ export function isSpent(crop: Crop, lot: SeedLot, today: DayNumber): boolean {
   return lotSprouting(crop, lot, today).share < crop.sowing.sproutShare / 3;
 }
 
-/** Years since the new year of the lot's season. */
-export function lotAgeYears(lot: SeedLot, today: DayNumber): number {
+/** Cloves, sets and tubers are lifted in summer and sound until winter; seed was ripe the fall before. */
+const PIECES_SOUND_MONTHS = 11;
+
+/** Years for which a lot has aged. */
+function lotAgeYears(crop: Crop, lot: SeedLot, today: DayNumber): number {
   const { year, month } = civilDate(today);
-  return Math.max(0, year - lot.packedYear + (month - 1) / 12);
+  const soundMonths = crop.startedFrom === "seed" ? 0 : PIECES_SOUND_MONTHS;
+  return Math.max(0, year - lot.packedYear + (month - 1 - soundMonths) / 12);
 }
 
 /** Seeds (cloves, sets, tubers) left in a lot. */

@@ -39,6 +39,30 @@ export function distanceWords(centimetres: number, units: Units, number: NumberW
   return `${number(centimetres, centimetres < 10 ? 1 : 0)} cm`;
 }
 
+const ML_PER_CUBIC_INCH = 16.387064;
+const LITRES_PER_QUART = 0.946352946;
+
+/** A volume in the chosen unit: cells in mL or cubic inches, mixes in litres or quarts. */
+export function volumeWords(litres: number, units: Units, number: NumberWords): string {
+  const small = litres < SMALL_LITRES;
+  if (units === "imperial") {
+    return small
+      ? `${number(cubicInches(litres * 1000), 1)} cu in`
+      : `${number(litres / LITRES_PER_QUART, 1)} qt`;
+  }
+  return small ? `${number(litres * 1000)} mL` : `${number(litres, litres < 10 ? 1 : 0)} L`;
+}
+
+const SMALL_LITRES = 0.5;
+
+export function cubicInches(millilitres: number): number {
+  return millilitres / ML_PER_CUBIC_INCH;
+}
+
+export function millilitres(inches3: number): number {
+  return inches3 * ML_PER_CUBIC_INCH;
+}
+
 const GRAMS_PER_POUND = 453.59237;
 
 /** A weight in the chosen unit, with as many digits as a scale shows. */

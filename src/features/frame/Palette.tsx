@@ -11,7 +11,13 @@ import { dayNumberOf, type DayNumber } from "@/core/calendar";
 import { cropsOf } from "@/core/garden";
 import { plantingName } from "@/core/plan";
 import { gardenStore, useGarden } from "@/store";
-import { setView, tell, type PlaceSection, type WishStart } from "@/ui/viewState";
+import {
+  setView,
+  tell,
+  type PlaceSection,
+  type SeedlingsSection,
+  type WishStart,
+} from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import {
   chooseGardenFile,
@@ -28,6 +34,15 @@ const PLACE_SECTIONS: readonly { label: string; section: PlaceSection }[] = [
   { label: "Daylight", section: "light" },
   { label: "Sun on the beds", section: "sun" },
   { label: "Outlook", section: "outlook" },
+];
+
+const SEEDLINGS_SECTIONS: readonly { label: string; section: SeedlingsSection }[] = [
+  { label: "Trays", section: "trays" },
+  { label: "Room on the benches", section: "room" },
+  { label: "Seed box", section: "seeds" },
+  { label: "Seed to order", section: "order" },
+  { label: "Potting mixes", section: "mix" },
+  { label: "Crop library", section: "crops" },
 ];
 
 interface Action {
@@ -151,8 +166,29 @@ function useActions(today: DayNumber): Action[] {
           router.push("/place");
         },
       })),
+      ...SEEDLINGS_SECTIONS.map(({ label, section }) => ({
+        label,
+        group: "Go to" as const,
+        run: () => {
+          setView({ seedlingsSection: section, selectedTrayId: null });
+          router.push("/seedlings");
+        },
+      })),
+      {
+        label: "Labels to print",
+        group: "Go to",
+        run: () => router.push("/seedlings/labels"),
+      },
       { label: "Today's date", group: "Go to", run: () => setView({ dateInView: today }) },
       { label: "I want…", group: "Do", run: () => wish({}) },
+      {
+        label: "What can still be sown…",
+        group: "Do",
+        run: () => {
+          router.push("/plan");
+          setView({ sowingToday: true });
+        },
+      },
       {
         label: "What if I sow today?",
         group: "Do",

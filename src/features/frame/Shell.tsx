@@ -1,6 +1,7 @@
 "use client";
 
 import PlaceIcon from "@mui/icons-material/PlaceOutlined";
+import SpaIcon from "@mui/icons-material/SpaOutlined";
 import SsidChartIcon from "@mui/icons-material/SsidChart";
 import Box from "@mui/material/Box";
 import dynamic from "next/dynamic";
@@ -31,6 +32,7 @@ const SettingsDialog = dynamic(() => import("./SettingsDialog"), { ssr: false })
 
 const ENTRIES: readonly RailEntry[] = [
   { href: "/plan", label: "Plan", icon: <SsidChartIcon /> },
+  { href: "/seedlings", label: "Seedlings", icon: <SpaIcon /> },
   { href: "/place", label: "Place", icon: <PlaceIcon /> },
 ];
 

@@ -58,6 +58,9 @@ export function PlanHeading({ grouping, onGrouping, school }: Props) {
         <ToggleButton value="tenhour">Ten-hour day</ToggleButton>
         <ToggleButton value="calendar">Calendar</ToggleButton>
       </ToggleButtonGroup>
+      <Button color="inherit" variant="outlined" onClick={() => setView({ sowingToday: true })}>
+        Sow now…
+      </Button>
       <Button variant="contained" onClick={() => setView({ wish: {} })}>
         I want…
       </Button>

@@ -5,7 +5,7 @@ import dynamic from "next/dynamic";
 import { useCallback, useMemo, useState } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
-import { seasonAimedAt, type Site } from "@/core/plan";
+import { seasonAimedAt, successionMoves, type Site } from "@/core/plan";
 import { gardenStore, plantingView, siteSelector, todayOf, useGarden } from "@/store";
 import { setView, tell, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -15,9 +15,10 @@ import { PlanHeading } from "./PlanHeading";
 import { StrandChart } from "./StrandChart";
 import { StrandKey } from "./StrandKey";
 import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strandLayout";
-import { draggedItem, livingWithin, useStrands, type Grouping } from "./useStrands";
+import { draggedItems, livingWithin, useStrands, type Grouping } from "./useStrands";
 
 const AddBedsDialog = dynamic(() => import("./AddBedsDialog"), { ssr: false });
+const SowTodayDialog = dynamic(() => import("./SowTodayDialog"), { ssr: false });
 const WishDialog = dynamic(() => import("./WishDialog"), { ssr: false });
 
 const STACKS_SHOWN = 5;
@@ -27,6 +28,7 @@ export function PlanView() {
   const garden = useGarden((state) => state.garden);
   const site = siteSelector(garden);
   const wish = useView((state) => state.wish);
+  const sowingToday = useView((state) => state.sowingToday);
   const addingBeds = useView((state) => state.addingBeds);
   const dateInView = useView((state) => state.dateInView);
   const today = todayOf(garden);
@@ -37,6 +39,14 @@ export function PlanView() {
       {empty ? <EmptyPlan garden={garden} /> : <FilledPlan garden={garden} site={site} day={day} />}
       {addingBeds && (
         <AddBedsDialog garden={garden} onClose={() => setView({ addingBeds: false })} />
+      )}
+      {sowingToday && site && garden.beds.size > 0 && (
+        <SowTodayDialog
+          garden={garden}
+          site={site}
+          day={day}
+          onClose={() => setView({ sowingToday: false })}
+        />
       )}
       {wish && site && garden.beds.size > 0 && (
         <WishDialog
@@ -63,11 +73,15 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
     [all, season],
   );
   const short = site.shortDays(season, garden.settings.shortDayHours);
-  const { select, preview, move } = useActions();
+  const { select, preview, move } = useActions(site);
 
   const draggedPlanting = dragged ? garden.plantings.get(dragged.plantingId) : undefined;
-  const draggedRow =
-    dragged && draggedPlanting ? draggedItem(garden, site, draggedPlanting, dragged.sowDay) : null;
+  const draggedRows = useMemo(
+    () =>
+      dragged && draggedPlanting ? draggedItems(garden, site, draggedPlanting, dragged.sowDay) : [],
+    [garden, site, dragged, draggedPlanting],
+  );
+  const draggedRow = draggedRows.find(({ id }) => id === dragged?.plantingId) ?? null;
   const looked = garden.plantings.get(selectedId ?? groups[0]?.items[0]?.id ?? "") ?? null;
   const view = looked && plantingView(garden, site, looked);
   const timeline =
@@ -84,7 +98,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
       <Box sx={{ flex: "3 1 0", minHeight: 160 }}>
         <StrandChart
           groups={groups}
-          dragged={draggedRow}
+          dragged={draggedRows}
           season={season}
           short={short}
           shortDayHours={garden.settings.shortDayHours}
@@ -125,24 +139,30 @@ function useSeason(site: Site, day: DayNumber) {
   return useMemo(() => site.season(startDay), [site, startDay]);
 }
 
-function useActions() {
+function useActions(site: Site) {
   const select = useCallback((id: string) => setView({ selectedPlantingId: id }), []);
   const preview = useCallback(
     (plantingId: string, sowDay: DayNumber | null) =>
       setView({ dragged: sowDay === null ? null : { plantingId, sowDay } }),
     [],
   );
-  const move = useCallback(async (id: string, sowDay: DayNumber) => {
-    const { plantings } = gardenStore().getState().garden;
-    if (plantings.get(id) && dayNumber(plantings.get(id)?.sowOn ?? "") !== sowDay) {
-      const done = await gardenStore().dispatch("planting.moveSowing", {
-        id,
-        sowOn: isoDate(sowDay),
-      });
-      if (!done.ok) tell(done.refusal, "refused");
-    }
-    setView({ dragged: null });
-  }, []);
+  const move = useCallback(
+    async (id: string, sowDay: DayNumber) => {
+      const { garden } = gardenStore().getState();
+      const planting = garden.plantings.get(id);
+      if (planting && dayNumber(planting.sowOn) !== sowDay) {
+        const done =
+          planting.successionId === null
+            ? await gardenStore().dispatch("planting.moveSowing", { id, sowOn: isoDate(sowDay) })
+            : await gardenStore().dispatch("succession.move", {
+                moves: successionMoves(garden, site, planting, sowDay),
+              });
+        if (!done.ok) tell(done.refusal, "refused");
+      }
+      setView({ dragged: null });
+    },
+    [site],
+  );
   return { select, preview, move };
 }
 

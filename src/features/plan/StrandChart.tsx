@@ -21,7 +21,8 @@ import type { StrandGroup, StrandItem } from "./useStrands";
 
 interface Props {
   groups: StrandGroup[];
-  dragged: StrandItem | null;
+  /** Rows as they would be if the knot were let go: one, or a whole succession. */
+  dragged: readonly StrandItem[];
   season: Season;
   short: ShortDays | null;
   shortDayHours: number;
@@ -92,7 +93,7 @@ export function StrandChart(props: Props) {
               {rows.items.map(({ item, y, showBed }) => (
                 <StrandRow
                   key={item.id}
-                  item={dragged?.id === item.id ? { ...dragged, label: item.label } : item}
+                  item={draggedOr(item, dragged)}
                   y={y}
                   x={x}
                   layout={layout}
@@ -120,6 +121,12 @@ export function StrandChart(props: Props) {
       )}
     </Box>
   );
+}
+
+/** A row as it is dragged, under its own label; or as it is. */
+function draggedOr(item: StrandItem, dragged: readonly StrandItem[]): StrandItem {
+  const moved = dragged.find(({ id }) => id === item.id);
+  return moved ? { ...moved, label: item.label } : item;
 }
 
 /** Where each title and row stands; a bed is named once for its rows. */

@@ -1,12 +1,13 @@
 "use client";
 
 import { useMemo } from "react";
-import type { DayNumber } from "@/core/calendar";
+import { dayNumber, type DayNumber } from "@/core/calendar";
 import { coverWords } from "@/core/shelter";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import {
   growingOf,
   strandOf,
+  successionMoves,
   timelineFrom,
   type Site,
   type Strand,
@@ -64,17 +65,20 @@ export function useStrands(garden: Garden, site: Site, grouping: Grouping): Stra
   }, [garden, site, grouping]);
 }
 
-/** The strand a planting would have if it were sown on another day. */
-export function draggedItem(
+/** The strands that would come out if a planting were sown on another day: its succession moves along. */
+export function draggedItems(
   garden: Garden,
   site: Site,
   planting: Planting,
   sowDay: number,
-): StrandItem | null {
-  const growing = growingOf(garden, planting);
-  if (!growing) return null;
-  const timeline = timelineFrom(site, garden.settings, growing, sowDay);
-  return itemOf(garden, site, { planting, growing, timeline });
+): StrandItem[] {
+  return successionMoves(garden, site, planting, sowDay).flatMap(({ id, sowOn }) => {
+    const moved = garden.plantings.get(id);
+    const growing = moved && growingOf(garden, moved);
+    if (!moved || !growing) return [];
+    const timeline = timelineFrom(site, garden.settings, growing, dayNumber(sowOn));
+    return [itemOf(garden, site, { planting: moved, growing, timeline })];
+  });
 }
 
 /** Only the plantings that live within a stretch of time; groups left empty go. */

@@ -17,6 +17,15 @@ export function FrameGrid({ top, rail, view, inspector, ribbon }: Props) {
         height: "100dvh",
         display: "grid",
         overflow: "hidden",
+        // On paper only the view itself is of use.
+        "@media print": {
+          display: "block",
+          height: "auto",
+          overflow: "visible",
+          "& > header, & > nav, & > section, & > aside": { display: "none" },
+          "& > main, & > main *": { overflow: "visible !important" },
+          "& > main, & > main > div": { height: "auto" },
+        },
         gridTemplateColumns: {
           xs: "minmax(0, 1fr)",
           md: inspector ? "78px minmax(0, 1fr) 304px" : "78px minmax(0, 1fr)",

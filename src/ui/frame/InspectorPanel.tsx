@@ -51,6 +51,7 @@ export function InspectorPanel({ label, onClose, children }: Props) {
       tabIndex={0}
       sx={{
         gridArea: "inspector",
+        width: "100%",
         overflowY: "auto",
         borderLeft: "1px solid var(--line)",
         bgcolor: "var(--surface)",

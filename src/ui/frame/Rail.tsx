@@ -25,7 +25,7 @@ export function Rail({ entries, current }: { entries: readonly RailEntry[]; curr
       }}
     >
       {entries.map((entry) => {
-        const here = entry.href === current;
+        const here = current === entry.href || current.startsWith(`${entry.href}/`);
         return (
           <Box component="li" key={entry.href} sx={{ flex: { xs: 1, md: "none" } }}>
             <Box

@@ -2,3 +2,4 @@ export { MonthDayField } from "./MonthDayField";
 export { FileButton } from "./FileButton";
 export { useSettling } from "./useSettling";
 export { clearPending, dropPending, markPending } from "./pendingChange";
+export { FormDialog } from "./FormDialog";

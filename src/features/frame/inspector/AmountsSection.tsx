@@ -3,7 +3,15 @@
 import Box from "@mui/material/Box";
 import type { Crop } from "@/core/crops";
 import type { Bed, Planting } from "@/core/garden";
-import { amountsFor, standOf } from "@/core/plan";
+import {
+  amountsFor,
+  amountSums,
+  blockShortfall,
+  seedWords,
+  spacingEffectWords,
+  standOf,
+  usualYieldKg,
+} from "@/core/plan";
 import { InspectorSection } from "@/ui/frame";
 import type { LocalWording } from "@/ui/wording";
 
@@ -14,18 +22,46 @@ interface Props {
   wording: LocalWording;
 }
 
-/** Plants and seed for the stretch of bed, as a sum that can be checked. */
+/** Plants, seed and cells for the stretch of bed, each as a sum that can be checked. */
 export function AmountsSection({ planting, bed, crop, wording }: Props) {
-  const amounts = amountsFor(standOf(planting, bed), crop, planting.method);
-  const { number } = wording;
+  const stand = standOf(planting, bed);
+  const amounts = amountsFor(stand, crop, planting.method);
+  const short = blockShortfall(stand, crop, amounts);
+  const effect = spacingEffectWords(planting.spacingFactor);
+  const { number, weightG } = wording;
   return (
     <InspectorSection title="Amounts">
       <Box sx={{ fontSize: 14, lineHeight: 1.45 }}>
-        {number(amounts.rows)} {amounts.rows === 1 ? "row" : "rows"} ×{" "}
-        {wording.lengthM(planting.lengthM)}, {wording.distanceCm(planting.inRowCm)} apart:{" "}
-        <b>{number(amounts.plants)} plants</b>. {number(amounts.seeds)} seeds with losses;{" "}
-        {wording.weightG(amounts.seedGrams)}. Sow {wording.distanceCm(crop.sowing.depthCm)} deep.
+        <b>{number(amounts.plants)} plants</b>
+        {amounts.cells !== null && <>, {number(amounts.cells)} cells</>}:{" "}
+        {seedWords(crop, amounts.seeds, number)} with losses, {weightG(amounts.seedGrams)}. Sow{" "}
+        {wording.distanceCm(crop.sowing.depthCm)} deep. Usually gives about{" "}
+        {weightG(usualYieldKg(stand, crop) * 1000)} in all.
       </Box>
+      <Box component="details" sx={{ fontSize: 14, mt: 0.5 }}>
+        <Box component="summary" sx={{ cursor: "pointer" }}>
+          The sums
+        </Box>
+        <Box component="dl" sx={{ m: 0, mt: 0.5 }}>
+          {amountSums(stand, crop, amounts, wording).map(({ what, sum }) => (
+            <Box key={what} sx={{ display: "grid", gridTemplateColumns: "76px 1fr", py: 0.25 }}>
+              <Box component="dt" sx={{ color: "var(--ash-text)" }}>
+                {what}
+              </Box>
+              <Box component="dd" sx={{ m: 0 }}>
+                {sum}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      </Box>
+      {effect && <Box sx={{ fontSize: 14, mt: 0.5 }}>Against the book: {effect}</Box>}
+      {short && (
+        <Box sx={{ fontSize: 14, mt: 0.5, color: "var(--ember-text)" }}>
+          <b>Too small a block.</b> Wind carries the pollen: at least {short.rows} rows of{" "}
+          {wording.lengthM(short.lengthM)}, side by side, or the cobs stay patchy.
+        </Box>
+      )}
     </InspectorSection>
   );
 }

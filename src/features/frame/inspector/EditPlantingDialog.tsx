@@ -9,13 +9,15 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { useState, type ReactNode } from "react";
-import { Controller, useForm, type Control } from "react-hook-form";
+import { useState } from "react";
+import { useForm } from "react-hook-form";
 import type { Crop } from "@/core/crops";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import { coverWords } from "@/core/shelter";
 import { gardenStore } from "@/store";
+import { Choice } from "./Choice";
 import { editFieldsOf, plantingChangesFrom, type EditFields } from "./editFields";
+import { StandingFields } from "./StandingFields";
 
 interface Props {
   garden: Garden;
@@ -85,6 +87,7 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
             {number("row", `Rows (${small})`)}
             {number("inRow", `In row (${small})`)}
           </Box>
+          <StandingFields {...{ control, register, small }} />
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Cancel</Button>
@@ -94,24 +97,5 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
         </DialogActions>
       </form>
     </Dialog>
-  );
-}
-
-function Choice(props: {
-  control: Control<EditFields>;
-  name: keyof EditFields;
-  label: string;
-  children: ReactNode;
-}) {
-  return (
-    <Controller
-      control={props.control}
-      name={props.name}
-      render={({ field }) => (
-        <TextField select label={props.label} {...field}>
-          {props.children}
-        </TextField>
-      )}
-    />
   );
 }

@@ -7,15 +7,17 @@ import Typography from "@mui/material/Typography";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
+import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden, Planting } from "@/core/garden";
-import { growingOf, grownShare, timelineFrom, type Site } from "@/core/plan";
+import { growingOf, grownShare, successionMoves, timelineFrom, type Site } from "@/core/plan";
 import { coverWords } from "@/core/shelter";
 import { gardenStore } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { setView, tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
+import { AgainSection } from "./AgainSection";
 import { AmountsSection } from "./AmountsSection";
+import { ComingUpSection } from "./ComingUpSection";
 import { SchoolsSection } from "./SchoolsSection";
 import { SunWarning } from "./SunWarning";
 import { WeekLaterSection } from "./WeekLaterSection";
@@ -48,10 +50,12 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
     const text = typedDate;
     setTypedDate(null);
     if (text === null || !isIsoDate(text) || text === planting.sowOn) return;
-    const done = await gardenStore().dispatch("planting.moveSowing", {
-      id: planting.id,
-      sowOn: text,
-    });
+    const done =
+      planting.successionId === null
+        ? await gardenStore().dispatch("planting.moveSowing", { id: planting.id, sowOn: text })
+        : await gardenStore().dispatch("succession.move", {
+            moves: successionMoves(garden, site, planting, dayNumber(text)),
+          });
     if (!done.ok) tell(done.refusal, "refused");
   };
   const remove = async () => {
@@ -107,6 +111,13 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         timeline={timeline}
         wording={wording}
       />
+      <ComingUpSection
+        site={site}
+        settings={settings}
+        growing={growing}
+        timeline={timeline}
+        wording={wording}
+      />
       <WeekLaterSection
         site={site}
         settings={settings}
@@ -119,6 +130,13 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         settings={settings}
         growing={growing}
         sowDay={sowDay}
+        wording={wording}
+      />
+      <AgainSection
+        garden={garden}
+        site={site}
+        planting={planting}
+        growing={growing}
         wording={wording}
       />
       <AmountsSection planting={planting} bed={bed} crop={growing.crop} wording={wording} />

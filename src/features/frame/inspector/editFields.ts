@@ -10,7 +10,14 @@ export interface EditFields {
   length: number;
   row: number;
   inRow: number;
+  arrangement: Planting["arrangement"];
+  /** Diameter of the pots; only of use where there are some. */
+  pot: number;
+  plantsPerStation: number;
+  spacingFactor: number;
 }
+
+const USUAL_POT_CM = 15;
 
 export function editFieldsOf(planting: Planting, units: Units): EditFields {
   const imperial = units === "imperial";
@@ -23,6 +30,12 @@ export function editFieldsOf(planting: Planting, units: Units): EditFields {
     length: rounded(imperial ? feet(planting.lengthM) : planting.lengthM),
     row: rounded(imperial ? inches(planting.rowCm) : planting.rowCm),
     inRow: rounded(imperial ? inches(planting.inRowCm) : planting.inRowCm),
+    arrangement: planting.arrangement,
+    pot: rounded(
+      imperial ? inches(planting.potCm ?? USUAL_POT_CM) : (planting.potCm ?? USUAL_POT_CM),
+    ),
+    plantsPerStation: planting.plantsPerStation,
+    spacingFactor: planting.spacingFactor,
   };
 }
 
@@ -47,6 +60,13 @@ export function plantingChangesFrom(
     lengthM: exact(fields.length, shown.length, planting.lengthM, metres),
     rowCm: exact(fields.row, shown.row, planting.rowCm, centimetres),
     inRowCm: exact(fields.inRow, shown.inRow, planting.inRowCm, centimetres),
+    arrangement: fields.arrangement,
+    potCm:
+      fields.arrangement === "pots"
+        ? exact(fields.pot, shown.pot, planting.potCm ?? USUAL_POT_CM, centimetres)
+        : null,
+    plantsPerStation: fields.plantsPerStation,
+    spacingFactor: fields.spacingFactor,
   };
 }
 

@@ -1,0 +1,8 @@
+import type { Metadata } from "next";
+import { LabelsView } from "@/features/seedlings";
+
+export const metadata: Metadata = { title: "Labels · Late Ember" };
+
+export default function LabelsPage() {
+  return <LabelsView />;
+}

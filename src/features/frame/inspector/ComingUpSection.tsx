@@ -1,0 +1,46 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { sowingAdvice } from "@/core/plan";
+import { InspectorSection } from "@/ui/frame";
+import type { SectionProps } from "./section";
+
+/** When it is up, until when it can be sown again, and the tricks that this soil asks for. */
+export function ComingUpSection({ site, settings, growing, timeline, wording }: SectionProps) {
+  const advice = sowingAdvice(site, settings, growing, timeline, wording);
+  const { emergeDay, resowByDay, soil } = advice;
+  const around = timeline.sowDay;
+  return (
+    <InspectorSection title="Coming up">
+      <Box sx={{ fontSize: 14, lineHeight: 1.45 }}>
+        {emergeDay === null ? (
+          "It does not come up in this soil."
+        ) : (
+          <>
+            Up about <b>{wording.date(emergeDay, around)}</b>
+            {soil ? `, in soil of ${wording.temperature(soil.meanC)}` : " on the bench"}; about{" "}
+            {Math.round(advice.share * 100)} in 100 sound seeds.
+          </>
+        )}{" "}
+        {resowByDay === null
+          ? "A second sowing would come too late."
+          : `If too few are up, sow again by ${wording.date(resowByDay, around)}.`}
+      </Box>
+      {advice.hints.length > 0 && (
+        <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.25, fontSize: 14, lineHeight: 1.4 }}>
+          {advice.hints.map((hint) => (
+            <li key={hint}>{hint}</li>
+          ))}
+        </Box>
+      )}
+      {advice.cautions.map((caution) => (
+        <Box
+          key={caution}
+          sx={{ mt: 0.75, pl: 1, borderLeft: "4px solid var(--ember)", fontSize: 14 }}
+        >
+          {caution}
+        </Box>
+      ))}
+    </InspectorSection>
+  );
+}

@@ -1,0 +1,81 @@
+import { dayNumber, isoDate } from "@/core/calendar";
+import type { CommandInput, Garden, Planting } from "@/core/garden";
+import {
+  ruleFromDays,
+  ruleFromStanding,
+  successionSowDays,
+  type Growing,
+  type Site,
+  type SuccessionRule,
+} from "@/core/plan";
+
+/** A succession as its form holds it; empty numbers are NaN. */
+export interface SuccessionFields {
+  how: "standing" | "every" | "harvests";
+  /** Days between the first two, or between all harvests. */
+  days: number;
+  count: number;
+  /** Length of bed of each sowing, m. */
+  lengthM: number;
+}
+
+const MOST_SOWINGS = 30;
+
+/** The rule the fields say. */
+export function ruleFrom(
+  fields: SuccessionFields,
+  site: Site,
+  growing: Growing,
+  planting: Planting,
+): SuccessionRule {
+  if (fields.how === "harvests") return { rule: "calendar", interval: fields.days };
+  return fields.how === "every"
+    ? ruleFromDays(site, growing, dayNumber(planting.sowOn), fields.days)
+    : ruleFromStanding(growing);
+}
+
+/** What is wrong with the fields, in a sentence; null when nothing is. */
+export function successionProblem(fields: SuccessionFields, bedLengthM: number): string | null {
+  if (!Number.isInteger(fields.count) || fields.count < 2 || fields.count > MOST_SOWINGS) {
+    return `Say how many sowings: 2 to ${MOST_SOWINGS}.`;
+  }
+  if (fields.how !== "standing" && !(fields.days >= 1 && fields.days <= 120)) {
+    return "Say how many days lie between: 1 to 120.";
+  }
+  if (!(fields.lengthM >= 0.1)) return "Give each sowing at least 0.1 m of bed.";
+  if (fields.lengthM > bedLengthM + 1e-9) return `The bed is only ${bedLengthM} m long.`;
+  return null;
+}
+
+/** The sowing days that would come out. */
+export function sowDaysFrom(
+  fields: SuccessionFields,
+  garden: Garden,
+  site: Site,
+  growing: Growing,
+  planting: Planting,
+): number[] {
+  const rule = ruleFrom(fields, site, growing, planting);
+  const first = dayNumber(planting.sowOn);
+  return successionSowDays(site, garden.settings, growing, rule, fields.count, first);
+}
+
+/** The command's input: the planting itself becomes the first of the succession. */
+export function successionFrom(
+  fields: SuccessionFields,
+  rule: SuccessionRule,
+  sowDays: readonly number[],
+  planting: Planting,
+): CommandInput<"succession.add"> {
+  const id = `succession-${crypto.randomUUID().slice(0, 13)}`;
+  return {
+    succession: { id, ...rule },
+    plantings: sowDays.map((day, index) => ({
+      ...planting,
+      id: index === 0 ? planting.id : `planting-${crypto.randomUUID().slice(0, 13)}`,
+      sowOn: isoDate(day),
+      lengthM: fields.lengthM,
+      successionId: id,
+    })),
+  };
+}

@@ -1,0 +1,167 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import { useTheme } from "@mui/material/styles";
+import useMediaQuery from "@mui/material/useMediaQuery";
+import { useMemo } from "react";
+import type { DayNumber } from "@/core/calendar";
+import { CROP_GROUPS } from "@/core/crops";
+import { cropsOf, type Garden } from "@/core/garden";
+import { daysLeftFor, sowableToday, spotsOf, type Site, type SowNow } from "@/core/plan";
+import { whereWords } from "@/core/shelter";
+import { setView } from "@/ui/viewState";
+import { useWording, type LocalWording } from "@/ui/wording";
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  day: DayNumber;
+  onClose: () => void;
+}
+
+/** Fewer days left than this: sow it now rather than next week. */
+const URGENT_DAYS = 7;
+
+/** Everything that can still be sown on the date in view, here; the urgent first in each group. */
+export default function SowTodayDialog({ garden, site, day, onClose }: Props) {
+  const wording = useWording(garden.settings.units);
+  const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
+  const found = useMemo(() => {
+    const { now, not } = sowableToday(
+      site,
+      garden.settings,
+      day,
+      spotsOf(garden),
+      cropsOf(garden).values(),
+      wording,
+    );
+    const left = new Map(now.map((one) => [one, daysLeftFor(site, garden.settings, one)]));
+    return { now, not, left };
+  }, [site, garden, day, wording]);
+  const groups = [...CROP_GROUPS]
+    .map(([id, title]) => ({
+      title,
+      rows: found.now.filter(({ growing }) => growing.crop.group === id),
+    }))
+    .filter(({ rows }) => rows.length > 0);
+  const choose = (one: SowNow) => {
+    onClose();
+    setView({ wish: { cropId: one.growing.crop.id, mode: "today" } });
+  };
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      fullWidth
+      maxWidth="md"
+      fullScreen={narrow}
+      aria-labelledby="sow-today"
+    >
+      <DialogTitle
+        id="sow-today"
+        sx={{ fontFamily: "var(--font-heading)", fontWeight: 600, pb: 0.5 }}
+      >
+        What can still be sown on {wording.date(day)}
+      </DialogTitle>
+      <DialogContent>
+        <Box sx={{ fontSize: 15, color: "var(--ash-text)" }}>
+          {found.now.length} crops get ready here when sown that day, each in the simplest place of
+          this garden where it does.
+        </Box>
+        {groups.map(({ title, rows }) => (
+          <Box component="section" key={title} sx={{ mt: 1.75 }}>
+            <Box component="h3" sx={{ m: 0, fontSize: 14, color: "var(--ash-text)" }}>
+              {title}
+            </Box>
+            <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
+              {rows.map((one) => (
+                <SowRow
+                  key={one.growing.crop.id}
+                  one={one}
+                  left={found.left.get(one) ?? null}
+                  day={day}
+                  wording={wording}
+                  onChoose={() => choose(one)}
+                />
+              ))}
+            </Box>
+          </Box>
+        ))}
+        {found.not.length > 0 && (
+          <Box component="details" sx={{ mt: 2, fontSize: 15 }}>
+            <Box component="summary" sx={{ cursor: "pointer" }}>
+              Not any more, or not yet: {found.not.length} crops
+            </Box>
+            {found.not.map(({ name }) => name).join(", ")}.
+          </Box>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function SowRow(props: {
+  one: SowNow;
+  left: number | null;
+  day: DayNumber;
+  wording: LocalWording;
+  onChoose: () => void;
+}) {
+  const { one, left, day, wording } = props;
+  const { growing, timeline } = one;
+  const urgent = left !== null && left < URGENT_DAYS;
+  const how = growing.method === "transplant" ? "on the bench" : "direct";
+  const young = growing.stage === "baby" ? ", young leaves" : "";
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "minmax(0, 1fr) auto", sm: "170px minmax(0, 1fr) 130px auto" },
+        columnGap: 1.5,
+        alignItems: "center",
+        py: 0.5,
+        borderTop: "1px solid var(--line)",
+        fontSize: 15,
+      }}
+    >
+      <b>{growing.crop.name}</b>
+      <Box sx={{ gridColumn: { xs: 1, sm: "auto" } }}>
+        {how}, {whereWords(growing.covers)}
+        {young}: ready {timeline.readyDay === null ? "" : wording.date(timeline.readyDay, day)}
+      </Box>
+      <Box
+        sx={{
+          gridColumn: { xs: 1, sm: "auto" },
+          color: urgent ? "var(--ember-text)" : "var(--ash-text)",
+          fontWeight: urgent ? 700 : 400,
+        }}
+      >
+        {leftWords(left)}
+      </Box>
+      <Button
+        size="small"
+        variant="outlined"
+        onClick={props.onChoose}
+        aria-label={`Ways to sow ${growing.crop.name}`}
+        sx={{ gridColumn: { xs: 2, sm: "auto" }, gridRow: { xs: "1 / span 3", sm: "auto" } }}
+      >
+        Ways…
+      </Button>
+    </Box>
+  );
+}
+
+function leftWords(left: number | null): string {
+  if (left === null || left < 0) return "";
+  if (left === 0) return "last safe day";
+  return left === 1 ? "1 day left" : `${left} days left`;
+}

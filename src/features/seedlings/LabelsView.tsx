@@ -1,0 +1,121 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import Typography from "@mui/material/Typography";
+import Link from "next/link";
+import { useMemo, useState } from "react";
+import { cropsOf } from "@/core/garden";
+import { plantingLabels } from "@/core/plan";
+import { trayLabels } from "@/core/seedlings";
+import { todayOf, useGarden } from "@/store";
+import { downloadText } from "@/ui/download";
+import { tell, useView } from "@/ui/viewState";
+import { useWording } from "@/ui/wording";
+import { LabelPage, type LabelShape } from "./LabelPage";
+
+type Source = "trays" | "plantings";
+
+const WEEKS_BACK_DAYS = 14;
+const AHEAD_DAYS = 60;
+
+/** Labels to print and cut, for trays or for what is sown soon; and as a table for other printers. */
+export function LabelsView() {
+  const garden = useGarden((state) => state.garden);
+  const today = todayOf(garden);
+  const day = useView((state) => state.dateInView) ?? today;
+  const wording = useWording(garden.settings.units);
+  const [shape, setShape] = useState<LabelShape>("sheet");
+  const [source, setSource] = useState<Source>("trays");
+  const labels = useMemo(() => {
+    if (source === "plantings")
+      return plantingLabels(garden, day - WEEKS_BACK_DAYS, day + AHEAD_DAYS);
+    const crops = cropsOf(garden);
+    return trayLabels(
+      [...garden.trays.values()],
+      (id) => crops.get(id),
+      (plantingId) => garden.plantings.get(plantingId ?? ""),
+      (lotId) => garden.seedLots.get(lotId ?? "")?.treated ?? false,
+    );
+  }, [garden, source, day]);
+  const save = async () => {
+    const { writeLabelsCsv } = await import("@/core/formats");
+    downloadText(`${garden.head.name} labels.csv`, "text/csv", writeLabelsCsv(labels));
+    tell("The labels are saved as a table.");
+  };
+  return (
+    <Box
+      sx={{
+        height: "100%",
+        overflowY: "auto",
+        px: { xs: 2, md: 2.75 },
+        pt: 1.75,
+        pb: 3,
+        "@media print": { p: 0 },
+      }}
+      tabIndex={0}
+      role="region"
+      aria-label="Labels"
+    >
+      <Box
+        sx={{
+          display: "flex",
+          flexWrap: "wrap",
+          gap: 1.25,
+          alignItems: "center",
+          mb: 2,
+          "@media print": { display: "none" },
+        }}
+      >
+        <Typography variant="h1" sx={{ mr: "auto" }}>
+          Labels
+        </Typography>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          aria-label="Labels for"
+          value={source}
+          onChange={(_event, next: Source | null) => next && setSource(next)}
+        >
+          <ToggleButton value="trays">Trays</ToggleButton>
+          <ToggleButton value="plantings">Sowings about now</ToggleButton>
+        </ToggleButtonGroup>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          aria-label="Shape"
+          value={shape}
+          onChange={(_event, next: LabelShape | null) => next && setShape(next)}
+        >
+          <ToggleButton value="sheet">Sheet</ToggleButton>
+          <ToggleButton value="strip">Strips</ToggleButton>
+        </ToggleButtonGroup>
+        <Button
+          color="inherit"
+          variant="outlined"
+          onClick={() => void save()}
+          disabled={labels.length === 0}
+        >
+          Save (.csv)
+        </Button>
+        <Button variant="contained" onClick={() => window.print()} disabled={labels.length === 0}>
+          Print
+        </Button>
+        <Button color="inherit" component={Link} href="/seedlings" prefetch={false}>
+          Back
+        </Button>
+      </Box>
+      {labels.length === 0 ? (
+        <Box sx={{ color: "var(--ash-text)" }}>
+          {source === "trays"
+            ? "Nothing is sown into trays yet, so there is nothing to label."
+            : "Nothing is sown about this date: move the lantern."}
+        </Box>
+      ) : (
+        <LabelPage labels={labels} shape={shape} wording={wording} />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,98 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import Typography from "@mui/material/Typography";
+import dynamic from "next/dynamic";
+import type { ReactNode } from "react";
+import { siteSelector, todayOf, useGarden } from "@/store";
+import { InspectorPanel } from "@/ui/frame";
+import { setView, useView, type SeedlingsSection } from "@/ui/viewState";
+import { useWording } from "@/ui/wording";
+import type { SectionProps } from "./section";
+import { TraysSection } from "./TraysSection";
+
+const RoomSection = dynamic(() => import("./RoomSection"), { ssr: false });
+const SeedBoxSection = dynamic(() => import("./SeedBoxSection"), { ssr: false });
+const OrderSection = dynamic(() => import("./OrderSection"), { ssr: false });
+const MixSection = dynamic(() => import("./MixSection"), { ssr: false });
+const CropsSection = dynamic(() => import("./CropsSection"), { ssr: false });
+const TrayPane = dynamic(() => import("./TrayPane"), { ssr: false });
+
+const SECTIONS: readonly {
+  name: SeedlingsSection;
+  label: string;
+  draw: (props: SectionProps) => ReactNode;
+}[] = [
+  { name: "trays", label: "Trays", draw: (props) => <TraysSection {...props} /> },
+  { name: "room", label: "Room", draw: (props) => <RoomSection {...props} /> },
+  { name: "seeds", label: "Seed box", draw: (props) => <SeedBoxSection {...props} /> },
+  { name: "order", label: "To order", draw: (props) => <OrderSection {...props} /> },
+  { name: "mix", label: "Mixes", draw: (props) => <MixSection {...props} /> },
+  { name: "crops", label: "Crops", draw: (props) => <CropsSection {...props} /> },
+];
+
+/** From the seed box to planting out: trays, room, seed, mixes, and the crops themselves. */
+export function SeedlingsView() {
+  const garden = useGarden((state) => state.garden);
+  const section = useView((state) => state.seedlingsSection);
+  const selectedTrayId = useView((state) => state.selectedTrayId);
+  const plantingSelected = useView((state) => state.selectedPlantingId !== null);
+  const today = todayOf(garden);
+  const day = useView((state) => state.dateInView) ?? today;
+  const wording = useWording(garden.settings.units);
+  const site = siteSelector(garden);
+  const shown = SECTIONS.find(({ name }) => name === section) ?? SECTIONS[0];
+  const tray = selectedTrayId === null ? undefined : garden.trays.get(selectedTrayId);
+  const props: SectionProps = { garden, site, today, day, wording };
+  return (
+    <Box sx={{ height: "100%", display: "flex" }}>
+      <Box
+        sx={{
+          flex: 1,
+          minWidth: 0,
+          overflowY: "auto",
+          px: { xs: 2, md: 2.75 },
+          pt: 1.75,
+          pb: 3,
+          // What scrolls beside a drawing must be reached by keys.
+          "&:focus-visible": { outline: "2px solid var(--ember)", outlineOffset: -2 },
+        }}
+        tabIndex={0}
+        role="region"
+        aria-label="Seedlings"
+      >
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center", mb: 1.5 }}>
+          <Typography variant="h1" sx={{ flex: 1 }}>
+            Seedlings
+          </Typography>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            aria-label="What to look at"
+            value={section}
+            onChange={(_event, next: SeedlingsSection | null) => {
+              if (next !== null) setView({ seedlingsSection: next, selectedTrayId: null });
+            }}
+            sx={{ flexWrap: "wrap" }}
+          >
+            {SECTIONS.map(({ name, label }) => (
+              <ToggleButton key={name} value={name}>
+                {label}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        </Box>
+        {shown?.draw(props)}
+      </Box>
+      {tray && section === "trays" && !plantingSelected && (
+        <Box sx={{ width: { md: 320 }, flex: "none", display: "flex", minHeight: 0 }}>
+          <InspectorPanel label={tray.name} onClose={() => setView({ selectedTrayId: null })}>
+            <TrayPane key={tray.id} {...props} tray={tray} />
+          </InspectorPanel>
+        </Box>
+      )}
+    </Box>
+  );
+}

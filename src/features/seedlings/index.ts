@@ -1,0 +1,2 @@
+export { LabelsView } from "./LabelsView";
+export { SeedlingsView } from "./SeedlingsView";

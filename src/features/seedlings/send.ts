@@ -1,0 +1,20 @@
+import type { CommandInput, CommandName } from "@/core/garden";
+import { gardenStore } from "@/store";
+import { tell } from "@/ui/viewState";
+
+/** Sends a command and tells what came of it, with the way back. */
+export async function send<N extends CommandName>(
+  name: N,
+  input: CommandInput<N>,
+  doneWords: string,
+): Promise<boolean> {
+  const done = await gardenStore().dispatch(name, input);
+  if (done.ok) tell(doneWords, "done", true);
+  else tell(done.refusal, "refused");
+  return done.ok;
+}
+
+/** A new id of a kind: "tray-3f9c2b71". */
+export function newId(kind: string): string {
+  return `${kind}-${crypto.randomUUID().slice(0, 13)}`;
+}
