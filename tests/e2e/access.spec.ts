@@ -52,6 +52,25 @@ for (const [look, colorScheme] of [
       await expectClean(page);
     });
 
+    test("on Seedlings in all their parts, and on the labels", async ({ page }) => {
+      await page.goto("/seedlings");
+      await page.getByRole("button", { name: /^Open: Thin the onion/ }).click();
+      await expect(page.getByRole("complementary")).toBeVisible();
+      await expectClean(page);
+      for (const section of ["Room", "Seed box", "To order", "Mixes", "Crops"]) {
+        await page.getByRole("button", { name: section, exact: true }).click();
+        await page.waitForTimeout(300);
+        await expectClean(page);
+      }
+      await page.getByRole("button", { name: "Copy as my own…" }).click();
+      await expect(page.getByRole("dialog")).toBeVisible();
+      await page.waitForTimeout(400);
+      await expectClean(page);
+      await page.goto("/seedlings/labels");
+      await expect(page.getByRole("list", { name: "Labels" })).toBeVisible();
+      await expectClean(page);
+    });
+
     test("in an empty browser", async ({ page }) => {
       await page.goto(`${EMPTY}/plan`);
       await expect(page.getByRole("heading", { name: "Harvest through winter" })).toBeVisible();
@@ -65,7 +84,7 @@ test("on a phone: nothing runs over the edge, and the inspector rises from below
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openPlan(page);
-  for (const path of ["/plan", "/place"]) {
+  for (const path of ["/plan", "/place", "/seedlings", "/seedlings/labels"]) {
     await page.goto(path);
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     const over = await page.evaluate(

@@ -25,7 +25,7 @@ export interface SowToday {
 
 /**
  * Every crop that can still be sown today at this place: each in the spot with the fewest covers that
- * gets it ready before the dark, or through the winter where that is its way.
+ * gets it ready before the dark; failing that, crops that stand the winter where they come through it.
  */
 export function sowableToday(
   site: Site,
@@ -60,16 +60,22 @@ function firstThatWorks(
 ): SowNow | null {
   const variety = varietyOf(crop);
   if (!variety) return null;
+  let inSpring: SowNow | null = null;
   for (const spot of places) {
     for (const way of waysOf(crop)) {
       const growing: Growing = { ...exposureOf(spot), crop, variety, ...way };
       const timeline = timelineFrom(site, settings, growing, today);
       const verdict = judge(site, settings, growing, timeline, null, wording);
-      if (verdict.kind === "meets") return { growing, spot, timeline, verdict };
+      const found = { growing, spot, timeline, verdict };
+      if (verdict.kind === "meets") return found;
+      if (verdict.kind === "spring" && growing.stage === "full") inSpring ??= found;
     }
   }
-  return null;
+  // What stands the winter may be sown to wait for the light; anything else is better sown then.
+  return STANDS_WINTER.has(crop.season) ? inSpring : null;
 }
+
+const STANDS_WINTER: ReadonlySet<Crop["season"]> = new Set(["overwinters", "either"]);
 
 function exposureOf({ covers, horizon }: Spot): Exposure {
   return { covers, horizon };

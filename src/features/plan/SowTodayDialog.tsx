@@ -136,7 +136,9 @@ function SowRow(props: {
       <b>{growing.crop.name}</b>
       <Box sx={{ gridColumn: { xs: 1, sm: "auto" } }}>
         {how}, {whereWords(growing.covers)}
-        {young}: ready {timeline.readyDay === null ? "" : wording.date(timeline.readyDay, day)}
+        {young}
+        {one.verdict.kind === "spring" && ", through the winter"}: ready{" "}
+        {timeline.readyDay === null ? "" : wording.date(timeline.readyDay, day)}
       </Box>
       <Box
         sx={{

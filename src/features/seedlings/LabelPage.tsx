@@ -54,13 +54,13 @@ function SheetLabel({ label, wording }: LabelProps) {
   return (
     <Box
       component="li"
-      sx={{ ...CUT, width: "60mm", height: "34mm", p: "2.5mm", overflow: "hidden" }}
+      sx={{ ...CUT, width: "60mm", height: "36mm", p: "2.5mm", overflow: "hidden" }}
     >
       <Box
         sx={{
           fontFamily: "var(--font-heading)",
           fontWeight: 600,
-          fontSize: "15pt",
+          fontSize: "13.5pt",
           lineHeight: 1.05,
         }}
       >

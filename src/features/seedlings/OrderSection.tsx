@@ -73,18 +73,12 @@ function NeedTable(props: {
         <Table size="small" className="tabular" sx={{ minWidth: 620 }}>
           <TableHead>
             <TableRow>
-              {[
-                "Seed",
-                "Sow from",
-                "Plants",
-                "Needed",
-                "Good in the box",
-                order ? "Order" : "",
-              ].map((head) => (
+              {["Seed", "Sow from", "Plants", "Needed", "Good in the box"].map((head) => (
                 <TableCell key={head} sx={cell}>
                   {head}
                 </TableCell>
               ))}
+              {order && <TableCell sx={cell}>Order</TableCell>}
             </TableRow>
           </TableHead>
           <TableBody>
@@ -97,16 +91,14 @@ function NeedTable(props: {
                 <TableCell sx={cell}>{wording.number(need.plants)}</TableCell>
                 <TableCell sx={cell}>{seedWords(need.crop, need.seeds, wording.number)}</TableCell>
                 <TableCell sx={cell}>{wording.number(need.worthInBox)}</TableCell>
-                <TableCell sx={cell}>
-                  {order && (
-                    <b>
-                      {wording.weightG(need.toOrderGrams)}
-                      {need.crop.piece
-                        ? `, ${seedWords(need.crop, need.toOrder, wording.number)}`
-                        : ""}
-                    </b>
-                  )}
-                </TableCell>
+                {order && (
+                  <TableCell sx={{ ...cell, fontWeight: 700 }}>
+                    {wording.weightG(need.toOrderGrams)}
+                    {need.crop.piece
+                      ? `, ${seedWords(need.crop, need.toOrder, wording.number)}`
+                      : ""}
+                  </TableCell>
+                )}
               </TableRow>
             ))}
           </TableBody>

@@ -52,11 +52,12 @@ export default function SeedBoxSection(props: SectionProps) {
           <Table size="small" className="tabular" sx={{ minWidth: 660 }}>
             <TableHead>
               <TableRow>
-                {["Seed", "Packed for", "There", "Will sprout", "Sow", ""].map((title) => (
+                {["Seed", "Packed for", "There", "Will sprout", "Sow"].map((title) => (
                   <TableCell key={title} sx={cell}>
                     {title}
                   </TableCell>
                 ))}
+                <TableCell component="td" sx={cell} />
               </TableRow>
             </TableHead>
             <TableBody>

@@ -75,7 +75,7 @@ export function SeedlingsView() {
             onChange={(_event, next: SeedlingsSection | null) => {
               if (next !== null) setView({ seedlingsSection: next, selectedTrayId: null });
             }}
-            sx={{ flexWrap: "wrap" }}
+            sx={{ maxWidth: "100%", overflowX: "auto" }}
           >
             {SECTIONS.map(({ name, label }) => (
               <ToggleButton key={name} value={name}>

@@ -1,0 +1,431 @@
+import { expect, test, type Page } from "@playwright/test";
+import { readFileSync } from "node:fs";
+import { EMPTY, findByPalette, knot, openPlan, textOf } from "./garden";
+
+/** Opens the seedlings of the demo garden, at one of their sections. */
+async function openSeedlings(page: Page, section = "Trays"): Promise<void> {
+  await page.goto("/seedlings");
+  await expect(page.getByRole("heading", { name: "Seedlings", level: 1 })).toBeVisible();
+  await page.getByRole("button", { name: section, exact: true }).click();
+}
+
+const dialog = (page: Page) => page.getByRole("dialog");
+const pane = (page: Page) => page.getByRole("complementary");
+const told = (page: Page) => page.getByRole("status");
+
+async function choose(page: Page, label: string, option: string | RegExp): Promise<void> {
+  await dialog(page).getByRole("combobox", { name: label, exact: true }).click();
+  await page.getByRole("option", { name: option }).click();
+}
+
+async function pickCrop(page: Page, name: string): Promise<void> {
+  const field = dialog(page).getByRole("combobox", { name: "Crop" });
+  await field.fill(name);
+  await page.getByRole("option", { name, exact: true }).click();
+}
+
+test("a tray's life: what to order, sown, up, counted, thinned, potted on, hardened off, planted out", async ({
+  page,
+}) => {
+  // What the plan wants and the box does not hold.
+  await openSeedlings(page, "To order");
+  const order = page.getByRole("group", { name: /^To order/ });
+  await expect(order.getByRole("row", { name: /^Garlic, hardneck/ })).toContainText("cloves");
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save as a table (.csv)" }).click();
+  expect(await textOf(await download)).toMatch(/^crop,variety,sow_from,.*\r\n/);
+
+  // Sown: from the list of what is due, into a new tray, out of its packet.
+  await page.getByRole("button", { name: "Trays", exact: true }).click();
+  await page.getByRole("button", { name: /^Into a tray: Sow claytonia/ }).click();
+  await expect(dialog(page)).toContainText("Sow claytonia");
+  await dialog(page).getByLabel("Name").fill("Winter leaves");
+  await dialog(page).getByRole("button", { name: "Sown" }).click();
+  await expect(told(page)).toContainText("Claytonia is sown into Winter leaves");
+  await expect(pane(page).getByRole("heading", { name: "Winter leaves" })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Into a tray: Sow claytonia/ })).toHaveCount(0);
+
+  // The lantern moves on: it is up, and the list says so.
+  const lantern = page.getByRole("slider", { name: /Date in view/ });
+  await lantern.focus();
+  for (let week = 0; week < 2; week += 1) await page.keyboard.press("PageUp");
+  await expect(page.getByRole("button", { name: /^Open: Count the claytonia/ })).toBeVisible();
+
+  // Counted: two taps a cell, then thinned.
+  await pane(page).getByRole("button", { name: "Count…" }).click();
+  await dialog(page).getByRole("button", { name: "One in each" }).click();
+  await dialog(page).getByRole("button", { name: "Cell A1: 1", exact: true }).click();
+  await dialog(page).getByRole("button", { name: "Cell A2: 1", exact: true }).click();
+  await expect(dialog(page)).toContainText("62 seedlings in 60 of 60 cells");
+  await dialog(page).getByRole("button", { name: "Keep" }).click();
+  await expect(pane(page)).toContainText("60 of 60 cells up, 62 plants");
+  await pane(page).getByRole("button", { name: "Thin to one" }).click();
+  await expect(pane(page)).toContainText("60 of 60 cells up.");
+
+  // Potted on into larger cells; the old tray is free again.
+  await pane(page).getByRole("button", { name: "Pot on or split…" }).click();
+  await dialog(page).getByLabel("Name").fill("Leaf pots");
+  await dialog(page).getByRole("button", { name: "Moved" }).click();
+  await expect(pane(page).getByRole("heading", { name: "Leaf pots" })).toBeVisible();
+  await expect(page.getByRole("listitem").filter({ hasText: "Winter leaves" })).toContainText(
+    "Nothing sown yet",
+  );
+
+  // Moved to the frame, hardened off by its calendar, planted out.
+  await pane(page).getByRole("combobox", { name: "Stands" }).click();
+  await page.getByRole("option", { name: "Hardening frame" }).click();
+  await expect(told(page)).toContainText("Leaf pots is moved");
+  await pane(page)
+    .getByText(/Plant out about/)
+    .click();
+  await expect(pane(page).getByText("2 h outdoors").first()).toBeVisible();
+  await pane(page).getByRole("button", { name: "Plant out" }).click();
+  await expect(told(page)).toContainText("The claytonia is planted out: 60 plants.");
+  await expect(pane(page)).toContainText("60 free");
+
+  // All of it is kept, and each step can be taken back.
+  await page.reload();
+  await expect(page.getByRole("button", { name: /^Leaf pots/ })).toContainText("Nothing sown yet");
+  await page.keyboard.press("Control+z");
+  await expect(page.getByRole("button", { name: /^Leaf pots/ })).toContainText("60 of 60 cells up");
+});
+
+test("what does not fit is refused in plain words, with a way out", async ({ page }) => {
+  await openSeedlings(page);
+  // Cells that do not divide.
+  await page.getByRole("button", { name: "New tray…" }).click();
+  await dialog(page).getByLabel("In rows of").fill("5");
+  await dialog(page).getByRole("button", { name: "Put it up" }).click();
+  await expect(dialog(page).getByRole("alert")).toContainText(
+    "72 cells do not make whole rows of 5",
+  );
+  await dialog(page).getByLabel("In rows of").fill("6");
+  await dialog(page).getByRole("button", { name: "Put it up" }).click();
+  await expect(pane(page).getByRole("heading", { name: "Tray 4" })).toBeVisible();
+
+  // A tray over-filled: those that fit, at a tap.
+  await pane(page).getByRole("button", { name: "Sow…" }).click();
+  await pickCrop(page, "Claytonia");
+  await dialog(page).getByLabel("Cells to sow").fill("80");
+  await dialog(page).getByRole("button", { name: "Sown" }).click();
+  await expect(dialog(page).getByRole("alert")).toContainText(
+    "has 72 cells: 8 of these do not fit",
+  );
+
+  // More seed than there is: fewer, or anyway.
+  await dialog(page).getByLabel("Seeds a cell").fill("3");
+  await dialog(page).getByRole("button", { name: "Sow the 72 that fit" }).click();
+  await expect(dialog(page).getByRole("alert")).toContainText(
+    "The packet holds 120 seeds and this takes 216: sow 40 cells",
+  );
+  await dialog(page).getByRole("button", { name: "Sow anyway" }).click();
+  await expect(pane(page)).toContainText("72 cells");
+
+  // Seed from the future.
+  await page.getByRole("button", { name: "Seed box", exact: true }).click();
+  await page.getByRole("button", { name: "New seed…" }).click();
+  await pickCrop(page, "Leek");
+  await dialog(page).getByLabel("Packed for year").fill("2033");
+  await dialog(page).getByLabel("There is").fill("5");
+  await dialog(page).getByRole("button", { name: "Keep" }).click();
+  await expect(dialog(page).getByRole("alert")).toContainText(
+    "Seed packed for 2033 cannot be here yet",
+  );
+  await dialog(page).getByRole("button", { name: "Cancel" }).click();
+
+  // Zero spacing.
+  await openPlan(page);
+  await knot(page, "Kale, curly, Bed 3").click();
+  await pane(page).getByRole("button", { name: "Edit…" }).click();
+  await dialog(page).getByLabel("Rows (cm)").fill("0");
+  await dialog(page).getByRole("button", { name: "Keep" }).click();
+  await expect(dialog(page).getByRole("alert")).toContainText("At least 1 cm");
+});
+
+test("a seed lot is tested, aged and flagged; the box tells how thick to sow it", async ({
+  page,
+}) => {
+  await openSeedlings(page, "Seed box");
+  await page.getByRole("button", { name: "New seed…" }).click();
+  await pickCrop(page, "Leek");
+  await dialog(page).getByLabel("Packed for year").fill("2023");
+  await dialog(page).getByLabel("There is").fill("4");
+  await dialog(page).getByLabel("Seeds laid out").fill("20");
+  await dialog(page).getByLabel("Sprouted").fill("8");
+  await expect(dialog(page)).toContainText("between 24 and 58 %, nine times in ten");
+  await dialog(page)
+    .getByLabel(/Treated seed/)
+    .check();
+  await expect(dialog(page).getByRole("alert")).toContainText("gloves");
+  await dialog(page).getByRole("button", { name: "Keep" }).click();
+  const row = page.getByRole("row", { name: /^Leek/ });
+  await expect(row).toContainText("8 of 20 tested");
+  await expect(row).toContainText("treated: gloves");
+  await expect(row).toContainText("× as thick");
+  await expect(page.getByRole("row", { name: /^Parsnip/ })).toContainText("spent");
+});
+
+test("labels are printed as a page of their own, on sheets and strips, and saved as a table", async ({
+  page,
+}) => {
+  await openSeedlings(page);
+  await page.getByRole("link", { name: "Labels…" }).click();
+  const labels = page.getByRole("list", { name: "Labels" }).getByRole("listitem");
+  await expect(labels.first()).toContainText("Lettuce");
+  await expect(labels.first()).toContainText("sown 24 August");
+  await expect(labels.first()).toContainText("63 cells, Winter heads");
+  await expect(labels.first()).toContainText("plant 25 cm apart, rows 25 cm");
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save (.csv)" }).click();
+  const csv = await textOf(await download);
+  expect(csv.split("\r\n")).toHaveLength((await labels.count()) + 1);
+
+  for (const shape of ["Sheet", "Strips"]) {
+    await page.getByRole("button", { name: shape, exact: true }).click();
+    await page.emulateMedia({ media: "print" });
+    // On paper stand the labels and nothing else.
+    for (const gone of ["Print", "Back"]) {
+      await expect(page.getByText(gone, { exact: true })).toBeHidden();
+    }
+    await expect(page.getByRole("banner")).toBeHidden();
+    await expect(page.getByRole("navigation")).toBeHidden();
+    await expect(labels.last()).toBeVisible();
+    const pdf = await page.pdf({ format: "A4", preferCSSPageSize: true });
+    expect(pdf.toString("latin1").match(/\/Type \/Page\b/g)).toHaveLength(1);
+    // No label's words run over its edge.
+    const over = await labels.evaluateAll((items) =>
+      items
+        .filter((item) => item.scrollHeight > item.clientHeight + 1)
+        .map((item) => item.textContent),
+    );
+    expect(over).toEqual([]);
+    await page.emulateMedia({ media: "screen" });
+  }
+});
+
+test("many labels go on over the pages, none cut in two", async ({ page }) => {
+  await openSeedlings(page);
+  await page.goto("/seedlings/labels");
+  await page.getByRole("slider", { name: /Date in view/ }).focus();
+  for (let week = 0; week < 6; week += 1) await page.keyboard.press("PageDown");
+  await page.getByRole("button", { name: "Sowings about now" }).click();
+  await page.getByRole("button", { name: "Strips" }).click();
+  const labels = page.getByRole("list", { name: "Labels" }).getByRole("listitem");
+  const count = await labels.count();
+  expect(count).toBeGreaterThan(10);
+  await page.emulateMedia({ media: "print" });
+  const pdf = await page.pdf({ width: "210mm", height: "100mm", preferCSSPageSize: false });
+  const pages = pdf.toString("latin1").match(/\/Type \/Page\b/g)?.length ?? 0;
+  // Four strips of 16 mm go on 80 mm of paper.
+  expect(pages).toBeGreaterThanOrEqual(Math.floor(count / 5));
+  expect(pages).toBeLessThanOrEqual(Math.ceil(count / 3));
+});
+
+test("on a phone seedlings are counted by row and thinned, with nothing over the edge", async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openSeedlings(page);
+  await page.getByRole("button", { name: /^Open: Thin the onion/ }).click();
+  const sheet = page.getByRole("dialog").or(page.locator(".MuiDrawer-paper")).first();
+  await expect(sheet).toContainText("Onion clusters");
+  await page.getByRole("button", { name: "Thin to 4" }).click();
+  await expect(told(page)).toContainText("is thinned");
+  await page.getByRole("button", { name: "Count…" }).click();
+  const count = page.getByRole("dialog", { name: /^Count the onion/ });
+  await count.getByLabel("Row A").fill("30");
+  await expect(count.getByRole("button", { name: "Cell A1: 3", exact: true })).toBeVisible();
+  const size = await count.getByRole("button", { name: /^Cell A1:/ }).boundingBox();
+  expect(size?.height).toBeGreaterThanOrEqual(44);
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect(over).toBeLessThanOrEqual(0);
+  await count.getByRole("button", { name: "Keep" }).click();
+  await expect(told(page)).toContainText("seedlings counted");
+});
+
+test("a crop of one's own is copied, planned, and goes only when another takes its place", async ({
+  page,
+}) => {
+  await openSeedlings(page, "Crops");
+  await page.getByLabel(/^Find among/).fill("kale");
+  await page.getByRole("button", { name: "Siberian kale", exact: true }).click();
+  const article = page.getByRole("article", { name: "Siberian kale" });
+  await expect(article).toContainText("Brassica napus");
+  await article.getByText("Where these numbers come from").click();
+  await expect(article).toContainText("Harrington");
+  await article.getByRole("button", { name: "Copy as my own…" }).click();
+  await dialog(page).getByLabel("Name").fill("Kale of the hill");
+  await dialog(page).getByLabel("Half die at, hardened").fill("-3");
+  await dialog(page).getByRole("button", { name: "Keep" }).click();
+  await expect(dialog(page).getByRole("alert")).toContainText("stands more cold than soft");
+  await dialog(page).getByLabel("Half die at, hardened").fill("-21");
+  await dialog(page).getByRole("button", { name: "Keep" }).click();
+  const ours = page.getByRole("article", { name: "Kale of the hill" });
+  await expect(ours).toContainText("−21 °C");
+
+  await ours.getByRole("button", { name: "Plan it…" }).click();
+  await dialog(page).getByRole("combobox", { name: "When" }).click();
+  await page.getByRole("option", { name: /sow today/ }).click();
+  await dialog(page)
+    .getByRole("button", { name: /^Plant it/ })
+    .first()
+    .click();
+  await expect(told(page)).toContainText("Kale of the hill is planned");
+
+  await findByPalette(page, "Crop library");
+  await page.getByRole("button", { name: "Kale of the hill (ours)" }).click();
+  await ours.getByRole("button", { name: "Edit…" }).click();
+  await dialog(page).getByRole("button", { name: "Remove" }).click();
+  await expect(dialog(page).getByRole("alert")).toContainText("in use by 1 planting");
+  await dialog(page).getByRole("button", { name: "Let siberian kale take its place" }).click();
+  await expect(told(page)).toContainText("Kale of the hill is removed");
+  await page.keyboard.press("Control+z");
+  await expect(page.getByRole("button", { name: "Kale of the hill (ours)" })).toBeVisible();
+});
+
+test("sown every so often: the intervals stretch, and one drag moves them all", async ({
+  page,
+}) => {
+  await openPlan(page);
+  await findByPalette(page, "Add arugula");
+  await dialog(page).getByRole("combobox", { name: "When" }).click();
+  await page.getByRole("option", { name: /sow today/ }).click();
+  await dialog(page)
+    .getByRole("button", { name: /^Plant it: Arugula.*young leaves/ })
+    .first()
+    .click();
+  const date = pane(page).getByLabel("Sown");
+  await date.fill("2026-08-05");
+  await date.press("Enter");
+  await pane(page).getByRole("button", { name: "Sow it every so often…" }).click();
+  await choose(page, "Even out", /so many days apart now/);
+  await dialog(page).getByLabel("Sowings").fill("5");
+  await dialog(page).getByLabel("Days", { exact: true }).fill("12");
+  const gaps = await dialog(page)
+    .getByRole("cell", { name: /^\+\d+$/ })
+    .allTextContents();
+  const sowGaps = gaps.filter((_, index) => index % 2 === 0).map(Number);
+  expect(sowGaps).toHaveLength(4);
+  expect(sowGaps[3]).toBeGreaterThan(sowGaps[0] ?? 0);
+  await dialog(page).getByRole("button", { name: "Plan them" }).click();
+  await expect(pane(page)).toContainText("One of 5 sowings that move together");
+
+  const together = pane(page).getByText(/^One of 5 sowings/);
+  const before = await together.textContent();
+  await date.fill("2026-07-30");
+  await date.press("Enter");
+  await expect(together).not.toHaveText(before ?? "");
+  await expect(together).toContainText("30 Jul");
+  // One step: undo brings all five back.
+  await page.getByRole("button", { name: /^Undo moving 5 sowings/ }).click();
+  await expect(together).toHaveText(before ?? "");
+});
+
+test("what can still be sown is listed for the day in view, and leads to its ways", async ({
+  page,
+}) => {
+  await openPlan(page);
+  await page.getByRole("button", { name: "Sow now…" }).click();
+  await expect(dialog(page)).toContainText("What can still be sown on 24 September");
+  await expect(dialog(page).getByRole("listitem").filter({ hasText: "Spinach" })).toContainText(
+    "ready",
+  );
+  await dialog(page)
+    .getByText(/^Not any more/)
+    .click();
+  await expect(dialog(page)).toContainText("Bush bean");
+  await dialog(page).getByRole("button", { name: "Ways to sow Mâche" }).click();
+  await expect(dialog(page).getByRole("combobox", { name: "Crop" })).toContainText("Mâche");
+  await expect(
+    dialog(page)
+      .getByRole("button", { name: /^Plant it/ })
+      .first(),
+  ).toBeVisible();
+});
+
+test("how many: clusters, offset and pots, wider for winter, each with its sum", async ({
+  page,
+}) => {
+  await openPlan(page);
+  await knot(page, "Leek, winter type, stout, Bed 6").click();
+  await pane(page).getByText("The sums").click();
+  await expect(pane(page)).toContainText("800 cm ÷ 15 cm = 53 plants");
+  await pane(page).getByRole("button", { name: "Edit…" }).click();
+  await dialog(page).getByLabel("Plants together").fill("4");
+  await dialog(page).getByLabel("Spacing ×").fill("1.25");
+  await expect(dialog(page)).toContainText("36 % fewer plants");
+  await dialog(page).getByRole("button", { name: "Keep" }).click();
+  await expect(pane(page)).toContainText("800 cm ÷ 75 cm = 10 clusters");
+  await expect(pane(page)).toContainText("the area yields about 12 % less");
+  await pane(page).getByRole("button", { name: "Edit…" }).click();
+  await choose(page, "Stand", /round pots/);
+  await dialog(page).getByLabel("Pots (cm)").fill("14");
+  await dialog(page).getByRole("button", { name: "Keep" }).click();
+  await expect(pane(page)).toContainText("every second shifted by half");
+});
+
+test("a mix is turned into volumes, with what to mind, and made one's own", async ({ page }) => {
+  await openSeedlings(page, "Mixes");
+  await page.getByLabel("Trays", { exact: true }).fill("4");
+  await page.getByLabel("Cells each").fill("50");
+  await page.getByLabel("A cell (mL)").fill("35");
+  // 4 × 50 × 35 mL = 7 L, and a fifth: 8.4 L in seven parts of 1.2 L.
+  await expect(page.getByText("8.4 L", { exact: true })).toBeVisible();
+  await expect(page.getByRole("listitem").filter({ hasText: "Peat-free base" })).toContainText(
+    "3.6 L",
+  );
+  await expect(page.getByRole("alert").filter({ hasText: "mask" }).first()).toBeVisible();
+  await page.getByRole("button", { name: "Make it mine…" }).click();
+  await dialog(page).getByLabel("Name").fill("Our block mix");
+  await dialog(page).getByRole("button", { name: "Take out Perlite" }).click();
+  await dialog(page).getByRole("button", { name: "Keep" }).click();
+  await expect(page.getByRole("combobox", { name: "Mix" })).toContainText("Our block mix");
+  await expect(page.getByText("Perlite")).toHaveCount(0);
+});
+
+test("room for trays: a small bench is over-full, and says when", async ({ page }) => {
+  await openSeedlings(page, "Room");
+  const bench = page.getByRole("button", { name: "Edit Shed bench" });
+  await bench.click();
+  await dialog(page).getByLabel("Length (m)").fill("0.4");
+  await dialog(page).getByRole("button", { name: "Keep" }).click();
+  await expect(page.getByText(/^Too full from .* % of the room/).first()).toBeVisible();
+  await bench.click();
+  await dialog(page).getByRole("button", { name: "Remove" }).click();
+  await expect(dialog(page).getByRole("alert")).toContainText("stand there: move them first");
+});
+
+test("in an empty garden the seedlings say what to do first, and a tray can be sown without a plan", async ({
+  page,
+}) => {
+  await page.goto(`${EMPTY}/seedlings`);
+  await page
+    .getByRole("button", { name: /Give your place|Start/ })
+    .first()
+    .click();
+  await page.getByRole("link", { name: "Seedlings" }).click();
+  await expect(page.getByText(/Put up a tray to remember/)).toBeVisible();
+  await page.getByRole("button", { name: "New tray…" }).click();
+  await dialog(page).getByRole("button", { name: "Put it up" }).click();
+  await pane(page).getByRole("button", { name: "Sow…" }).click();
+  await pickCrop(page, "Leek");
+  await dialog(page).getByRole("button", { name: "Sown" }).click();
+  await expect(pane(page)).toContainText("Leek");
+  await page.getByRole("button", { name: "Seed box", exact: true }).click();
+  await expect(page.getByText(/Nothing in the box yet/)).toBeVisible();
+  await page.getByRole("button", { name: "To order", exact: true }).click();
+  await expect(page.getByText(/nothing to sow in the coming year/)).toBeVisible();
+});
+
+test("the garden file has it all: what is saved here is the same where it is read", async ({
+  page,
+}) => {
+  const demo = JSON.parse(readFileSync("data/demo/tarnholt-commons.json", "utf8"));
+  await openSeedlings(page);
+  const download = page.waitForEvent("download");
+  await findByPalette(page, "Save garden as a file");
+  const saved = JSON.parse(await textOf(await download));
+  for (const list of ["seedLots", "stands", "trays", "successions", "plantings"]) {
+    expect(saved[list]).toEqual(demo[list]);
+  }
+});
