@@ -22,6 +22,8 @@ const STACKS = [
   ["greenhouse-single"],
   ["greenhouse-single", "row-cover-light"],
 ];
+const TWELVE_CROPS =
+  "arugula beet broccoli carrot chard kale leek lettuce mache radish spinach turnip".split(" ");
 const PLANTINGS = 200;
 
 function demoGarden(): Garden {
@@ -30,7 +32,7 @@ function demoGarden(): Garden {
   return fromGardenFile(read.file);
 }
 
-/** Every crop, every sowing day of a season, four stacks of covers, from nothing. */
+/** Twelve crops, every sowing day of a season, four stacks of covers, from nothing. */
 export function benchEverySowing(): void {
   const { place, record } = demoGarden();
   if (!place) throw new Error("the demo garden has no place");
@@ -40,9 +42,10 @@ export function benchEverySowing(): void {
   const ms = medianMs(() => {
     const site = new Site(place.latitudeDeg, climateOfPlace(place, record));
     sowings = 0;
-    for (const crop of cropLibrary.values()) {
-      const variety = varietyOf(crop);
-      if (!variety) continue;
+    for (const id of TWELVE_CROPS) {
+      const crop = cropLibrary.get(id);
+      const variety = crop && varietyOf(crop);
+      if (!crop || !variety) continue;
       for (const covers of STACKS) {
         const growing = {
           crop,

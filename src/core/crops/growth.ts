@@ -9,7 +9,7 @@ const BENCH = growthJson.bench;
 const TABLE_STEP_C = 0.1;
 const TABLE_FIRST_C = -40;
 const TABLE_LAST_C = 60;
-const HALF_DAY_HOURS = 12;
+const LAST_STEP = Math.round((TABLE_LAST_C - TABLE_FIRST_C) / TABLE_STEP_C);
 
 type Cardinals = Crop["temperature"];
 
@@ -48,21 +48,51 @@ export interface DayWorth {
 
 /** Prepares the worth of days for a crop; temperature response is tabulated once, for speed. */
 export function dayWorthOf(crop: Pick<Crop, "temperature" | "lightHalfMol">): DayWorth {
-  const response = responseTable(crop.temperature);
-  const atPacketWeather = steadyGrowth(crop, PACKET_WEATHER);
-  return (minTempC, maxTempC, dliMol) => {
-    const light = lightResponse(crop.lightHalfMol, dliMol);
-    if (light === 0 || maxTempC <= crop.temperature.minimumC) return 0;
-    const middle = (minTempC + maxTempC) / 2;
-    const swing = (maxTempC - minTempC) / 2;
+  const warmth = dayWarmthOf(crop.temperature);
+  const atPacketWeather = packetGrowth(crop);
+  return (minTempC, maxTempC, dliMol) =>
+    (warmth(minTempC, maxTempC) * lightResponse(crop.lightHalfMol, dliMol)) / atPacketWeather;
+}
+
+/** Growth by temperature and light on a packet's day, of which every other day is told as a share. */
+export function packetGrowth(crop: Pick<Crop, "temperature" | "lightHalfMol">): number {
+  return steadyGrowth(crop, PACKET_WEATHER);
+}
+
+/** Response to temperature as a mean over the day's hours, between a low and a high, 0 to 1. */
+function dayWarmthOf(cardinals: Cardinals): (minTempC: number, maxTempC: number) => number {
+  const response = responseTable(cardinals);
+  const steps = new Uint16Array(HOURS_TOLD);
+  return (minTempC, maxTempC) => {
+    hourlySteps(minTempC, maxTempC, steps, 0);
     let sum = 0;
-    // A cosine day: its two halves mirror each other, so twelve hours tell all.
-    for (let hour = 0; hour < HALF_DAY_HOURS; hour += 1) {
-      const tempC = middle + swing * (HOURLY_COSINES[hour] ?? 0);
-      sum += response[((tempC - TABLE_FIRST_C) / TABLE_STEP_C + 0.5) | 0] ?? 0;
-    }
-    return ((sum / HALF_DAY_HOURS) * light) / atPacketWeather;
+    for (let hour = 0; hour < HOURS_TOLD; hour += 1) sum += response[steps[hour] ?? 0] ?? 0;
+    return sum / HOURS_TOLD;
   };
+}
+
+/** A cosine day: its two halves mirror each other, so twelve hours tell all. */
+export const HOURS_TOLD = 12;
+
+/**
+ * The hours' temperatures of a day as places in the tables of response: the same for every crop, so
+ * that many crops in one place need them only once.
+ *
+ * @param into twelve values are written, from `at` on
+ */
+export function hourlySteps(
+  minTempC: number,
+  maxTempC: number,
+  into: Uint16Array,
+  at: number,
+): void {
+  const middle = (minTempC + maxTempC) / 2;
+  const swing = (maxTempC - minTempC) / 2;
+  for (let hour = 0; hour < HOURS_TOLD; hour += 1) {
+    const tempC = middle + swing * (HOURLY_COSINES[hour] ?? 0);
+    const step = ((tempC - TABLE_FIRST_C) / TABLE_STEP_C + 0.5) | 0;
+    into[at + hour] = step < 0 ? 0 : step > LAST_STEP ? LAST_STEP : step;
+  }
 }
 
 /** Packet days that a day on the seedling bench is worth: the same temperature day and night. */
@@ -80,13 +110,26 @@ function steadyGrowth(
   );
 }
 
-const HOURLY_COSINES = Float64Array.from({ length: HALF_DAY_HOURS }, (_, hour) =>
-  Math.cos(((hour + 0.5) / HALF_DAY_HOURS) * Math.PI),
+const HOURLY_COSINES = Float64Array.from({ length: HOURS_TOLD }, (_, hour) =>
+  Math.cos(((hour + 0.5) / HOURS_TOLD) * Math.PI),
 );
 
-function responseTable(cardinals: Cardinals): Float64Array {
-  const size = Math.round((TABLE_LAST_C - TABLE_FIRST_C) / TABLE_STEP_C) + 1;
-  return Float64Array.from({ length: size }, (_, index) =>
-    temperatureResponse(cardinals, TABLE_FIRST_C + index * TABLE_STEP_C),
-  );
+const tables = new Map<string, Float64Array>();
+
+/** Response to temperature by the places of `hourlySteps`; crops with the same temperatures share it. */
+export function responseTable(cardinals: Cardinals): Float64Array {
+  const key = cardinalsKey(cardinals);
+  let table = tables.get(key);
+  if (!table) {
+    table = Float64Array.from({ length: LAST_STEP + 1 }, (_, index) =>
+      temperatureResponse(cardinals, TABLE_FIRST_C + index * TABLE_STEP_C),
+    );
+    tables.set(key, table);
+  }
+  return table;
+}
+
+/** Cardinal temperatures as text, to find what was computed for the same ones. */
+export function cardinalsKey({ minimumC, optimumC, ceilingC }: Cardinals): string {
+  return `${minimumC},${optimumC},${ceilingC}`;
 }

@@ -22,8 +22,13 @@ export { cropProblems, type CropProblem } from "./cropProblems";
 export { cautionWords } from "./cautions";
 export {
   benchDayWorth,
+  cardinalsKey,
   dayWorthOf,
+  hourlySteps,
+  HOURS_TOLD,
   lightResponse,
+  packetGrowth,
+  responseTable,
   temperatureResponse,
   type DayWorth,
 } from "./growth";

@@ -14,6 +14,7 @@ export function writeLabelsCsv(labels: readonly Label[]): string {
     counted: label.counted,
     row_cm: label.rowCm,
     in_row_cm: label.inRowCm,
+    plants_together: label.together,
     where: label.where,
     treated: label.treated ? "treated" : "",
   }));
@@ -25,6 +26,7 @@ export function writeLabelsCsv(labels: readonly Label[]): string {
     "counted",
     "row_cm",
     "in_row_cm",
+    "plants_together",
     "where",
     "treated",
   ];

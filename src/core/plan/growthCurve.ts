@@ -1,5 +1,14 @@
 import type { DayNumber } from "../calendar";
-import { dayWorthOf, sproutingRate, type Crop } from "../crops";
+import {
+  cardinalsKey,
+  hourlySteps,
+  HOURS_TOLD,
+  lightResponse,
+  packetGrowth,
+  responseTable,
+  sproutingRate,
+  type Crop,
+} from "../crops";
 import { soilMeansC, type GrowingSpace } from "../shelter";
 
 /** Running sums over a stretch of days: what each day is worth, and the odds of deadly nights. */
@@ -14,25 +23,89 @@ export function growthCurve(
   space: GrowingSpace,
   crop: Pick<Crop, "temperature" | "lightHalfMol">,
 ): RunningSum {
-  const worth = dayWorthOf(crop);
-  const days = space.dliMol.length;
-  const total = new Float64Array(days + 1);
-  for (let index = 0; index < days; index += 1) {
-    total[index + 1] =
-      (total[index] ?? 0) +
-      worth(space.minTempC[index] ?? 0, space.maxTempC[index] ?? 0, space.dliMol[index] ?? 0);
+  const warmth = warmthIn(space, crop.temperature);
+  const atPacketWeather = packetGrowth(crop);
+  return runningSum(
+    space,
+    byDayOfYear(space, (index) => {
+      const light = lightResponse(crop.lightHalfMol, space.dliMol[index] ?? 0);
+      return ((warmth[space.dayOfYear[index] ?? 0] ?? 0) * light) / atPacketWeather;
+    }),
+  );
+}
+
+interface Warmth {
+  /** Twelve places of response for each day of the year. */
+  steps: Uint16Array;
+  byCardinals: Map<string, Float64Array>;
+}
+const warmthKept = new WeakMap<GrowingSpace, Warmth>();
+
+/** Response to temperature by the day of the year; crops with the same temperatures share it. */
+function warmthIn(space: GrowingSpace, cardinals: Crop["temperature"]): Float64Array {
+  let kept = warmthKept.get(space);
+  if (!kept) {
+    kept = { steps: stepsIn(space), byCardinals: new Map() };
+    warmthKept.set(space, kept);
   }
-  return { firstDay: space.firstDay, total };
+  const key = cardinalsKey(cardinals);
+  let warmth = kept.byCardinals.get(key);
+  if (!warmth) {
+    const response = responseTable(cardinals);
+    const { steps } = kept;
+    warmth = new Float64Array(space.firstIndexOf.length);
+    for (let day = 0; day < warmth.length; day += 1) {
+      const from = day * HOURS_TOLD;
+      let sum = 0;
+      for (let hour = from; hour < from + HOURS_TOLD; hour += 1) {
+        sum += response[steps[hour] ?? 0] ?? 0;
+      }
+      warmth[day] = sum / HOURS_TOLD;
+    }
+    kept.byCardinals.set(key, warmth);
+  }
+  return warmth;
+}
+
+function stepsIn({ firstIndexOf, minTempC, maxTempC }: GrowingSpace): Uint16Array {
+  const steps = new Uint16Array(firstIndexOf.length * HOURS_TOLD);
+  for (let day = 0; day < firstIndexOf.length; day += 1) {
+    const index = firstIndexOf[day] ?? -1;
+    if (index < 0) continue;
+    hourlySteps(minTempC[index] ?? 0, maxTempC[index] ?? 0, steps, day * HOURS_TOLD);
+  }
+  return steps;
+}
+
+/** A value for each day of the year, computed once for each that a space has. */
+function byDayOfYear(space: GrowingSpace, valueOf: (index: number) => number): Float64Array {
+  const { firstIndexOf } = space;
+  const values = new Float64Array(firstIndexOf.length);
+  // A plain loop: Float64Array.from goes through an iterator and takes four times as long.
+  for (let day = 0; day < values.length; day += 1) {
+    const index = firstIndexOf[day] ?? -1;
+    if (index >= 0) values[day] = valueOf(index);
+  }
+  return values;
+}
+
+/** The running sum over a space's days of values by the day of the year. */
+function runningSum({ firstDay, dayOfYear }: GrowingSpace, ofYear: Float64Array): RunningSum {
+  const total = new Float64Array(dayOfYear.length + 1);
+  let sum = 0;
+  for (let index = 0; index < dayOfYear.length; index += 1) {
+    sum += ofYear[dayOfYear[index] ?? 0] ?? 0;
+    total[index + 1] = sum;
+  }
+  return { firstDay, total };
 }
 
 /** Progress toward emergence in the soil of a space, as a running sum: 1 more is a seedling. */
 export function sproutingCurve(space: GrowingSpace, crop: Pick<Crop, "sprouting">): RunningSum {
-  const soil = soilMeansC(space);
-  const total = new Float64Array(soil.length + 1);
-  for (let index = 0; index < soil.length; index += 1) {
-    total[index + 1] = (total[index] ?? 0) + sproutingRate(crop, soil[index] ?? 0);
-  }
-  return { firstDay: space.firstDay, total };
+  return runningSum(
+    space,
+    soilMeansC(space).map((soilC) => sproutingRate(crop, soilC)),
+  );
 }
 
 /**
@@ -40,17 +113,14 @@ export function sproutingCurve(space: GrowingSpace, crop: Pick<Crop, "sprouting"
  * Turned positive, so that it rises like the growth curve and can be searched the same way.
  */
 export function coldCurve(space: GrowingSpace, lethalTempC: number): RunningSum {
-  const days = space.dliMol.length;
-  const total = new Float64Array(days + 1);
   const thresholdOutsideC = lethalTempC - space.nightGainC;
-  for (let index = 0; index < days; index += 1) {
-    const logStays = space.climate.logChanceNightStaysAbove(
-      space.firstDay + index,
-      thresholdOutsideC,
-    );
-    total[index + 1] = (total[index] ?? 0) - logStays;
-  }
-  return { firstDay: space.firstDay, total };
+  return runningSum(
+    space,
+    byDayOfYear(
+      space,
+      (index) => -space.climate.logChanceNightStaysAbove(space.firstDay + index, thresholdOutsideC),
+    ),
+  );
 }
 
 /** Sum over the days from `fromDay` up to, but not including, `toDay`. */

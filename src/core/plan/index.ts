@@ -58,5 +58,5 @@ export {
   type SowingState,
   type TrayWork,
 } from "./trayWork";
-export { plantingLabels } from "./plantingLabels";
+export { finalSpacing, plantingLabels } from "./plantingLabels";
 export { successionMoves, successionOf } from "./successionGroup";

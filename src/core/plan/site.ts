@@ -1,6 +1,6 @@
 import { seasonOf, type DayNumber, type Season } from "../calendar";
 import type { Climate } from "../climate";
-import type { Crop } from "../crops";
+import { cardinalsKey, type Crop } from "../crops";
 import { growingSpace, type CoverIds, type GrowingSpace } from "../shelter";
 import { shortDays, type Horizon, type ShortDays } from "../sky";
 import { coldCurve, growthCurve, sproutingCurve, type RunningSum } from "./growthCurve";
@@ -184,8 +184,7 @@ const cropKeys = new WeakMap<Crop, string>();
 function cropKey(crop: Crop): string {
   let key = cropKeys.get(crop);
   if (key === undefined) {
-    const { minimumC, optimumC, ceilingC } = crop.temperature;
-    key = `${minimumC},${optimumC},${ceilingC},${crop.lightHalfMol}`;
+    key = `${cardinalsKey(crop.temperature)},${crop.lightHalfMol}`;
     cropKeys.set(crop, key);
   }
   return key;

@@ -1,6 +1,6 @@
 export { roomTaken, overFull, type Occupant, type RoomStretch } from "./benchRoom";
 export { hardeningPlan, type HardeningDay, type HardeningPlan } from "./hardeningOff";
-export { trayLabels, type Label } from "./labels";
+export { trayLabels, type Label, type LabelSpacing } from "./labels";
 export { lookAlikesIn, type LookAlikes } from "./lookAlikes";
 export {
   ingredientLitres,

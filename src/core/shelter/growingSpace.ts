@@ -10,6 +10,13 @@ export interface GrowingSpace {
   /** The skyline around the spot. */
   horizon: Horizon;
   firstDay: DayNumber;
+  /**
+   * Day of the year, 0 for 1 January, of each day from `firstDay` on. These are usual days: two of the
+   * same day of the year are the same, and what is computed from one need not be computed again.
+   */
+  dayOfYear: Uint16Array;
+  /** For each day of the year the first index at which it comes; −1 where the stretch has none. */
+  firstIndexOf: Int32Array;
   /** One value a day from `firstDay` on. */
   minTempC: Float64Array;
   maxTempC: Float64Array;
@@ -35,16 +42,30 @@ export function growingSpace(
   const minTempC = new Float64Array(days);
   const maxTempC = new Float64Array(days);
   const dliMol = new Float64Array(days);
+  const places = new Uint16Array(days);
+  const firstIndexOf = new Int32Array(DAYS_OF_YEAR).fill(-1);
   for (let index = 0; index < days; index += 1) {
+    const place = dayOfYear(firstDay + index) - 1;
+    places[index] = place;
+    const before = firstIndexOf[place] ?? -1;
+    if (before >= 0) {
+      minTempC[index] = minTempC[before] ?? 0;
+      maxTempC[index] = maxTempC[before] ?? 0;
+      dliMol[index] = dliMol[before] ?? 0;
+      continue;
+    }
     const usual = cropDay(climate, covers, firstDay + index);
     minTempC[index] = usual.minTempC;
     maxTempC[index] = usual.maxTempC;
-    dliMol[index] = usual.dliMol * (lightShare[dayOfYear(firstDay + index) - 1] ?? 1);
+    dliMol[index] = usual.dliMol * (lightShare[place] ?? 1);
+    firstIndexOf[place] = index;
   }
   return {
     covers,
     horizon,
     firstDay,
+    dayOfYear: places,
+    firstIndexOf,
     minTempC,
     maxTempC,
     dliMol,

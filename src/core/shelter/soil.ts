@@ -20,7 +20,7 @@ export interface SoilDay {
 const means = new WeakMap<GrowingSpace, Float64Array>();
 
 /**
- * Usual mean temperature of the topsoil for each day of a space, °C.
+ * Usual mean temperature of the topsoil by the day of the year, °C; 0 for 1 January.
  *
  * The soil follows the air at the crop by a quarter of the difference a day; bare ground in the sun
  * is somewhat warmer than the air, and ground at freezing is held there by its water.
@@ -30,14 +30,19 @@ const means = new WeakMap<GrowingSpace, Float64Array>();
 export function soilMeansC(space: GrowingSpace): Float64Array {
   let kept = means.get(space);
   if (!kept) {
-    const { minTempC, maxTempC, dliMol } = space;
-    kept = new Float64Array(minTempC.length);
-    let soilC = ((minTempC[0] ?? 0) + (maxTempC[0] ?? 0)) / 2;
-    for (let index = 0; index < kept.length; index += 1) {
-      const airC = ((minTempC[index] ?? 0) + (maxTempC[index] ?? 0)) / 2;
-      const towardC = airC + SOIL.sunWarmingCPerMol * (dliMol[index] ?? 0);
-      soilC += SOIL.dailyResponse * (towardC - soilC);
-      kept[index] = soilC >= 0 ? soilC : soilC * SOIL.frozenKeeps;
+    const { firstIndexOf, minTempC, maxTempC, dliMol } = space;
+    kept = new Float64Array(firstIndexOf.length);
+    let soilC = NaN;
+    // Usual years follow each other: what the second leaves is where the first should have begun.
+    for (let lap = 0; lap < 2; lap += 1) {
+      for (let day = 0; day < firstIndexOf.length; day += 1) {
+        const index = firstIndexOf[day] ?? -1;
+        if (index < 0) continue;
+        const airC = ((minTempC[index] ?? 0) + (maxTempC[index] ?? 0)) / 2;
+        const towardC = airC + SOIL.sunWarmingCPerMol * (dliMol[index] ?? 0);
+        soilC = soilC !== soilC ? towardC : soilC + SOIL.dailyResponse * (towardC - soilC);
+        kept[day] = soilC >= 0 ? soilC : soilC * SOIL.frozenKeeps;
+      }
     }
     means.set(space, kept);
   }
@@ -61,7 +66,7 @@ export function soilOn(
   const takesC = (care.shaded ? SOIL.shadeTakesC : 0) + (care.mulched ? SOIL.mulchTakesC : 0);
   // In the dark months there is little sun to shade from.
   const sun = Math.min(1, (space.dliMol[index] ?? 0) / FULL_SUN_MOL);
-  const meanC = (soilMeansC(space)[index] ?? 0) - takesC * sun;
+  const meanC = (soilMeansC(space)[space.dayOfYear[index] ?? 0] ?? 0) - takesC * sun;
   const fade = Math.exp(-depthCm / SOIL.dampingDepthCm);
   return { meanC, warmestC: meanC + swing * SOIL.surfaceSwing * fade * keeps };
 }

@@ -8,6 +8,18 @@ import { undo } from "./steps";
 
 const SHOWN_MS = 7000;
 
+/**
+ * Keeps a message within hearing of screen readers. A dialog hides everything beside it from them, and
+ * hides it anew whenever one of several dialogs closes: also what has just been said.
+ */
+function keepHeard(element: HTMLElement | null) {
+  if (!element) return;
+  const observer = new MutationObserver(() => element.removeAttribute("aria-hidden"));
+  observer.observe(element, { attributes: true, attributeFilter: ["aria-hidden"] });
+  element.removeAttribute("aria-hidden");
+  return () => observer.disconnect();
+}
+
 /** What was done or refused just now, with the way back. */
 export default function Messages({ message }: { message: Message }) {
   const close = () => setView({ message: null });
@@ -15,6 +27,7 @@ export default function Messages({ message }: { message: Message }) {
   return (
     <Snackbar
       key={message.text}
+      ref={keepHeard}
       open
       autoHideDuration={refused ? null : SHOWN_MS}
       onClose={(_event, reason) => {

@@ -125,6 +125,6 @@ function countWords({ count, counted }: Label, wording: LocalWording): string {
   return `${wording.number(count)} ${count === 1 ? one : counted}`;
 }
 
-function spacingWords({ rowCm, inRowCm }: Label, wording: LocalWording): string {
-  return `plant ${wording.distanceCm(inRowCm)} apart, rows ${wording.distanceCm(rowCm)}`;
+function spacingWords({ rowCm, inRowCm, together }: Label, wording: LocalWording): string {
+  return `${together > 1 ? `${together} together` : "plant"} ${wording.distanceCm(inRowCm)} apart, rows ${wording.distanceCm(rowCm)}`;
 }

@@ -8,7 +8,7 @@ import Typography from "@mui/material/Typography";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { cropsOf } from "@/core/garden";
-import { plantingLabels } from "@/core/plan";
+import { finalSpacing, plantingLabels } from "@/core/plan";
 import { trayLabels } from "@/core/seedlings";
 import { todayOf, useGarden } from "@/store";
 import { downloadText } from "@/ui/download";
@@ -36,7 +36,7 @@ export function LabelsView() {
     return trayLabels(
       [...garden.trays.values()],
       (id) => crops.get(id),
-      (plantingId) => garden.plantings.get(plantingId ?? ""),
+      (plantingId) => finalSpacing(garden, plantingId),
       (lotId) => garden.seedLots.get(lotId ?? "")?.treated ?? false,
     );
   }, [garden, source, day]);
