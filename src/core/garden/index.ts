@@ -30,7 +30,7 @@ export {
   type Garden,
 } from "./garden";
 export { BY_THE_BOOK } from "./byTheBook";
-export { cropsOf, usesOf } from "./ownCrops";
+export { cropsOf } from "./ownCrops";
 export { migrateEntity, migrateGardenFile } from "./migrations";
 export { commands, type CommandInput, type CommandName } from "./commands";
 export { type Outcome } from "./command";

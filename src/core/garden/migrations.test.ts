@@ -1,13 +1,14 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
-import { BedSchema, PlaceSchema, SettingsSchema } from "./schema";
+import { BedSchema, GardenFileSchema, PlaceSchema, PlantingSchema, SettingsSchema } from "./schema";
 import { migrateEntity, migrateGardenFile } from "./migrations";
 import { GARDEN_FILE_VERSION } from "./version";
 
 const KINDS = ["garden", "settings", "place", "shelter", "bed", "planting", "record"] as const;
 
 /** The fields that the second version added, taken out again. */
-function asFirstVersion(kind: "settings" | "place" | "bed") {
+function asFirstVersion(kind: "settings" | "place" | "bed" | "planting") {
+  if (kind === "planting") return asSecondVersion();
   if (kind === "settings") {
     const { stationUrl: _url, ...settings } = demo.settings;
     return settings;
@@ -21,10 +22,38 @@ function asFirstVersion(kind: "settings" | "place" | "bed") {
   return { ...place, climate: sketch };
 }
 
+/** A planting without what the third version added. */
+function asSecondVersion() {
+  const {
+    arrangement: _a,
+    potCm: _p,
+    plantsPerStation: _n,
+    ...planting
+  } = demo.plantings[0] as (typeof demo.plantings)[number];
+  const { spacingFactor: _f, successionId: _s, ...old } = planting;
+  return old;
+}
+
+test("a planting of the second version stands as the book says, by itself", () => {
+  const migrated = migrateEntity("planting", asSecondVersion(), 2);
+  expect(PlantingSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  expect(migrated).toMatchObject({ arrangement: "rows", plantsPerStation: 1, successionId: null });
+});
+
+test("a file of the second version gets the lists that the third one has, and keeps what it had", () => {
+  const { successions: _1, seedLots: _2, trays: _3, stands: _4, mixes: _5, ...rest } = demo;
+  const { ownCrops: _6, ownVarieties: _7, ...old } = rest;
+  const content = { ...old, version: 2, plantings: [asSecondVersion()] };
+  const migrated = migrateGardenFile(content, 2, GARDEN_FILE_VERSION);
+  expect(GardenFileSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  expect(migrated).toMatchObject({ seedLots: [], trays: [], beds: demo.beds });
+});
+
 test.each([
   ["settings", SettingsSchema],
   ["place", PlaceSchema],
   ["bed", BedSchema],
+  ["planting", PlantingSchema],
 ] as const)("a %s of the first version becomes a whole one of this version", (kind, schema) => {
   const old = asFirstVersion(kind);
   expect(schema.safeParse(old).success).toBe(false);
@@ -49,7 +78,7 @@ test("a file keeps what it had, whatever that was, and gets what is missing", ()
       const migrated = migrateGardenFile(content, 1, 2);
       expect(migrated.version).toBe(2);
       for (const [name, value] of Object.entries(content)) {
-        if (["version", "settings", "place", "beds"].includes(name)) continue;
+        if (["version", "settings", "place", "beds", "plantings"].includes(name)) continue;
         expect(migrated[name]).toEqual(value);
       }
       expect(Object.keys(migrated)).toEqual(expect.arrayContaining(["record", "outlook"]));

@@ -1,0 +1,203 @@
+import fc from "fast-check";
+import { dayNumber } from "@/core/calendar";
+import { cropLibrary } from "@/core/crops";
+import { seedsIn, type SeedLot, type Tray } from "@/core/seedlings";
+import { lotFieldsOf, lotFrom } from "./lotFields";
+import { OWN_FIELDS, ownCropFrom, ownFieldsOf, unitOf } from "./ownCropFields";
+import { lotsFor, seedsPerCellFor, sowingFrom, startingSowFields } from "./sowFields";
+import { nextTrayName, trayFieldsFor, trayFrom } from "./trayFields";
+
+const today = dayNumber("2026-09-24");
+const UNITS = fc.constantFrom("metric" as const, "imperial" as const);
+const crop = (id: string) => {
+  const found = cropLibrary.get(id);
+  if (!found) throw new Error(id);
+  return found;
+};
+const lot = (some: Partial<SeedLot> = {}): SeedLot => ({
+  id: "lot-1",
+  cropId: "kale",
+  varietyId: "curly",
+  packedYear: 2025,
+  amount: { unit: "grams", value: 3.217 },
+  germinationTest: null,
+  treated: false,
+  note: "",
+  ...some,
+});
+const trayOf = (some: Partial<Tray> = {}): Tray => ({
+  id: "tray-1",
+  name: "Tray 1",
+  columns: 6,
+  rows: 2,
+  cellMl: 40,
+  lengthCm: 54,
+  widthCm: 28,
+  stays: [],
+  sowings: [],
+  ...some,
+});
+
+describe("a seed lot's form", () => {
+  test("gives back what was not touched, to the last digit, in either units", () => {
+    fc.assert(
+      fc.property(
+        UNITS,
+        fc.double({ min: 0, max: 5000, noNaN: true }),
+        fc.constantFrom("seeds" as const, "grams" as const),
+        fc.option(
+          fc.record({
+            seeds: fc.integer({ min: 5, max: 100 }),
+            sprouted: fc.integer({ min: 0, max: 5 }),
+          }),
+        ),
+        (units, value, unit, test) => {
+          const imperial = units === "imperial";
+          const before = lot({
+            amount: { unit, value },
+            germinationTest: test && { ...test, testedOn: "2026-08-01" },
+          });
+          expect(lotFrom(lotFieldsOf(before, imperial, today), before, imperial, today)).toEqual(
+            before,
+          );
+        },
+      ),
+    );
+  });
+
+  test("ounces become grams, and half a test is no test that would be kept silently", () => {
+    const fields = {
+      ...lotFieldsOf(null, true, today),
+      cropId: "kale",
+      varietyId: "curly",
+      amount: 2,
+    };
+    expect(lotFrom(fields, null, true, today).amount.value).toBeCloseTo(56.699, 3);
+    expect(lotFrom({ ...fields, testSeeds: 20 }, null, true, today).germinationTest).toMatchObject({
+      seeds: 20,
+      sprouted: NaN, // which the command refuses: say how many sprouted
+    });
+    expect(lotFrom(fields, null, true, today).germinationTest).toBeNull();
+  });
+});
+
+describe("the form of a crop of one's own", () => {
+  test("changes nothing that was not touched, for every crop, in either units", () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...cropLibrary.values()), UNITS, (from, units) => {
+        const made = ownCropFrom(ownFieldsOf(from, from.name, units), from, from.id, units);
+        expect(made).toEqual(from);
+      }),
+    );
+  });
+
+  test("takes what was typed in the grower's units", () => {
+    const kale = crop("kale");
+    const fields = {
+      ...ownFieldsOf(kale, "Ours", "imperial"),
+      hardenedLt50C: -4,
+      rowCm: 16,
+      sproutShare: 70,
+    };
+    const made = ownCropFrom(fields, kale, "ours", "imperial");
+    expect(made).toMatchObject({ id: "ours", name: "Ours" });
+    expect(made.hardiness.hardenedLt50C).toBeCloseTo(-20, 6); // −4 °F
+    expect(made.spacing.rowCm).toBeCloseTo(40.64, 6);
+    expect(made.sowing.sproutShare).toBeCloseTo(0.7, 9);
+    expect(made.hardiness.unhardenedLt50C).toBe(kale.hardiness.unhardenedLt50C);
+    expect(new Set(OWN_FIELDS.map(({ kind }) => unitOf(kind, "imperial")))).toEqual(
+      new Set(["°F", "in", "%", ""]),
+    );
+  });
+});
+
+describe("a tray's form", () => {
+  test("makes a tray, converts inches, and refuses cells that make no rows", () => {
+    const fields = trayFieldsFor("metric", "Tray 1", "bench", { cells: 50, cellMl: 25 });
+    expect(trayFrom(fields, "metric", today)).toMatchObject({
+      columns: 10,
+      rows: 6,
+      cellMl: 25,
+      stays: [{ from: "2026-09-24", standId: "bench" }],
+    });
+    const inches = trayFrom(
+      { ...trayFieldsFor("imperial", "Tray 1", ""), length: 21, cellVolume: 2 },
+      "imperial",
+      today,
+    );
+    if (typeof inches === "string") throw new Error(inches);
+    expect(inches.lengthCm).toBeCloseTo(53.34, 6);
+    expect(inches.cellMl).toBeCloseTo(32.77, 2);
+    expect(inches.stays).toEqual([]);
+    expect(trayFrom({ ...fields, columns: 7 }, "metric", today)).toMatch(
+      /do not make whole rows of 7/,
+    );
+    expect(trayFrom({ ...fields, cells: NaN }, "metric", today)).toMatch(/Say how many cells/);
+  });
+
+  test("the next name is free", () => {
+    expect(nextTrayName([])).toBe("Tray 1");
+    expect(nextTrayName([trayOf(), trayOf({ name: "Tray 3" })])).toBe("Tray 4");
+  });
+});
+
+describe("a sowing's form", () => {
+  const lots = [
+    lot({ id: "new", packedYear: 2026 }),
+    lot({ id: "old", packedYear: 2024 }),
+    lot({ id: "spent", packedYear: 2008 }),
+    lot({ id: "empty", packedYear: 2023, amount: { unit: "seeds", value: 0 } }),
+  ];
+
+  test("offers the oldest good packet first, what is spent or empty last", () => {
+    const order = lotsFor(lots, crop("kale"), "curly", today).map(({ id }) => id);
+    expect(order.slice(0, 2)).toEqual(["old", "new"]);
+    expect(new Set(order.slice(2))).toEqual(new Set(["spent", "empty"]));
+    expect(startingSowFields(trayOf(), null, cropLibrary, lots, today).cropId).toBe("lettuce");
+  });
+
+  test("puts more seeds into a cell the worse they sprout, and enough for a cluster", () => {
+    const kale = crop("kale");
+    const test = (sprouted: number) =>
+      lot({ germinationTest: { seeds: 100, sprouted, testedOn: "2026-09-24" } });
+    const seeds = [95, 60, 30].map((sprouted) => seedsPerCellFor(kale, test(sprouted), 1, today));
+    expect([...seeds].sort()).toEqual(seeds);
+    expect(seeds[0]).toBe(1);
+    expect(seeds[2]).toBeGreaterThan(2);
+    expect(seedsPerCellFor(kale, test(50), 4, today)).toBeGreaterThanOrEqual(7);
+  });
+
+  test("asks for cells the tray does not have, so that it can be said how many", () => {
+    const tray = trayOf({
+      sowings: [
+        {
+          id: "s",
+          cropId: "kale",
+          varietyId: "curly",
+          lotId: null,
+          plantingId: null,
+          sownOn: "2026-09-01",
+          seedsPerCell: 1,
+          cells: [0, 1],
+          seedlings: null,
+          labelled: true,
+          entries: [],
+        },
+      ],
+    });
+    const fields = {
+      ...startingSowFields(tray, null, cropLibrary, lots, today),
+      cells: 12,
+      fromCell: 0,
+    };
+    const input = sowingFrom(fields, tray, false);
+    if (typeof input === "string") throw new Error(input);
+    expect(input.sowing.cells).toEqual([2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13]);
+    const few = sowingFrom({ ...fields, cells: 3, fromCell: 7 }, tray, true);
+    expect(few).toMatchObject({ evenIfShort: true, sowing: { cells: [7, 8, 9] } });
+    expect(sowingFrom({ ...fields, cells: NaN }, tray, false)).toMatch(/how many cells/);
+    expect(sowingFrom({ ...fields, sownOn: "soon" }, tray, false)).toMatch(/Give the day/);
+    expect(sowingFrom({ ...fields, cropId: "" }, tray, false)).toMatch(/Choose a crop/);
+    expect(seedsIn(crop("kale"), lots[0] as SeedLot)).toBe(900);
+  });
+});
