@@ -12,6 +12,11 @@ const PICTURES = [
   { name: "plan", path: "/plan", act: selectSpinach },
   { name: "plan-lamp", path: "/plan", colorScheme: "dark", act: selectSpinach },
   { name: "plan-phone", path: "/plan", viewport: PHONE },
+  { name: "seedlings", path: "/seedlings" },
+  { name: "seedlings-phone", path: "/seedlings", viewport: PHONE, act: countOnions },
+  { name: "seeds", path: "/seedlings", act: (page) => look(page, "Seed box") },
+  { name: "crops", path: "/seedlings", act: (page) => look(page, "Crops") },
+  { name: "labels", path: "/seedlings/labels" },
   { name: "place", path: "/place" },
   { name: "sun", path: "/place", act: sunOnBed13 },
   { name: "outlook", path: "/place", act: (page) => look(page, "Outlook") },
@@ -46,6 +51,12 @@ try {
 
 async function selectSpinach(page) {
   await page.getByRole("slider", { name: /^Spinach, winter type, Bed 7/ }).click();
+}
+
+async function countOnions(page) {
+  await page.getByRole("button", { name: /^Open: Thin the onion/ }).click();
+  await page.getByRole("button", { name: "Count…" }).click();
+  await page.getByText(/Tap a cell/).waitFor();
 }
 
 async function look(page, section) {

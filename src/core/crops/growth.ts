@@ -12,6 +12,8 @@ const TABLE_LAST_C = 60;
 const LAST_STEP = Math.round((TABLE_LAST_C - TABLE_FIRST_C) / TABLE_STEP_C);
 
 type Cardinals = Crop["temperature"];
+/** What of a crop its growth goes by. */
+export type GrowthNeeds = Pick<Crop, "temperature" | "lightHalfMol" | "packetTemperatureC">;
 
 /**
  * Growth rate at a temperature as a share of the rate at the optimum: the beta function of the
@@ -47,7 +49,7 @@ export interface DayWorth {
 }
 
 /** Prepares the worth of days for a crop; temperature response is tabulated once, for speed. */
-export function dayWorthOf(crop: Pick<Crop, "temperature" | "lightHalfMol">): DayWorth {
+export function dayWorthOf(crop: GrowthNeeds): DayWorth {
   const warmth = dayWarmthOf(crop.temperature);
   const atPacketWeather = packetGrowth(crop);
   return (minTempC, maxTempC, dliMol) =>
@@ -55,8 +57,11 @@ export function dayWorthOf(crop: Pick<Crop, "temperature" | "lightHalfMol">): Da
 }
 
 /** Growth by temperature and light on a packet's day, of which every other day is told as a share. */
-export function packetGrowth(crop: Pick<Crop, "temperature" | "lightHalfMol">): number {
-  return steadyGrowth(crop, PACKET_WEATHER);
+export function packetGrowth(crop: GrowthNeeds): number {
+  return steadyGrowth(crop, {
+    ...PACKET_WEATHER,
+    temperatureC: crop.packetTemperatureC ?? PACKET_WEATHER.temperatureC,
+  });
 }
 
 /** Response to temperature as a mean over the day's hours, between a low and a high, 0 to 1. */
@@ -96,12 +101,12 @@ export function hourlySteps(
 }
 
 /** Packet days that a day on the seedling bench is worth: the same temperature day and night. */
-export function benchDayWorth(crop: Pick<Crop, "temperature" | "lightHalfMol">): number {
-  return steadyGrowth(crop, BENCH) / steadyGrowth(crop, PACKET_WEATHER);
+export function benchDayWorth(crop: GrowthNeeds): number {
+  return steadyGrowth(crop, BENCH) / packetGrowth(crop);
 }
 
 function steadyGrowth(
-  crop: Pick<Crop, "temperature" | "lightHalfMol">,
+  crop: GrowthNeeds,
   weather: { temperatureC: number; dliMol: number },
 ): number {
   return (

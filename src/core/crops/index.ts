@@ -31,4 +31,5 @@ export {
   responseTable,
   temperatureResponse,
   type DayWorth,
+  type GrowthNeeds,
 } from "./growth";

@@ -69,6 +69,8 @@ export const CropSchema = z.strictObject({
     optimumC: z.number().min(5).max(40),
     ceilingC: z.number().min(15).max(50),
   }),
+  /** Weather for which its packets give their days, where it is warmer than usual, °C. */
+  packetTemperatureC: z.number().min(15).max(30).optional(),
   /** Daily light integral at which light response is half of its limit, mol/m² per day. */
   lightHalfMol: z.number().positive().max(40),
   /** Hours of direct sun a day that it wants to do well. */

@@ -38,8 +38,9 @@ export function sproutingRate(crop: Sprouting, soilTempC: number): number {
 }
 
 /** Days to emergence in the weather that packets assume; part of every packet's count. */
-export function packetEmergenceDays(crop: Sprouting): number {
-  return emergenceAt(crop, growthJson.packetWeather.temperatureC).days ?? 0;
+export function packetEmergenceDays(crop: Sprouting & Pick<Crop, "packetTemperatureC">): number {
+  const soilC = crop.packetTemperatureC ?? growthJson.packetWeather.temperatureC;
+  return emergenceAt(crop, soilC).days ?? 0;
 }
 
 /** The soil temperatures between which at least half of the seed comes up, whole °C. */

@@ -8,6 +8,7 @@ import {
   responseTable,
   sproutingRate,
   type Crop,
+  type GrowthNeeds,
 } from "../crops";
 import { soilMeansC, type GrowingSpace } from "../shelter";
 
@@ -19,10 +20,7 @@ export interface RunningSum {
 }
 
 /** Packet days gathered by a crop in a space, as a running sum over the days. */
-export function growthCurve(
-  space: GrowingSpace,
-  crop: Pick<Crop, "temperature" | "lightHalfMol">,
-): RunningSum {
+export function growthCurve(space: GrowingSpace, crop: GrowthNeeds): RunningSum {
   const warmth = warmthIn(space, crop.temperature);
   const atPacketWeather = packetGrowth(crop);
   return runningSum(

@@ -184,7 +184,7 @@ const cropKeys = new WeakMap<Crop, string>();
 function cropKey(crop: Crop): string {
   let key = cropKeys.get(crop);
   if (key === undefined) {
-    key = `${cardinalsKey(crop.temperature)},${crop.lightHalfMol}`;
+    key = `${cardinalsKey(crop.temperature)},${crop.lightHalfMol},${crop.packetTemperatureC ?? ""}`;
     cropKeys.set(crop, key);
   }
   return key;
