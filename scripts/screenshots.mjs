@@ -54,7 +54,7 @@ async function selectSpinach(page) {
 }
 
 async function countOnions(page) {
-  await page.getByRole("button", { name: /^Open: Thin the onion/ }).click();
+  await page.getByRole("button", { name: /^Open: Thin the winter onion/ }).click();
   await page.getByRole("button", { name: "Count…" }).click();
   await page.getByText(/Tap a cell/).waitFor();
 }

@@ -54,7 +54,7 @@ for (const [look, colorScheme] of [
 
     test("on Seedlings in all their parts, and on the labels", async ({ page }) => {
       await page.goto("/seedlings");
-      await page.getByRole("button", { name: /^Open: Thin the onion/ }).click();
+      await page.getByRole("button", { name: /^Open: Thin the winter onion/ }).click();
       await expect(page.getByRole("complementary")).toBeVisible();
       await expectClean(page);
       for (const section of ["Room", "Seed box", "To order", "Mixes", "Crops"]) {

@@ -226,13 +226,13 @@ test("on a phone seedlings are counted by row and thinned, with nothing over the
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openSeedlings(page);
-  await page.getByRole("button", { name: /^Open: Thin the onion/ }).click();
+  await page.getByRole("button", { name: /^Open: Thin the winter onion/ }).click();
   const sheet = page.getByRole("dialog").or(page.locator(".MuiDrawer-paper")).first();
   await expect(sheet).toContainText("Onion clusters");
   await page.getByRole("button", { name: "Thin to 4" }).click();
   await expect(told(page)).toContainText("is thinned");
   await page.getByRole("button", { name: "Count…" }).click();
-  const count = page.getByRole("dialog", { name: /^Count the onion/ });
+  const count = page.getByRole("dialog", { name: /^Count the winter onion/ });
   await count.getByLabel("Row A").fill("30");
   await expect(count.getByRole("button", { name: "Cell A1: 3", exact: true })).toBeVisible();
   const size = await count.getByRole("button", { name: /^Cell A1:/ }).boundingBox();

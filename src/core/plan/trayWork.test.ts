@@ -184,7 +184,7 @@ describe("labels and orders as tables", () => {
     const rows = parse(writeLabelsCsv(labels));
     expect(rows).toHaveLength(5);
     // Clusters of four onions, four times as far apart as single ones.
-    expect(rows.find(({ crop }) => crop === "Onion, overwintering")).toMatchObject({
+    expect(rows.find(({ crop }) => crop === "Winter onion")).toMatchObject({
       sown_on: "2026-08-28",
       counted: "cells",
       in_row_cm: "40",
