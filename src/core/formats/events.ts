@@ -2,21 +2,27 @@ import type { DayNumber } from "../calendar";
 import type { Garden, Planting } from "../garden";
 import { growingOf, planSettingsOf, plantingName, timelineFrom, type Site } from "../plan";
 import { dayNumber } from "../calendar";
+import { hardeningPlan } from "../seedlings";
 
 /** A dated piece of work or of news from the plan. */
 export interface PlanEvent {
   /** Stable for the same planting and kind, so that a second import updates the first. */
   uid: string;
-  kind: "sow" | "plantOut" | "ready";
+  kind: "sow" | "harden" | "plantOut" | "ready";
   day: DayNumber;
   title: string;
   bedName: string;
   planting: Planting;
 }
 
-const KIND_WORDS = { sow: "Sow", plantOut: "Plant out", ready: "Ready:" } as const;
+const KIND_WORDS = {
+  sow: "Sow",
+  harden: "Begin hardening off",
+  plantOut: "Plant out",
+  ready: "Ready:",
+} as const;
 
-/** Sow, plant out and ready for every planting, in the order of their days. */
+/** Sow, harden off, plant out and ready for every planting, in the order of their days. */
 export function planEvents(site: Site, garden: Garden): PlanEvent[] {
   const settings = planSettingsOf(garden);
   const events: PlanEvent[] = [];
@@ -27,10 +33,14 @@ export function planEvents(site: Site, garden: Garden): PlanEvent[] {
     const timeline = timelineFrom(site, settings, growing, dayNumber(planting.sowOn));
     const days = {
       sow: timeline.sowDay,
+      harden:
+        timeline.plantOutDay === null
+          ? null
+          : hardeningPlan(growing.crop, timeline.plantOutDay, []).beginDay,
       plantOut: timeline.plantOutDay,
       ready: timeline.readyDay,
     };
-    for (const kind of ["sow", "plantOut", "ready"] as const) {
+    for (const kind of ["sow", "harden", "plantOut", "ready"] as const) {
       const day = days[kind];
       if (day === null) continue;
       events.push({

@@ -7,6 +7,7 @@ import {
   amountsFor,
   amountSums,
   blockShortfall,
+  boxAmounts,
   plannedRaisings,
   seedNeeds,
   spacingEffect,
@@ -287,6 +288,21 @@ describe("what the plan wants from the seed box", () => {
     expect(withLots({ ...lot, varietyId: "smooth" })?.toOrder).toBe(713);
     const old = withLots({ ...lot, packedYear: 2022 });
     expect(old?.toOrder).toBeGreaterThan(some?.toOrder ?? 0);
+  });
+
+  test("a planting is told what it takes of the packet that would be sown first", () => {
+    const stands = stand({ rowCm: 20, inRowCm: 7 });
+    const take = (...lots: (typeof lot)[]) =>
+      boxAmounts(garden({ seedLots: map(...lots) }), planting(), stands, crop("spinach"), today);
+    expect(take()).toBeNull();
+    const [fresh, old] = [
+      lot,
+      { ...lot, id: "l2", packedYear: 2022, amount: { unit: "seeds" as const, value: 5000 } },
+    ];
+    expect(take(fresh)).toMatchObject({ lot: { id: "l1" }, isEnough: false });
+    const older = take(fresh, old);
+    expect(older).toMatchObject({ lot: { id: "l2" }, isEnough: true });
+    expect(older?.seeds).toBeGreaterThan(take(fresh)?.seeds ?? Infinity);
   });
 
   test("leaves out what is past, what is beyond, and what is in a tray", () => {

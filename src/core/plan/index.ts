@@ -30,7 +30,7 @@ export {
 } from "./succession";
 export { daysLeftFor, sowableToday, type SowNow, type SowToday } from "./sowToday";
 export { sowingAdvice, type SowingAdvice } from "./sowingAdvice";
-export { seedNeeds, type SeedNeed } from "./seedNeed";
+export { boxAmounts, seedNeeds, type SeedNeed } from "./seedNeed";
 export { plannedRaisings, trayOccupants, type Raising } from "./raising";
 export { roomIn, roomiestBed, type Room } from "./room";
 export {

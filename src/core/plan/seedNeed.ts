@@ -3,7 +3,7 @@ import { varietyOf, type Crop, type Variety } from "../crops";
 import { cropsOf, type Garden, type Planting } from "../garden";
 import { isSpent, lotSprouting, seedsIn, type SeedLot } from "../seedlings";
 import { standOf } from "./gardenPlan";
-import { amountsFor } from "./spacing";
+import { amountsFor, type Stand } from "./spacing";
 
 /** Seed of one variety that the plan asks for, what is there, and what to order. */
 export interface SeedNeed {
@@ -72,17 +72,37 @@ export function seedNeeds(garden: Garden, today: DayNumber, toDay: DayNumber): S
   );
 }
 
-function takeFromBox(need: SeedNeed, garden: Garden, today: DayNumber): void {
-  const { crop, variety } = need;
-  need.lots = [...garden.seedLots.values()]
+/** The lots of a variety that can still be sown, oldest first. */
+function goodLots(garden: Garden, crop: Crop, varietyId: string, today: DayNumber): SeedLot[] {
+  return [...garden.seedLots.values()]
     .filter(
       (lot) =>
         lot.cropId === crop.id &&
-        lot.varietyId === variety.id &&
+        lot.varietyId === varietyId &&
         seedsIn(crop, lot) > 0 &&
         !isSpent(crop, lot, today),
     )
     .sort((a, b) => a.packedYear - b.packedYear);
+}
+
+/** What a planting takes from the packet that would be used first; null when the box has none. */
+export function boxAmounts(
+  garden: Garden,
+  planting: Planting,
+  stand: Stand,
+  crop: Crop,
+  today: DayNumber,
+): { lot: SeedLot; share: number; seeds: number; isEnough: boolean } | null {
+  const [lot] = goodLots(garden, crop, planting.varietyId, today);
+  if (!lot) return null;
+  const { share } = lotSprouting(crop, lot, today);
+  const { seeds } = amountsFor(stand, crop, planting.method, share);
+  return { lot, share, seeds, isEnough: seeds <= seedsIn(crop, lot) };
+}
+
+function takeFromBox(need: SeedNeed, garden: Garden, today: DayNumber): void {
+  const { crop, variety } = need;
+  need.lots = goodLots(garden, crop, variety.id, today);
   const worth = need.lots.reduce(
     (sum, lot) => sum + seedsIn(crop, lot) / lotSprouting(crop, lot, today).sowThicker,
     0,

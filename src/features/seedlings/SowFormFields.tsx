@@ -2,6 +2,7 @@
 
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import MenuItem from "@mui/material/MenuItem";
@@ -12,7 +13,7 @@ import { cropsOf } from "@/core/garden";
 import { cellName, freeCells, lotSprouting, seedsIn, type Tray } from "@/core/seedlings";
 import { CropPicker } from "./CropPicker";
 import type { SectionProps } from "./section";
-import { lotsFor, seedsPerCellFor, type SowFields } from "./sowFields";
+import { lotsFor, seedsPerCellFor, wholeRows, type SowFields } from "./sowFields";
 
 interface Props extends SectionProps {
   tray: Tray | null;
@@ -108,6 +109,28 @@ export function SowFormFields({ garden, today, wording, tray, fields, onFields }
         </TextField>
         {number("seedsPerCell", "Seeds a cell")}
       </Box>
+      {tray && (
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+          <Button
+            size="small"
+            color="inherit"
+            variant="outlined"
+            onClick={() => set({ cells: wholeRows(tray, fields) })}
+          >
+            Whole rows
+          </Button>
+          <Button
+            size="small"
+            color="inherit"
+            variant="outlined"
+            onClick={() =>
+              set({ cells: freeCells(tray).length, fromCell: freeCells(tray)[0] ?? 0 })
+            }
+          >
+            All that are free
+          </Button>
+        </Box>
+      )}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center" }}>
         <TextField
           label="Sown on"

@@ -4,7 +4,7 @@ import { cropLibrary } from "@/core/crops";
 import { seedsIn, type SeedLot, type Tray } from "@/core/seedlings";
 import { lotFieldsOf, lotFrom } from "./lotFields";
 import { OWN_FIELDS, ownCropFrom, ownFieldsOf, unitOf } from "./ownCropFields";
-import { lotsFor, seedsPerCellFor, sowingFrom, startingSowFields } from "./sowFields";
+import { lotsFor, seedsPerCellFor, sowingFrom, startingSowFields, wholeRows } from "./sowFields";
 import { nextTrayName, trayFieldsFor, trayFrom } from "./trayFields";
 
 const today = dayNumber("2026-09-24");
@@ -193,6 +193,9 @@ describe("a sowing's form", () => {
     const input = sowingFrom(fields, tray, false);
     if (typeof input === "string") throw new Error(input);
     expect(input.sowing.cells).toEqual([2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13]);
+    expect(wholeRows(tray, { ...fields, cells: 1, fromCell: 0 })).toBe(4); // A3 to A6
+    expect(wholeRows(tray, { ...fields, cells: 5, fromCell: 0 })).toBe(10);
+    expect(wholeRows(tray, { ...fields, cells: 1, fromCell: 8 })).toBe(4); // B3 to B6
     const few = sowingFrom({ ...fields, cells: 3, fromCell: 7 }, tray, true);
     expect(few).toMatchObject({ evenIfShort: true, sowing: { cells: [7, 8, 9] } });
     expect(sowingFrom({ ...fields, cells: NaN }, tray, false)).toMatch(/how many cells/);

@@ -114,3 +114,11 @@ export function sowingFrom(
     ...(evenIfShort ? { evenIfShort } : {}),
   };
 }
+
+/** The cells asked for, rounded up so that the last row is sown to its end. */
+export function wholeRows(tray: Tray, fields: SowFields): number {
+  const free = freeCells(tray).filter((cell) => cell >= fields.fromCell);
+  const last = free[Math.min(free.length, Math.max(1, fields.cells || 1)) - 1] ?? 0;
+  const endOfRow = (Math.floor(last / tray.columns) + 1) * tray.columns;
+  return free.filter((cell) => cell < endOfRow).length;
+}

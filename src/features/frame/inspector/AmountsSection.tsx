@@ -2,10 +2,12 @@
 
 import Box from "@mui/material/Box";
 import type { Crop } from "@/core/crops";
-import type { Bed, Planting } from "@/core/garden";
+import type { DayNumber } from "@/core/calendar";
+import type { Bed, Garden, Planting } from "@/core/garden";
 import {
   amountsFor,
   amountSums,
+  boxAmounts,
   blockShortfall,
   seedWords,
   spacingEffectWords,
@@ -16,6 +18,8 @@ import { InspectorSection } from "@/ui/frame";
 import type { LocalWording } from "@/ui/wording";
 
 interface Props {
+  garden: Garden;
+  today: DayNumber;
   planting: Planting;
   bed: Bed;
   crop: Crop;
@@ -23,11 +27,12 @@ interface Props {
 }
 
 /** Plants, seed and cells for the stretch of bed, each as a sum that can be checked. */
-export function AmountsSection({ planting, bed, crop, wording }: Props) {
+export function AmountsSection({ garden, today, planting, bed, crop, wording }: Props) {
   const stand = standOf(planting, bed);
   const amounts = amountsFor(stand, crop, planting.method);
   const short = blockShortfall(stand, crop, amounts);
   const effect = spacingEffectWords(planting.spacingFactor);
+  const fromBox = boxAmounts(garden, planting, stand, crop, today);
   const { number, weightG } = wording;
   return (
     <InspectorSection title="Amounts">
@@ -38,6 +43,15 @@ export function AmountsSection({ planting, bed, crop, wording }: Props) {
         {wording.distanceCm(crop.sowing.depthCm)} deep. Usually gives about{" "}
         {weightG(usualYieldKg(stand, crop) * 1000)} in all.
       </Box>
+      {fromBox && (
+        <Box sx={{ fontSize: 14, mt: 0.5 }}>
+          From the packet of {fromBox.lot.packedYear}, of which about{" "}
+          {Math.round(fromBox.share * 100)} % sprout: {seedWords(crop, fromBox.seeds, number)},{" "}
+          {weightG(fromBox.seeds / crop.sowing.seedsPerGram)}
+          {fromBox.isEnough ? "." : "; it does not hold as many."}
+          {fromBox.lot.treated && " Treated seed: gloves, and wash after."}
+        </Box>
+      )}
       <Box component="details" sx={{ fontSize: 14, mt: 0.5 }}>
         <Box component="summary" sx={{ cursor: "pointer" }}>
           The sums

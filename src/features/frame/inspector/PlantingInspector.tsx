@@ -11,7 +11,7 @@ import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden, Planting } from "@/core/garden";
 import { growingOf, grownShare, successionMoves, timelineFrom, type Site } from "@/core/plan";
 import { coverWords } from "@/core/shelter";
-import { gardenStore } from "@/store";
+import { gardenStore, todayOf } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { setView, tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
@@ -39,6 +39,7 @@ interface Props {
 export default function PlantingInspector({ garden, site, planting, sowDay, day, wording }: Props) {
   const router = useRouter();
   const [editing, setEditing] = useState(false);
+  const today = todayOf(garden);
   const [typedDate, setTypedDate] = useState<string | null>(null);
   const growing = growingOf(garden, planting);
   const bed = garden.beds.get(planting.bedId);
@@ -139,7 +140,14 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         growing={growing}
         wording={wording}
       />
-      <AmountsSection planting={planting} bed={bed} crop={growing.crop} wording={wording} />
+      <AmountsSection
+        garden={garden}
+        today={today}
+        planting={planting}
+        bed={bed}
+        crop={growing.crop}
+        wording={wording}
+      />
       <InspectorSection title="Do">
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
           <Button variant="contained" color="secondary" onClick={another}>
