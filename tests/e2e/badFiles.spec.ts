@@ -46,7 +46,8 @@ for (const [what, text, words] of CASES) {
 
 test("an import is one step that undo takes back", async ({ page }) => {
   await openPlan(page);
-  await importFile(page, "garden.json", with_({ plantings: demo.plantings.slice(0, 2) }));
+  const plantings = demo.plantings.slice(0, 2);
+  await importFile(page, "garden.json", with_({ plantings, trays: [] }));
   await expect(page.locator(".knot")).toHaveCount(2);
   await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
   await expect(page.locator(".knot")).toHaveCount(demo.plantings.length);

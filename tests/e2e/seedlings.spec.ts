@@ -335,7 +335,7 @@ test("what can still be sown is listed for the day in view, and leads to its way
     .click();
   await expect(dialog(page)).toContainText("Bush bean");
   await dialog(page).getByRole("button", { name: "Ways to sow Mâche" }).click();
-  await expect(dialog(page).getByRole("combobox", { name: "Crop" })).toContainText("Mâche");
+  await expect(dialog(page).getByRole("combobox", { name: "Crop" })).toHaveValue("Mâche");
   await expect(
     dialog(page)
       .getByRole("button", { name: /^Plant it/ })

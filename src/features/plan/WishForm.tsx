@@ -3,9 +3,9 @@
 import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { varietyOf } from "@/core/crops";
 import { bedsInOrder, coversOver, cropsOf, type Garden } from "@/core/garden";
 import { coverWords } from "@/core/shelter";
+import { CropPicker } from "@/ui/inputs";
 import type { WishFields } from "./wishFields";
 
 interface Props {
@@ -17,12 +17,7 @@ interface Props {
 /** The wish as a sentence of fields: what, when, where. */
 export function WishForm({ garden, fields, onFields }: Props) {
   const crops = cropsOf(garden);
-  const crop = crops.get(fields.cropId);
   const set = (some: Partial<WishFields>) => onFields({ ...fields, ...some });
-  const setCrop = (cropId: string) => {
-    const chosen = crops.get(cropId);
-    set({ cropId, varietyId: (chosen && varietyOf(chosen)?.id) ?? "" });
-  };
   const dateLabel = { inputLabel: { shrink: true } };
   return (
     <Box
@@ -33,30 +28,12 @@ export function WishForm({ garden, fields, onFields }: Props) {
         gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1.2fr" },
       }}
     >
-      <TextField
-        select
-        label="Crop"
-        value={fields.cropId}
-        onChange={(event) => setCrop(event.target.value)}
-      >
-        {[...crops.values()].map((one) => (
-          <MenuItem key={one.id} value={one.id}>
-            {one.name}
-          </MenuItem>
-        ))}
-      </TextField>
-      <TextField
-        select
-        label="Variety"
-        value={fields.varietyId}
-        onChange={(event) => set({ varietyId: event.target.value })}
-      >
-        {crop?.varieties.map((variety) => (
-          <MenuItem key={variety.id} value={variety.id}>
-            {variety.name}
-          </MenuItem>
-        ))}
-      </TextField>
+      <CropPicker
+        crops={crops}
+        cropId={fields.cropId}
+        varietyId={fields.varietyId}
+        onChange={(cropId, varietyId) => set({ cropId, varietyId })}
+      />
       <TextField
         select
         label="Where"

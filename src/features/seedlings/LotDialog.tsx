@@ -13,9 +13,8 @@ import { cautionWords } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { germinationInterval, type SeedLot } from "@/core/seedlings";
 import { gardenStore } from "@/store";
-import { FormDialog } from "@/ui/inputs";
+import { CropPicker, FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
-import { CropPicker } from "./CropPicker";
 import { lotFieldsOf, lotFrom, type LotFields } from "./lotFields";
 import type { SectionProps } from "./section";
 

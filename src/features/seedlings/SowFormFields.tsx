@@ -11,7 +11,7 @@ import { dayNumber } from "@/core/calendar";
 import { cautionWords, emergenceAt } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { cellName, freeCells, lotSprouting, seedsIn, type Tray } from "@/core/seedlings";
-import { CropPicker } from "./CropPicker";
+import { CropPicker } from "@/ui/inputs";
 import type { SectionProps } from "./section";
 import { lotsFor, seedsPerCellFor, wholeRows, type SowFields } from "./sowFields";
 

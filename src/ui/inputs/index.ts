@@ -3,3 +3,4 @@ export { FileButton } from "./FileButton";
 export { useSettling } from "./useSettling";
 export { clearPending, dropPending, markPending } from "./pendingChange";
 export { FormDialog } from "./FormDialog";
+export { CropPicker } from "./CropPicker";
