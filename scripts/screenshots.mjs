@@ -12,6 +12,11 @@ const PICTURES = [
   { name: "plan", path: "/plan", act: selectSpinach },
   { name: "plan-lamp", path: "/plan", colorScheme: "dark", act: selectSpinach },
   { name: "plan-phone", path: "/plan", viewport: PHONE },
+  {
+    name: "beds",
+    path: "/beds",
+    act: (page) => page.getByRole("button", { name: /^Bed 11/ }).click(),
+  },
   { name: "seedlings", path: "/seedlings" },
   { name: "seedlings-phone", path: "/seedlings", viewport: PHONE, act: countOnions },
   { name: "seeds", path: "/seedlings", act: (page) => look(page, "Seed box") },

@@ -35,6 +35,8 @@ interface ViewState {
   sunBedId: string | null;
   placeSection: PlaceSection;
   seedlingsSection: SeedlingsSection;
+  /** The bed that is looked at on the map. */
+  selectedBedId: string | null;
   /** The tray that is looked at. */
   selectedTrayId: string | null;
   /** The list of what can still be sown today. */
@@ -54,6 +56,7 @@ export const useView = create<ViewState>(() => ({
   placeSection: "frost",
   seedlingsSection: "trays",
   selectedTrayId: null,
+  selectedBedId: null,
   sowingToday: false,
   wish: null,
   paletteOpen: false,

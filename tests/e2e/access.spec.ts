@@ -52,7 +52,11 @@ for (const [look, colorScheme] of [
       await expectClean(page);
     });
 
-    test("on Seedlings in all their parts, and on the labels", async ({ page }) => {
+    test("on the beds, on Seedlings in all their parts, and on the labels", async ({ page }) => {
+      await page.goto("/beds");
+      await page.getByRole("button", { name: /^Bed 9:/ }).click();
+      await expect(page.getByRole("complementary")).toBeVisible();
+      await expectClean(page);
       await page.goto("/seedlings");
       await page.getByRole("button", { name: /^Open: Thin the winter onion/ }).click();
       await expect(page.getByRole("complementary")).toBeVisible();
@@ -84,7 +88,7 @@ test("on a phone: nothing runs over the edge, and the inspector rises from below
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openPlan(page);
-  for (const path of ["/plan", "/place", "/seedlings", "/seedlings/labels"]) {
+  for (const path of ["/plan", "/beds", "/place", "/seedlings", "/seedlings/labels"]) {
     await page.goto(path);
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     const over = await page.evaluate(

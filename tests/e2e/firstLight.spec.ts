@@ -87,7 +87,7 @@ test("a grower reads the season, wishes for December spinach, moves it, keeps it
   await expect(elsewhere.getByRole("heading", { name: "Harvest through winter" })).toBeVisible();
   await importFile(elsewhere, "garden.json", file);
   await expect(
-    elsewhere.getByText(/Tarnholt Commons is here: 21 beds and 27 plantings/),
+    elsewhere.getByText(/Tarnholt Commons is here: 21 beds and 38 plantings/),
   ).toBeVisible();
   const again = elsewhere.waitForEvent("download");
   await gardenMenu(elsewhere, "Save garden as a file");
@@ -209,7 +209,7 @@ test("a planting is edited: another bed and cover, another date typed; what cann
   await page.getByRole("option", { name: /House 2/ }).click();
   await dialog.getByRole("button", { name: "Keep" }).click();
   await expect(inspector).toContainText("House 2 · greenhouse");
-  await expect(inspector).toContainText("4 rows × 4 m");
+  await expect(inspector).toContainText("160 plants");
 
   const before = dayOf(await readyWords(knot(page, "Turnip, purple top, House 2")));
   await inspector.getByLabel("Sown").fill("2026-08-10");

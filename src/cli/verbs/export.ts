@@ -1,4 +1,4 @@
-import { writeCalendarFile, writePlantingsCsv, writeTasksCsv } from "@/core/formats";
+import { writeCalendarFile, writeGeoJson, writePlantingsCsv, writeTasksCsv } from "@/core/formats";
 import type { Garden } from "@/core/garden";
 import { Refusal, required } from "../arguments";
 import { gardenFrom, siteFrom } from "../gardenInput";
@@ -12,12 +12,17 @@ const WRITERS: Record<string, Writer> = {
   ics: (garden) => writeCalendarFile(siteFrom(garden), garden, Math.floor(Date.now() / MS_PER_DAY)),
   "plantings.csv": (garden) => writePlantingsCsv(siteFrom(garden), garden),
   "tasks.csv": (garden) => writeTasksCsv(siteFrom(garden), garden),
+  geojson: (garden) => {
+    const text = writeGeoJson(garden);
+    if (text === null) throw new Refusal("This garden has no place yet, so its beds lie nowhere.");
+    return text;
+  },
 };
 
 export const exportFile: Verb = {
   name: "export",
-  usage: "export --garden FILE --as ics|plantings.csv|tasks.csv",
-  summary: "the plan as a calendar or a table",
+  usage: "export --garden FILE --as ics|plantings.csv|tasks.csv|geojson",
+  summary: "the plan as a calendar or a table, the beds as GeoJSON",
   positional: 0,
   options: [
     { name: "garden", takes: "value", help: "a garden file" },

@@ -7,3 +7,4 @@ export {
 export { writeCalendarFile } from "./calendarFile";
 export { writeLabelsCsv, writeOrderCsv } from "./seedTables";
 export { writePlantingsCsv, writeTasksCsv } from "./tables";
+export { writeGeoJson } from "./geoJson";

@@ -1,6 +1,7 @@
 import type { Command } from "./command";
 import { removeOwnCrop, removeOwnVariety, setOwnCrop, setOwnVariety } from "./cropCommands";
 import { addBeds, addShelter, renameGarden, replaceGarden, setSettings } from "./gardenCommands";
+import { editBed, removeBed, setLayout } from "./layoutCommands";
 import {
   receiveOutlook,
   removeRecord,
@@ -47,6 +48,9 @@ export const commands = {
   "garden.replace": replaceGarden,
   "shelter.add": addShelter,
   "bed.addMany": addBeds,
+  "bed.edit": editBed,
+  "bed.remove": removeBed,
+  "layout.set": setLayout,
   "planting.add": addPlanting,
   "planting.moveSowing": moveSowing,
   "planting.edit": editPlanting,

@@ -109,6 +109,7 @@ test.each<[string, CommandName, unknown, string, RegExp]>([
           shelterId: null,
           covers: ["blanket"],
           horizon: null,
+          position: null,
         },
       ],
     },

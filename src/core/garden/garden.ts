@@ -1,4 +1,5 @@
 import type { WeatherRecord } from "../climate";
+import type { Plot } from "../layout";
 import { LEVEL_HORIZON, type Horizon } from "../sky";
 import {
   COLLECTED_KINDS,
@@ -19,6 +20,8 @@ export interface Garden extends Collections {
   /** The daily weather record, when one was read. */
   record: WeatherRecord | null;
   outlook: KeptOutlook | null;
+  /** The ground that the beds lie in; null until the garden is laid out. */
+  plot: Plot | null;
 }
 
 export interface EntityByKind extends CollectedByKind {
@@ -27,6 +30,7 @@ export interface EntityByKind extends CollectedByKind {
   place: Place;
   record: WeatherRecord;
   outlook: KeptOutlook;
+  plot: Plot;
 }
 export type EntityKind = keyof EntityByKind;
 export type Entity = EntityByKind[EntityKind];
@@ -60,6 +64,7 @@ export function emptyGarden(): Garden {
     place: null,
     record: null,
     outlook: null,
+    plot: null,
     ...collectionsFrom(() => new Map()),
   };
 }
@@ -94,6 +99,9 @@ export function withChanges(garden: Garden, changes: readonly Change[]): Garden 
         break;
       case "outlook":
         next.outlook = change.after;
+        break;
+      case "plot":
+        next.plot = change.after;
         break;
       default:
         putInto(next, garden, change.kind, change.id, change.after);
@@ -143,6 +151,7 @@ export function entitiesOf(garden: Garden): { kind: EntityKind; entity: Entity }
   if (garden.place) list.push({ kind: "place", entity: garden.place });
   if (garden.record) list.push({ kind: "record", entity: garden.record });
   if (garden.outlook) list.push({ kind: "outlook", entity: garden.outlook });
+  if (garden.plot) list.push({ kind: "plot", entity: garden.plot });
   for (const kind of COLLECTED_KINDS) {
     for (const entity of garden[COLLECTIONS[kind]].values()) list.push({ kind, entity });
   }
@@ -178,6 +187,7 @@ export function toGardenFile(garden: Garden): GardenFile {
     place: garden.place,
     record: garden.record,
     outlook: garden.outlook,
+    plot: garden.plot,
     ...lists,
   };
 }
@@ -194,6 +204,7 @@ export function fromGardenFile(file: GardenFile): Garden {
     place: file.place,
     record: file.record,
     outlook: file.outlook,
+    plot: file.plot,
     ...collectionsFrom(
       (kind) => new Map(file[COLLECTIONS[kind]].map((entity) => [entity.id, entity])),
     ),

@@ -18,6 +18,8 @@ const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>>
   },
   3: {
     planting: (planting) => ({ ...BY_THE_BOOK, ...planting }),
+    bed: (bed) => ({ position: null, ...bed }),
+    shelter: (shelter) => ({ outline: null, ...shelter }),
   },
 };
 
@@ -51,11 +53,13 @@ export function migrateGardenFile(content: Kept, version: number, current: numbe
   return {
     record: null,
     outlook: null,
+    plot: null,
     ...Object.fromEntries(LISTS_ADDED.map((name) => [name, []])),
     ...content,
     version: current,
     settings: migrateEntity("settings", content.settings, version),
     place: migrateEntity("place", content.place, version),
+    shelters: each("shelter", content.shelters),
     beds: each("bed", content.beds),
     plantings: each("planting", content.plantings),
   };

@@ -2,6 +2,7 @@ import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { ClimateSketchSchema, OutlookSchema, WeatherRecordSchema } from "../climate";
 import { CropSchema, VarietySchema } from "../crops";
+import { OutlineSchema, PlotSchema, PositionSchema } from "../layout";
 import { IdSchema, NameSchema } from "../naming";
 import { MixSchema, SeedLotSchema, StandSchema, TraySchema } from "../seedlings";
 import { HorizonSchema } from "../sky";
@@ -77,6 +78,8 @@ export const ShelterSchema = z.strictObject({
   id: IdSchema,
   name: NameSchema,
   covers: z.array(z.string()).max(4, "At most four layers."),
+  /** Its walls on the ground; null until the garden is laid out. */
+  outline: OutlineSchema.nullable(),
 });
 
 export const BedSchema = z.strictObject({
@@ -90,6 +93,8 @@ export const BedSchema = z.strictObject({
   covers: z.array(z.string()).max(4, "At most four layers."),
   /** A skyline of its own; null takes the garden's. */
   horizon: HorizonSchema.nullable(),
+  /** Where it lies; null until the garden is laid out. */
+  position: PositionSchema.nullable(),
 });
 
 /** The last outlook that came in, kept for when no newer one can be had. */
@@ -185,6 +190,7 @@ export const GardenFileSchema = z.strictObject({
   place: PlaceSchema.nullable(),
   record: WeatherRecordSchema.nullable(),
   outlook: KeptOutlookSchema.nullable(),
+  plot: PlotSchema.nullable(),
   shelters: z.array(ShelterSchema).max(500, "At most 500 shelters."),
   beds: z.array(BedSchema).max(2000, "At most 2,000 beds."),
   plantings: z.array(PlantingSchema).max(50_000, "At most 50,000 plantings."),

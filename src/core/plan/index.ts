@@ -60,3 +60,5 @@ export {
 } from "./trayWork";
 export { finalSpacing, plantingLabels } from "./plantingLabels";
 export { successionMoves, successionOf } from "./successionGroup";
+export { layoutOf, type GardenLayout } from "./gardenLayout";
+export { plantsIn, type StandingPlants } from "./bedPlants";

@@ -3,12 +3,12 @@
 import Divider from "@mui/material/Divider";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
-import { useRouter } from "next/navigation";
 import type { Garden } from "@/core/garden";
 import { setView } from "@/ui/viewState";
 import {
   chooseGardenFile,
   loadDemoGarden,
+  saveBedsMap,
   saveCalendarFile,
   saveGardenFile,
   savePlantingsTable,
@@ -23,15 +23,11 @@ interface Props {
 
 /** The entries of the garden's menu; loaded when it is opened. */
 export default function GardenMenuList({ anchor, garden, onClose, onRename }: Props) {
-  const router = useRouter();
   const choose = (act: () => void) => () => {
     onClose();
     act();
   };
-  const addBeds = () => {
-    router.push("/plan");
-    setView({ addingBeds: true });
-  };
+  const addBeds = () => setView({ addingBeds: true });
   return (
     <Menu anchorEl={anchor} open onClose={onClose}>
       <MenuItem onClick={choose(() => void saveCalendarFile(garden))}>
@@ -40,6 +36,7 @@ export default function GardenMenuList({ anchor, garden, onClose, onRename }: Pr
       <MenuItem onClick={choose(() => void savePlantingsTable(garden))}>
         Plantings as a table (.csv)
       </MenuItem>
+      <MenuItem onClick={choose(() => void saveBedsMap(garden))}>Beds for maps (.geojson)</MenuItem>
       <Divider />
       <MenuItem onClick={choose(() => void saveGardenFile(garden))}>Save garden as a file</MenuItem>
       <MenuItem onClick={choose(chooseGardenFile)}>Import a garden file…</MenuItem>

@@ -157,6 +157,7 @@ function useActions(today: DayNumber): Action[] {
     };
     const list: Action[] = [
       { label: "Plan", group: "Go to", run: () => router.push("/plan") },
+      { label: "Beds", group: "Go to", run: () => router.push("/beds") },
       { label: "Place", group: "Go to", run: () => router.push("/place") },
       ...PLACE_SECTIONS.map(({ label, section }) => ({
         label,
@@ -197,10 +198,7 @@ function useActions(today: DayNumber): Action[] {
       {
         label: "Add beds…",
         group: "Do",
-        run: () => {
-          router.push("/plan");
-          setView({ addingBeds: true });
-        },
+        run: () => setView({ addingBeds: true }),
       },
       { label: "Undo", group: "Do", run: () => void undo() },
       { label: "Redo", group: "Do", run: () => void redo() },

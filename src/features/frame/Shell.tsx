@@ -1,6 +1,7 @@
 "use client";
 
 import PlaceIcon from "@mui/icons-material/PlaceOutlined";
+import GridIcon from "@mui/icons-material/GridViewOutlined";
 import SpaIcon from "@mui/icons-material/SpaOutlined";
 import SsidChartIcon from "@mui/icons-material/SsidChart";
 import Box from "@mui/material/Box";
@@ -25,6 +26,7 @@ import { useShortcuts } from "./useShortcuts";
 import { Welcome } from "./Welcome";
 
 const PlantingInspector = dynamic(() => import("./inspector/PlantingInspector"), { ssr: false });
+const AddBedsDialog = dynamic(() => import("./AddBedsDialog"), { ssr: false });
 const Messages = dynamic(() => import("./Messages"), { ssr: false });
 const StorageNotice = dynamic(() => import("./StorageNotice"), { ssr: false });
 const Palette = dynamic(() => import("./Palette"), { ssr: false });
@@ -32,6 +34,7 @@ const SettingsDialog = dynamic(() => import("./SettingsDialog"), { ssr: false })
 
 const ENTRIES: readonly RailEntry[] = [
   { href: "/plan", label: "Plan", icon: <SsidChartIcon /> },
+  { href: "/beds", label: "Beds", icon: <GridIcon /> },
   { href: "/seedlings", label: "Seedlings", icon: <SpaIcon /> },
   { href: "/place", label: "Place", icon: <PlaceIcon /> },
 ];
@@ -58,8 +61,16 @@ async function openGarden(): Promise<void> {
 
 function OpenShell({ children }: { children: ReactNode }) {
   const garden = useGarden((state) => state.garden);
-  const { dateInView, selectedPlantingId, sunBedId, dragged, paletteOpen, settingsOpen, message } =
-    useView();
+  const {
+    dateInView,
+    selectedPlantingId,
+    sunBedId,
+    dragged,
+    paletteOpen,
+    settingsOpen,
+    addingBeds,
+    message,
+  } = useView();
   const storageNotice = useGarden((state) => state.storageNotice);
   const [started, setStarted] = useState(false);
   const pathname = usePathname();
@@ -156,6 +167,9 @@ function OpenShell({ children }: { children: ReactNode }) {
           wording={wording}
           onClose={() => setView({ paletteOpen: false })}
         />
+      )}
+      {addingBeds && (
+        <AddBedsDialog garden={garden} onClose={() => setView({ addingBeds: false })} />
       )}
       {settingsOpen && <SettingsDialog onClose={() => setView({ settingsOpen: false })} />}
       {message && <Messages message={message} />}

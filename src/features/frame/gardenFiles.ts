@@ -33,6 +33,16 @@ export async function savePlantingsTable(garden: Garden): Promise<void> {
   tell("The plantings are saved as a table.");
 }
 
+/** Saves the beds for maps. */
+export async function saveBedsMap(garden: Garden): Promise<void> {
+  const { writeGeoJson } = await import("@/core/formats");
+  const text = writeGeoJson(garden);
+  if (text === null)
+    return tell("Give the place first: without it the beds lie nowhere.", "refused");
+  downloadText(`${fileName(garden)} beds.geojson`, "application/geo+json", text);
+  tell("The beds are saved for maps.");
+}
+
 /**
  * Reads a garden file in place of the garden here; nothing changes when anything is wrong.
  *

@@ -17,7 +17,6 @@ import { StrandKey } from "./StrandKey";
 import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strandLayout";
 import { draggedItems, livingWithin, useStrands, type Grouping } from "./useStrands";
 
-const AddBedsDialog = dynamic(() => import("./AddBedsDialog"), { ssr: false });
 const SowTodayDialog = dynamic(() => import("./SowTodayDialog"), { ssr: false });
 const WishDialog = dynamic(() => import("./WishDialog"), { ssr: false });
 
@@ -29,7 +28,6 @@ export function PlanView() {
   const site = siteSelector(garden);
   const wish = useView((state) => state.wish);
   const sowingToday = useView((state) => state.sowingToday);
-  const addingBeds = useView((state) => state.addingBeds);
   const dateInView = useView((state) => state.dateInView);
   const today = todayOf(garden);
   const day = dateInView ?? today;
@@ -37,9 +35,6 @@ export function PlanView() {
   return (
     <>
       {empty ? <EmptyPlan garden={garden} /> : <FilledPlan garden={garden} site={site} day={day} />}
-      {addingBeds && (
-        <AddBedsDialog garden={garden} onClose={() => setView({ addingBeds: false })} />
-      )}
       {sowingToday && site && garden.beds.size > 0 && (
         <SowTodayDialog
           garden={garden}

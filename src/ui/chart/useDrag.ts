@@ -11,8 +11,8 @@ export interface DragHandlers {
 }
 
 interface Drag {
-  /** Called with the horizontal distance from where the drag began, in pixels. */
-  onMove(dx: number): void;
+  /** Called with the distance to the right and down from where the drag began, in pixels. */
+  onMove(dx: number, dy: number): void;
   /** Called when it is let go; `moved` is false for a mere press. */
   onEnd(moved: boolean): void;
   /** Called when the system takes the pointer away. */
@@ -21,21 +21,22 @@ interface Drag {
 
 const STARTS_AFTER_PX = 3;
 
-/** Dragging along the time axis; the element keeps the pointer until it is let go. */
+/** Dragging along the time axis or over a map; the element keeps the pointer until it is let go. */
 export function useDrag({ onMove, onEnd, onCancel }: Drag): DragHandlers {
-  const start = useRef<{ x: number; moved: boolean } | null>(null);
+  const start = useRef<{ x: number; y: number; moved: boolean } | null>(null);
   return {
     onPointerDown(event) {
       if (event.button !== 0) return;
       event.currentTarget.setPointerCapture(event.pointerId);
-      start.current = { x: event.clientX, moved: false };
+      start.current = { x: event.clientX, y: event.clientY, moved: false };
     },
     onPointerMove(event) {
       if (!start.current) return;
       const dx = event.clientX - start.current.x;
-      if (!start.current.moved && Math.abs(dx) < STARTS_AFTER_PX) return;
+      const dy = event.clientY - start.current.y;
+      if (!start.current.moved && Math.hypot(dx, dy) < STARTS_AFTER_PX) return;
       start.current.moved = true;
-      onMove(dx);
+      onMove(dx, dy);
     },
     onPointerUp() {
       if (!start.current) return;

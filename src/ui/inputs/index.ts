@@ -1,6 +1,6 @@
 export { MonthDayField } from "./MonthDayField";
 export { FileButton } from "./FileButton";
-export { useSettling } from "./useSettling";
+export { useSettling, type Settling } from "./useSettling";
 export { clearPending, dropPending, markPending } from "./pendingChange";
 export { FormDialog } from "./FormDialog";
 export { CropPicker } from "./CropPicker";

@@ -124,6 +124,7 @@ function bedsFrom(fields: Fields, garden: Garden, imperial: boolean): Bed[] {
       shelterId: null,
       covers: fields.cover === "" ? [] : [fields.cover],
       horizon: null,
+      position: null,
     });
   }
   return beds;

@@ -1,0 +1,156 @@
+import * as z from "zod";
+import {
+  overlap,
+  OutlineSchema,
+  PlotSchema,
+  PositionSchema,
+  within,
+  type Outline,
+} from "../layout";
+import { change, command, refuse } from "./command";
+import type { Change, Garden } from "./garden";
+import { bedProblems } from "./references";
+import { BedSchema, type Bed } from "./schema";
+
+const GONE = "This bed is no longer in the garden.";
+
+/** A laid-out bed as a rectangle on the ground. */
+function outlineOf(bed: Bed): Outline | null {
+  return bed.position && { ...bed.position, lengthM: bed.lengthM, widthM: bed.widthM };
+}
+
+/** Why a garden cannot lie like that, in a sentence; null when it can. */
+function layoutProblem(garden: Garden): string | null {
+  const { plot } = garden;
+  if (!plot) return null;
+  const ground: Outline = {
+    xM: plot.lengthM / 2,
+    yM: plot.widthM / 2,
+    angleDeg: 0,
+    lengthM: plot.lengthM,
+    widthM: plot.widthM,
+  };
+  const beds = [...garden.beds.values()].flatMap((bed) => {
+    const outline = outlineOf(bed);
+    return outline ? [{ bed, outline }] : [];
+  });
+  for (const { bed, outline } of beds) {
+    if (!within(outline, ground)) {
+      return `${bed.name} would leave the plot of ${plot.lengthM} × ${plot.widthM} m: move it in, or make the plot larger.`;
+    }
+    const shelter = garden.shelters.get(bed.shelterId ?? "");
+    if (shelter?.outline && !within(outline, shelter.outline)) {
+      return `${bed.name} would stand out of ${shelter.name}: move it in, or move it out of the shelter first.`;
+    }
+    for (const other of garden.shelters.values()) {
+      if (other.id === bed.shelterId || !other.outline) continue;
+      if (overlap(outline, other.outline)) return `${bed.name} would lie under ${other.name}.`;
+    }
+  }
+  for (const [index, { bed, outline }] of beds.entries()) {
+    const over = beds.slice(index + 1).find((other) => overlap(outline, other.outline));
+    if (over) return `${bed.name} would lie over ${over.bed.name}: beds may touch, not overlap.`;
+  }
+  return null;
+}
+
+/** Refuses changes after which beds would overlap or leave the plot. */
+function checked(changes: readonly Change[], after: Garden) {
+  const problem = layoutProblem(after);
+  return problem ? refuse(problem) : change(...changes);
+}
+
+export const setLayout = command({
+  name: "layout.set",
+  label: ({ beds }, garden) =>
+    beds.length === 1
+      ? `moving ${garden.beds.get(beds[0]?.id ?? "")?.name ?? "a bed"}`
+      : "laying out the garden",
+  input: z.object({
+    beds: z.array(z.object({ id: z.string(), position: PositionSchema })).max(2000),
+    shelters: z.array(z.object({ id: z.string(), outline: OutlineSchema })).max(500),
+    plot: PlotSchema.optional(),
+  }),
+  run(garden, { beds, shelters, plot }) {
+    const changes: Change[] = [];
+    const after = { ...garden, beds: new Map(garden.beds), shelters: new Map(garden.shelters) };
+    if (plot) {
+      changes.push({ kind: "plot", id: "plot", before: garden.plot, after: plot });
+      after.plot = plot;
+    }
+    for (const { id, outline } of shelters) {
+      const before = garden.shelters.get(id);
+      if (!before) return refuse("This shelter is no longer in the garden.");
+      const shelter = { ...before, outline };
+      changes.push({ kind: "shelter", id, before, after: shelter });
+      after.shelters.set(id, shelter);
+    }
+    for (const { id, position } of beds) {
+      const before = garden.beds.get(id);
+      if (!before) return refuse(GONE);
+      const bed = { ...before, position };
+      changes.push({ kind: "bed", id, before, after: bed });
+      after.beds.set(id, bed);
+    }
+    return checked(changes, after);
+  },
+});
+
+export const editBed = command({
+  name: "bed.edit",
+  label: ({ id }, garden) => `changing ${garden.beds.get(id)?.name ?? "a bed"}`,
+  input: BedSchema.partial().required({ id: true }),
+  run(garden, some) {
+    const before = garden.beds.get(some.id);
+    if (!before) return refuse(GONE);
+    const bed = { ...before, ...some };
+    const [problem] = bedProblems("bed", bed, new Set(garden.shelters.keys()));
+    if (problem) return refuse(problem.message, problem.path);
+    const longest = [...garden.plantings.values()]
+      .filter(({ bedId }) => bedId === bed.id)
+      .reduce((most, { lengthM }) => Math.max(most, lengthM), 0);
+    if (longest > bed.lengthM + 1e-9) {
+      return refuse(
+        `A planting in ${bed.name} takes ${longest} m: shorten it first, or keep the bed that long.`,
+        "bed.lengthM",
+      );
+    }
+    const after = { ...garden, beds: new Map([...garden.beds, [bed.id, bed] as const]) };
+    return checked([{ kind: "bed", id: bed.id, before, after: bed }], after);
+  },
+});
+
+export const removeBed = command({
+  name: "bed.remove",
+  label: ({ id }, garden) => `removing ${garden.beds.get(id)?.name ?? "a bed"}`,
+  input: z.object({ id: z.string(), withPlantings: z.boolean().optional() }),
+  run(garden, { id, withPlantings }) {
+    const before = garden.beds.get(id);
+    if (!before) return refuse(GONE);
+    const there = [...garden.plantings.values()].filter(({ bedId }) => bedId === id);
+    if (there.length > 0 && !withPlantings) {
+      return refuse(
+        `${before.name} has ${there.length} ${there.length === 1 ? "planting" : "plantings"}: move them to another bed, or remove them with it.`,
+        "withPlantings",
+      );
+    }
+    const gone = new Set(there.map((planting) => planting.id));
+    const changes: Change[] = [...garden.trays.values()]
+      .filter((tray) => tray.sowings.some(({ plantingId }) => gone.has(plantingId ?? "")))
+      .map((tray) => ({
+        kind: "tray",
+        id: tray.id,
+        before: tray,
+        after: {
+          ...tray,
+          sowings: tray.sowings.map((sowing) =>
+            gone.has(sowing.plantingId ?? "") ? { ...sowing, plantingId: null } : sowing,
+          ),
+        },
+      }));
+    for (const planting of there) {
+      changes.push({ kind: "planting", id: planting.id, before: planting, after: null });
+    }
+    return change(...changes, { kind: "bed", id, before, after: null });
+  },
+});

@@ -1,0 +1,87 @@
+import type { Outline } from "./schema";
+
+/** A point on the drawing, metres. */
+export interface Point {
+  x: number;
+  y: number;
+}
+
+const RADIANS_PER_DEGREE = Math.PI / 180;
+/** Beds may touch: less than a millimetre is no overlap. */
+const TOUCH_M = 0.001;
+
+/** The corners of a rectangle, one after the other. */
+export function cornersOf({ xM, yM, angleDeg, lengthM, widthM }: Outline): Point[] {
+  const [along, across] = axesOf(angleDeg);
+  return [
+    [-1, -1],
+    [1, -1],
+    [1, 1],
+    [-1, 1],
+  ].map(([a = 0, b = 0]) => ({
+    x: xM + (a * lengthM * along.x + b * widthM * across.x) / 2,
+    y: yM + (a * lengthM * along.y + b * widthM * across.y) / 2,
+  }));
+}
+
+/** Unit vectors along a rectangle's length and across it. */
+export function axesOf(angleDeg: number): [Point, Point] {
+  const angle = angleDeg * RADIANS_PER_DEGREE;
+  const along = { x: Math.cos(angle), y: Math.sin(angle) };
+  return [along, { x: -along.y, y: along.x }];
+}
+
+/**
+ * Whether two rectangles share ground: not when some direction separates them (the separating axes of
+ * two rectangles are their own sides' directions).
+ */
+export function overlap(a: Outline, b: Outline): boolean {
+  const [cornersA, cornersB] = [cornersOf(a), cornersOf(b)];
+  return ![...axesOf(a.angleDeg), ...axesOf(b.angleDeg)].some((axis) => {
+    const [fromA, toA] = extent(cornersA, axis);
+    const [fromB, toB] = extent(cornersB, axis);
+    return toA <= fromB + TOUCH_M || toB <= fromA + TOUCH_M;
+  });
+}
+
+/** Whether a rectangle lies wholly in another. */
+export function within(inner: Outline, outer: Outline): boolean {
+  const axes = axesOf(outer.angleDeg);
+  const outerCorners = cornersOf(outer);
+  return axes.every((axis) => {
+    const [from, to] = extent(outerCorners, axis);
+    const [innerFrom, innerTo] = extent(cornersOf(inner), axis);
+    return innerFrom >= from - TOUCH_M && innerTo <= to + TOUCH_M;
+  });
+}
+
+function extent(corners: readonly Point[], axis: Point): [number, number] {
+  const places = corners.map((corner) => corner.x * axis.x + corner.y * axis.y);
+  return [Math.min(...places), Math.max(...places)];
+}
+
+/** The least upright box around rectangles; null around none. */
+export function boundsOf(
+  rectangles: readonly Outline[],
+): { left: number; right: number; bottom: number; top: number } | null {
+  const corners = rectangles.flatMap(cornersOf);
+  if (corners.length === 0) return null;
+  const [xs, ys] = [corners.map(({ x }) => x), corners.map(({ y }) => y)];
+  return {
+    left: Math.min(...xs),
+    right: Math.max(...xs),
+    bottom: Math.min(...ys),
+    top: Math.max(...ys),
+  };
+}
+
+/** A point of a rectangle's own ground, from its near left corner along and across, on the drawing. */
+export function onDrawing(rectangle: Outline, alongM: number, acrossM: number): Point {
+  const [along, across] = axesOf(rectangle.angleDeg);
+  const a = alongM - rectangle.lengthM / 2;
+  const b = acrossM - rectangle.widthM / 2;
+  return {
+    x: rectangle.xM + a * along.x + b * across.x,
+    y: rectangle.yM + a * along.y + b * across.y,
+  };
+}

@@ -1,0 +1,146 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { useId, useMemo } from "react";
+import type { DayNumber } from "@/core/calendar";
+import { horizonOver, type Garden } from "@/core/garden";
+import { cornersOf, type Outline } from "@/core/layout";
+import { groundSun, layoutOf, plantsIn, type Site } from "@/core/plan";
+import { Hatch, useSize } from "@/ui/chart";
+import { setView } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import { BedShape } from "./BedShape";
+import { mapScale, pathOf } from "./mapScale";
+import { PlantsCanvas } from "./PlantsCanvas";
+import { useLaying } from "./useLaying";
+
+interface Props {
+  garden: Garden;
+  /** Null while the place is not known: then there is nothing to grow. */
+  site: Site | null;
+  day: DayNumber;
+  selectedBedId: string | null;
+  wording: LocalWording;
+}
+
+/** The plot from above, to scale: shelters, beds with their plants, covers, sun, north. */
+export function BedMap({ garden, site, day, selectedBedId, wording }: Props) {
+  const [attach, { width, height }] = useSize();
+  const hatchId = useId();
+  const layout = layoutOf(garden);
+  const scale = useMemo(() => mapScale(layout.plot, width, height), [layout.plot, width, height]);
+  const laying = useLaying(garden);
+  const beds = useMemo(() => [...garden.beds.values()], [garden.beds]);
+  const plants = useMemo(
+    () => new Map(beds.map((bed) => [bed.id, site ? plantsIn(site, garden, bed, day) : NO_PLANTS])),
+    [beds, garden, site, day],
+  );
+  const outlineOf = (id: string): Outline | undefined =>
+    laying.pending?.id === id ? laying.pending.outline : layout.beds.get(id);
+  const sunOf = (bedId: string) => {
+    const bed = garden.beds.get(bedId);
+    return site && bed ? groundSun(site, horizonOver(garden, bed), day).directSunH : null;
+  };
+  return (
+    <Box ref={attach} sx={{ height: "100%", position: "relative", overflow: "hidden" }}>
+      {width > 0 && (
+        <>
+          <svg width={width} height={height} style={{ position: "absolute", inset: 0 }}>
+            <defs>
+              <Hatch
+                id={hatchId}
+                every={7}
+                lineWidth={1.2}
+                line="var(--frost-text)"
+                opacity={0.55}
+              />
+            </defs>
+            <rect
+              x={scale.left}
+              y={scale.top}
+              width={layout.plot.lengthM * scale.pxPerM}
+              height={layout.plot.widthM * scale.pxPerM}
+              fill="var(--surface)"
+              stroke="var(--line)"
+            />
+            {[...layout.shelters].map(([id, outline]) => (
+              <path
+                key={id}
+                d={pathOf(scale, cornersOf(outline))}
+                fill="none"
+                stroke="var(--frost-text)"
+                strokeWidth="2"
+                strokeDasharray="1 0"
+              >
+                <title>{garden.shelters.get(id)?.name}</title>
+              </path>
+            ))}
+            {beds.map((bed) => {
+              const outline = outlineOf(bed.id);
+              const sunH = sunOf(bed.id);
+              return outline && sunH !== null ? (
+                <path
+                  key={bed.id}
+                  d={pathOf(scale, cornersOf(outline))}
+                  fill="var(--glow)"
+                  opacity={SUN_WASH * Math.min(1, sunH / FULL_SUN_H)}
+                />
+              ) : null;
+            })}
+            <NorthArrow
+              x={scale.left + 18}
+              y={scale.top + 24}
+              bearingDeg={layout.plot.upBearingDeg}
+            />
+          </svg>
+          <PlantsCanvas
+            width={width}
+            height={height}
+            scale={scale}
+            beds={beds.flatMap((bed) => {
+              const outline = outlineOf(bed.id);
+              return outline ? [{ outline, plants: plants.get(bed.id) ?? NO_PLANTS }] : [];
+            })}
+          />
+          <svg width={width} height={height} style={{ position: "absolute", inset: 0 }}>
+            {beds.map((bed) => {
+              const outline = outlineOf(bed.id);
+              return outline ? (
+                <BedShape
+                  key={bed.id}
+                  bed={bed}
+                  outline={outline}
+                  scale={scale}
+                  plants={plants.get(bed.id) ?? NO_PLANTS}
+                  directSunH={sunOf(bed.id)}
+                  coverPattern={bed.covers.length > 0 ? hatchId : null}
+                  selected={bed.id === selectedBedId}
+                  laying={laying}
+                  wording={wording}
+                  onSelect={() => setView({ selectedBedId: bed.id, selectedPlantingId: null })}
+                />
+              ) : null;
+            })}
+          </svg>
+        </>
+      )}
+    </Box>
+  );
+}
+
+/** How deep the wash of a full summer day's sun is. */
+const SUN_WASH = 0.5;
+const FULL_SUN_H = 14;
+
+const NO_PLANTS: readonly never[] = [];
+
+function NorthArrow({ x, y, bearingDeg }: { x: number; y: number; bearingDeg: number }) {
+  return (
+    <g transform={`translate(${x} ${y}) rotate(${-bearingDeg})`} role="img" aria-label="North">
+      <path d="M0,-14 L6,8 L0,4 L-6,8 Z" fill="var(--text)" />
+      <text y={22} fontSize="11" textAnchor="middle">
+        N
+      </text>
+    </g>
+  );
+}

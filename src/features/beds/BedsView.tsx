@@ -1,0 +1,129 @@
+"use client";
+
+import AddIcon from "@mui/icons-material/Add";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import dynamic from "next/dynamic";
+import { useState } from "react";
+import type { Garden } from "@/core/garden";
+import { siteSelector, todayOf, useGarden } from "@/store";
+import { InspectorPanel } from "@/ui/frame";
+import { setView, useView } from "@/ui/viewState";
+import { useWording } from "@/ui/wording";
+import { BedMap } from "./BedMap";
+import { MapKey } from "./MapKey";
+
+const BedPane = dynamic(() => import("./BedPane"), { ssr: false });
+const PlotDialog = dynamic(() => import("./PlotDialog"), { ssr: false });
+
+/** The beds to scale, with what stands in them on the date in view. */
+export function BedsView() {
+  const garden = useGarden((state) => state.garden);
+  const selectedBedId = useView((state) => state.selectedBedId);
+  const plantingSelected = useView((state) => state.selectedPlantingId !== null);
+  const today = todayOf(garden);
+  const day = useView((state) => state.dateInView) ?? today;
+  const wording = useWording(garden.settings.units);
+  const [plotOpen, setPlotOpen] = useState(false);
+  const bed = selectedBedId === null ? undefined : garden.beds.get(selectedBedId);
+  const site = siteSelector(garden);
+  return (
+    <Box sx={{ height: "100%", display: "flex", "@media print": { height: "auto" } }}>
+      <Box sx={{ flex: 1, minWidth: 0, display: "flex", flexDirection: "column" }}>
+        <Box
+          sx={{
+            display: "flex",
+            flexWrap: "wrap",
+            gap: 1.25,
+            alignItems: "center",
+            px: { xs: 2, md: 2.75 },
+            pt: 1.75,
+            pb: 1,
+          }}
+        >
+          <Typography variant="h1" sx={{ mr: "auto" }}>
+            Beds
+            <Box component="span" sx={{ display: "none", "@media print": { display: "inline" } }}>
+              {" "}
+              of {garden.head.name} on {wording.date(day)}
+            </Box>
+          </Typography>
+          {garden.beds.size > 0 && (
+            <Box sx={{ display: "flex", gap: 1.25, "@media print": { display: "none" } }}>
+              <Button color="inherit" variant="outlined" onClick={() => setPlotOpen(true)}>
+                Plot…
+              </Button>
+              <Button color="inherit" variant="outlined" onClick={() => window.print()}>
+                Print
+              </Button>
+              <Button
+                variant="outlined"
+                startIcon={<AddIcon />}
+                onClick={() => setView({ addingBeds: true })}
+              >
+                Add beds…
+              </Button>
+            </Box>
+          )}
+        </Box>
+        {garden.beds.size === 0 ? (
+          <NoBeds garden={garden} />
+        ) : (
+          <>
+            <Box
+              sx={{ flex: 1, minHeight: 260, "@media print": { height: "220mm", flex: "none" } }}
+            >
+              <BedMap
+                garden={garden}
+                site={site}
+                day={day}
+                selectedBedId={selectedBedId}
+                wording={wording}
+              />
+            </Box>
+            <MapKey />
+          </>
+        )}
+      </Box>
+      {bed && !plantingSelected && (
+        <Box
+          sx={{
+            width: { md: 320 },
+            flex: "none",
+            display: "flex",
+            minHeight: 0,
+            "@media print": { display: "none" },
+          }}
+        >
+          <InspectorPanel label={bed.name} onClose={() => setView({ selectedBedId: null })}>
+            <BedPane
+              key={bed.id}
+              garden={garden}
+              site={site}
+              bed={bed}
+              day={day}
+              wording={wording}
+            />
+          </InspectorPanel>
+        </Box>
+      )}
+      {plotOpen && <PlotDialog garden={garden} onClose={() => setPlotOpen(false)} />}
+    </Box>
+  );
+}
+
+function NoBeds({ garden }: { garden: Garden }) {
+  return (
+    <Box sx={{ px: { xs: 2, md: 2.75 }, maxWidth: 460 }}>
+      <Box sx={{ color: "var(--ash-text)", mb: 2 }}>
+        {garden.place
+          ? "Add the beds you have: they are laid out side by side, to be dragged where they lie."
+          : "Give the place first, then add the beds you have."}
+      </Box>
+      <Button variant="contained" onClick={() => setView({ addingBeds: true })}>
+        Add beds…
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,55 @@
+import Box from "@mui/material/Box";
+
+/** What the marks of the map mean. */
+export function MapKey() {
+  return (
+    <Box
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        gap: 2.5,
+        px: { xs: 2, md: 2.75 },
+        py: 0.75,
+        borderTop: "1px solid var(--line)",
+        fontSize: 13,
+        color: "var(--ash-text)",
+      }}
+    >
+      <Mark words="growing">
+        <circle cx="9" cy="9" r="6" fill="var(--moss)" stroke="var(--moss-text)" />
+      </Mark>
+      <Mark words="ready">
+        <circle cx="9" cy="9" r="6" fill="var(--moss)" stroke="var(--ember)" strokeWidth="2.4" />
+      </Mark>
+      <Mark words="covered">
+        <path d="M1,17 L17,1 M1,9 L9,1 M9,17 L17,9" stroke="var(--frost-text)" strokeWidth="1.4" />
+      </Mark>
+      <Mark words="shelter">
+        <rect
+          x="1"
+          y="3"
+          width="16"
+          height="12"
+          fill="none"
+          stroke="var(--frost-text)"
+          strokeWidth="2"
+        />
+      </Mark>
+      <Mark words="direct sun, the more the deeper">
+        <rect x="1" y="3" width="16" height="12" fill="var(--glow)" opacity="0.4" />
+      </Mark>
+      <Box sx={{ "@media print": { display: "none" } }}>drag a bed, or arrow keys and R</Box>
+    </Box>
+  );
+}
+
+function Mark({ words, children }: { words: string; children: React.ReactNode }) {
+  return (
+    <Box sx={{ display: "flex", gap: 0.75, alignItems: "center" }}>
+      <svg width="18" height="18" aria-hidden>
+        {children}
+      </svg>
+      {words}
+    </Box>
+  );
+}

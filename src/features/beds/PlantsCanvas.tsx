@@ -1,0 +1,61 @@
+"use client";
+
+import { useTheme } from "@mui/material/styles";
+import { useEffect, useRef } from "react";
+import { onDrawing, type Outline } from "@/core/layout";
+import type { StandingPlants } from "@/core/plan";
+import type { MapScale } from "./mapScale";
+
+interface Props {
+  width: number;
+  height: number;
+  scale: MapScale;
+  beds: readonly { outline: Outline; plants: readonly StandingPlants[] }[];
+}
+
+/** Plants smaller than this are drawn as dots. */
+const LEAST_PX = 0.7;
+const OUTLINED_FROM_PX = 2.4;
+
+/**
+ * Every plant where it stands and as large as it is. On a canvas: thousands of circles are too many
+ * for elements of their own; what is chosen and read lies above, in the drawing.
+ */
+export function PlantsCanvas({ width, height, scale, beds }: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  // Drawn anew when the look changes: the colours are read from the page.
+  const { palette } = useTheme();
+  useEffect(() => {
+    const context = canvas.current?.getContext("2d");
+    if (!context || !canvas.current) return;
+    const density = window.devicePixelRatio || 1;
+    canvas.current.width = width * density;
+    canvas.current.height = height * density;
+    context.scale(density, density);
+    const style = getComputedStyle(document.documentElement);
+    const color = (name: string) => style.getPropertyValue(name).trim();
+    const [moss, edge, ember] = [color("--moss"), color("--moss-text"), color("--ember")];
+    for (const { outline, plants } of beds) {
+      for (const group of plants) {
+        const radius = Math.max(LEAST_PX, group.radiusM * scale.pxPerM);
+        context.fillStyle = moss;
+        context.strokeStyle = group.isReady ? ember : edge;
+        context.lineWidth = group.isReady ? 1.6 : 0.7;
+        for (const { alongM, acrossM } of group.points) {
+          const at = onDrawing(outline, alongM, acrossM);
+          context.beginPath();
+          context.arc(scale.x(at.x), scale.y(at.y), radius, 0, 2 * Math.PI);
+          context.fill();
+          if (radius >= OUTLINED_FROM_PX) context.stroke();
+        }
+      }
+    }
+  }, [width, height, scale, beds, palette]);
+  return (
+    <canvas
+      ref={canvas}
+      aria-hidden
+      style={{ position: "absolute", inset: 0, width, height, pointerEvents: "none" }}
+    />
+  );
+}

@@ -1,0 +1,1 @@
+export { BedsView } from "./BedsView";
