@@ -172,7 +172,7 @@ test("what the first version kept is opened as this one keeps it, the way back i
   const name = freshName();
   const { horizon: _horizon, climateFrom: _from, climate, ...place } = file.place as Place;
   const { wetDaysPerYear: _wet, ...sketch } = climate as NonNullable<Place["climate"]>;
-  const { stationUrl: _url, ...settings } = file.settings;
+  const { stationUrl: _url, rotationYears: _years, ...settings } = file.settings;
   const { horizon: _own, position: _at, ...bed } = file.beds[0] as Bed;
   const old = await openDB(name, 1, {
     upgrade(fresh) {

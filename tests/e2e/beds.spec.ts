@@ -115,6 +115,53 @@ test("the plot is made larger, a bed goes only with its plantings, and the map p
   expect(pdf.toString("latin1").match(/\/Type \/Page\b/g)).toHaveLength(1);
 });
 
+test("a gap is filled with what still fits: rotation and room are minded, one tap plants it", async ({
+  page,
+}) => {
+  await openBeds(page);
+  await bed(page, "Bed 1").click(); // broccoli, sown in May
+  const fits = pane(page).getByRole("region", { name: "What can go here" });
+  await fits.getByRole("button", { name: /^All \d+/ }).click();
+  // The broccoli stands a while yet; whatever is of its family is told.
+  await expect(fits).toContainText(
+    "Broccoli of the same family (Brassicaceae) was sown here in 2026",
+  );
+  const plant = fits.getByRole("button", { name: /^Plant it/ }).first();
+  const name = ((await plant.getAttribute("aria-label")) ?? "").replace("Plant it: ", "");
+  await plant.click();
+  await expect(page.getByRole("status")).toContainText(`${name} is planned in Bed 1`);
+  await page.keyboard.press("Control+z");
+  // Without a rotation nothing is said of families.
+  await page.getByRole("button", { name: "Settings" }).click();
+  const years = page.getByRole("dialog").getByLabel("Years before a family comes back to a bed");
+  await years.fill("0");
+  await years.blur();
+  await page.getByRole("dialog").getByRole("button", { name: "Done" }).click();
+  await expect(fits).not.toContainText("of the same family");
+});
+
+test("a bed is fed by depth and by the bag's numbers, and covered by what can still be sown", async ({
+  page,
+}) => {
+  await openBeds(page);
+  await bed(page, "House 2").click(); // 12 × 0.8 m
+  await pane(page).getByLabel("Compost (cm)").fill("2");
+  // 9.6 m² × 2 cm = 192 L: three barrows of 80 L.
+  await expect(pane(page)).toContainText("192 L of compost, 3 barrows");
+  await pane(page).getByLabel("Bag N-P-K").fill("8-4-4");
+  await pane(page).getByLabel("N wanted (g/m²)").fill("10");
+  // 96 g of nitrogen at 8 %: 1,200 g.
+  await expect(pane(page)).toContainText("1.2 kg from the bag: it also brings 48 g phosphate");
+  await pane(page).getByLabel("Bag N-P-K").fill("60-30-30");
+  await expect(pane(page)).toContainText("Together the three numbers pass 100 %");
+  await expect(pane(page)).toContainText("Winter rye");
+  await expect(pane(page)).toContainText("lawn ryegrass is sold under a like name");
+  await pane(page)
+    .getByRole("button", { name: /^All \d+, early and late too/ })
+    .click();
+  await expect(pane(page)).toContainText("Buckwheat");
+});
+
 test("the beds are carried away for maps", async ({ page }) => {
   await openBeds(page);
   const download = page.waitForEvent("download");

@@ -53,6 +53,7 @@ export const USUAL_SETTINGS: Settings = {
   shortDayHours: 10,
   fallAdditionDays: 14,
   grownBeforeShortDays: 0.9,
+  rotationYears: 3,
   stationUrl: null,
 };
 

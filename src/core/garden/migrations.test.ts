@@ -10,7 +10,7 @@ const KINDS = ["garden", "settings", "place", "shelter", "bed", "planting", "rec
 function asFirstVersion(kind: "settings" | "place" | "bed" | "planting") {
   if (kind === "planting") return asSecondVersion();
   if (kind === "settings") {
-    const { stationUrl: _url, ...settings } = demo.settings;
+    const { stationUrl: _url, rotationYears: _years, ...settings } = demo.settings;
     return settings;
   }
   if (kind === "bed") {

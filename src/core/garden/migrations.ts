@@ -17,6 +17,7 @@ const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>>
     bed: (bed) => ({ horizon: null, ...bed }),
   },
   3: {
+    settings: (settings) => ({ rotationYears: 3, ...settings }),
     planting: (planting) => ({ ...BY_THE_BOOK, ...planting }),
     bed: (bed) => ({ position: null, ...bed }),
     shelter: (shelter) => ({ outline: null, ...shelter }),

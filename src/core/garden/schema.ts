@@ -56,6 +56,8 @@ export const SettingsSchema = z.strictObject({
   shortDayHours: z.number().min(7, "At least 7 hours.").max(13, "At most 13 hours."),
   fallAdditionDays: z.number().int().min(0, "At least 0 days.").max(60, "At most 60 days."),
   grownBeforeShortDays: z.number().min(0.5, "At least 50 %.").max(1, "At most 100 %."),
+  /** Years before a family comes back to a bed; 0 for no rotation. */
+  rotationYears: z.number().int().min(0, "At least 0 years.").max(10, "At most 10 years."),
   /** Where outlook and readings are asked for; null when nowhere. */
   stationUrl: z
     .string()

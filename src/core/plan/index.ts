@@ -62,3 +62,6 @@ export { finalSpacing, plantingLabels } from "./plantingLabels";
 export { successionMoves, successionOf } from "./successionGroup";
 export { layoutOf, type GardenLayout } from "./gardenLayout";
 export { plantsIn, type StandingPlants } from "./bedPlants";
+export { tooSoonFor, tooSoonWords, type TooSoon } from "./rotation";
+export { whatFits, type Fit } from "./whatFits";
+export { greenManures, type GreenManure } from "./greenManure";

@@ -14,6 +14,9 @@ import { InspectorSection } from "@/ui/frame";
 import { setView, tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { BedForm } from "./BedForm";
+import { FeedSection } from "./FeedSection";
+import { FitsSection } from "./FitsSection";
+import { RestSection } from "./RestSection";
 
 interface Props {
   garden: Garden;
@@ -83,6 +86,23 @@ export default function BedPane({ garden, site, bed, day, wording }: Props) {
       >
         Plan something here…
       </Button>
+      {site && <FitsSection garden={garden} site={site} bed={bed} day={day} wording={wording} />}
+      <FeedSection
+        areaM2={bed.lengthM * bed.widthM}
+        demand={hungriest([...there.map(({ growing }) => growing.crop.nutrientDemand)])}
+        imperial={garden.settings.units === "imperial"}
+        wording={wording}
+      />
+      {site && (
+        <RestSection
+          garden={garden}
+          site={site}
+          bed={bed}
+          day={day}
+          wantedDay={coming[0] ? dayNumber(coming[0].sowOn) : null}
+          wording={wording}
+        />
+      )}
       <InspectorSection title="Where it lies">
         <BedForm garden={garden} bed={bed} />
       </InspectorSection>
@@ -98,6 +118,13 @@ export default function BedPane({ garden, site, bed, day, wording }: Props) {
       </Box>
     </>
   );
+}
+
+type Demand = "light" | "medium" | "heavy";
+
+/** What the hungriest crop of a bed needs; a middling one where nothing stands. */
+function hungriest(demands: readonly Demand[]): Demand {
+  return (["heavy", "medium", "light"] as const).find((one) => demands.includes(one)) ?? "medium";
 }
 
 function PlantingLine(props: { name: string; words: string; onOpen: () => void }) {

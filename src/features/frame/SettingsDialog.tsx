@@ -112,6 +112,7 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
         {numberField("shortDayHours", "A day is short under (hours)")}
         {numberField("fallAdditionDays", "Fall addition of the calendar school (days)")}
         {numberField("grownBeforeShortDays", "Grown before the short days, to hold (%)", 100)}
+        {numberField("rotationYears", "Years before a family comes back to a bed")}
         {stationField}
       </DialogContent>
       <DialogActions>

@@ -1,0 +1,11 @@
+export {
+  barrowLoads,
+  depthLitres,
+  nitrogenBoundG,
+  productProblem,
+  usualNitrogenGPerM2,
+  USUAL_COMPOST_CM,
+  weighedOut,
+  type Product,
+  type WeighedOut,
+} from "./amounts";
