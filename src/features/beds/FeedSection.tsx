@@ -36,7 +36,7 @@ export function FeedSection({ areaM2, demand, imperial, wording }: Props) {
   const litres = depthCm > 0 ? depthLitres(areaM2, depthCm) : 0;
   return (
     <InspectorSection title="Feed it">
-      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1, mt: 1 }}>
+      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1, mt: 1 }}>
         <TextField
           size="small"
           label={imperial ? "Compost (in)" : "Compost (cm)"}
