@@ -47,6 +47,7 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
   const { settings } = garden;
   const timeline = timelineFrom(site, settings, growing, sowDay);
   const grown = grownShare(site, settings, growing, timeline, day);
+  const shown = { site, settings, growing, wording };
   const move = async () => {
     const text = typedDate;
     setTypedDate(null);
@@ -105,34 +106,10 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         sx={{ mt: 1.5 }}
       />
       <SunWarning site={site} growing={growing} timeline={timeline} />
-      <WhySection
-        site={site}
-        settings={settings}
-        growing={growing}
-        timeline={timeline}
-        wording={wording}
-      />
-      <ComingUpSection
-        site={site}
-        settings={settings}
-        growing={growing}
-        timeline={timeline}
-        wording={wording}
-      />
-      <WeekLaterSection
-        site={site}
-        settings={settings}
-        growing={growing}
-        timeline={timeline}
-        wording={wording}
-      />
-      <SchoolsSection
-        site={site}
-        settings={settings}
-        growing={growing}
-        sowDay={sowDay}
-        wording={wording}
-      />
+      <WhySection {...shown} timeline={timeline} />
+      <ComingUpSection {...shown} timeline={timeline} />
+      <WeekLaterSection {...shown} timeline={timeline} />
+      <SchoolsSection {...shown} sowDay={sowDay} />
       <AgainSection
         garden={garden}
         site={site}
