@@ -2,12 +2,15 @@ import {
   openDB,
   type DBSchema,
   type IDBPDatabase,
+  type IDBPObjectStore,
   type IDBPTransaction,
   type StoreNames,
 } from "idb";
 import {
+  alongTheirBeds,
   emptyGarden,
   migrateEntity,
+  PLACED_SINCE,
   withChanges,
   type Change,
   type Entity,
@@ -24,7 +27,7 @@ import {
 
 const DATABASE = "late-ember";
 /** The same as the garden file's: both hold the same entities. */
-const VERSION = 3;
+const VERSION = 4;
 
 interface Tables extends DBSchema {
   /** Every entity of the garden under its kind and id. */
@@ -68,6 +71,7 @@ async function migrate(
     const kept = await entities.get([kind, id]);
     await entities.put(migrateEntity(kind, kept, oldVersion) as Entity, [kind, id]);
   }
+  if (oldVersion < PLACED_SINCE) await placeAlong(entities);
   const steps = transaction.objectStore("steps");
   for (const number of await steps.getAllKeys()) {
     const step = await steps.get(number);
@@ -82,6 +86,15 @@ async function migrate(
     );
     await steps.put({ ...step, changes }, number);
   }
+}
+
+/** Gives every planting its place along its bed, which earlier versions did not keep. */
+async function placeAlong(
+  entities: IDBPObjectStore<Tables, StoreNames<Tables>[], "entities", "versionchange">,
+): Promise<void> {
+  const ofKind = (kind: EntityKind) => entities.getAll(IDBKeyRange.bound([kind], [kind, []]));
+  const placed = alongTheirBeds(await ofKind("planting"), await ofKind("bed")) as Entity[];
+  for (const planting of placed) await entities.put(planting, ["planting", planting.id]);
 }
 
 async function load(database: IDBPDatabase<Tables>): Promise<Stored> {

@@ -1,12 +1,6 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
-import {
-  emptyGarden,
-  inverse,
-  type CommandInput,
-  type CommandName,
-  type Garden,
-  type Outcome,
-} from "@/core/garden";
+import type { CommandInput, CommandName, Outcome, WayOut } from "@/core/commands";
+import { emptyGarden, inverse, type Garden } from "@/core/garden";
 import { memoryStorage } from "./memoryStorage";
 import { afterWrite, FellBehind, type Storage, type Stored, type Write } from "./storage";
 
@@ -22,7 +16,15 @@ export interface GardenState {
 }
 
 /** What came of a command: done, or refused in a plain sentence. */
-export type Done = { ok: true } | { ok: false; refusal: string; path: string };
+export type Done = { ok: true } | Refused;
+
+/** Why a command was not done, with other ways to it where there are some. */
+export interface Refused {
+  ok: false;
+  refusal: string;
+  path: string;
+  ways?: WayOut[];
+}
 
 /** The one way in: every change to the garden goes through `dispatch`, `undo` or `redo`. */
 export interface GardenStore extends StoreApi<GardenState> {
@@ -130,7 +132,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
     dispatch<N extends CommandName>(name: N, input: CommandInput<N>) {
       return inTurn(async () => {
         // Commands and their checks are loaded with the first change: looking needs none of them.
-        const { commands } = await import("@/core/garden");
+        const { commands } = await import("@/core/commands");
         return commit((now) => {
           const outcome: Outcome & { label?: string; quiet?: boolean } = commands[name].apply(
             now.garden,
@@ -172,8 +174,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
   });
 }
 
-type Planned =
-  { ok: true; write: Omit<Write, "seenRevision"> } | { ok: false; refusal: string; path: string };
+type Planned = { ok: true; write: Omit<Write, "seenRevision"> } | Refused;
 
 function nothingTo(what: string): Planned {
   return { ok: false, refusal: `There is nothing to ${what}.`, path: "" };

@@ -2,6 +2,7 @@
 
 import { create } from "zustand";
 import type { DayNumber } from "@/core/calendar";
+import type { WayOut } from "@/core/commands";
 
 /** What the "I want…" dialog opens with. */
 export interface WishStart {
@@ -22,6 +23,8 @@ export interface Message {
   kind: "done" | "refused";
   /** Offers to take the last step back. */
   undoable: boolean;
+  /** Other ways to what was refused, each taken with a tap. */
+  ways: readonly WayOut[];
 }
 
 /** What is being looked at: nothing of this is part of the garden. */
@@ -71,5 +74,11 @@ export function setView(some: Partial<ViewState>): void {
 
 /** Tells something that has been done, or refused, at the foot of the screen. */
 export function tell(text: string, kind: Message["kind"] = "done", undoable = false): void {
-  useView.setState({ message: { text, kind, undoable } });
+  useView.setState({ message: { text, kind, undoable, ways: [] } });
+}
+
+/** Tells why something was refused, with other ways to it where there are some. */
+export function tellRefusal(done: { refusal: string; ways?: readonly WayOut[] }): void {
+  const { refusal: text, ways = [] } = done;
+  useView.setState({ message: { text, kind: "refused", undoable: false, ways } });
 }

@@ -1,7 +1,8 @@
 import { readFileSync } from "node:fs";
 import { dayNumber, isoDate } from "@/core/calendar";
 import { cropLibrary, varietyOf } from "@/core/crops";
-import { commands, fromGardenFile, withChanges, type Garden, type Planting } from "@/core/garden";
+import { commands } from "@/core/commands";
+import { fromGardenFile, withChanges, type Garden, type Planting } from "@/core/garden";
 import {
   climateOfPlace,
   cliffOf,

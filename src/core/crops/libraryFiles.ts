@@ -55,6 +55,7 @@ import peaShelling from "@data/crops/pea-shelling.json";
 import peaShoots from "@data/crops/pea-shoots.json";
 import peaSnap from "@data/crops/pea-snap.json";
 import peaSnow from "@data/crops/pea-snow.json";
+import poleBean from "@data/crops/pole-bean.json";
 import potato from "@data/crops/potato.json";
 import radicchio from "@data/crops/radicchio.json";
 import radish from "@data/crops/radish.json";
@@ -77,8 +78,10 @@ import sugarloaf from "@data/crops/sugarloaf.json";
 import summerSquash from "@data/crops/summer-squash.json";
 import sunflowerShoots from "@data/crops/sunflower-shoots.json";
 import sweetCorn from "@data/crops/sweet-corn.json";
+import sweetPepper from "@data/crops/sweet-pepper.json";
 import tatsoi from "@data/crops/tatsoi.json";
 import thyme from "@data/crops/thyme.json";
+import tomato from "@data/crops/tomato.json";
 import turnip from "@data/crops/turnip.json";
 import winterCress from "@data/crops/winter-cress.json";
 import winterSquash from "@data/crops/winter-squash.json";
@@ -144,6 +147,7 @@ export const libraryFiles = [
   peaShoots,
   peaSnap,
   peaSnow,
+  poleBean,
   potato,
   radicchio,
   radish,
@@ -166,8 +170,10 @@ export const libraryFiles = [
   summerSquash,
   sunflowerShoots,
   sweetCorn,
+  sweetPepper,
   tatsoi,
   thyme,
+  tomato,
   turnip,
   winterCress,
   winterSquash,

@@ -55,6 +55,7 @@ import peaShelling from "@data/crops/sources/pea-shelling.json";
 import peaShoots from "@data/crops/sources/pea-shoots.json";
 import peaSnap from "@data/crops/sources/pea-snap.json";
 import peaSnow from "@data/crops/sources/pea-snow.json";
+import poleBean from "@data/crops/sources/pole-bean.json";
 import potato from "@data/crops/sources/potato.json";
 import radicchio from "@data/crops/sources/radicchio.json";
 import radish from "@data/crops/sources/radish.json";
@@ -77,8 +78,10 @@ import sugarloaf from "@data/crops/sources/sugarloaf.json";
 import summerSquash from "@data/crops/sources/summer-squash.json";
 import sunflowerShoots from "@data/crops/sources/sunflower-shoots.json";
 import sweetCorn from "@data/crops/sources/sweet-corn.json";
+import sweetPepper from "@data/crops/sources/sweet-pepper.json";
 import tatsoi from "@data/crops/sources/tatsoi.json";
 import thyme from "@data/crops/sources/thyme.json";
+import tomato from "@data/crops/sources/tomato.json";
 import turnip from "@data/crops/sources/turnip.json";
 import winterCress from "@data/crops/sources/winter-cress.json";
 import winterSquash from "@data/crops/sources/winter-squash.json";
@@ -146,6 +149,7 @@ export const cropSources: Readonly<Record<string, Readonly<Record<string, string
   "pea-shoots": peaShoots,
   "pea-snap": peaSnap,
   "pea-snow": peaSnow,
+  "pole-bean": poleBean,
   potato: potato,
   radicchio: radicchio,
   radish: radish,
@@ -168,8 +172,10 @@ export const cropSources: Readonly<Record<string, Readonly<Record<string, string
   "summer-squash": summerSquash,
   "sunflower-shoots": sunflowerShoots,
   "sweet-corn": sweetCorn,
+  "sweet-pepper": sweetPepper,
   tatsoi: tatsoi,
   thyme: thyme,
+  tomato: tomato,
   turnip: turnip,
   "winter-cress": winterCress,
   "winter-squash": winterSquash,

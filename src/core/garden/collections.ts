@@ -1,4 +1,5 @@
 import type { Mix, SeedLot, Stand, Tray } from "../seedlings";
+import type { Feeding, Rest } from "../soil";
 import type { Bed, OwnCrop, OwnVariety, Planting, Shelter, Succession } from "./schema";
 
 /** The entities of which a garden has many, by kind. */
@@ -6,6 +7,8 @@ export interface CollectedByKind {
   shelter: Shelter;
   bed: Bed;
   planting: Planting;
+  rest: Rest;
+  feeding: Feeding;
   succession: Succession;
   ownCrop: OwnCrop;
   ownVariety: OwnVariety;
@@ -24,6 +27,8 @@ export const COLLECTIONS = {
   ownVariety: "ownVarieties",
   succession: "successions",
   planting: "plantings",
+  rest: "rests",
+  feeding: "feedings",
   seedLot: "seedLots",
   stand: "stands",
   tray: "trays",

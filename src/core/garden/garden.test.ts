@@ -1,8 +1,8 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
+import { commands, type CommandName, type Outcome } from "../commands";
 import {
   changesBetween,
-  commands,
   emptyGarden,
   fromGardenFile,
   horizonOver,
@@ -10,10 +10,8 @@ import {
   isEmptyGarden,
   toGardenFile,
   withChanges,
-  type CommandName,
   type Garden,
   type GardenFile,
-  type Outcome,
   type Planting,
 } from "./index";
 
@@ -110,6 +108,7 @@ test.each<[string, CommandName, unknown, string, RegExp]>([
           covers: ["blanket"],
           horizon: null,
           position: null,
+          history: [],
         },
       ],
     },

@@ -54,6 +54,7 @@ export const USUAL_SETTINGS: Settings = {
   fallAdditionDays: 14,
   grownBeforeShortDays: 0.9,
   rotationYears: 3,
+  soilSchool: "undug",
   stationUrl: null,
 };
 

@@ -1,7 +1,16 @@
 export { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION, SIMULATED_STATION } from "./version";
 export {
+  BedSchema,
   GardenFileSchema,
+  GardenHeadSchema,
+  KeptOutlookSchema,
+  OwnCropSchema,
+  OwnVarietySchema,
   PlaceSchema,
+  PlantingSchema,
+  SettingsSchema,
+  ShelterSchema,
+  SuccessionSchema,
   type Bed,
   type OwnCrop,
   type OwnVariety,
@@ -30,9 +39,17 @@ export {
   type Garden,
 } from "./garden";
 export { BY_THE_BOOK } from "./byTheBook";
-export { cropsOf } from "./ownCrops";
-export { migrateEntity, migrateGardenFile } from "./migrations";
-export { commands, type CommandInput, type CommandName } from "./commands";
-export { type Outcome } from "./command";
+export { cropsOf, usesOf } from "./ownCrops";
+export { alongTheirBeds, migrateEntity, migrateGardenFile, PLACED_SINCE } from "./migrations";
 export { problemsFrom, type Problem } from "./problems";
-export { referenceProblems } from "./references";
+export {
+  bedProblems,
+  coverProblems,
+  cropAndVarietyProblems,
+  feedingProblems,
+  placeProblems,
+  plantingProblems,
+  referenceProblems,
+  restProblems,
+  trayProblems,
+} from "./references";

@@ -6,17 +6,25 @@ import { GARDEN_FILE_VERSION } from "./version";
 
 const KINDS = ["garden", "settings", "place", "shelter", "bed", "planting", "record"] as const;
 
+type Planted = (typeof demo.plantings)[number];
+
 /** The fields that the second version added, taken out again. */
 function asFirstVersion(kind: "settings" | "place" | "bed" | "planting") {
   if (kind === "planting") return asSecondVersion();
   if (kind === "settings") {
-    const { stationUrl: _url, rotationYears: _years, ...settings } = demo.settings;
+    const {
+      stationUrl: _url,
+      rotationYears: _years,
+      soilSchool: _school,
+      ...settings
+    } = demo.settings;
     return settings;
   }
   if (kind === "bed") {
     const {
       horizon: _horizon,
       position: _position,
+      history: _history,
       ...bed
     } = demo.beds[0] as (typeof demo.beds)[number];
     return bed;
@@ -32,9 +40,10 @@ function asSecondVersion() {
     arrangement: _a,
     potCm: _p,
     plantsPerStation: _n,
-    ...planting
-  } = demo.plantings[0] as (typeof demo.plantings)[number];
-  const { spacingFactor: _f, successionId: _s, ...old } = planting;
+    ...some
+  } = demo.plantings[0] as Planted;
+  const { spacingFactor: _f, successionId: _s, interplanted: _i, clearOn: _c, ...more } = some;
+  const { worth: _w, setup: _u, fromM: _m, ...old } = more;
   return old;
 }
 
@@ -42,6 +51,27 @@ test("a planting of the second version stands as the book says, by itself", () =
   const migrated = migrateEntity("planting", asSecondVersion(), 2);
   expect(PlantingSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
   expect(migrated).toMatchObject({ arrangement: "rows", plantsPerStation: 1, successionId: null });
+});
+
+test("plantings of the third version are put one after the other along their beds", () => {
+  const old = (id: string, sowOn: string, lengthM: number) => {
+    const { fromM: _f, interplanted: _i, clearOn: _c, ...rest } = demo.plantings[0] as Planted;
+    const { worth: _w, setup: _s, ...planting } = rest;
+    return { ...planting, id, sowOn, lengthM, bedId: "bed-1" };
+  };
+  const content = {
+    ...demo,
+    version: 3,
+    plantings: [old("b", "2026-08-01", 3), old("a", "2026-05-01", 4), old("c", "2026-09-01", 2)],
+  };
+  const migrated = migrateGardenFile(content, 3, GARDEN_FILE_VERSION);
+  expect(GardenFileSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  const places = (migrated.plantings as { id: string; fromM: number }[]).map((one) => [
+    one.id,
+    one.fromM,
+  ]);
+  // 4 m and 3 m fit one after the other into 8 m; the third begins at the near end again.
+  expect(Object.fromEntries(places)).toEqual({ a: 0, b: 4, c: 0 });
 });
 
 test("a file of the second version gets the lists that the third one has, and keeps what it had", () => {

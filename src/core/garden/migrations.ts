@@ -22,10 +22,17 @@ const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>>
     bed: (bed) => ({ position: null, ...bed }),
     shelter: (shelter) => ({ outline: null, ...shelter }),
   },
+  4: {
+    settings: (settings) => ({ soilSchool: "undug", ...settings }),
+    planting: (planting) => ({ ...BY_THE_BOOK, fromM: 0, ...planting }),
+    bed: (bed) => ({ history: [], ...bed }),
+  },
 };
 
 /** Lists that a file of an earlier version does not have. */
 const LISTS_ADDED = [
+  "rests",
+  "feedings",
   "successions",
   "ownCrops",
   "ownVarieties",
@@ -51,6 +58,7 @@ export function migrateEntity(kind: EntityKind, entity: unknown, fromVersion: nu
 export function migrateGardenFile(content: Kept, version: number, current: number): Kept {
   const each = (kind: EntityKind, list: unknown) =>
     Array.isArray(list) ? list.map((entity) => migrateEntity(kind, entity, version)) : list;
+  const plantings = each("planting", content.plantings);
   return {
     record: null,
     outlook: null,
@@ -62,8 +70,38 @@ export function migrateGardenFile(content: Kept, version: number, current: numbe
     place: migrateEntity("place", content.place, version),
     shelters: each("shelter", content.shelters),
     beds: each("bed", content.beds),
-    plantings: each("planting", content.plantings),
+    plantings: version < PLACED_SINCE ? alongTheirBeds(plantings, content.beds) : plantings,
   };
+}
+
+/** From this version on, plantings say where along their beds they begin. */
+export const PLACED_SINCE = 4;
+
+/**
+ * Plantings of earlier versions, each put after the one before it along its bed, in the order of
+ * their sowing, and from the near end again where the bed is used up. Anything else is left alone.
+ */
+export function alongTheirBeds(plantings: unknown, beds: unknown): unknown {
+  if (!Array.isArray(plantings) || !Array.isArray(beds)) return plantings;
+  const lengths = new Map(beds.filter(isKept).map((bed) => [bed.id, Number(bed.lengthM)]));
+  const usedM = new Map<unknown, number>();
+  const bySowing = plantings
+    .filter(isKept)
+    .sort((a, b) => (String(a.sowOn) < String(b.sowOn) ? -1 : 1));
+  const fromM = new Map<unknown, number>();
+  for (const planting of bySowing) {
+    const used = usedM.get(planting.bedId) ?? 0;
+    const takes = Number(planting.lengthM);
+    const fits = used + takes <= (lengths.get(planting.bedId) ?? 0) + 1e-9;
+    const from = fits ? Math.round(used * 100) / 100 : 0;
+    fromM.set(planting, from);
+    usedM.set(planting.bedId, from + takes);
+  }
+  return plantings.map((planting: unknown) =>
+    fromM.has(planting) && isKept(planting)
+      ? { ...planting, fromM: fromM.get(planting) }
+      : planting,
+  );
 }
 
 function isKept(value: unknown): value is Kept {

@@ -1,5 +1,6 @@
-import { cropLibrary, cropProblems, varietyOf, type Crop } from "../crops";
+import { coverCropLibrary, cropLibrary, cropProblems, varietyOf, type Crop } from "../crops";
 import type { SeedLot, Tray } from "../seedlings";
+import { mulches, type Feeding, type Rest } from "../soil";
 import { materials } from "../shelter";
 import { COLLECTED_KINDS, COLLECTIONS } from "./collections";
 import { fromGardenFile, type Garden } from "./garden";
@@ -35,6 +36,10 @@ export function referenceProblems(file: GardenFile): Problem[] {
             },
           ]),
     ]),
+    ...file.rests.flatMap((rest, index) => restProblems(`rests[${index}]`, rest, garden)),
+    ...file.feedings.flatMap((feeding, index) =>
+      feedingProblems(`feedings[${index}]`, feeding, garden),
+    ),
     ...file.seedLots.flatMap((lot, index) => lotProblems(`seedLots[${index}]`, lot, crops)),
     ...file.trays.flatMap((tray, index) => trayProblems(`trays[${index}]`, tray, garden)),
   ];
@@ -147,6 +152,39 @@ export function plantingProblems(
     problems.push({ path: `${path}.stage`, message: `${crop.name} is not cut as young leaves.` });
   }
   return problems;
+}
+
+/** What is wrong with where a rest lies, or what it lies under. */
+export function restProblems(path: string, rest: Rest, garden: Pick<Garden, "beds">): Problem[] {
+  const problems: Problem[] = [];
+  const bed = garden.beds.get(rest.bedId);
+  if (!bed) problems.push(missing(`${path}.bedId`, "bed", rest.bedId));
+  else if (rest.fromM + rest.lengthM > bed.lengthM + 1e-9) {
+    problems.push({
+      path: `${path}.lengthM`,
+      message: `${bed.name} ends before this rest does: take at most ${bed.lengthM} m in all.`,
+    });
+  }
+  if (rest.untilOn <= rest.fromOn) {
+    problems.push({ path: `${path}.untilOn`, message: "A rest ends after it begins." });
+  }
+  const { under } = rest;
+  if (under.kind === "coverCrop" && !coverCropLibrary.has(under.coverCropId)) {
+    problems.push(missing(`${path}.under.coverCropId`, "cover crop", under.coverCropId));
+  }
+  if (under.kind === "mulch" && !mulches.has(under.mulchId)) {
+    problems.push(missing(`${path}.under.mulchId`, "mulch", under.mulchId));
+  }
+  return problems;
+}
+
+/** What is wrong with the bed of a feeding. */
+export function feedingProblems(
+  path: string,
+  feeding: Feeding,
+  garden: Pick<Garden, "beds">,
+): Problem[] {
+  return garden.beds.has(feeding.bedId) ? [] : [missing(`${path}.bedId`, "bed", feeding.bedId)];
 }
 
 /** What is wrong with where a place takes its climate from. */

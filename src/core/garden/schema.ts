@@ -6,6 +6,7 @@ import { OutlineSchema, PlotSchema, PositionSchema } from "../layout";
 import { IdSchema, NameSchema } from "../naming";
 import { MixSchema, SeedLotSchema, StandSchema, TraySchema } from "../seedlings";
 import { HorizonSchema } from "../sky";
+import { FeedingSchema, RestSchema } from "../soil";
 import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
 
 const LengthM = z
@@ -58,6 +59,8 @@ export const SettingsSchema = z.strictObject({
   grownBeforeShortDays: z.number().min(0.5, "At least 50 %.").max(1, "At most 100 %."),
   /** Years before a family comes back to a bed; 0 for no rotation. */
   rotationYears: z.number().int().min(0, "At least 0 years.").max(10, "At most 10 years."),
+  /** Dug: compost and green manure go in. Undug: they stay on top, and roots stay in. */
+  soilSchool: z.enum(["undug", "dug"]),
   /** Where outlook and readings are asked for; null when nowhere. */
   stationUrl: z
     .string()
@@ -97,6 +100,15 @@ export const BedSchema = z.strictObject({
   horizon: HorizonSchema.nullable(),
   /** Where it lies; null until the garden is laid out. */
   position: PositionSchema.nullable(),
+  /** Families that stood here before the garden was kept here, for the rotation. */
+  history: z
+    .array(
+      z.strictObject({
+        year: z.number().int().min(1900, "A year from 1900 on.").max(2200),
+        family: z.string().min(3).max(60),
+      }),
+    )
+    .max(60, "At most 60 entries."),
 });
 
 /** The last outlook that came in, kept for when no newer one can be had. */
@@ -115,8 +127,26 @@ export const PlantingSchema = z.strictObject({
   sowOn: IsoDateSchema,
   method: z.enum(["direct", "transplant"]),
   stage: z.enum(["full", "baby"]),
+  /** Metres from the bed's near end at which it begins. */
+  fromM: z.number({ error: "Give where it begins." }).min(0, "At least 0 m.").max(500),
   /** Length of bed it takes. */
   lengthM: LengthM,
+  /** Stands between the plants of another planting instead of having the ground to itself. */
+  interplanted: z.boolean(),
+  /** The day it is pulled; null stands as long as it is good. */
+  clearOn: IsoDateSchema.nullable(),
+  /** The grower's word on what it is still worth. */
+  worth: z.enum(["full", "little", "none", "diseased"]),
+  /** What is done when it comes into the bed; null does what its crop usually wants. */
+  setup: z
+    .strictObject({
+      /** `byWeather`: on bright and warm days, off on cool and cloudy ones. */
+      shade: z.enum(["byWeather", "none"]),
+      netting: z.boolean(),
+      /** Days of short, daily watering before it is deep and rare again. */
+      waterDays: z.number().int().min(0, "At least 0 days.").max(60, "At most 60 days."),
+    })
+    .nullable(),
   /** The book's distances; for pots, from edge to edge. */
   rowCm: SpacingCm,
   inRowCm: SpacingCm,
@@ -196,6 +226,8 @@ export const GardenFileSchema = z.strictObject({
   shelters: z.array(ShelterSchema).max(500, "At most 500 shelters."),
   beds: z.array(BedSchema).max(2000, "At most 2,000 beds."),
   plantings: z.array(PlantingSchema).max(50_000, "At most 50,000 plantings."),
+  rests: z.array(RestSchema).max(5000, "At most 5,000 rests."),
+  feedings: z.array(FeedingSchema).max(20_000, "At most 20,000 feedings."),
   successions: z.array(SuccessionSchema).max(5000, "At most 5,000 successions."),
   ownCrops: z.array(OwnCropSchema).max(500, "At most 500 crops of your own."),
   ownVarieties: z.array(OwnVarietySchema).max(2000, "At most 2,000 varieties of your own."),

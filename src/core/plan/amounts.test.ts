@@ -245,6 +245,7 @@ describe("what the plan wants from the seed box", () => {
     sowOn: "2026-10-01",
     method: "direct",
     stage: "full",
+    fromM: 0,
     lengthM: 8,
     rowCm: 20,
     inRowCm: 7,

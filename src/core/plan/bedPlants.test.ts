@@ -23,8 +23,8 @@ test("every plant stands within its bed, as many as the amounts say, each planti
         );
         expect(group.points).toHaveLength(amounts.stations);
         for (const { alongM, acrossM } of group.points) {
-          expect(alongM).toBeGreaterThan(group.fromM - 1e-9);
-          expect(alongM).toBeLessThan(group.fromM + group.planting.lengthM + 1e-9);
+          expect(alongM).toBeGreaterThan(group.planting.fromM - 1e-9);
+          expect(alongM).toBeLessThan(group.planting.fromM + group.planting.lengthM + 1e-9);
           expect(acrossM).toBeGreaterThan(0);
           expect(acrossM).toBeLessThan(one.widthM);
         }
@@ -51,7 +51,7 @@ test("plants are there from sowing or planting out until they are over, and grow
 
 test("two plantings share a bed one after the other", () => {
   const [first, second] = plantsIn(site, tarnholt, bed("bed-9"), day);
-  expect([first?.fromM, second?.fromM]).toEqual([0, 5]);
+  expect([first?.planting.fromM, second?.planting.fromM]).toEqual([0, 5]);
 });
 
 describe("the layout", () => {

@@ -1,18 +1,18 @@
-import { dayNumber, type DayNumber } from "../calendar";
+import type { DayNumber } from "../calendar";
 import type { Bed, Garden, Planting } from "../garden";
-import { growingOf, standOf } from "./gardenPlan";
+import { standOf } from "./gardenPlan";
+import { lifeOf } from "./lives";
+import { bedDays } from "./occupancy";
 import { grownShare } from "./size";
 import type { Site } from "./site";
 import { amountsFor, type Stand } from "./spacing";
-import { timelineFrom, type Growing, type Timeline } from "./timeline";
+import type { Growing, Timeline } from "./timeline";
 
 /** A planting as it stands in its bed on a day. */
 export interface StandingPlants {
   planting: Planting;
   growing: Growing;
   timeline: Timeline;
-  /** Metres from the bed's near end at which it begins. */
-  fromM: number;
   /** 0 just sown, 1 full-grown. */
   grown: number;
   isReady: boolean;
@@ -22,31 +22,18 @@ export interface StandingPlants {
   radiusM: number;
 }
 
-/** Whether a planting is in its bed on a day: from sowing or planting out until it is over. */
-function isThere(timeline: Timeline, day: DayNumber): boolean {
-  const from = timeline.plantOutDay ?? timeline.sowDay;
-  const until = timeline.holdsUntilDay ?? timeline.coldLossDay ?? Infinity;
-  return from <= day && day <= until;
-}
-
-/**
- * What stands in a bed on a day, each planting after the one before it along the bed. Where together
- * they take more than the bed has, those that came later stand between the others.
- */
+/** What stands in a bed on a day, from the near end on. */
 export function plantsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber): StandingPlants[] {
-  let nextM = 0;
   return [...garden.plantings.values()]
     .filter((planting) => planting.bedId === bed.id)
-    .sort((a, b) => (a.sowOn < b.sowOn ? -1 : a.sowOn > b.sowOn ? 1 : a.id < b.id ? -1 : 1))
+    .sort((a, b) => a.fromM - b.fromM || (a.id < b.id ? -1 : 1))
     .flatMap((planting) => {
-      const growing = growingOf(garden, planting);
-      if (!growing) return [];
-      const timeline = timelineFrom(site, garden.settings, growing, dayNumber(planting.sowOn));
-      if (!isThere(timeline, day)) return [];
+      const life = lifeOf(garden, site, planting);
+      if (!life) return [];
+      const { growing, timeline } = life;
+      const { fromDay, untilDay } = bedDays(timeline);
+      if (day < fromDay || day >= untilDay) return [];
       const stand = standOf(planting, bed);
-      const fromM =
-        nextM + planting.lengthM <= bed.lengthM + 1e-9 ? nextM : bed.lengthM - planting.lengthM;
-      nextM = fromM + planting.lengthM;
       const grown = grownShare(site, garden.settings, growing, timeline, day);
       const amounts = amountsFor(stand, growing.crop, planting.method);
       const nearestCm = Math.min(amounts.rowCm, amounts.stationCm);
@@ -55,10 +42,9 @@ export function plantsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber): 
           planting,
           growing,
           timeline,
-          fromM,
           grown,
           isReady: timeline.readyDay !== null && day >= timeline.readyDay,
-          points: pointsOf(stand, amounts, fromM),
+          points: pointsOf(stand, amounts, planting),
           // Leaf area grows with weight, so the reach with its root; full-grown plants just touch.
           radiusM: (nearestCm / 200) * Math.sqrt(Math.max(LEAST_DRAWN, grown)),
         },
@@ -68,25 +54,30 @@ export function plantsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber): 
 
 const LEAST_DRAWN = 0.03;
 
-/** The stations of a stand: rows centred across the bed, every second shifted where they are offset. */
+/**
+ * The stations of a stand: rows centred across the bed, every second shifted where they are offset.
+ * Between others, all are shifted by half a station, into the gaps of a like stand.
+ */
 function pointsOf(
   stand: Stand,
   amounts: ReturnType<typeof amountsFor>,
-  fromM: number,
+  { fromM, interplanted }: Planting,
 ): { alongM: number; acrossM: number }[] {
   const { rows, stationsPerRow } = amounts;
   const shifts = stand.arrangement !== "rows";
   const stationM = amounts.stationCm / 100;
   const rowM = rowDistanceM(stand, amounts);
   const firstAcross = (stand.widthM - (rows - 1) * rowM) / 2;
-  const firstAlong = fromM + (stand.lengthM - (stationsPerRow - 1) * stationM) / 2;
+  const aside = interplanted && stationsPerRow > 1 ? 0.5 : 0;
+  const firstAlong =
+    fromM + (stand.lengthM - (stationsPerRow - 1) * stationM) / 2 + aside * stationM;
   const points: { alongM: number; acrossM: number }[] = [];
   for (let row = 0; row < rows; row += 1) {
     const shifted = shifts && row % 2 === 1;
-    const count = shifted ? stationsPerRow - 1 : stationsPerRow;
+    const count = shifted || aside > 0 ? stationsPerRow - 1 : stationsPerRow;
     for (let place = 0; place < count; place += 1) {
       points.push({
-        alongM: firstAlong + (place + (shifted ? 0.5 : 0)) * stationM,
+        alongM: firstAlong + (place + (shifted && aside === 0 ? 0.5 : 0)) * stationM,
         acrossM: firstAcross + row * rowM,
       });
     }

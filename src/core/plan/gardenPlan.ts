@@ -1,3 +1,4 @@
+import { dayNumber } from "../calendar";
 import {
   climateFromRecord,
   climateFromSketch,
@@ -75,6 +76,7 @@ export function growingOf(garden: Garden, planting: Planting): Growing | null {
     stage: planting.stage,
     covers: coversOver(garden, bed),
     horizon: horizonOver(garden, bed),
+    clearDay: planting.clearOn === null ? null : dayNumber(planting.clearOn),
   };
 }
 

@@ -65,3 +65,15 @@ export { plantsIn, type StandingPlants } from "./bedPlants";
 export { tooSoonFor, tooSoonWords, type TooSoon } from "./rotation";
 export { whatFits, type Fit } from "./whatFits";
 export { greenManures, type GreenManure } from "./greenManure";
+export { lifeOf, siteFor, type PlantingLife } from "./lives";
+export {
+  bedDays,
+  clashesIn,
+  freeStretches,
+  gapsIn,
+  occupantsOf,
+  placeFor,
+  type Clash,
+  type Gap,
+  type Occupant,
+} from "./occupancy";

@@ -1,19 +1,17 @@
-import { dayNumber, type DayNumber } from "../calendar";
+import type { DayNumber } from "../calendar";
 import { bedsInOrder, coversOver, horizonOver, type Bed, type Garden } from "../garden";
-import { growingOf } from "./gardenPlan";
+import { freeStretches, occupantsOf } from "./occupancy";
 import { horizonKey, type Exposure, type Site } from "./site";
-import { timelineFrom } from "./timeline";
 
-/** A bed and how much of its length nobody else uses in a stretch of time. */
+/** A bed and its longest part that nobody else uses in a stretch of time. */
 export interface Room {
   bed: Bed;
+  /** Where the part begins, metres from the bed's near end. */
+  fromM: number;
   freeM: number;
 }
 
-/**
- * Length of a bed that is free from one day to another: its length less that of the plantings that
- * stand in it at any time between. Never below 0.
- */
+/** The longest part of a bed that is free from one day to another; of length 0 when there is none. */
 export function roomIn(
   site: Site,
   garden: Garden,
@@ -21,17 +19,9 @@ export function roomIn(
   fromDay: DayNumber,
   toDay: DayNumber,
 ): Room {
-  let freeM = bed.lengthM;
-  for (const planting of garden.plantings.values()) {
-    if (planting.bedId !== bed.id) continue;
-    const growing = growingOf(garden, planting);
-    if (!growing) continue;
-    const timeline = timelineFrom(site, garden.settings, growing, dayNumber(planting.sowOn));
-    const begins = timeline.plantOutDay ?? timeline.sowDay;
-    const ends = timeline.holdsUntilDay ?? timeline.coldLossDay ?? Infinity;
-    if (begins <= toDay && ends >= fromDay) freeM -= planting.lengthM;
-  }
-  return { bed, freeM: Math.max(0, freeM) };
+  const free = freeStretches(occupantsOf(site, garden, bed), bed.lengthM, fromDay, toDay);
+  const rooms = free.map(({ fromM, toM }) => ({ bed, fromM, freeM: toM - fromM }));
+  return rooms.sort((a, b) => b.freeM - a.freeM)[0] ?? { bed, fromM: 0, freeM: 0 };
 }
 
 /** The bed with most room among those under the same covers and skyline; null when there is none. */

@@ -19,6 +19,8 @@ export interface Growing extends Exposure {
   variety: Variety;
   method: Method;
   stage: Stage;
+  /** The day the grower pulls it; nothing, or null, as long as it is good. */
+  clearDay?: DayNumber | null;
 }
 
 /** The life of one planting, as day numbers. */
@@ -34,6 +36,8 @@ export interface Timeline {
   holdsUntilDay: DayNumber | null;
   /** The day by which a night that kills it has come with the chosen risk; null when less likely. */
   coldLossDay: DayNumber | null;
+  /** The day it is pulled, when that comes before it is over; null otherwise. */
+  clearDay: DayNumber | null;
   /** Chance that such a night comes before it is ready (0 to 1); null when never ready. */
   lossBeforeReady: number | null;
   requirement: Requirement;
@@ -67,7 +71,7 @@ export function timelineFrom(
       coldLossDay !== null && coldLossDay > readyDay ? Math.min(spentDay, coldLossDay) : spentDay;
     lossBeforeReady = 1 - Math.exp(-sumBetween(cold, bedDay, readyDay));
   }
-  return {
+  return pulledOn(growing.clearDay ?? null, {
     sowDay,
     plantOutDay: need.benchDays > 0 ? bedDay : null,
     emergeDay,
@@ -77,8 +81,23 @@ export function timelineFrom(
       coldLossDay !== null && holdsUntilDay !== null && coldLossDay > holdsUntilDay
         ? null
         : coldLossDay,
+    clearDay: null,
     lossBeforeReady,
     requirement: need,
+  });
+}
+
+/** A life that the grower ends on a day: what would have come after does not. */
+function pulledOn(clearDay: DayNumber | null, life: Timeline): Timeline {
+  const { readyDay, holdsUntilDay, coldLossDay } = life;
+  if (clearDay === null || clearDay >= (holdsUntilDay ?? coldLossDay ?? Infinity)) return life;
+  const isPicked = readyDay !== null && readyDay < clearDay;
+  return {
+    ...life,
+    clearDay,
+    readyDay: isPicked ? readyDay : null,
+    holdsUntilDay: isPicked ? clearDay : null,
+    coldLossDay: coldLossDay !== null && coldLossDay < clearDay ? coldLossDay : null,
   };
 }
 

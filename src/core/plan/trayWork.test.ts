@@ -1,7 +1,8 @@
 import Papa from "papaparse";
 import { dayNumber, isoDate } from "../calendar";
 import { writeLabelsCsv, writeOrderCsv } from "../formats";
-import { commands, type CommandName, type Garden } from "../garden";
+import { commands, type CommandName } from "../commands";
+import type { Garden } from "../garden";
 import { trayLabels } from "../seedlings";
 import {
   finalSpacing,

@@ -11,7 +11,8 @@ import { sowableToday, type SowNow } from "./sowToday";
 /** A crop that would do in a bed from a day on, with what stands for and against it. */
 export interface Fit {
   sowing: SowNow;
-  /** Length of the bed that nobody else uses while it stands there. */
+  /** The longest part of the bed that nobody else uses while it stands there. */
+  fromM: number;
   freeM: number;
   /** Chance that cold leaves it alone until it is ready. */
   odds: number;
@@ -49,9 +50,11 @@ export function whatFits(
       const { growing, timeline } = sowing;
       const fromDay = timeline.plantOutDay ?? timeline.sowDay;
       const toDay = timeline.holdsUntilDay ?? fromDay;
+      const { fromM, freeM } = roomIn(site, garden, bed, fromDay, toDay);
       return {
         sowing,
-        freeM: roomIn(site, garden, bed, fromDay, toDay).freeM,
+        fromM,
+        freeM,
         odds: 1 - (timeline.lossBeforeReady ?? 1),
         tooSoon: tooSoonFor(
           garden,

@@ -1,3 +1,4 @@
+export { FeedingSchema, RestSchema, type Feeding, type Rest } from "./schema";
 export {
   barrowLoads,
   depthLitres,
@@ -9,3 +10,4 @@ export {
   type Product,
   type WeighedOut,
 } from "./amounts";
+export { mulches, type Mulch } from "./mulches";

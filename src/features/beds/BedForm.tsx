@@ -8,7 +8,7 @@ import type { Bed, Garden } from "@/core/garden";
 import { layoutOf } from "@/core/plan";
 import { feet, metres } from "@/core/wording";
 import { gardenStore } from "@/store";
-import { tell } from "@/ui/viewState";
+import { tell, tellRefusal } from "@/ui/viewState";
 
 interface Props {
   garden: Garden;
@@ -50,7 +50,7 @@ export function BedForm({ garden, bed }: Props) {
       widthM: value("widthM"),
       position: { xM: value("xM"), yM: value("yM"), angleDeg: value("angleDeg") },
     });
-    if (!done.ok) return tell(done.refusal, "refused");
+    if (!done.ok) return tellRefusal(done);
     setTyped({});
     tell(`${bed.name} is changed.`, "done", true);
   };

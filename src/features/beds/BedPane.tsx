@@ -11,7 +11,7 @@ import { groundSun, plantingName, plantsIn, type Site } from "@/core/plan";
 import { coverWords } from "@/core/shelter";
 import { gardenStore } from "@/store";
 import { InspectorSection } from "@/ui/frame";
-import { setView, tell } from "@/ui/viewState";
+import { setView, tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { BedForm } from "./BedForm";
 import { FeedSection } from "./FeedSection";
@@ -43,7 +43,7 @@ export default function BedPane({ garden, site, bed, day, wording }: Props) {
       return tell(`${bed.name} is removed.`, "done", true);
     }
     setAsked(true);
-    tell(done.refusal, "refused");
+    tellRefusal(done);
   };
   return (
     <>

@@ -7,7 +7,8 @@ import Typography from "@mui/material/Typography";
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Garden } from "@/core/garden";
-import { siteSelector, todayOf, useGarden } from "@/store";
+import { siteFor } from "@/core/plan";
+import { todayOf, useGarden } from "@/store";
 import { InspectorPanel } from "@/ui/frame";
 import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -27,7 +28,7 @@ export function BedsView() {
   const wording = useWording(garden.settings.units);
   const [plotOpen, setPlotOpen] = useState(false);
   const bed = selectedBedId === null ? undefined : garden.beds.get(selectedBedId);
-  const site = siteSelector(garden);
+  const site = siteFor(garden);
   return (
     <Box sx={{ height: "100%", display: "flex", "@media print": { height: "auto" } }}>
       <Box sx={{ flex: 1, minWidth: 0, display: "flex", flexDirection: "column" }}>

@@ -8,7 +8,7 @@ import { BY_THE_BOOK, type Bed, type Garden } from "@/core/garden";
 import { shortfallWords, tooSoonWords, whatFits, type Fit, type Site } from "@/core/plan";
 import { gardenStore } from "@/store";
 import { InspectorSection } from "@/ui/frame";
-import { tell } from "@/ui/viewState";
+import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 
 interface Props {
@@ -30,7 +30,7 @@ export function FitsSection({ garden, site, bed, day, wording }: Props) {
     () => whatFits(site, garden, bed, day, wording),
     [site, garden, bed, day, wording],
   );
-  const plant = async ({ sowing, freeM }: Fit) => {
+  const plant = async ({ sowing, fromM, freeM }: Fit) => {
     const { crop, variety, method, stage } = sowing.growing;
     const done = await gardenStore().dispatch("planting.add", {
       id: `planting-${crypto.randomUUID().slice(0, 13)}`,
@@ -40,13 +40,14 @@ export function FitsSection({ garden, site, bed, day, wording }: Props) {
       sowOn: isoDate(sowing.timeline.sowDay),
       method,
       stage,
+      fromM: Math.round(fromM * 100) / 100,
       lengthM: Math.min(bed.lengthM, Math.round(freeM * 100) / 100),
       ...(stage === "baby"
         ? YOUNG_LEAVES
         : { rowCm: crop.spacing.rowCm, inRowCm: crop.spacing.inRowCm }),
       ...BY_THE_BOOK,
     });
-    if (!done.ok) return tell(done.refusal, "refused");
+    if (!done.ok) return tellRefusal(done);
     tell(`${crop.name} is planned in ${bed.name}.`, "done", true);
   };
   return (

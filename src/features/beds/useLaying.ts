@@ -5,7 +5,7 @@ import type { Outline } from "@/core/layout";
 import { layoutOf } from "@/core/plan";
 import { gardenStore } from "@/store";
 import { useSettling, type Settling } from "@/ui/inputs";
-import { tell } from "@/ui/viewState";
+import { tellRefusal } from "@/ui/viewState";
 
 /** A bed under the hand. */
 export interface Laid {
@@ -21,7 +21,7 @@ export type Laying = Settling<Laid>;
 export function useLaying(garden: Garden): Laying {
   return useSettling<Laid>(async (laid) => {
     const done = await gardenStore().dispatch("layout.set", layoutWith(garden, laid));
-    if (!done.ok) tell(done.refusal, "refused");
+    if (!done.ok) tellRefusal(done);
   });
 }
 

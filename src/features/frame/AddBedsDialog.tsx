@@ -125,6 +125,7 @@ function bedsFrom(fields: Fields, garden: Garden, imperial: boolean): Bed[] {
       covers: fields.cover === "" ? [] : [fields.cover],
       horizon: null,
       position: null,
+      history: [],
     });
   }
   return beds;

@@ -5,6 +5,7 @@ import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
 import { setView, type Message } from "@/ui/viewState";
 import { undo } from "./steps";
+import { WaysOut } from "./WaysOut";
 
 const SHOWN_MS = 7000;
 
@@ -58,6 +59,7 @@ export default function Messages({ message }: { message: Message }) {
         }
       >
         {message.text}
+        <WaysOut ways={message.ways} />
       </Alert>
     </Snackbar>
   );

@@ -1,6 +1,7 @@
 import { dayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
-import { gardenStore, siteSelector } from "@/store";
+import { siteFor } from "@/core/plan";
+import { gardenStore } from "@/store";
 import { downloadText } from "@/ui/download";
 import { setView, tell } from "@/ui/viewState";
 
@@ -15,7 +16,7 @@ export async function saveGardenFile(garden: Garden): Promise<void> {
 
 /** Saves the plan for a phone's calendar. */
 export async function saveCalendarFile(garden: Garden): Promise<void> {
-  const site = siteSelector(garden);
+  const site = siteFor(garden);
   if (!site) return tell("Give the place first: without it there are no dates.", "refused");
   const { writeCalendarFile } = await import("@/core/formats");
   const stampDay = Math.floor(Date.now() / MS_PER_DAY);
@@ -26,7 +27,7 @@ export async function saveCalendarFile(garden: Garden): Promise<void> {
 
 /** Saves the plantings as a table. */
 export async function savePlantingsTable(garden: Garden): Promise<void> {
-  const site = siteSelector(garden);
+  const site = siteFor(garden);
   if (!site) return tell("Give the place first: without it there are no dates.", "refused");
   const { writePlantingsCsv } = await import("@/core/formats");
   downloadText(`${fileName(garden)} plantings.csv`, "text/csv", writePlantingsCsv(site, garden));

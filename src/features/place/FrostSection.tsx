@@ -7,7 +7,7 @@ import { FROST_THRESHOLDS_C, firstFrostDay, lastFrostDay, type Climate } from "@
 import { chanceWords } from "@/core/wording";
 import { gardenStore } from "@/store";
 import { useSettling } from "@/ui/inputs";
-import { tell } from "@/ui/viewState";
+import { tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { FrostChart } from "./FrostChart";
 import { FrostTable } from "./FrostTable";
@@ -56,7 +56,7 @@ export function FrostSection({ climate, season, day, frostRisk, restsOn, wording
 async function keepRisk(frostRisk: number): Promise<void> {
   if (Math.abs(frostRisk - gardenStore().getState().garden.settings.frostRisk) < 1e-9) return;
   const done = await gardenStore().dispatch("settings.set", { frostRisk });
-  if (!done.ok) tell(done.refusal, "refused");
+  if (!done.ok) tellRefusal(done);
 }
 
 function words(climate: Climate, season: Season, risk: number, wording: LocalWording): string {

@@ -9,7 +9,7 @@ import { useEffect, useState } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import { SIMULATED_STATION, type Garden, type KeptOutlook } from "@/core/garden";
 import { fetchOutlook, gardenStore } from "@/store";
-import { tell } from "@/ui/viewState";
+import { tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { OutlookDays } from "./OutlookDays";
 import { freshnessWords } from "./outlookWords";
@@ -37,7 +37,7 @@ export function OutlookSection({ garden, today, wording }: Props) {
   };
   const takeSimulated = async () => {
     const done = await gardenStore().dispatch("settings.set", { stationUrl: SIMULATED_STATION });
-    if (!done.ok) return tell(done.refusal, "refused");
+    if (!done.ok) return tellRefusal(done);
     await ask();
   };
   return (

@@ -5,8 +5,7 @@ import { useMemo } from "react";
 import { seasonOf, type DayNumber } from "@/core/calendar";
 import type { Climate } from "@/core/climate";
 import type { Garden, Place } from "@/core/garden";
-import { climateOfPlace } from "@/core/plan";
-import { siteSelector } from "@/store";
+import { climateOfPlace, siteFor } from "@/core/plan";
 import type { LocalWording } from "@/ui/wording";
 import { DaylightSection } from "./DaylightSection";
 import { FrostSection } from "./FrostSection";
@@ -37,7 +36,7 @@ export function PlaceSections({ section, garden, draft, day, today, wording }: P
   const latitudeDeg = draft?.latitudeDeg ?? garden.place?.latitudeDeg ?? 0;
   const season = useMemo(() => seasonOf(latitudeDeg, day), [latitudeDeg, day]);
   const climate = useDraftClimate(draft, garden);
-  const site = siteSelector(garden);
+  const site = siteFor(garden);
   if (section === "outlook" && garden.place) {
     return <OutlookSection garden={garden} today={today} wording={wording} />;
   }

@@ -9,7 +9,7 @@ import { useMemo, useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import type { Garden } from "@/core/garden";
 import { gardenStore, todayOf, useGarden } from "@/store";
-import { setView, tell, useView } from "@/ui/viewState";
+import { setView, tell, useView, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { PlaceForm } from "./PlaceForm";
 import { PlaceSections, SECTIONS, type SectionName } from "./PlaceSections";
@@ -79,7 +79,7 @@ function PlaceEditor({ garden, section }: { garden: Garden; section: SectionName
     if (!read.ok) return;
     const first = garden.place === null;
     const done = await gardenStore().dispatch("place.set", read.place);
-    if (!done.ok) return tell(done.refusal, "refused");
+    if (!done.ok) return tellRefusal(done);
     tell(`${read.place.name} is kept: every date follows it.`, "done", true);
     if (first && garden.beds.size === 0) router.push("/plan");
   };

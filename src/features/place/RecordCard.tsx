@@ -8,7 +8,7 @@ import { dailyRecordOf, lastDayOf, type WeatherRecord } from "@/core/climate";
 import { civilDate } from "@/core/calendar";
 import { gardenStore } from "@/store";
 import { downloadText } from "@/ui/download";
-import { tell } from "@/ui/viewState";
+import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 
 const RecordDialog = dynamic(() => import("./RecordDialog"), { ssr: false });
@@ -71,7 +71,7 @@ function RecordActions({ record }: { record: WeatherRecord }) {
   const remove = async () => {
     const done = await gardenStore().dispatch("record.remove", {});
     if (done.ok) tell(`${record.station} is removed.`, "done", true);
-    else tell(done.refusal, "refused");
+    else tellRefusal(done);
   };
   return (
     <>

@@ -21,7 +21,7 @@ import {
 import { LEVEL_HORIZON, type Horizon } from "@/core/sky";
 import { gardenStore } from "@/store";
 import { useSettling } from "@/ui/inputs";
-import { setView, tell, useView } from "@/ui/viewState";
+import { setView, useView, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { addPointInWidestGap } from "./horizonEdit";
 import { Panorama } from "./Panorama";
@@ -140,7 +140,7 @@ export function SunSection({ garden, site, season, day, wording }: Props) {
 async function keepHorizon(bedId: string | null, next: Horizon | null): Promise<void> {
   const horizon = next && next.map((point) => ({ ...point }));
   const done = await gardenStore().dispatch("horizon.set", { bedId, horizon });
-  if (!done.ok) tell(done.refusal, "refused");
+  if (!done.ok) tellRefusal(done);
 }
 
 function Shortfalls({ garden, site, bedId }: { garden: Garden; site: Site; bedId: string | null }) {

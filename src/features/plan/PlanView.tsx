@@ -5,9 +5,9 @@ import dynamic from "next/dynamic";
 import { useCallback, useMemo, useState } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
-import { seasonAimedAt, successionMoves, type Site } from "@/core/plan";
-import { gardenStore, plantingView, siteSelector, todayOf, useGarden } from "@/store";
-import { setView, tell, useView } from "@/ui/viewState";
+import { lifeOf, seasonAimedAt, type Site, siteFor, successionMoves } from "@/core/plan";
+import { gardenStore, todayOf, useGarden } from "@/store";
+import { setView, useView, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { CliffChart } from "./CliffChart";
 import { EmptyPlan } from "./EmptyPlan";
@@ -25,7 +25,7 @@ const STACKS_SHOWN = 5;
 /** The plan: every planting as a strand along time, and the cliff of the one selected. */
 export function PlanView() {
   const garden = useGarden((state) => state.garden);
-  const site = siteSelector(garden);
+  const site = siteFor(garden);
   const wish = useView((state) => state.wish);
   const sowingToday = useView((state) => state.sowingToday);
   const dateInView = useView((state) => state.dateInView);
@@ -78,7 +78,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
   );
   const draggedRow = draggedRows.find(({ id }) => id === dragged?.plantingId) ?? null;
   const looked = garden.plantings.get(selectedId ?? groups[0]?.items[0]?.id ?? "") ?? null;
-  const view = looked && plantingView(garden, site, looked);
+  const view = looked && lifeOf(garden, site, looked);
   const timeline =
     draggedRow && draggedRow.id === looked?.id ? draggedRow.timeline : view?.timeline;
   const stacks = useStacks(garden, view?.growing.covers ?? NO_COVERS);
@@ -152,7 +152,7 @@ function useActions(site: Site) {
             : await gardenStore().dispatch("succession.move", {
                 moves: successionMoves(garden, site, planting, sowDay),
               });
-        if (!done.ok) tell(done.refusal, "refused");
+        if (!done.ok) tellRefusal(done);
       }
       setView({ dragged: null });
     },

@@ -116,6 +116,6 @@ function roomWords(
 ): string {
   const room = wayRoom(site, garden, way, chosenBedId);
   if (!room) return "";
-  if (room.freeM < LEAST_ROOM_M) return `${room.bed.name} is taken then; it would share the bed.`;
+  if (room.freeM < LEAST_ROOM_M) return `${room.bed.name} is taken then.`;
   return `${room.bed.name} has ${wording.lengthM(room.freeM)} free.`;
 }

@@ -14,7 +14,7 @@ import { isoDate, type DayNumber } from "@/core/calendar";
 import { BY_THE_BOOK, cropsOf, type Garden } from "@/core/garden";
 import { otherCropsFor, spotsOf, waysTo, type Site, type Way } from "@/core/plan";
 import { gardenStore } from "@/store";
-import { setView, tell, type WishStart } from "@/ui/viewState";
+import { setView, tell, type WishStart, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { WayList } from "./WayList";
 import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
@@ -64,7 +64,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
     const planting = plantingFrom(site, garden, way, fields.bedId);
     const done = await gardenStore().dispatch("planting.add", planting);
     if (!done.ok) {
-      tell(done.refusal, "refused");
+      tellRefusal(done);
       return;
     }
     onClose();
@@ -178,6 +178,7 @@ function plantingFrom(site: Site, garden: Garden, way: Way, chosenBedId: string)
     sowOn: isoDate(timeline.sowDay),
     method: growing.method,
     stage: growing.stage,
+    fromM: room && room.freeM >= LEAST_ROOM_M ? Math.round(room.fromM * 100) / 100 : 0,
     lengthM: free,
     rowCm: young ? YOUNG_LEAF_ROWS_CM : growing.crop.spacing.rowCm,
     inRowCm: young ? YOUNG_LEAF_IN_ROW_CM : growing.crop.spacing.inRowCm,

@@ -6,14 +6,15 @@ import { coverWords } from "@/core/shelter";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import {
   growingOf,
-  strandOf,
-  successionMoves,
-  timelineFrom,
+  lifeOf,
+  type PlantingLife,
   type Site,
   type Strand,
+  strandOf,
+  successionMoves,
   type Timeline,
+  timelineFrom,
 } from "@/core/plan";
-import { plantingView, type PlantingView } from "@/store";
 
 /** A planting with its strand and what stands beside it. */
 export interface StrandItem {
@@ -34,14 +35,14 @@ export interface StrandGroup {
   items: StrandItem[];
 }
 
-const items = new WeakMap<PlantingView, { garden: Garden["beds"]; item: StrandItem }>();
+const items = new WeakMap<PlantingLife, { garden: Garden["beds"]; item: StrandItem }>();
 
 /** All strands of the garden in groups; each computed again only when its planting changes. */
 export function useStrands(garden: Garden, site: Site, grouping: Grouping): StrandGroup[] {
   return useMemo(() => {
     const groups = new Map<string, StrandItem[]>();
     for (const planting of garden.plantings.values()) {
-      const view = plantingView(garden, site, planting);
+      const view = lifeOf(garden, site, planting);
       if (!view) continue;
       const item = itemOf(garden, site, view);
       const byCrop = grouping === "crop";
@@ -99,7 +100,7 @@ export function livingWithin(
     .filter((group) => group.items.length > 0);
 }
 
-function itemOf(garden: Garden, site: Site, view: PlantingView): StrandItem {
+function itemOf(garden: Garden, site: Site, view: PlantingLife): StrandItem {
   const kept = items.get(view);
   if (kept && kept.garden === garden.beds) return kept.item;
   const { planting, growing, timeline } = view;

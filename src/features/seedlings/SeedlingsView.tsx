@@ -6,7 +6,8 @@ import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import dynamic from "next/dynamic";
 import type { ReactNode } from "react";
-import { siteSelector, todayOf, useGarden } from "@/store";
+import { siteFor } from "@/core/plan";
+import { todayOf, useGarden } from "@/store";
 import { InspectorPanel } from "@/ui/frame";
 import { setView, useView, type SeedlingsSection } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -42,7 +43,7 @@ export function SeedlingsView() {
   const today = todayOf(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
-  const site = siteSelector(garden);
+  const site = siteFor(garden);
   const shown = SECTIONS.find(({ name }) => name === section) ?? SECTIONS[0];
   const tray = selectedTrayId === null ? undefined : garden.trays.get(selectedTrayId);
   const props: SectionProps = { garden, site, today, day, wording };

@@ -1,6 +1,6 @@
-import type { CommandInput, CommandName } from "@/core/garden";
+import type { CommandInput, CommandName } from "@/core/commands";
 import { gardenStore } from "@/store";
-import { tell } from "@/ui/viewState";
+import { tell, tellRefusal } from "@/ui/viewState";
 
 /** Sends a command and tells what came of it, with the way back. */
 export async function send<N extends CommandName>(
@@ -10,7 +10,7 @@ export async function send<N extends CommandName>(
 ): Promise<boolean> {
   const done = await gardenStore().dispatch(name, input);
   if (done.ok) tell(doneWords, "done", true);
-  else tell(done.refusal, "refused");
+  else tellRefusal(done);
   return done.ok;
 }
 

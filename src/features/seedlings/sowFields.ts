@@ -1,6 +1,6 @@
 import { isIsoDate, type DayNumber, isoDate } from "@/core/calendar";
 import { varietyOf, type Crop } from "@/core/crops";
-import type { CommandInput } from "@/core/garden";
+import type { CommandInput } from "@/core/commands";
 import type { Raising } from "@/core/plan";
 import {
   cellCount,

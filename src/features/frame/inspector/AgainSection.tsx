@@ -9,7 +9,7 @@ import type { Garden, Planting } from "@/core/garden";
 import { successionOf, type Growing, type Site } from "@/core/plan";
 import { gardenStore } from "@/store";
 import { InspectorSection } from "@/ui/frame";
-import { tell } from "@/ui/viewState";
+import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 
 const SuccessionDialog = dynamic(() => import("./SuccessionDialog"), { ssr: false });
@@ -32,7 +32,7 @@ export function AgainSection({ garden, site, planting, growing, wording }: Props
       successionId: null,
     });
     if (done.ok) tell("This sowing now moves by itself.", "done", true);
-    else tell(done.refusal, "refused");
+    else tellRefusal(done);
   };
   return (
     <InspectorSection title="Again and again">

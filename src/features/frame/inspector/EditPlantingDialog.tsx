@@ -14,9 +14,10 @@ import { useForm } from "react-hook-form";
 import type { Crop } from "@/core/crops";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import { coverWords } from "@/core/shelter";
-import { gardenStore } from "@/store";
+import { gardenStore, type Refused } from "@/store";
 import { Choice } from "./Choice";
 import { editFieldsOf, plantingChangesFrom, type EditFields } from "./editFields";
+import { WaysOut } from "../WaysOut";
 import { StandingFields } from "./StandingFields";
 
 interface Props {
@@ -32,17 +33,17 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
   const { control, register, handleSubmit } = useForm<EditFields>({
     defaultValues: editFieldsOf(planting, units),
   });
-  const [refusal, setRefusal] = useState("");
+  const [refused, setRefused] = useState<Refused | null>(null);
   const save = async (fields: EditFields) => {
     const done = await gardenStore().dispatch("planting.edit", {
       id: planting.id,
       ...plantingChangesFrom(fields, planting, units),
     });
     if (done.ok) onClose();
-    else setRefusal(done.refusal);
+    else setRefused(done);
   };
   const small = units === "imperial" ? "in" : "cm";
-  const number = (name: "length" | "row" | "inRow", label: string) => (
+  const number = (name: "from" | "length" | "row" | "inRow", label: string) => (
     <TextField
       label={label}
       type="number"
@@ -55,7 +56,12 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
       <form onSubmit={(event) => void handleSubmit(save)(event)}>
         <DialogTitle id="edit-planting">{crop.name}</DialogTitle>
         <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
-          {refusal && <Alert severity="error">{refusal}</Alert>}
+          {refused && (
+            <Alert severity="error">
+              {refused.refusal}
+              <WaysOut ways={refused.ways ?? []} onTaken={onClose} />
+            </Alert>
+          )}
           <Choice control={control} name="varietyId" label="Variety">
             {crop.varieties.map((variety) => (
               <MenuItem key={variety.id} value={variety.id}>
@@ -82,7 +88,8 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
               young leaves
             </MenuItem>
           </Choice>
-          <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
+          <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
+            {number("from", `Begins at (${units === "imperial" ? "ft" : "m"})`)}
             {number("length", `Length (${units === "imperial" ? "ft" : "m"})`)}
             {number("row", `Rows (${small})`)}
             {number("inRow", `In row (${small})`)}

@@ -13,7 +13,7 @@ import { growingOf, grownShare, successionMoves, timelineFrom, type Site } from 
 import { coverWords } from "@/core/shelter";
 import { gardenStore, todayOf } from "@/store";
 import { InspectorSection } from "@/ui/frame";
-import { setView, tell } from "@/ui/viewState";
+import { setView, tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { AgainSection } from "./AgainSection";
 import { AmountsSection } from "./AmountsSection";
@@ -58,13 +58,13 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         : await gardenStore().dispatch("succession.move", {
             moves: successionMoves(garden, site, planting, dayNumber(text)),
           });
-    if (!done.ok) tell(done.refusal, "refused");
+    if (!done.ok) tellRefusal(done);
   };
   const remove = async () => {
     const done = await gardenStore().dispatch("planting.remove", { id: planting.id });
     setView({ selectedPlantingId: null });
     if (done.ok) tell(`${growing.crop.name} is removed from ${bed.name}.`, "done", true);
-    else tell(done.refusal, "refused");
+    else tellRefusal(done);
   };
   const another = () => {
     router.push("/plan");

@@ -63,7 +63,7 @@ export default function SuccessionDialog(props: Props) {
     const rule = ruleFrom(fields, site, growing, planting);
     const done = await gardenStore().dispatch(
       "succession.add",
-      successionFrom(fields, rule, sowDays, planting),
+      successionFrom(fields, rule, sowDays, planting, bedLengthM),
     );
     if (!done.ok) return setRefusal(done.refusal);
     onClose();

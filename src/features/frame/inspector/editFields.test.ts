@@ -23,6 +23,7 @@ test("what is not touched keeps its exact value, whatever is shown", () => {
           lengthM,
           rowCm,
           inRowCm,
+          fromM: 0,
           ...BY_THE_BOOK,
         };
         const changes = plantingChangesFrom(editFieldsOf(planting, units), planting, units);

@@ -7,6 +7,8 @@ export interface EditFields {
   bedId: string;
   method: Planting["method"];
   stage: Planting["stage"];
+  /** Where along the bed it begins. */
+  from: number;
   length: number;
   row: number;
   inRow: number;
@@ -27,6 +29,7 @@ export function editFieldsOf(planting: Planting, units: Units): EditFields {
     bedId,
     method,
     stage,
+    from: rounded(imperial ? feet(planting.fromM) : planting.fromM),
     length: rounded(imperial ? feet(planting.lengthM) : planting.lengthM),
     row: rounded(imperial ? inches(planting.rowCm) : planting.rowCm),
     inRow: rounded(imperial ? inches(planting.inRowCm) : planting.inRowCm),
@@ -57,6 +60,7 @@ export function plantingChangesFrom(
     bedId,
     method,
     stage,
+    fromM: exact(fields.from, shown.from, planting.fromM, metres),
     lengthM: exact(fields.length, shown.length, planting.lengthM, metres),
     rowCm: exact(fields.row, shown.row, planting.rowCm, centimetres),
     inRowCm: exact(fields.inRow, shown.inRow, planting.inRowCm, centimetres),

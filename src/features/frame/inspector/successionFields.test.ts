@@ -1,6 +1,7 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "@/core/calendar";
-import { commands, fromGardenFile, type GardenFile } from "@/core/garden";
+import { commands } from "@/core/commands";
+import { fromGardenFile, type GardenFile } from "@/core/garden";
 import { growingOf, siteOf } from "@/core/plan";
 import {
   ruleFrom,
@@ -44,7 +45,7 @@ test("the fields become a succession that the garden takes, its first sowing the
     expect(sowDays[0]).toBe(dayNumber(arugula.sowOn));
     const rule = ruleFrom(chosen, site, growing, arugula);
     expect(rule.rule).toBe(how === "harvests" ? "calendar" : "growth");
-    const input = successionFrom(chosen, rule, sowDays, arugula);
+    const input = successionFrom(chosen, rule, sowDays, arugula, 8);
     const outcome = commands["succession.add"].apply(garden, input);
     if (!outcome.ok) throw new Error(outcome.refusal);
     const made = [...outcome.garden.plantings.values()].filter(

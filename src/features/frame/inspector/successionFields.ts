@@ -1,5 +1,6 @@
 import { dayNumber, isoDate } from "@/core/calendar";
-import type { CommandInput, Garden, Planting } from "@/core/garden";
+import type { CommandInput } from "@/core/commands";
+import type { Garden, Planting } from "@/core/garden";
 import {
   ruleFromDays,
   ruleFromStanding,
@@ -66,14 +67,22 @@ export function successionFrom(
   rule: SuccessionRule,
   sowDays: readonly number[],
   planting: Planting,
+  bedLengthM: number,
 ): CommandInput<"succession.add"> {
   const id = `succession-${crypto.randomUUID().slice(0, 13)}`;
+  // One after the other along the bed, from the near end again where it is used up.
+  const places = Math.max(1, Math.floor(bedLengthM / fields.lengthM + 1e-6));
+  const beginM = (index: number) => {
+    const along = (planting.fromM + index * fields.lengthM) % (places * fields.lengthM);
+    return Math.round(Math.min(along, Math.max(0, bedLengthM - fields.lengthM)) * 100) / 100;
+  };
   return {
     succession: { id, ...rule },
     plantings: sowDays.map((day, index) => ({
       ...planting,
       id: index === 0 ? planting.id : `planting-${crypto.randomUUID().slice(0, 13)}`,
       sowOn: isoDate(day),
+      fromM: beginM(index),
       lengthM: fields.lengthM,
       successionId: id,
     })),

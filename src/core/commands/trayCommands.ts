@@ -15,10 +15,8 @@ import {
   type Tray,
   type TrayResult,
 } from "../seedlings";
+import { type Change, cropAndVarietyProblems, cropsOf, type Garden, trayProblems } from "../garden";
 import { change, command, refuse } from "./command";
-import type { Change, Garden } from "./garden";
-import { cropsOf } from "./ownCrops";
-import { cropAndVarietyProblems, trayProblems } from "./references";
 
 const GONE = "This tray is no longer in the garden.";
 const cellsOf = { trayId: z.string(), sowingId: z.string(), on: IsoDateSchema };

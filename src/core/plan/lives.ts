@@ -1,17 +1,11 @@
-import { dayNumber, type DayNumber } from "@/core/calendar";
-import { cropsOf, type Garden, type Place, type Planting } from "@/core/garden";
-import {
-  growingOf,
-  planSettingsOf,
-  siteOf,
-  timelineFrom,
-  type Growing,
-  type Site,
-  type Timeline,
-} from "@/core/plan";
+import { dayNumber } from "../calendar";
+import { cropsOf, type Garden, type Place, type Planting } from "../garden";
+import { growingOf, planSettingsOf, siteOf } from "./gardenPlan";
+import type { Site } from "./site";
+import { timelineFrom, type Growing, type Timeline } from "./timeline";
 
 /** A planting with everything computed for it. */
-export interface PlantingView {
+export interface PlantingLife {
   planting: Planting;
   growing: Growing;
   timeline: Timeline;
@@ -20,7 +14,7 @@ export interface PlantingView {
 const sites = new WeakMap<Place, { record: Garden["record"]; site: Site }>();
 
 /** The garden's place as its plans see it, made once for each version of the place. */
-export function siteSelector(garden: Garden): Site | null {
+export function siteFor(garden: Garden): Site | null {
   if (!garden.place) return null;
   const { place, record } = garden;
   let kept = sites.get(place);
@@ -38,19 +32,19 @@ interface Kept {
   bed: unknown;
   shelters: unknown;
   crops: unknown;
-  view: PlantingView | null;
+  life: PlantingLife | null;
 }
-const views = new WeakMap<Planting, Kept>();
+const lives = new WeakMap<Planting, Kept>();
 
 /**
  * A planting's timeline, computed again only when the planting, its bed, the shelters, the settings
  * or the place have changed: moving one planting costs one timeline.
  */
-export function plantingView(garden: Garden, site: Site, planting: Planting): PlantingView | null {
+export function lifeOf(garden: Garden, site: Site, planting: Planting): PlantingLife | null {
   const { settings, shelters } = garden;
   const bed = garden.beds.get(planting.bedId);
   const crops = cropsOf(garden);
-  const kept = views.get(planting);
+  const kept = lives.get(planting);
   if (
     kept &&
     kept.site === site &&
@@ -59,23 +53,14 @@ export function plantingView(garden: Garden, site: Site, planting: Planting): Pl
     kept.shelters === shelters &&
     kept.crops === crops
   ) {
-    return kept.view;
+    return kept.life;
   }
   const growing = growingOf(garden, planting);
-  const view = growing && {
+  const life = growing && {
     planting,
     growing,
     timeline: timelineFrom(site, planSettingsOf(garden), growing, dayNumber(planting.sowOn)),
   };
-  views.set(planting, { site, settings, bed, shelters, crops, view });
-  return view;
-}
-
-const MS_PER_DAY = 86_400_000;
-
-/** The garden's today: its own, or the calendar's where it has none. */
-export function todayOf(garden: Garden, now: Date = new Date()): DayNumber {
-  if (garden.head.today !== null) return dayNumber(garden.head.today);
-  // Local midnight, so that the day changes when the grower's does.
-  return Math.floor((now.getTime() - now.getTimezoneOffset() * 60_000) / MS_PER_DAY);
+  lives.set(planting, { site, settings, bed, shelters, crops, life });
+  return life;
 }

@@ -1,9 +1,9 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
 import { overlap, type Outline } from "../layout";
-import { commands, type CommandName } from "./commands";
-import { fromGardenFile, inverse, toGardenFile, withChanges, type Garden } from "./garden";
-import type { Bed, GardenFile } from "./schema";
+import { commands, type CommandName } from "./registry";
+import { fromGardenFile, inverse, toGardenFile, withChanges, type Garden } from "../garden";
+import type { Bed, GardenFile } from "../garden";
 
 const tarnholt = fromGardenFile(demo as GardenFile);
 
@@ -48,7 +48,7 @@ test("a bed is resized and renamed; too short for what grows there, or of no len
   const wider = done(tarnholt, "bed.edit", { id: "bed-1", name: "By the wall", widthM: 1 });
   expect(wider.beds.get("bed-1")).toMatchObject({ name: "By the wall", widthM: 1, lengthM: 8 });
   expect(refusal(tarnholt, "bed.edit", { id: "bed-1", lengthM: 5 })).toBe(
-    "A planting in Bed 1 takes 8 m: shorten it first, or keep the bed that long.",
+    "A planting in Bed 1 reaches to 8 m: shorten or move it first, or keep the bed that long.",
   );
   expect(refusal(tarnholt, "bed.edit", { id: "bed-1", lengthM: 0 })).toMatch(/At least 0.1 m/);
   expect(refusal(tarnholt, "bed.edit", { id: "bed-1", widthM: 2.5 })).toMatch(/lie over Bed 2/);

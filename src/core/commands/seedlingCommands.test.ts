@@ -1,9 +1,9 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { cropLibrary } from "../crops";
-import { commands, type CommandName } from "./commands";
-import { fromGardenFile, inverse, toGardenFile, withChanges, type Garden } from "./garden";
-import { cropsOf } from "./ownCrops";
-import type { GardenFile } from "./schema";
+import { commands, type CommandName } from "./registry";
+import { fromGardenFile, inverse, toGardenFile, withChanges, type Garden } from "../garden";
+import { cropsOf } from "../garden";
+import type { GardenFile } from "../garden";
 
 const tarnholt = fromGardenFile(demo as GardenFile);
 const today = "2026-09-24";

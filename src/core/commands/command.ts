@@ -1,13 +1,27 @@
 import type * as z from "zod";
-import { changesBetween, withChanges, type Change, type Garden } from "./garden";
-import { problemsFrom } from "./problems";
+import {
+  type Change,
+  changesBetween,
+  type Garden,
+  problemsFrom,
+  withChanges,
+  type Planting,
+} from "../garden";
 
 /** What a command comes to: the changes it makes, or why it makes none. */
 export type Outcome =
-  { ok: true; changes: Change[]; garden: Garden } | { ok: false; refusal: string; path: string };
+  | { ok: true; changes: Change[]; garden: Garden }
+  | { ok: false; refusal: string; path: string; ways?: WayOut[] };
+
+/** Another way to what was refused: one command that would be taken. */
+export interface WayOut {
+  /** On its button: "Put it at 4 m". */
+  words: string;
+  command: { name: "planting.setMany"; input: { plantings: Planting[] } };
+}
 
 /** What a command's `run` gives back. */
-type Run = { changes: Change[] } | { refusal: string; path?: string };
+export type Run = { changes: Change[] } | { refusal: string; path?: string; ways?: WayOut[] };
 
 interface Definition<Input> {
   name: string;
@@ -39,8 +53,10 @@ export function command<Input>(definition: Definition<Input>): Command<Input> {
         };
       }
       const result = definition.run(garden, parsed.data);
-      if ("refusal" in result)
-        return { ok: false, refusal: result.refusal, path: result.path ?? "" };
+      if ("refusal" in result) {
+        const { refusal, path = "", ways } = result;
+        return { ok: false, refusal, path, ...(ways && { ways }) };
+      }
       return {
         ok: true,
         changes: result.changes,
@@ -53,8 +69,8 @@ export function command<Input>(definition: Definition<Input>): Command<Input> {
 }
 
 /** Refuses with a plain sentence that says what would be right. */
-export function refuse(refusal: string, path?: string): Run {
-  return path === undefined ? { refusal } : { refusal, path };
+export function refuse(refusal: string, path?: string, ways?: WayOut[]): Run {
+  return { refusal, ...(path !== undefined && { path }), ...(ways && { ways }) };
 }
 
 /** One entity set, added or removed. */

@@ -7,10 +7,10 @@ import {
   within,
   type Outline,
 } from "../layout";
+import { type Bed, bedProblems, BedSchema, type Change, type Garden } from "../garden";
 import { change, command, refuse } from "./command";
-import type { Change, Garden } from "./garden";
-import { bedProblems } from "./references";
-import { BedSchema, type Bed } from "./schema";
+import { occupying } from "./occupying";
+import { lengthWords } from "../wording";
 
 const GONE = "This bed is no longer in the garden.";
 
@@ -106,17 +106,19 @@ export const editBed = command({
     const bed = { ...before, ...some };
     const [problem] = bedProblems("bed", bed, new Set(garden.shelters.keys()));
     if (problem) return refuse(problem.message, problem.path);
-    const longest = [...garden.plantings.values()]
+    const takenM = [...garden.plantings.values(), ...garden.rests.values()]
       .filter(({ bedId }) => bedId === bed.id)
-      .reduce((most, { lengthM }) => Math.max(most, lengthM), 0);
-    if (longest > bed.lengthM + 1e-9) {
+      .reduce((most, { fromM, lengthM }) => Math.max(most, fromM + lengthM), 0);
+    if (takenM > bed.lengthM + 1e-6 && bed.lengthM < before.lengthM) {
       return refuse(
-        `A planting in ${bed.name} takes ${longest} m: shorten it first, or keep the bed that long.`,
+        `A planting in ${bed.name} reaches to ${lengthWords(takenM, garden.settings.units)}: shorten or move it first, or keep the bed that long.`,
         "bed.lengthM",
       );
     }
     const after = { ...garden, beds: new Map([...garden.beds, [bed.id, bed] as const]) };
-    return checked([{ kind: "bed", id: bed.id, before, after: bed }], after);
+    const changes: Change[] = [{ kind: "bed", id: bed.id, before, after: bed }];
+    const laid = checked(changes, after);
+    return "refusal" in laid ? laid : occupying(garden, ...changes);
   },
 });
 
@@ -148,6 +150,13 @@ export const removeBed = command({
           ),
         },
       }));
+    for (const rest of garden.rests.values()) {
+      if (rest.bedId === id) changes.push({ kind: "rest", id: rest.id, before: rest, after: null });
+    }
+    for (const feeding of garden.feedings.values()) {
+      if (feeding.bedId !== id) continue;
+      changes.push({ kind: "feeding", id: feeding.id, before: feeding, after: null });
+    }
     for (const planting of there) {
       changes.push({ kind: "planting", id: planting.id, before: planting, after: null });
     }

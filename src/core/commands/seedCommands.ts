@@ -1,10 +1,8 @@
 import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { MixSchema, SeedLotSchema } from "../seedlings";
+import { type Change, cropAndVarietyProblems, cropsOf, type Garden } from "../garden";
 import { change, command, refuse } from "./command";
-import type { Change, Garden } from "./garden";
-import { cropsOf } from "./ownCrops";
-import { cropAndVarietyProblems } from "./references";
 
 function lotWords(garden: Garden, lot: { cropId: string } | undefined): string {
   return lot ? `${cropsOf(garden).get(lot.cropId)?.name.toLowerCase() ?? lot.cropId} seed` : "seed";

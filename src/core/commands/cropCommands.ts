@@ -1,9 +1,14 @@
 import * as z from "zod";
 import { cropLibrary, cropProblems } from "../crops";
+import {
+  type Change,
+  cropsOf,
+  type Garden,
+  OwnCropSchema,
+  OwnVarietySchema,
+  usesOf,
+} from "../garden";
 import { change, command, refuse } from "./command";
-import type { Change, Garden } from "./garden";
-import { cropsOf, usesOf } from "./ownCrops";
-import { OwnCropSchema, OwnVarietySchema } from "./schema";
 
 /** What takes the place of a crop or variety that goes: offered where it is in use. */
 const ReplacementSchema = z.object({ cropId: z.string(), varietyId: z.string() });

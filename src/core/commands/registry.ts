@@ -17,8 +17,10 @@ import {
   moveSowing,
   moveSuccession,
   removePlanting,
+  setPlantings,
 } from "./plantingCommands";
 import { removeMix, removeSeedLot, setMix, setSeedLot } from "./seedCommands";
+import { removeFeeding, removeRest, setFeeding, setRest } from "./soilCommands";
 import {
   addTray,
   countTray,
@@ -54,7 +56,12 @@ export const commands = {
   "planting.add": addPlanting,
   "planting.moveSowing": moveSowing,
   "planting.edit": editPlanting,
+  "planting.setMany": setPlantings,
   "planting.remove": removePlanting,
+  "rest.set": setRest,
+  "rest.remove": removeRest,
+  "feeding.set": setFeeding,
+  "feeding.remove": removeFeeding,
   "succession.add": addSuccession,
   "succession.move": moveSuccession,
   "ownCrop.set": setOwnCrop,

@@ -1,14 +1,17 @@
 import * as z from "zod";
-import { change, command, refuse, replaceWith } from "./command";
-import { fromGardenFile, type Change } from "./garden";
-import { bedProblems, coverProblems, referenceProblems } from "./references";
 import {
+  bedProblems,
   BedSchema,
+  type Change,
+  coverProblems,
+  fromGardenFile,
   GardenFileSchema,
   GardenHeadSchema,
+  referenceProblems,
   SettingsSchema,
   ShelterSchema,
-} from "./schema";
+} from "../garden";
+import { change, command, refuse, replaceWith } from "./command";
 
 export const setSettings = command({
   name: "settings.set",

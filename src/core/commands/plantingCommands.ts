@@ -1,11 +1,16 @@
 import * as z from "zod";
 import { dateWords, dayNumber, IsoDateSchema } from "../calendar";
 import { lengthWords } from "../wording";
+import {
+  type Change,
+  cropsOf,
+  type Garden,
+  plantingProblems,
+  PlantingSchema,
+  SuccessionSchema,
+} from "../garden";
 import { change, command, refuse } from "./command";
-import type { Change, Garden } from "./garden";
-import { cropsOf } from "./ownCrops";
-import { plantingProblems } from "./references";
-import { PlantingSchema, SuccessionSchema } from "./schema";
+import { occupying } from "./occupying";
 
 const idInput = z.object({ id: z.string() });
 const GONE = "This planting is no longer in the garden.";
@@ -27,7 +32,7 @@ export const addPlanting = command({
     const problem = plantingRefusal(garden, planting);
     if (problem) return problem;
     if (garden.plantings.has(planting.id)) return refuse("This planting is already there.");
-    return change({ kind: "planting", id: planting.id, before: null, after: planting });
+    return occupying(garden, { kind: "planting", id: planting.id, before: null, after: planting });
   },
 });
 
@@ -40,7 +45,7 @@ export const moveSowing = command({
     if (!before) return refuse(GONE);
     const sown = sownInTray(garden, id);
     if (sown) return refuse(sown);
-    return change({ kind: "planting", id, before, after: { ...before, sowOn } });
+    return occupying(garden, { kind: "planting", id, before, after: { ...before, sowOn } });
   },
 });
 
@@ -53,8 +58,27 @@ export const editPlanting = command({
     if (!before) return refuse(GONE);
     const after = { ...before, ...some };
     return (
-      plantingRefusal(garden, after) ?? change({ kind: "planting", id: some.id, before, after })
+      plantingRefusal(garden, after) ??
+      occupying(garden, { kind: "planting", id: some.id, before, after })
     );
+  },
+});
+
+export const setPlantings = command({
+  name: "planting.setMany",
+  label: ({ plantings }, garden) => `placing ${cropWords(garden, plantings.at(-1)?.cropId ?? "")}`,
+  input: z.object({ plantings: z.array(PlantingSchema).min(1).max(60) }),
+  run(garden, { plantings }) {
+    const changes: Change[] = [];
+    for (const planting of plantings) {
+      const problem = plantingRefusal(garden, planting);
+      if (problem) return problem;
+      const before = garden.plantings.get(planting.id) ?? null;
+      const sown = before && before.sowOn !== planting.sowOn && sownInTray(garden, planting.id);
+      if (sown) return refuse(sown);
+      changes.push({ kind: "planting", id: planting.id, before, after: planting });
+    }
+    return occupying(garden, ...changes);
   },
 });
 
@@ -95,7 +119,7 @@ export const addSuccession = command({
       const before = garden.plantings.get(planting.id) ?? null;
       changes.push({ kind: "planting", id: planting.id, before, after: planting });
     }
-    return change(...changes);
+    return occupying(garden, ...changes);
   },
 });
 
@@ -118,7 +142,7 @@ export const moveSuccession = command({
       if (sown && sowOn !== before.sowOn) return refuse(sown);
       changes.push({ kind: "planting", id, before, after: { ...before, sowOn } });
     }
-    return change(...changes);
+    return occupying(garden, ...changes);
   },
 });
 
@@ -161,11 +185,21 @@ function plantingRefusal(garden: Garden, planting: z.infer<typeof PlantingSchema
   }
   const bed = garden.beds.get(planting.bedId);
   if (!bed) return refuse("This bed is no longer in the garden.", "planting.bedId");
+  const { units } = garden.settings;
   if (planting.lengthM > bed.lengthM + 1e-9) {
     return refuse(
-      `${bed.name} is ${lengthWords(bed.lengthM, garden.settings.units)} long: take at most that.`,
+      `${bed.name} is ${lengthWords(bed.lengthM, units)} long: take at most that.`,
       "planting.lengthM",
     );
+  }
+  if (planting.fromM + planting.lengthM > bed.lengthM + 1e-6) {
+    return refuse(
+      `From ${lengthWords(planting.fromM, units)} on, ${bed.name} has ${lengthWords(bed.lengthM - planting.fromM, units)} left: begin nearer, or take less.`,
+      "planting.fromM",
+    );
+  }
+  if (planting.clearOn !== null && planting.clearOn <= planting.sowOn) {
+    return refuse("A planting is pulled after it is sown.", "planting.clearOn");
   }
   return null;
 }

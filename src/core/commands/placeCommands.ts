@@ -1,10 +1,8 @@
 import * as z from "zod";
 import { WeatherRecordSchema } from "../climate";
 import { HorizonSchema } from "../sky";
+import { type Change, KeptOutlookSchema, placeProblems, PlaceSchema } from "../garden";
 import { change, command, refuse } from "./command";
-import type { Change } from "./garden";
-import { placeProblems } from "./references";
-import { KeptOutlookSchema, PlaceSchema } from "./schema";
 
 export const setPlace = command({
   name: "place.set",

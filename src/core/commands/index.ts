@@ -1,0 +1,2 @@
+export { commands, type CommandInput, type CommandName } from "./registry";
+export { type Outcome, type WayOut } from "./command";

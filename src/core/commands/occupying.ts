@@ -1,0 +1,172 @@
+import { dateWords, isoDate } from "../calendar";
+import {
+  bedsInOrder,
+  withChanges,
+  type Bed,
+  type Change,
+  type Garden,
+  type Planting,
+} from "../garden";
+import {
+  bedDays,
+  clashesIn,
+  freeStretches,
+  lifeOf,
+  occupantsOf,
+  placeFor,
+  siteFor,
+  type Clash,
+  type Occupant,
+  type Site,
+} from "../plan";
+import { lengthWords } from "../wording";
+import { change, refuse, type Run, type WayOut } from "./command";
+
+/** A shorter planting than this is no way out, m. */
+const LEAST_LENGTH_M = 0.3;
+
+/**
+ * The changes, unless they would put two on the same ground of a bed at the same time: then a refusal
+ * with the two ways out, another place or another time. Who clashed before may go on clashing, so
+ * that a garden whose climate was changed can still be worked in.
+ */
+export function occupying(garden: Garden, ...changes: Change[]): Run {
+  const after = withChanges(garden, changes);
+  const site = siteFor(after);
+  if (!site) return change(...changes);
+  for (const bedId of bedsTouched(changes)) {
+    const bed = after.beds.get(bedId);
+    if (!bed) continue;
+    const clash = newClash(site, garden, after, bed);
+    if (clash) return refusalOf(site, after, bed, clash, changes);
+  }
+  return change(...changes);
+}
+
+/** The beds in which something changed that takes ground, or that changed themselves. */
+function bedsTouched(changes: readonly Change[]): Set<string> {
+  const touched = new Set<string>();
+  for (const { kind, after } of changes) {
+    if (after === null) continue;
+    if (kind === "bed") touched.add(after.id);
+    else if (kind === "planting" || kind === "rest")
+      touched.add((after as { bedId: string }).bedId);
+  }
+  return touched;
+}
+
+function newClash(site: Site, garden: Garden, after: Garden, bed: Bed): Clash | undefined {
+  const clashes = clashesIn(site, after, bed);
+  if (clashes.length === 0) return undefined;
+  const before = garden.beds.get(bed.id);
+  const siteBefore = siteFor(garden);
+  const key = ({ earlier, later }: Clash) => [earlier.id, later.id].sort().join(" ");
+  const known = new Set(before && siteBefore ? clashesIn(siteBefore, garden, before).map(key) : []);
+  return clashes.find((clash) => !known.has(key(clash)));
+}
+
+function refusalOf(
+  site: Site,
+  after: Garden,
+  bed: Bed,
+  { earlier, later }: Clash,
+  changes: readonly Change[],
+): Run {
+  const isChanged = (one: Occupant) => changes.some(({ id }) => id === one.id);
+  const mover = isChanged(later) || !isChanged(earlier) ? later : earlier;
+  const other = mover === later ? earlier : later;
+  const ways =
+    mover.kind === "planting"
+      ? [elsewhere(site, after, bed, mover, changes), otherTime(after, earlier, later, changes)]
+      : [];
+  const { units } = after.settings;
+  const ground = `${lengthWords(Math.max(earlier.fromM, later.fromM), units)} to ${lengthWords(Math.min(earlier.toM, later.toM), units)}`;
+  const time = other.untilDay === Infinity ? "" : ` until ${dateWords(other.untilDay)}`;
+  return refuse(
+    `${other.name} stands in ${bed.name} from ${dateWords(other.fromDay)}${time}, on the same ground (${ground}): choose another place or another time, or let one stand between the other's plants.`,
+    "planting.fromM",
+    ways.filter((way) => way !== null),
+  );
+}
+
+/** The changed plantings with some of them otherwise, as one command. */
+function wayOut(words: string, changes: readonly Change[], instead: readonly Planting[]): WayOut {
+  const plantings = new Map<string, Planting>();
+  for (const one of changes) {
+    if (one.kind === "planting" && one.after) plantings.set(one.id, one.after);
+  }
+  for (const planting of instead) plantings.set(planting.id, planting);
+  return {
+    words,
+    command: { name: "planting.setMany", input: { plantings: [...plantings.values()] } },
+  };
+}
+
+/** Somewhere else: in the same bed, shorter in the same bed, or in another bed under the same covers. */
+function elsewhere(
+  site: Site,
+  after: Garden,
+  bed: Bed,
+  mover: Occupant,
+  changes: readonly Change[],
+): WayOut | null {
+  const planting = after.plantings.get(mover.id);
+  if (!planting) return null;
+  const { units } = after.settings;
+  const others = occupantsOf(site, after, bed).filter(({ id }) => id !== mover.id);
+  const free = freeStretches(others, bed.lengthM, mover.fromDay, mover.untilDay);
+  const longest = [...free].sort((a, b) => b.toM - b.fromM - (a.toM - a.fromM))[0];
+  const sameBedM = placeFor(others, bed.lengthM, planting.lengthM, mover.fromDay, mover.untilDay);
+  if (sameBedM !== null) {
+    return wayOut(`Put it at ${lengthWords(sameBedM, units)}`, changes, [
+      { ...planting, fromM: hundredth(sameBedM) },
+    ]);
+  }
+  for (const neighbour of othersLikeFirst(after, bed)) {
+    // Under other covers it grows otherwise, so it is timed anew there.
+    const moved = { ...planting, bedId: neighbour.id };
+    const life = lifeOf(after, site, moved);
+    if (!life) continue;
+    const { fromDay, untilDay } = bedDays(life.timeline);
+    const there = occupantsOf(site, after, neighbour);
+    const fromM = placeFor(there, neighbour.lengthM, planting.lengthM, fromDay, untilDay);
+    if (fromM === null) continue;
+    return wayOut(`Put it in ${neighbour.name}`, changes, [{ ...moved, fromM: hundredth(fromM) }]);
+  }
+  if (!longest || longest.toM - longest.fromM < LEAST_LENGTH_M) return null;
+  const lengthM = Math.floor((longest.toM - longest.fromM) * 100) / 100;
+  return wayOut(`Only ${lengthWords(lengthM, units)} of it`, changes, [
+    { ...planting, fromM: hundredth(longest.fromM), lengthM },
+  ]);
+}
+
+/** The other beds, those under the same covers first. */
+function othersLikeFirst(garden: Garden, bed: Bed): Bed[] {
+  const isLike = (one: Bed) =>
+    one.shelterId === bed.shelterId && one.covers.join() === bed.covers.join() ? 0 : 1;
+  return bedsInOrder(garden)
+    .filter(({ id }) => id !== bed.id)
+    .sort((a, b) => isLike(a) - isLike(b));
+}
+
+/** The first comer is pulled when the second comes. */
+function otherTime(
+  after: Garden,
+  earlier: Occupant,
+  later: Occupant,
+  changes: readonly Change[],
+): WayOut | null {
+  const planting = after.plantings.get(earlier.id);
+  if (!planting || later.fromDay <= earlier.fromDay) return null;
+  return wayOut(`Pull ${shortName(earlier)} on ${dateWords(later.fromDay)}`, changes, [
+    { ...planting, clearOn: isoDate(later.fromDay) },
+  ]);
+}
+
+function shortName({ name }: Occupant): string {
+  return (name.split(",")[0] ?? name).toLowerCase();
+}
+
+function hundredth(m: number): number {
+  return Math.round(m * 100) / 100;
+}

@@ -1,0 +1,11 @@
+import { dayNumber, type DayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
+
+const MS_PER_DAY = 86_400_000;
+
+/** The garden's today: its own, or the calendar's where it has none. */
+export function todayOf(garden: Garden, now: Date = new Date()): DayNumber {
+  if (garden.head.today !== null) return dayNumber(garden.head.today);
+  // Local midnight, so that the day changes when the grower's does.
+  return Math.floor((now.getTime() - now.getTimezoneOffset() * 60_000) / MS_PER_DAY);
+}
