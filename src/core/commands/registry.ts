@@ -1,6 +1,7 @@
 import type { Command } from "./command";
 import { removeOwnCrop, removeOwnVariety, setOwnCrop, setOwnVariety } from "./cropCommands";
 import { addBeds, addShelter, renameGarden, replaceGarden, setSettings } from "./gardenCommands";
+import { turnOverBed } from "./bedCommands";
 import { editBed, removeBed, setLayout } from "./layoutCommands";
 import {
   receiveOutlook,
@@ -52,6 +53,7 @@ export const commands = {
   "bed.addMany": addBeds,
   "bed.edit": editBed,
   "bed.remove": removeBed,
+  "bed.turnOver": turnOverBed,
   "layout.set": setLayout,
   "planting.add": addPlanting,
   "planting.moveSowing": moveSowing,

@@ -1,5 +1,5 @@
 import type { DayNumber, Season } from "../calendar";
-import { directSun, lightShareOf, type Horizon } from "../sky";
+import { directSun, LEVEL_HORIZON, lightShareOf, type Horizon } from "../sky";
 import { horizonKey, type Site } from "./site";
 import type { Growing, Timeline } from "./timeline";
 
@@ -13,8 +13,32 @@ export interface GroundSun {
   dliMol: number;
 }
 
-/** Sun on the ground under a skyline on one day. */
+const daysKept = new WeakMap<Site, Map<string, Map<DayNumber, GroundSun>>>();
+/** Days kept for each skyline. */
+const DAYS_KEPT = 2000;
+
+/** Sun on the ground under a skyline on one day; kept, since beds with the same skyline share it. */
 export function groundSun(site: Site, horizon: Horizon, day: DayNumber): GroundSun {
+  let skylines = daysKept.get(site);
+  if (!skylines) {
+    skylines = new Map();
+    daysKept.set(site, skylines);
+  }
+  const key = horizonKey(horizon);
+  let days = skylines.get(key);
+  if (!days || days.size > DAYS_KEPT) {
+    days = new Map();
+    skylines.set(key, days);
+  }
+  let sun = days.get(day);
+  if (!sun) {
+    sun = sunOn(site, horizon, day);
+    days.set(day, sun);
+  }
+  return sun;
+}
+
+function sunOn(site: Site, horizon: Horizon, day: DayNumber): GroundSun {
   const { latitudeDeg, climate } = site;
   const { directSunH, beamShare } = directSun(latitudeDeg, day, horizon);
   const share = lightShareOf(horizon, climate.clearness(day), beamShare);
@@ -90,9 +114,11 @@ export function sunShortfall(
   const fromDay = timeline.plantOutDay ?? timeline.sowDay;
   const toDay = Math.min(timeline.readyDay ?? Infinity, fromDay + LONGEST_LOOK_DAYS);
   let [hours, open, days] = [0, 0, 0];
-  for (let day = fromDay; day <= toDay; day += DAYS_PER_WEEK) {
-    hours += directSun(site.latitudeDeg, day, horizon).directSunH;
-    open += directSun(site.latitudeDeg, day, []).directSunH;
+  // On the same weekdays whatever day it begins, so that crops share what is kept.
+  const firstDay = Math.ceil(fromDay / DAYS_PER_WEEK) * DAYS_PER_WEEK;
+  for (let day = firstDay; day <= Math.max(firstDay, toDay); day += DAYS_PER_WEEK) {
+    hours += groundSun(site, horizon, day).directSunH;
+    open += groundSun(site, LEVEL_HORIZON, day).directSunH;
     days += 1;
   }
   const shortfall = {

@@ -62,8 +62,14 @@ export { finalSpacing, plantingLabels } from "./plantingLabels";
 export { successionMoves, successionOf } from "./successionGroup";
 export { layoutOf, type GardenLayout } from "./gardenLayout";
 export { plantsIn, type StandingPlants } from "./bedPlants";
-export { tooSoonFor, tooSoonWords, type TooSoon } from "./rotation";
-export { whatFits, type Fit } from "./whatFits";
+export {
+  familiesByYear,
+  ROTATION_EXCEPTIONS,
+  tooSoonFor,
+  tooSoonWords,
+  type TooSoon,
+} from "./rotation";
+export { openingsIn, whatFits, type Fit, type Opening } from "./whatFits";
 export { greenManures, type GreenManure } from "./greenManure";
 export { lifeOf, siteFor, type PlantingLife } from "./lives";
 export {
@@ -77,3 +83,16 @@ export {
   type Gap,
   type Occupant,
 } from "./occupancy";
+export { stillGives, turnOverOn, turnOvers, type StillGives, type TurnOver } from "./turnover";
+export { placesOf, turnOverPlantings, type Clearing } from "./turnoverPlantings";
+export {
+  feedingsOf,
+  restNeeds,
+  shoppingList,
+  tooFresh,
+  wantedAgainDay,
+  type ShoppingItem,
+  type TooFresh,
+} from "./feedings";
+export { restName } from "./occupancy";
+export { setupOperations, usualSetup, type Operation, type Setup } from "./setup";

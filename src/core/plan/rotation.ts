@@ -2,10 +2,13 @@ import { civilDate, dayNumber, type DayNumber } from "../calendar";
 import type { Crop } from "../crops";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 
-/** The planting of the same family that stood in a bed too lately. */
+/** The last time that a family stood in a bed too lately. */
 export interface TooSoon {
-  planting: Planting;
-  crop: Crop;
+  family: string;
+  /** The planting; null for a family written down from before the garden was kept here. */
+  planting: Planting | null;
+  crop: Crop | null;
+  year: number;
   sowDay: DayNumber;
   /** From this day on the family may come back. */
   againDay: DayNumber;
@@ -16,9 +19,13 @@ function isExcepted(planting: Pick<Planting, "stage">, crop: Crop): boolean {
   return planting.stage === "baby" || crop.group === "shoots";
 }
 
+/** The exceptions of the rotation, in a sentence. */
+export const ROTATION_EXCEPTIONS =
+  "Young leaves and shoots do not count: they are out before anything builds up.";
+
 /**
  * Whether a crop of this family stood in the bed within the years of the rotation before a day: the
- * latest such planting; null when none did, when the rotation is off, or when the crop is excepted.
+ * latest time; null when it did not, when the rotation is off, or when the crop is excepted.
  *
  * @param years length of the rotation; 0 for none
  */
@@ -31,19 +38,42 @@ export function tooSoonFor(
   stage: Planting["stage"] = "full",
 ): TooSoon | null {
   if (years <= 0 || isExcepted({ stage }, crop)) return null;
-  const crops = cropsOf(garden);
   let latest: TooSoon | null = null;
-  for (const planting of garden.plantings.values()) {
-    if (planting.bedId !== bed.id) continue;
-    const before = crops.get(planting.cropId);
-    const sowDay = dayNumber(planting.sowOn);
-    if (!before || before.family !== crop.family || isExcepted(planting, before)) continue;
-    const againDay = yearsAfter(sowDay, years);
-    if (sowDay < day && againDay > day && sowDay > (latest?.sowDay ?? -Infinity)) {
-      latest = { planting, crop: before, sowDay, againDay };
+  for (const time of timesIn(garden, bed)) {
+    if (time.family !== crop.family) continue;
+    const againDay = yearsAfter(time.sowDay, years);
+    if (time.sowDay < day && againDay > day && time.sowDay > (latest?.sowDay ?? -Infinity)) {
+      latest = { ...time, againDay };
     }
   }
   return latest;
+}
+
+/** Every time that a family stood in a bed: as planted, and as written down from before. */
+function timesIn(garden: Garden, bed: Bed): Omit<TooSoon, "againDay">[] {
+  const crops = cropsOf(garden);
+  const written = bed.history.map(({ year, family }) => {
+    const sowDay = dayNumber(`${year}-07-01`);
+    return { family, planting: null, crop: null, year, sowDay };
+  });
+  const planted = [...garden.plantings.values()].flatMap((planting) => {
+    const crop = crops.get(planting.cropId);
+    if (planting.bedId !== bed.id || !crop || isExcepted(planting, crop)) return [];
+    const sowDay = dayNumber(planting.sowOn);
+    return [{ family: crop.family, planting, crop, year: civilDate(sowDay).year, sowDay }];
+  });
+  return [...written, ...planted];
+}
+
+/** The families that stood in a bed, by the year of their sowing, the latest first. */
+export function familiesByYear(garden: Garden, bed: Bed): { year: number; families: string[] }[] {
+  const byYear = new Map<number, Set<string>>();
+  for (const { year, family } of timesIn(garden, bed)) {
+    byYear.set(year, (byYear.get(year) ?? new Set()).add(family));
+  }
+  return [...byYear]
+    .sort(([a], [b]) => b - a)
+    .map(([year, families]) => ({ year, families: [...families].sort() }));
 }
 
 const DAYS_PER_YEAR = 365.25;
@@ -54,6 +84,9 @@ function yearsAfter(day: DayNumber, years: number): DayNumber {
 }
 
 /** Rotation in a sentence. */
-export function tooSoonWords({ crop, sowDay, againDay }: TooSoon): string {
-  return `${crop.name} of the same family (${crop.family}) was sown here in ${civilDate(sowDay).year}; wait until ${civilDate(againDay).year}.`;
+export function tooSoonWords({ family, crop, year, againDay }: TooSoon): string {
+  const who = crop
+    ? `${crop.name} of the same family (${family}) was sown here in ${year}`
+    : `The same family (${family}) stood here in ${year}`;
+  return `${who}; wait until ${civilDate(againDay).year}.`;
 }

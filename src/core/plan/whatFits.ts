@@ -3,17 +3,25 @@ import { coversOver, cropsOf, horizonOver, type Bed, type Garden } from "../gard
 import { isSpent, seedsIn } from "../seedlings";
 import type { Wording } from "../wording";
 import { sunShortfall, type SunShortfall } from "./bedSun";
-import { roomIn } from "./room";
+import { standOf } from "./gardenPlan";
+import { lifeOf } from "./lives";
+import { bedDays, gapsIn, occupantsOf, type Gap } from "./occupancy";
 import { tooSoonFor, type TooSoon } from "./rotation";
 import type { Site } from "./site";
+import { amountsFor } from "./spacing";
 import { sowableToday, type SowNow } from "./sowToday";
 
-/** A crop that would do in a bed from a day on, with what stands for and against it. */
+/** Room for a crop: bare ground for a time, or the space between plants that are slow or small. */
+export interface Opening extends Gap {
+  /** The planting between whose plants it is; null for bare ground. */
+  between: { plantingId: string; name: string; stationCm: number } | null;
+}
+
+/** A crop that would do in an opening, with what stands for and against it. */
 export interface Fit {
   sowing: SowNow;
-  /** The longest part of the bed that nobody else uses while it stands there. */
-  fromM: number;
-  freeM: number;
+  /** The day it must make way for the next, when that is before it is over; null otherwise. */
+  clearDay: DayNumber | null;
   /** Chance that cold leaves it alone until it is ready. */
   odds: number;
   tooSoon: TooSoon | null;
@@ -22,59 +30,89 @@ export interface Fit {
   seedsInBox: number;
 }
 
-/** Less room than this is none. */
-const LEAST_FREE_M = 0.2;
+/** How far ahead openings are looked for. */
+const DAYS_AHEAD = 365;
+/** Between plants closer than this nothing else finds room, cm. */
+const LEAST_BETWEEN_CM = 30;
 
 /**
- * What can be sown for a bed on a day: crops that get ready there or stand the winter, and for which
- * there is room as long as they stand; those that the rotation allows and that get sun first, then
- * the soonest ready.
+ * The openings of a bed from a day on: those of bare ground, the largest first, then those between
+ * plants that stand far apart and are not yet half of what they become.
+ */
+export function openingsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber): Opening[] {
+  const occupants = occupantsOf(site, garden, bed);
+  const bare = gapsIn(occupants, bed.lengthM, day, day + DAYS_AHEAD);
+  const between = occupants.flatMap((one): Opening[] => {
+    const planting = garden.plantings.get(one.id);
+    const life = planting && lifeOf(garden, site, planting);
+    if (!life || one.interplanted || day < one.fromDay || day >= one.untilDay) return [];
+    const { crop } = life.growing;
+    const { stationCm, rowCm } = amountsFor(standOf(planting, bed), crop, planting.method);
+    const closesDay = life.timeline.readyDay ?? one.untilDay;
+    const taken = occupants.some(
+      (other) => other.interplanted && other.fromM < one.toM && other.toM > one.fromM,
+    );
+    if (taken || Math.min(stationCm, rowCm) < LEAST_BETWEEN_CM || closesDay <= day) return [];
+    const { fromM, toM, name } = one;
+    const untilDay = Math.min(closesDay, day + DAYS_AHEAD);
+    return [
+      { fromM, toM, fromDay: day, untilDay, between: { plantingId: one.id, name, stationCm } },
+    ];
+  });
+  return [...bare.map((gap) => ({ ...gap, between: null })), ...between];
+}
+
+/**
+ * What can be sown for an opening on a day, or on its first when that comes later: crops that get
+ * ready there or stand the winter before the next comer wants the ground. Those that the rotation
+ * allows, that get sun and of which there is seed come first, then the soonest ready.
  */
 export function whatFits(
   site: Site,
   garden: Garden,
   bed: Bed,
+  opening: Opening,
   day: DayNumber,
   wording: Wording,
 ): Fit[] {
   const { settings } = garden;
+  const { between, untilDay } = opening;
   const spot = {
     bedId: bed.id,
     bedName: bed.name,
     covers: coversOver(garden, bed),
     horizon: horizonOver(garden, bed),
   };
-  const { now } = sowableToday(site, settings, day, [spot], cropsOf(garden).values(), wording);
-  return now
+  const sowDay = Math.max(day, opening.fromDay);
+  const crops = [...cropsOf(garden).values()].filter(
+    ({ spacing }) => !between || 2 * spacing.inRowCm <= between.stationCm,
+  );
+  return sowableToday(site, settings, sowDay, [spot], crops, wording)
+    .now.filter(({ timeline }) => (timeline.readyDay ?? Infinity) < untilDay)
     .map((sowing): Fit => {
       const { growing, timeline } = sowing;
-      const fromDay = timeline.plantOutDay ?? timeline.sowDay;
-      const toDay = timeline.holdsUntilDay ?? fromDay;
-      const { fromM, freeM } = roomIn(site, garden, bed, fromDay, toDay);
+      const { fromDay, untilDay: overDay } = bedDays(timeline);
+      const { rotationYears } = settings;
       return {
         sowing,
-        fromM,
-        freeM,
+        clearDay: overDay > untilDay && !between ? untilDay : null,
         odds: 1 - (timeline.lossBeforeReady ?? 1),
-        tooSoon: tooSoonFor(
-          garden,
-          bed,
-          growing.crop,
-          fromDay,
-          settings.rotationYears,
-          growing.stage,
-        ),
+        tooSoon: tooSoonFor(garden, bed, growing.crop, fromDay, rotationYears, growing.stage),
         shortfall: sunShortfall(site, growing, timeline),
         seedsInBox: seedsOf(garden, sowing, day),
       };
     })
-    .filter(({ freeM }) => freeM >= LEAST_FREE_M)
     .sort((a, b) => against(a) - against(b));
 }
 
 /** How much stands against a crop; the order of those alike is kept. */
-function against({ tooSoon, shortfall, sowing }: Fit): number {
-  return (tooSoon ? 4 : 0) + (shortfall ? 2 : 0) + (sowing.verdict.kind === "spring" ? 1 : 0);
+function against({ tooSoon, shortfall, sowing, seedsInBox }: Fit): number {
+  return (
+    (tooSoon ? 8 : 0) +
+    (shortfall ? 4 : 0) +
+    (sowing.verdict.kind === "spring" ? 2 : 0) +
+    (seedsInBox > 0 ? 0 : 1)
+  );
 }
 
 function seedsOf(garden: Garden, { growing }: SowNow, day: DayNumber): number {

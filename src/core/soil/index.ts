@@ -11,3 +11,4 @@ export {
   type WeighedOut,
 } from "./amounts";
 export { mulches, type Mulch } from "./mulches";
+export { feedingAmount, RAW_MANURE_DAYS, type FeedingAmount, type SoilSchool } from "./feeding";
