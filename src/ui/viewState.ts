@@ -17,6 +17,9 @@ export type PlaceSection = "frost" | "light" | "sun" | "outlook";
 /** What of the seedlings is looked at. */
 export type SeedlingsSection = "trays" | "room" | "seeds" | "order" | "mix" | "crops";
 
+/** What of a bed is looked at. */
+export type BedSection = "standing" | "fill" | "soil" | "lie";
+
 /** Something told at the foot of the screen for a while. */
 export interface Message {
   text: string;
@@ -40,6 +43,9 @@ interface ViewState {
   seedlingsSection: SeedlingsSection;
   /** The bed that is looked at on the map. */
   selectedBedId: string | null;
+  bedSection: BedSection;
+  /** The opening of the bed that is looked at; null for the first. */
+  openingFrom: string | null;
   /** The tray that is looked at. */
   selectedTrayId: string | null;
   /** The list of what can still be sown today. */
@@ -60,6 +66,8 @@ export const useView = create<ViewState>(() => ({
   seedlingsSection: "trays",
   selectedTrayId: null,
   selectedBedId: null,
+  bedSection: "standing",
+  openingFrom: null,
   sowingToday: false,
   wish: null,
   paletteOpen: false,

@@ -37,6 +37,7 @@ test("a bed is dragged where it lies, and not over another; undo brings it back"
   page,
 }) => {
   await openBeds(page);
+  await page.getByRole("button", { name: "Lay out" }).click();
   const shape = bed(page, "Bed 1");
   // Its pane takes room from the map: opened first, nothing shifts later.
   await shape.click();
@@ -65,10 +66,14 @@ test("a bed is dragged where it lies, and not over another; undo brings it back"
 
 test("by keys alone: a bed is chosen, moved, turned, and its size typed", async ({ page }) => {
   await openBeds(page);
+  await page.getByRole("button", { name: "Lay out" }).press("Enter");
   const shape = bed(page, "Bed 13");
   await shape.focus();
   await page.keyboard.press("Enter");
   await expect(pane(page).getByRole("heading", { name: "Bed 13" })).toBeVisible();
+  await pane(page).getByRole("tab", { name: "Standing" }).focus();
+  await page.keyboard.press("End");
+  await page.keyboard.press("Enter");
   const foot = pane(page).getByLabel("Middle, from foot (m)");
   await expect(foot).toHaveValue("5.5");
   await shape.focus();
@@ -92,6 +97,7 @@ test("the plot is made larger, a bed goes only with its plantings, and the map p
   page,
 }) => {
   await openBeds(page);
+  await page.getByRole("button", { name: "Lay out" }).click();
   await page.getByRole("button", { name: "Plot…" }).click();
   const dialog = page.getByRole("dialog");
   await dialog.getByLabel("Along its foot (m)").fill("12");
@@ -102,6 +108,7 @@ test("the plot is made larger, a bed goes only with its plantings, and the map p
   await expect(page.getByRole("status")).toContainText("The plot is kept");
 
   await bed(page, "Bed 2").click();
+  await pane(page).getByRole("tab", { name: "Lie" }).click();
   await pane(page).getByRole("button", { name: "Remove bed" }).click();
   await expect(page.getByRole("alert").filter({ hasText: "Bed 2 has 1 planting" })).toBeVisible();
   await pane(page).getByRole("button", { name: "Remove it with its plantings" }).click();
@@ -115,13 +122,19 @@ test("the plot is made larger, a bed goes only with its plantings, and the map p
   expect(pdf.toString("latin1").match(/\/Type \/Page\b/g)).toHaveLength(1);
 });
 
-test("a gap is filled with what still fits: rotation and room are minded, one tap plants it", async ({
+test("a gap is found through the year and filled with what fits; rotation is minded", async ({
   page,
 }) => {
   await openBeds(page);
-  await bed(page, "Bed 1").click(); // broccoli, sown in May
+  await bed(page, "Bed 1").click(); // broccoli until the end of September
+  await pane(page)
+    .getByRole("button", { name: /^Free: 8 m from 27 September/ })
+    .click();
   const fits = pane(page).getByRole("region", { name: "What can go here" });
-  // The broccoli stands a while yet; whatever is of its family is told.
+  await expect(fits.getByRole("combobox", { name: "Where" })).toContainText(
+    "8 m, beginning at 0 m",
+  );
+  await fits.getByRole("button", { name: /^All \d+/ }).click();
   await expect(fits).toContainText(
     "Broccoli of the same family (Brassicaceae) was sown here in 2026",
   );
@@ -129,6 +142,10 @@ test("a gap is filled with what still fits: rotation and room are minded, one ta
   const name = ((await plant.getAttribute("aria-label")) ?? "").replace("Plant it: ", "");
   await plant.click();
   await expect(page.getByRole("status")).toContainText(`${name} is planned in Bed 1`);
+  await pane(page).getByRole("tab", { name: "Standing" }).click();
+  await expect(
+    pane(page).getByRole("img", { name: new RegExp(`${name}.*0 m to 8 m`) }),
+  ).toBeVisible();
   await page.keyboard.press("Control+z");
   // Without a rotation nothing is said of families.
   await page.getByRole("button", { name: "Settings" }).click();
@@ -136,29 +153,175 @@ test("a gap is filled with what still fits: rotation and room are minded, one ta
   await years.fill("0");
   await years.blur();
   await page.getByRole("dialog").getByRole("button", { name: "Done" }).click();
+  await pane(page).getByRole("tab", { name: "Fill" }).click();
+  await expect(fits).toBeVisible();
   await expect(fits).not.toContainText("of the same family");
 });
 
-test("a bed is fed by depth and by the bag's numbers, and covered by what can still be sown", async ({
+test("two on the same ground are refused with two ways out, each a tap", async ({ page }) => {
+  await openBeds(page);
+  await bed(page, "Bed 4").click();
+  await pane(page).getByRole("button", { name: "Move Turnip, purple top" }).click();
+  const dialog = page.getByRole("dialog", { name: /^Move Turnip/ });
+  await dialog.getByRole("combobox", { name: "To" }).click();
+  await page.getByRole("option", { name: /^Bed 5:/ }).click();
+  await expect(dialog).toContainText("Beet, long, for storage stands there until");
+  await dialog.getByRole("button", { name: "Move it" }).click();
+  await expect(dialog.getByRole("alert")).toContainText("Beet, long, for storage stands in Bed 5");
+  await dialog.getByRole("button", { name: "Cancel" }).click();
+  // On the plan, a knot dragged by keys into the time of another says so, with ways out.
+  await pane(page).getByRole("button", { name: "Open Turnip, purple top" }).click();
+  await pane(page).getByRole("button", { name: "Edit…" }).click();
+  const edit = page.getByRole("dialog");
+  await edit.getByRole("combobox", { name: "Bed" }).click();
+  await page.getByRole("option", { name: /^Bed 5:/ }).click();
+  await edit.getByRole("button", { name: "Keep" }).click();
+  await expect(edit.getByRole("alert")).toContainText("on the same ground (4 m to 8 m)");
+  await edit.getByRole("button", { name: /^Put it in Bed/ }).click();
+  await expect(page.getByRole("status")).toContainText("Done: Put it in Bed");
+});
+
+test("the tomato bed makes way for broccoli, with two tomatoes left and broccoli between them", async ({
+  page,
+}) => {
+  await openBeds(page);
+  const lantern = page.getByRole("slider", { name: "Date in view" });
+  await lantern.focus();
+  for (let week = 0; week < 11; week += 1) await page.keyboard.press("PageDown");
+  for (let day = 0; day < 4; day += 1) await page.keyboard.press("ArrowLeft");
+  await expect(page.getByText("Sunday 5 July").first()).toBeVisible();
+  await bed(page, "Bed 4").click();
+  await pane(page).getByRole("button", { name: "Turn it over…" }).click();
+  const dialog = page.getByRole("dialog", { name: "Turn Bed 4 over" });
+  await expect(dialog).toContainText(
+    /Tomato, tied up, mid-season would still give about \d\.\d kg/,
+  );
+  await dialog.getByLabel("Left standing, of 8").fill("2");
+  await dialog.getByLabel("What follows").fill("Broccoli");
+  await page.getByRole("option", { name: "Broccoli", exact: true }).click();
+  await expect(dialog).toContainText(
+    "Sow broccoli in trays on 5 July: the bed need not be free before 9 August",
+  );
+  await expect(dialog).toContainText(/A week later it would be ready 1\d\d days later/);
+  await dialog.getByLabel("Plant between those that are left, too").check();
+  // The grower's own word counts: what nobody eats is given up at once where something can follow.
+  await dialog.getByRole("combobox", { name: "Its worth" }).click();
+  await page.getByRole("option", { name: "nobody eats it" }).click();
+  await dialog.getByLabel("Seedlings can be had at once").check();
+  await expect(dialog.getByLabel("Turned over on")).toHaveValue("2026-07-05");
+  await dialog.getByLabel("Seedlings can be had at once").uncheck();
+  await expect(dialog.getByLabel("Turned over on")).toHaveValue("2026-08-09");
+  await dialog.getByRole("button", { name: "Turn it over" }).click();
+  await expect(page.getByRole("status")).toContainText(
+    "Bed 4 is turned over to broccoli on 9 August",
+  );
+  await lantern.focus();
+  for (let week = 0; week < 6; week += 1) await page.keyboard.press("PageUp");
+  await expect(pane(page)).toContainText("3 m to 4 m, 2 places");
+  await expect(pane(page)).toContainText("between others");
+  await expect(bed(page, "Bed 4")).toHaveAccessibleName(
+    /Broccoli.*Tomato.*Broccoli.*Turnip|Broccoli.*Turnip/,
+  );
+  await page.keyboard.press("Control+z");
+  await expect(pane(page)).not.toContainText("Broccoli");
+});
+
+test("a planting is dragged to another bed: what it means is said before it is let go", async ({
+  page,
+}) => {
+  await openBeds(page);
+  await bed(page, "Bed 9").click();
+  await expect(pane(page).getByRole("heading", { name: "Bed 9" })).toBeVisible();
+  await page.waitForTimeout(300);
+  const from = await bed(page, "Bed 9").boundingBox();
+  const taken = await bed(page, "Bed 1").boundingBox();
+  const free = await bed(page, "Bed 13").boundingBox();
+  if (!from || !taken || !free) throw new Error("the beds are drawn");
+  const middle = (box: { x: number; width: number }) => box.x + box.width / 2;
+  // Arugula takes the far 3 of its 8 m; drawn, the far end is at the top.
+  await page.mouse.move(middle(from), from.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(middle(taken), taken.y + taken.height / 2, { steps: 5 });
+  const note = page.getByRole("status").filter({ hasText: "Arugula" });
+  await expect(note).toContainText("Arugula, salad type to Bed 1");
+  await expect(note).toContainText("Broccoli, main crop stands there until");
+  await expect(note).toContainText("instead of low tunnel");
+  await expect(note).toContainText("of the same family (Brassicaceae) was sown here in 2026");
+  // Along its own bed nothing changes but the place; let go there, it is where it was put.
+  await page.mouse.move(middle(free), free.y + free.height / 2, { steps: 5 });
+  await expect(note).toContainText("Arugula, salad type to Bed 13");
+  await page.mouse.up();
+  await expect(
+    page.getByRole("alert").filter({ hasText: "Broccoli, early, compact stands in Bed 13" }),
+  ).toBeVisible();
+  await page
+    .getByRole("button", { name: /^Pull broccoli|^Put it in/ })
+    .first()
+    .click();
+  await expect(page.getByRole("status").filter({ hasText: "Done:" })).toBeVisible();
+});
+
+test("a bed is fed by depth and by the bag's numbers, put to rest, and all of it is on the shopping list", async ({
   page,
 }) => {
   await openBeds(page);
   await bed(page, "House 2").click(); // 12 × 0.8 m
+  await pane(page).getByRole("tab", { name: "Soil" }).click();
   await pane(page).getByLabel("Compost (cm)").fill("2");
   // 9.6 m² × 2 cm = 192 L: three barrows of 80 L.
-  await expect(pane(page)).toContainText("192 L of compost, 3 barrows");
-  await pane(page).getByLabel("Bag N-P-K").fill("8-4-4");
-  await pane(page).getByLabel("N wanted (g/m²)").fill("10");
-  // 96 g of nitrogen at 8 %: 1,200 g.
-  await expect(pane(page)).toContainText("1.2 kg from the bag: it also brings 48 g phosphate");
+  await expect(pane(page)).toContainText("192 L, 3 barrows");
+  await pane(page).getByRole("button", { name: "Keep it for 24 September" }).click();
+  await expect(page.getByRole("status")).toContainText("it is on the shopping list");
+  const withWhat = pane(page).getByRole("combobox", { name: "With" });
+  await withWhat.click();
+  await page.getByRole("option", { name: "a fertiliser by its N-P-K" }).click();
   await pane(page).getByLabel("Bag N-P-K").fill("60-30-30");
   await expect(pane(page)).toContainText("Together the three numbers pass 100 %");
-  await expect(pane(page)).toContainText("Winter rye");
-  await expect(pane(page)).toContainText("lawn ryegrass is sold under a like name");
+  await pane(page).getByLabel("Bag N-P-K").fill("8-4-4");
+  await pane(page).getByLabel("N wanted (g/m²)").fill("10");
+  // 96 g of nitrogen at 8 %: 1,200 g, with half as much phosphate and potash.
+  await expect(pane(page)).toContainText("1.2 kg, with 96 g nitrogen, 48 g phosphate, 48 g potash");
+  await pane(page).getByLabel("Its name").fill("Feather meal");
+  await pane(page).getByRole("button", { name: "Keep it for 24 September" }).click();
+  // Bed 9's tunnel is free in mid-October: rye, half as much again for a late sowing.
+  await bed(page, "Bed 9").click();
+  await expect(pane(page).getByRole("heading", { name: "Bed 9" })).toBeVisible();
+  await withWhat.click();
+  await page.getByRole("option", { name: "raw manure" }).click();
+  await pane(page).getByRole("button", { name: "Keep it for 24 September" }).click();
+  await expect(pane(page).getByRole("alert").first()).toContainText(
+    "120 days are wanted: not before 22 January",
+  );
+  await expect(pane(page)).toContainText("Read the sack: lawn ryegrass is sold under a like name");
+  await pane(page).getByLabel("Rate, times").fill("1.5");
   await pane(page)
-    .getByRole("button", { name: /^All \d+, early and late too/ })
+    .getByRole("button", { name: /^Rest from/ })
     .click();
-  await expect(pane(page)).toContainText("Buckwheat");
+  await expect(pane(page)).toContainText("Winter rye, 5 m");
+  await page.getByRole("button", { name: "Shopping list…" }).click();
+  const list = page.getByRole("dialog", { name: /^Shopping list/ });
+  await expect(list.getByRole("row", { name: /^Compost 192 L, 3 barrows.*House 2/ })).toBeVisible();
+  await expect(list.getByRole("row", { name: /^Feather meal 8-4-4 1\.2 kg/ })).toBeVisible();
+  // 5 × 0.8 m × 14 g × 1.5 = 84 g.
+  await expect(list.getByRole("row", { name: /^Seed: Winter rye.*84 g/ })).toBeVisible();
+  const download = page.waitForEvent("download");
+  await list.getByRole("button", { name: "Save as a table (.csv)" }).click();
+  expect(await textOf(await download)).toContain("Compost,192,,2026-09-24,House 2");
+});
+
+test("what planting sets going is told on the planting, and changed there", async ({ page }) => {
+  await openBeds(page);
+  await bed(page, "Bed 11").click(); // kale
+  await pane(page)
+    .getByRole("button", { name: /^Open Kale/ })
+    .click();
+  const setup = pane(page).getByText("When it comes into the bed").locator("..");
+  await expect(setup).toContainText("Netting at once, edges buried");
+  await expect(setup).toContainText(/Water shortly every day until \d+ August/);
+  await setup.getByLabel("Netting").uncheck();
+  await expect(setup).not.toContainText("Netting at once");
+  await page.keyboard.press("Control+z");
+  await expect(setup).toContainText("Netting at once");
 });
 
 test("the beds are carried away for maps", async ({ page }) => {
@@ -168,7 +331,59 @@ test("the beds are carried away for maps", async ({ page }) => {
   const map = JSON.parse(await textOf(await download));
   expect(map.type).toBe("FeatureCollection");
   expect(map.features.length).toBe(24);
+  // Drawn over in another program: one bed a metre further, and one that is new.
+  const shifted = structuredClone(map);
+  const first = shifted.features.find((one: Feature) => one.properties.id === "bed-1");
+  first.geometry.coordinates[0] = first.geometry.coordinates[0].map(([x, y]: [number, number]) => [
+    x,
+    y + 1 / 111132,
+  ]);
+  const pond = structuredClone(first);
+  pond.properties = { kind: "bed", name: "By the pond" };
+  pond.geometry.coordinates[0] = pond.geometry.coordinates[0].map(([x, y]: [number, number]) => [
+    x + 17 / 75600,
+    y,
+  ]);
+  shifted.features.push(pond);
+  await importMap(page, JSON.stringify(shifted));
+  await expect(page.getByRole("status")).toContainText(
+    "Taken from the map: 22 beds (1 new) and 3 shelters",
+  );
+  await expect(bed(page, "By the pond")).toBeVisible();
+  await page.keyboard.press("Control+z");
+  await expect(bed(page, "By the pond")).toHaveCount(0);
+  const country = [
+    [
+      [5.9, 45.8],
+      [10.5, 45.8],
+      [10.5, 47.8],
+      [5.9, 47.8],
+      [5.9, 45.8],
+    ],
+  ];
+  const far = {
+    type: "Feature",
+    properties: {},
+    geometry: { type: "Polygon", coordinates: country },
+  };
+  await importMap(page, JSON.stringify({ type: "FeatureCollection", features: [far] }));
+  await expect(
+    page.getByRole("alert").filter({ hasText: "that is a country or a town, not a garden" }),
+  ).toBeVisible();
 });
+
+interface Feature {
+  properties: { id: string };
+}
+
+async function importMap(page: Page, text: string): Promise<void> {
+  const chooser = page.waitForEvent("filechooser");
+  await gardenMenu(page, "Take beds from a map (.geojson)…");
+  const buffer = Buffer.from(text);
+  await (
+    await chooser
+  ).setFiles({ name: "beds.geojson", mimeType: "application/geo+json", buffer });
+}
 
 test("an empty garden says what to do, and new beds are laid out by themselves", async ({
   page,

@@ -7,7 +7,7 @@ import {
   within,
   type Outline,
 } from "../layout";
-import { type Bed, bedProblems, BedSchema, type Change, type Garden } from "../garden";
+import { bedProblems, BedSchema, withChanges, type Bed, type Change, type Garden } from "../garden";
 import { change, command, refuse } from "./command";
 import { occupying } from "./occupying";
 import { lengthWords } from "../wording";
@@ -96,6 +96,45 @@ export const setLayout = command({
   },
 });
 
+/** Beds and shelters as a map has them: known ones moved and resized, new ones added. */
+export const importLayout = command({
+  name: "layout.import",
+  label: ({ beds }) => `taking ${beds.length} beds from a map`,
+  input: z.object({
+    plot: PlotSchema,
+    beds: z.array(BedSchema).max(2000, "At most 2,000 beds."),
+    shelters: z.array(z.object({ id: z.string(), outline: OutlineSchema })).max(500),
+  }),
+  run(garden, { plot, beds, shelters }) {
+    const changes: Change[] = [{ kind: "plot", id: "plot", before: garden.plot, after: plot }];
+    for (const { id, outline } of shelters) {
+      const before = garden.shelters.get(id);
+      if (!before) return refuse("This shelter is no longer in the garden.");
+      changes.push({ kind: "shelter", id, before, after: { ...before, outline } });
+    }
+    for (const bed of beds) {
+      const before = garden.beds.get(bed.id) ?? null;
+      const tooShort = before && shortened(garden, before, bed);
+      if (tooShort) return tooShort;
+      changes.push({ kind: "bed", id: bed.id, before, after: bed });
+    }
+    return checked(changes, withChanges(garden, changes));
+  },
+});
+
+/** The refusal to make a bed shorter than what grows in it; null when it is long enough. */
+function shortened(garden: Garden, before: Bed, bed: Bed) {
+  const takenM = [...garden.plantings.values(), ...garden.rests.values()]
+    .filter(({ bedId }) => bedId === bed.id)
+    .reduce((most, { fromM, lengthM }) => Math.max(most, fromM + lengthM), 0);
+  // Read from a map, a bed may come out a few centimetres off.
+  if (takenM <= bed.lengthM + 1e-6 || bed.lengthM >= before.lengthM) return null;
+  return refuse(
+    `A planting in ${bed.name} reaches to ${lengthWords(takenM, garden.settings.units)}: shorten or move it first, or keep the bed that long.`,
+    "bed.lengthM",
+  );
+}
+
 export const editBed = command({
   name: "bed.edit",
   label: ({ id }, garden) => `changing ${garden.beds.get(id)?.name ?? "a bed"}`,
@@ -106,15 +145,8 @@ export const editBed = command({
     const bed = { ...before, ...some };
     const [problem] = bedProblems("bed", bed, new Set(garden.shelters.keys()));
     if (problem) return refuse(problem.message, problem.path);
-    const takenM = [...garden.plantings.values(), ...garden.rests.values()]
-      .filter(({ bedId }) => bedId === bed.id)
-      .reduce((most, { fromM, lengthM }) => Math.max(most, fromM + lengthM), 0);
-    if (takenM > bed.lengthM + 1e-6 && bed.lengthM < before.lengthM) {
-      return refuse(
-        `A planting in ${bed.name} reaches to ${lengthWords(takenM, garden.settings.units)}: shorten or move it first, or keep the bed that long.`,
-        "bed.lengthM",
-      );
-    }
+    const tooShort = shortened(garden, before, bed);
+    if (tooShort) return tooShort;
     const after = { ...garden, beds: new Map([...garden.beds, [bed.id, bed] as const]) };
     const changes: Change[] = [{ kind: "bed", id: bed.id, before, after: bed }];
     const laid = checked(changes, after);

@@ -2,7 +2,7 @@ import type { Command } from "./command";
 import { removeOwnCrop, removeOwnVariety, setOwnCrop, setOwnVariety } from "./cropCommands";
 import { addBeds, addShelter, renameGarden, replaceGarden, setSettings } from "./gardenCommands";
 import { turnOverBed } from "./bedCommands";
-import { editBed, removeBed, setLayout } from "./layoutCommands";
+import { editBed, importLayout, removeBed, setLayout } from "./layoutCommands";
 import {
   receiveOutlook,
   removeRecord,
@@ -55,6 +55,7 @@ export const commands = {
   "bed.remove": removeBed,
   "bed.turnOver": turnOverBed,
   "layout.set": setLayout,
+  "layout.import": importLayout,
   "planting.add": addPlanting,
   "planting.moveSowing": moveSowing,
   "planting.edit": editPlanting,

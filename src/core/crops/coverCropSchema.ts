@@ -12,6 +12,8 @@ export const CoverCropSchema = z.strictObject({
     drilled: z.number().positive().max(60),
     broadcast: z.number().positive().max(60),
   }),
+  /** How deep it is sown, cm. */
+  depthCm: z.number().positive().max(10),
   /** Legumes bring nitrogen in; others hold what is there. */
   nitrogen: z.enum(["fixes", "holds"]),
   /** Legumes sprout their nodules only with bacteria of this group. */

@@ -1,12 +1,7 @@
 import type { Garden } from "../garden";
-import { cornersOf, type Outline, type Plot, type Point } from "../layout";
+import { cornersOf, type Outline, type Point } from "../layout";
 import { layoutOf } from "../plan";
-
-/** Metres of a degree of latitude, mean of the ellipsoid. */
-const METRES_PER_DEGREE = 111_132;
-const RADIANS_PER_DEGREE = Math.PI / 180;
-/** A centimetre on the ground. */
-const DIGITS = 7;
+import { earthPoint } from "./earth";
 
 /**
  * The beds and shelters as GeoJSON (RFC 7946): a polygon each, with its name and sizes. The plot's
@@ -48,20 +43,4 @@ export function writeGeoJson(garden: Garden): string | null {
 function ring(outline: Outline, toEarth: (point: Point) => [number, number]) {
   const corners = cornersOf(outline);
   return [...corners, corners[0] ?? { x: 0, y: 0 }].map(toEarth);
-}
-
-/** Turns a point of the plot into longitude and latitude. */
-function earthPoint(latitudeDeg: number, longitudeDeg: number, plot: Plot) {
-  const bearing = plot.upBearingDeg * RADIANS_PER_DEGREE;
-  const metresPerLongitude = METRES_PER_DEGREE * Math.cos(latitudeDeg * RADIANS_PER_DEGREE);
-  return ({ x, y }: Point): [number, number] => {
-    const right = x - plot.lengthM / 2;
-    const up = y - plot.widthM / 2;
-    const north = up * Math.cos(bearing) - right * Math.sin(bearing);
-    const east = up * Math.sin(bearing) + right * Math.cos(bearing);
-    return [
-      Number((longitudeDeg + east / Math.max(1, metresPerLongitude)).toFixed(DIGITS)),
-      Number((latitudeDeg + north / METRES_PER_DEGREE).toFixed(DIGITS)),
-    ];
-  };
 }

@@ -6,5 +6,7 @@ export {
 } from "./gardenFile";
 export { writeCalendarFile } from "./calendarFile";
 export { writeLabelsCsv, writeOrderCsv } from "./seedTables";
+export { writeShoppingCsv } from "./shoppingTable";
 export { writePlantingsCsv, writeTasksCsv } from "./tables";
 export { writeGeoJson } from "./geoJson";
+export { readGeoJson, type ReadBeds } from "./geoJsonIn";

@@ -1,5 +1,14 @@
 export { around, inRows, type Laid } from "./autoLayout";
-export { boundsOf, cornersOf, onDrawing, overlap, within, type Point } from "./rectangle";
+export {
+  axesOf,
+  boundsOf,
+  cornersOf,
+  onDrawing,
+  overlap,
+  rectangleAround,
+  within,
+  type Point,
+} from "./rectangle";
 export {
   OutlineSchema,
   PlotSchema,

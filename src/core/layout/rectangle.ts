@@ -75,6 +75,44 @@ export function boundsOf(
   };
 }
 
+/**
+ * The rectangle around a ring of points that has the direction of the ring's longest side, and the
+ * share of it that the ring fills. Sides are rounded to the centimetre, the angle to a tenth.
+ */
+export function rectangleAround(ring: readonly Point[]): { outline: Outline; filled: number } {
+  let longest = { length: 0, angleDeg: 0 };
+  let twiceArea = 0;
+  ring.forEach((point, index) => {
+    const next = ring[(index + 1) % ring.length] ?? point;
+    const length = Math.hypot(next.x - point.x, next.y - point.y);
+    twiceArea += point.x * next.y - next.x * point.y;
+    if (length <= longest.length) return;
+    const angleDeg = Math.atan2(next.y - point.y, next.x - point.x) / RADIANS_PER_DEGREE;
+    longest = { length, angleDeg };
+  });
+  const angleDeg = (Math.round((((longest.angleDeg % 180) + 180) % 180) * 10) / 10) % 180;
+  const [along, across] = axesOf(angleDeg);
+  const [fromAlong, toAlong] = extent(ring, along);
+  const [fromAcross, toAcross] = extent(ring, across);
+  const a = (fromAlong + toAlong) / 2;
+  const b = (fromAcross + toAcross) / 2;
+  const [lengthM, widthM] = [toAlong - fromAlong, toAcross - fromAcross];
+  return {
+    outline: {
+      xM: hundredth(a * along.x + b * across.x),
+      yM: hundredth(a * along.y + b * across.y),
+      angleDeg,
+      lengthM: hundredth(lengthM),
+      widthM: hundredth(widthM),
+    },
+    filled: lengthM * widthM > 0 ? Math.abs(twiceArea) / 2 / (lengthM * widthM) : 0,
+  };
+}
+
+function hundredth(m: number): number {
+  return Math.round(m * 100) / 100;
+}
+
 /** A point of a rectangle's own ground, from its near left corner along and across, on the drawing. */
 export function onDrawing(rectangle: Outline, alongM: number, acrossM: number): Point {
   const [along, across] = axesOf(rectangle.angleDeg);

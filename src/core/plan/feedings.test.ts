@@ -2,7 +2,7 @@ import { dayNumber } from "../calendar";
 import { commands } from "../commands";
 import type { Bed, Garden } from "../garden";
 import { feedingAmount, type Feeding, type Rest } from "../soil";
-import { shoppingList, tooFresh, wantedAgainDay } from "./index";
+import { shoppingList, tooFresh } from "./index";
 import { tarnholt, tarnholtSite as site } from "./tarnholt.testdata";
 
 const day = dayNumber;
@@ -100,7 +100,6 @@ test("a rest takes ground like a crop, and what cannot be is refused in words", 
   expect(refusal(rest({ under: { kind: "mulch", mulchId: "gravel", depthCm: 5 } }))).toMatch(
     /no mulch "gravel"/,
   );
-  expect(wantedAgainDay(site, tarnholt, bed("bed-10"), day("2026-11-05"))).toBe(day("2027-03-15"));
   const bag = {
     kind: "fertiliser",
     name: "Bag",

@@ -136,18 +136,3 @@ export function feedingsOf(garden: Garden, bed: Bed): Feeding[] {
     .filter(({ bedId }) => bedId === bed.id)
     .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.id < b.id ? -1 : 1));
 }
-
-/** The day a bed is wanted again after a day: the next planting that comes into it; null for none. */
-export function wantedAgainDay(
-  site: Site,
-  garden: Garden,
-  bed: Bed,
-  day: DayNumber,
-): DayNumber | null {
-  const days = [...garden.plantings.values()].flatMap((planting) => {
-    const life = planting.bedId === bed.id ? lifeOf(garden, site, planting) : null;
-    const comes = life && (life.timeline.plantOutDay ?? life.timeline.sowDay);
-    return comes !== null && comes > day ? [comes] : [];
-  });
-  return days.length === 0 ? null : Math.min(...days);
-}

@@ -90,9 +90,9 @@ export {
   restNeeds,
   shoppingList,
   tooFresh,
-  wantedAgainDay,
   type ShoppingItem,
   type TooFresh,
 } from "./feedings";
 export { restName } from "./occupancy";
 export { setupOperations, usualSetup, type Operation, type Setup } from "./setup";
+export { meaningOfMove, nearestPlace, type Meaning } from "./moving";

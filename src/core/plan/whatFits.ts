@@ -36,8 +36,8 @@ const DAYS_AHEAD = 365;
 const LEAST_BETWEEN_CM = 30;
 
 /**
- * The openings of a bed from a day on: those of bare ground, the largest first, then those between
- * plants that stand far apart and are not yet half of what they become.
+ * The openings of a bed from a day on: ground that is bare now, the largest first, then between plants
+ * that stand far apart and have not closed over it yet, then ground that gets free later.
  */
 export function openingsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber): Opening[] {
   const occupants = occupantsOf(site, garden, bed);
@@ -59,7 +59,12 @@ export function openingsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber)
       { fromM, toM, fromDay: day, untilDay, between: { plantingId: one.id, name, stationCm } },
     ];
   });
-  return [...bare.map((gap) => ({ ...gap, between: null })), ...between];
+  const isNow = ({ fromDay }: Gap) => fromDay <= day;
+  return [
+    ...bare.filter(isNow).map((gap) => ({ ...gap, between: null })),
+    ...between,
+    ...bare.filter((gap) => !isNow(gap)).map((gap) => ({ ...gap, between: null })),
+  ];
 }
 
 /**

@@ -4,13 +4,16 @@ import Box from "@mui/material/Box";
 import { useId, useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { horizonOver, type Garden } from "@/core/garden";
-import { cornersOf, type Outline } from "@/core/layout";
-import { groundSun, layoutOf, plantsIn, type Site } from "@/core/plan";
+import { cornersOf, onDrawing, type Outline } from "@/core/layout";
+import { groundSun, layoutOf, plantingName, plantsIn, type Site } from "@/core/plan";
 import { Hatch, useSize } from "@/ui/chart";
 import { setView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
+import { BedHandles } from "./BedHandles";
 import { BedShape } from "./BedShape";
-import { mapScale, pathOf } from "./mapScale";
+import { CarriedNote } from "./CarriedNote";
+import { mapScale, pathOf, type MapScale } from "./mapScale";
+import { useMoving, type Carried } from "./useMoving";
 import { PlantsCanvas } from "./PlantsCanvas";
 import { useLaying } from "./useLaying";
 
@@ -20,16 +23,19 @@ interface Props {
   site: Site | null;
   day: DayNumber;
   selectedBedId: string | null;
+  layingOut: boolean;
   wording: LocalWording;
 }
 
 /** The plot from above, to scale: shelters, beds with their plants, covers, sun, north. */
-export function BedMap({ garden, site, day, selectedBedId, wording }: Props) {
+export function BedMap({ garden, site, day, selectedBedId, layingOut, wording }: Props) {
   const [attach, { width, height }] = useSize();
   const hatchId = useId();
   const layout = layoutOf(garden);
   const scale = useMemo(() => mapScale(layout.plot, width, height), [layout.plot, width, height]);
   const laying = useLaying(garden);
+  const moving = useMoving(garden, site, layout.beds, scale, wording);
+  const { carried } = moving;
   const beds = useMemo(() => [...garden.beds.values()], [garden.beds]);
   const plants = useMemo(
     () => new Map(beds.map((bed) => [bed.id, site ? plantsIn(site, garden, bed, day) : NO_PLANTS])),
@@ -37,6 +43,8 @@ export function BedMap({ garden, site, day, selectedBedId, wording }: Props) {
   );
   const outlineOf = (id: string): Outline | undefined =>
     laying.pending?.id === id ? laying.pending.outline : layout.beds.get(id);
+  const selectedBed = selectedBedId === null ? undefined : garden.beds.get(selectedBedId);
+  const selectedOutline = selectedBed && outlineOf(selectedBed.id);
   const sunOf = (bedId: string) => {
     const bed = garden.beds.get(bedId);
     return site && bed ? groundSun(site, horizonOver(garden, bed), day).directSunH : null;
@@ -114,14 +122,32 @@ export function BedMap({ garden, site, day, selectedBedId, wording }: Props) {
                   plants={plants.get(bed.id) ?? NO_PLANTS}
                   directSunH={sunOf(bed.id)}
                   coverPattern={bed.covers.length > 0 ? hatchId : null}
-                  selected={bed.id === selectedBedId}
-                  laying={laying}
+                  selected={bed.id === (carried?.bed.id ?? selectedBedId)}
+                  {...{ layingOut, laying, moving }}
                   wording={wording}
                   onSelect={() => setView({ selectedBedId: bed.id, selectedPlantingId: null })}
                 />
               ) : null;
             })}
+            {layingOut && selectedBed && selectedOutline && (
+              <BedHandles
+                bed={selectedBed}
+                outline={selectedOutline}
+                scale={scale}
+                laying={laying}
+              />
+            )}
+            {carried && (
+              <CarriedPart carried={carried} outline={outlineOf(carried.bed.id)} scale={scale} />
+            )}
           </svg>
+          {carried && (
+            <CarriedNote
+              carried={carried}
+              name={plantingName(garden, carried.planting)}
+              {...{ width, height, wording }}
+            />
+          )}
         </>
       )}
     </Box>
@@ -133,6 +159,27 @@ const SUN_WASH = 0.5;
 const FULL_SUN_H = 14;
 
 const NO_PLANTS: readonly never[] = [];
+
+/** The ground that a carried planting would take, hatched where it cannot. */
+function CarriedPart(props: { carried: Carried; outline: Outline | undefined; scale: MapScale }) {
+  const { carried, outline, scale } = props;
+  if (!outline) return null;
+  const { planting, fromM, meanings } = carried;
+  const { lengthM } = planting;
+  const middle = onDrawing(outline, fromM + lengthM / 2, outline.widthM / 2);
+  const stops = meanings.some(({ kind }) => kind === "stops");
+  return (
+    <path
+      d={pathOf(scale, cornersOf({ ...outline, xM: middle.x, yM: middle.y, lengthM }))}
+      fill="var(--glow)"
+      fillOpacity={stops ? 0.15 : 0.5}
+      stroke="var(--ember)"
+      strokeWidth="2.5"
+      strokeDasharray={stops ? "4 4" : undefined}
+      pointerEvents="none"
+    />
+  );
+}
 
 function NorthArrow({ x, y, bearingDeg }: { x: number; y: number; bearingDeg: number }) {
   return (

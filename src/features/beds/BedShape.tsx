@@ -6,6 +6,8 @@ import { cornersOf, type Outline } from "@/core/layout";
 import type { StandingPlants } from "@/core/plan";
 import { useDrag } from "@/ui/chart";
 import type { LocalWording } from "@/ui/wording";
+import { PlantingShape } from "./PlantingShape";
+import type { Moving } from "./useMoving";
 import { movedBy, pathOf, turnedBy, type MapScale } from "./mapScale";
 import type { Laying } from "./useLaying";
 
@@ -18,7 +20,10 @@ interface Props {
   /** Id of the hatch for beds under covers of their own. */
   coverPattern: string | null;
   selected: boolean;
+  /** Beds are being laid out: dragged, turned, sized. */
+  layingOut: boolean;
   laying: Laying;
+  moving: Moving;
   wording: LocalWording;
   onSelect: () => void;
 }
@@ -34,10 +39,14 @@ const KEYS: Record<string, readonly [number, number]> = {
   ArrowDown: [0, -1],
 };
 
-/** A bed on the map: chosen, dragged, moved by arrow keys, turned by R and Shift R. */
+/**
+ * A bed on the map: chosen; its plantings dragged to other beds; while beds are laid out, dragged
+ * itself, moved by arrow keys, turned by R and Shift R.
+ */
 export function BedShape(props: Props) {
   const { bed, outline, scale, plants, directSunH, coverPattern, selected, laying, wording } =
     props;
+  const { layingOut, moving } = props;
   const from = useRef(outline);
   const last = useRef<Outline | null>(null);
   const drag = useDrag({
@@ -57,6 +66,7 @@ export function BedShape(props: Props) {
       event.preventDefault();
       return props.onSelect();
     }
+    if (!layingOut) return;
     const step = KEYS[event.key];
     if (step) {
       event.preventDefault();
@@ -82,18 +92,20 @@ export function BedShape(props: Props) {
   const [x, y] = [scale.x(outline.xM), scale.y(outline.yM)];
   return (
     <g
-      {...drag}
+      {...(layingOut ? drag : {})}
       onPointerDown={(event) => {
+        if (!layingOut) return;
         from.current = outline;
         drag.onPointerDown(event);
       }}
+      onClick={() => layingOut || props.onSelect()}
       onKeyDown={onKeyDown}
       className="bed"
       role="button"
       tabIndex={0}
       aria-pressed={selected}
-      aria-label={`${bedWords(bed, plants, directSunH, wording)}. Arrow keys move it, R turns it.`}
-      style={{ cursor: "move", touchAction: "none" }}
+      aria-label={`${bedWords(bed, plants, directSunH, wording)}${layingOut ? ". Arrow keys move it, R turns it" : ""}.`}
+      style={layingOut ? { cursor: "move", touchAction: "none" } : { cursor: "pointer" }}
     >
       <title>{bedWords(bed, plants, directSunH, wording)}</title>
       {coverPattern && <path d={path} fill={`url(#${coverPattern})`} />}
@@ -104,12 +116,21 @@ export function BedShape(props: Props) {
         stroke={selected ? "var(--ember)" : "var(--text)"}
         strokeWidth={selected ? 2.6 : 1.1}
       />
+      {!layingOut &&
+        plants.map((group) => (
+          <PlantingShape
+            key={group.planting.id}
+            {...{ outline, group, scale, moving }}
+            onPress={props.onSelect}
+          />
+        ))}
       <text
         transform={`translate(${x} ${y}) rotate(${nameTurn(outline)})`}
         y={4}
         fontSize={NAME_PX}
         fontWeight="700"
         textAnchor="middle"
+        pointerEvents="none"
         paintOrder="stroke"
         stroke="var(--surface)"
         strokeWidth="4"

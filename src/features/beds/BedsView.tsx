@@ -3,6 +3,7 @@
 import AddIcon from "@mui/icons-material/Add";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import ToggleButton from "@mui/material/ToggleButton";
 import Typography from "@mui/material/Typography";
 import dynamic from "next/dynamic";
 import { useState } from "react";
@@ -16,6 +17,7 @@ import { BedMap } from "./BedMap";
 import { MapKey } from "./MapKey";
 
 const BedPane = dynamic(() => import("./BedPane"), { ssr: false });
+const ShoppingDialog = dynamic(() => import("./ShoppingDialog"), { ssr: false });
 const PlotDialog = dynamic(() => import("./PlotDialog"), { ssr: false });
 
 /** The beds to scale, with what stands in them on the date in view. */
@@ -27,6 +29,8 @@ export function BedsView() {
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
   const [plotOpen, setPlotOpen] = useState(false);
+  const [layingOut, setLayingOut] = useState(false);
+  const [shopping, setShopping] = useState(false);
   const bed = selectedBedId === null ? undefined : garden.beds.get(selectedBedId);
   const site = siteFor(garden);
   return (
@@ -52,8 +56,30 @@ export function BedsView() {
           </Typography>
           {garden.beds.size > 0 && (
             <Box sx={{ display: "flex", gap: 1.25, "@media print": { display: "none" } }}>
-              <Button color="inherit" variant="outlined" onClick={() => setPlotOpen(true)}>
-                Plot…
+              <ToggleButton
+                value="layout"
+                selected={layingOut}
+                onChange={() => setLayingOut(!layingOut)}
+                sx={{
+                  px: 1.75,
+                  py: 0.75,
+                  textTransform: "none",
+                  fontWeight: 700,
+                  border: "1px solid",
+                  borderColor: "var(--text) !important",
+                  color: "var(--text)",
+                  borderRadius: 2,
+                }}
+              >
+                Lay out
+              </ToggleButton>
+              {layingOut && (
+                <Button color="inherit" variant="outlined" onClick={() => setPlotOpen(true)}>
+                  Plot…
+                </Button>
+              )}
+              <Button color="inherit" variant="outlined" onClick={() => setShopping(true)}>
+                Shopping list…
               </Button>
               <Button color="inherit" variant="outlined" onClick={() => window.print()}>
                 Print
@@ -80,10 +106,11 @@ export function BedsView() {
                 site={site}
                 day={day}
                 selectedBedId={selectedBedId}
+                layingOut={layingOut}
                 wording={wording}
               />
             </Box>
-            <MapKey />
+            <MapKey layingOut={layingOut} />
           </>
         )}
       </Box>
@@ -108,6 +135,14 @@ export function BedsView() {
             />
           </InspectorPanel>
         </Box>
+      )}
+      {shopping && (
+        <ShoppingDialog
+          garden={garden}
+          day={day}
+          wording={wording}
+          onClose={() => setShopping(false)}
+        />
       )}
       {plotOpen && <PlotDialog garden={garden} onClose={() => setPlotOpen(false)} />}
     </Box>

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 
 /** What the marks of the map mean. */
-export function MapKey() {
+export function MapKey({ layingOut }: { layingOut: boolean }) {
   return (
     <Box
       sx={{
@@ -20,6 +20,7 @@ export function MapKey() {
       </Mark>
       <Mark words="ready">
         <circle cx="9" cy="9" r="6" fill="var(--moss)" stroke="var(--ember)" strokeWidth="2.4" />
+        <circle cx="9" cy="9" r="2.2" fill="var(--surface)" />
       </Mark>
       <Mark words="covered">
         <path d="M1,17 L17,1 M1,9 L9,1 M9,17 L17,9" stroke="var(--frost-text)" strokeWidth="1.4" />
@@ -38,7 +39,11 @@ export function MapKey() {
       <Mark words="direct sun, the more the deeper">
         <rect x="1" y="3" width="16" height="12" fill="var(--glow)" opacity="0.4" />
       </Mark>
-      <Box sx={{ "@media print": { display: "none" } }}>drag a bed, or arrow keys and R</Box>
+      <Box sx={{ "@media print": { display: "none" } }}>
+        {layingOut
+          ? "drag a bed, or arrow keys and R; its handles size and turn it"
+          : "drag a planting to another bed"}
+      </Box>
     </Box>
   );
 }

@@ -16,6 +16,8 @@ interface Props {
 /** Plants smaller than this are drawn as dots. */
 const LEAST_PX = 0.7;
 const OUTLINED_FROM_PX = 2.4;
+/** Ready plants have a light dot in the middle, so that it is not told by colour alone. */
+const DOTTED_FROM_PX = 2.6;
 
 /**
  * Every plant where it stands and as large as it is. On a canvas: thousands of circles are too many
@@ -35,6 +37,7 @@ export function PlantsCanvas({ width, height, scale, beds }: Props) {
     const style = getComputedStyle(document.documentElement);
     const color = (name: string) => style.getPropertyValue(name).trim();
     const [moss, edge, ember] = [color("--moss"), color("--moss-text"), color("--ember")];
+    const paper = color("--surface");
     for (const { outline, plants } of beds) {
       for (const group of plants) {
         const radius = Math.max(LEAST_PX, group.radiusM * scale.pxPerM);
@@ -47,6 +50,12 @@ export function PlantsCanvas({ width, height, scale, beds }: Props) {
           context.arc(scale.x(at.x), scale.y(at.y), radius, 0, 2 * Math.PI);
           context.fill();
           if (radius >= OUTLINED_FROM_PX) context.stroke();
+          if (!group.isReady || radius < DOTTED_FROM_PX) continue;
+          context.fillStyle = paper;
+          context.beginPath();
+          context.arc(scale.x(at.x), scale.y(at.y), radius * 0.35, 0, 2 * Math.PI);
+          context.fill();
+          context.fillStyle = moss;
         }
       }
     }

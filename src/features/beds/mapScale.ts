@@ -1,4 +1,4 @@
-import type { Outline, Plot, Point } from "@/core/layout";
+import { axesOf, type Outline, type Plot, type Point } from "@/core/layout";
 
 /** Metres of the plot to pixels of the drawing, and distances back. */
 export interface MapScale {
@@ -8,6 +8,9 @@ export interface MapScale {
   top: number;
   x(metres: number): number;
   y(metres: number): number;
+  /** Pixels to metres. */
+  metresX(px: number): number;
+  metresY(px: number): number;
 }
 
 const MARGIN_PX = 14;
@@ -27,6 +30,8 @@ export function mapScale(plot: Plot, width: number, height: number): MapScale {
     x: (metres) => left + metres * pxPerM,
     // Metres count up from the plot's foot, pixels down from the top.
     y: (metres) => top + (plot.widthM - metres) * pxPerM,
+    metresX: (px) => (px - left) / pxPerM,
+    metresY: (px) => plot.widthM - (px - top) / pxPerM,
   };
 }
 
@@ -47,6 +52,44 @@ export function movedBy(outline: Outline, scale: MapScale, dx: number, dy: numbe
     yM: round(snapped(outline.yM - dy / scale.pxPerM)),
   };
 }
+
+/** An end or a side of a bed. */
+export type BedEnd = "near" | "far" | "left" | "right";
+/** Beds are sized by hand to this. */
+const SIZE_STEP_M = 0.1;
+const LEAST_SIDE_M = 0.2;
+
+/** An outline whose end or side is pulled by pixels; the end opposite stays where it is. */
+export function grownBy(
+  outline: Outline,
+  scale: MapScale,
+  end: BedEnd,
+  dx: number,
+  dy: number,
+): Outline {
+  const [along, across] = axesOf(outline.angleDeg);
+  const lengthwise = end === "near" || end === "far";
+  const axis = lengthwise ? along : across;
+  const sign = end === "far" || end === "right" ? 1 : -1;
+  const pulledM = sign * ((dx * axis.x - dy * axis.y) / scale.pxPerM);
+  const before = lengthwise ? outline.lengthM : outline.widthM;
+  const side = Math.max(LEAST_SIDE_M, Math.round((before + pulledM) / SIZE_STEP_M) * SIZE_STEP_M);
+  const shift = (sign * (side - before)) / 2;
+  return {
+    ...outline,
+    xM: round(outline.xM + shift * axis.x),
+    yM: round(outline.yM + shift * axis.y),
+    ...(lengthwise ? { lengthM: round(side) } : { widthM: round(side) }),
+  };
+}
+
+/** An outline turned so that its far end points to a place, as seen from its middle; to 5°. */
+export function turnedTo(outline: Outline, to: Point): Outline {
+  const degrees = Math.atan2(to.y, to.x) * (180 / Math.PI);
+  const stepped = Math.round(degrees / TURN_STEP_DEG) * TURN_STEP_DEG;
+  return { ...outline, angleDeg: ((stepped % 180) + 180) % 180 };
+}
+const TURN_STEP_DEG = 5;
 
 /** An outline turned, kept within half a turn. */
 export function turnedBy(outline: Outline, degrees: number): Outline {

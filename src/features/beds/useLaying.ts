@@ -20,18 +20,38 @@ export type Laying = Settling<Laid>;
  */
 export function useLaying(garden: Garden): Laying {
   return useSettling<Laid>(async (laid) => {
+    const bed = garden.beds.get(laid.id);
+    if (!bed) return;
+    const { outline } = laid;
+    const sized = outline.lengthM !== bed.lengthM || outline.widthM !== bed.widthM;
+    const size = sized ? { lengthM: outline.lengthM, widthM: outline.widthM } : null;
+    if (size && isLaidOut(garden)) {
+      const position = positionOf(outline);
+      const done = await gardenStore().dispatch("bed.edit", { id: bed.id, ...size, position });
+      if (!done.ok) tellRefusal(done);
+      return;
+    }
     const done = await gardenStore().dispatch("layout.set", layoutWith(garden, laid));
-    if (!done.ok) tellRefusal(done);
+    if (!done.ok) return tellRefusal(done);
+    if (!size) return;
+    const sizedToo = await gardenStore().dispatch("bed.edit", { id: bed.id, ...size });
+    if (!sizedToo.ok) tellRefusal(sizedToo);
   });
+}
+
+function isLaidOut(garden: Garden): boolean {
+  return garden.plot !== null && [...garden.beds.values()].every((bed) => bed.position);
+}
+
+function positionOf({ xM, yM, angleDeg }: Outline) {
+  return { xM, yM, angleDeg };
 }
 
 /** The layout to keep when one bed has been moved. */
 function layoutWith(garden: Garden, { id, outline }: Laid) {
   const { plot, beds, shelters } = layoutOf(garden);
-  const positionOf = ({ xM, yM, angleDeg }: Outline) => ({ xM, yM, angleDeg });
   const moved = { id, position: positionOf(outline) };
-  const isLaidOut = garden.plot !== null && [...garden.beds.values()].every((bed) => bed.position);
-  if (isLaidOut) return { beds: [moved], shelters: [] };
+  if (isLaidOut(garden)) return { beds: [moved], shelters: [] };
   return {
     plot,
     beds: [...beds].map(([bedId, one]) =>

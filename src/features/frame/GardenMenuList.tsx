@@ -6,6 +6,7 @@ import MenuItem from "@mui/material/MenuItem";
 import type { Garden } from "@/core/garden";
 import { setView } from "@/ui/viewState";
 import {
+  chooseBedsMap,
   chooseGardenFile,
   loadDemoGarden,
   saveBedsMap,
@@ -40,6 +41,7 @@ export default function GardenMenuList({ anchor, garden, onClose, onRename }: Pr
       <Divider />
       <MenuItem onClick={choose(() => void saveGardenFile(garden))}>Save garden as a file</MenuItem>
       <MenuItem onClick={choose(chooseGardenFile)}>Import a garden file…</MenuItem>
+      <MenuItem onClick={choose(chooseBedsMap)}>Take beds from a map (.geojson)…</MenuItem>
       <MenuItem onClick={choose(() => void loadDemoGarden())}>Load the demo garden</MenuItem>
       <Divider />
       <MenuItem onClick={choose(addBeds)}>Add beds…</MenuItem>

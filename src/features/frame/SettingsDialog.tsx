@@ -109,6 +109,15 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
             </MenuItem>
           ))}
         </TextField>
+        <TextField
+          select
+          label="Soil"
+          value={settings.soilSchool}
+          onChange={(event) => void set("soilSchool", event.target.value)}
+        >
+          <MenuItem value="undug">Undug: compost on top, roots left in</MenuItem>
+          <MenuItem value="dug">Dug: compost and green manure turned in</MenuItem>
+        </TextField>
         {numberField("shortDayHours", "A day is short under (hours)")}
         {numberField("fallAdditionDays", "Fall addition of the calendar school (days)")}
         {numberField("grownBeforeShortDays", "Grown before the short days, to hold (%)", 100)}

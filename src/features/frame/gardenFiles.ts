@@ -70,14 +70,42 @@ export async function importGardenText(text: string, quietly = false): Promise<v
   tell(`${garden.name} is here: ${counts}.`, "done", true);
 }
 
-/** Lets the grower choose a file and imports it. */
+/** Moves and adds beds as a map has them; nothing changes when anything is wrong. */
+async function importBedsMap(text: string): Promise<void> {
+  const { readGeoJson } = await import("@/core/formats");
+  const newId = () => `bed-${crypto.randomUUID().slice(0, 13)}`;
+  const { garden } = gardenStore().getState();
+  const read = readGeoJson(text, garden, newId);
+  if (!read.ok) return tell(`Nothing was taken. ${read.problem}`, "refused");
+  const { plot, beds, shelters, left } = read;
+  const done = await gardenStore().dispatch("layout.import", { plot, beds, shelters });
+  if (!done.ok) return tell(`Nothing was taken. ${done.refusal}`, "refused");
+  const added = beds.filter(({ id }) => !garden.beds.has(id)).length;
+  const counts = [
+    `${beds.length} beds${added > 0 ? ` (${added} new)` : ""}`,
+    shelters.length > 0 ? `${shelters.length} shelters` : "",
+  ];
+  const leftOut = left.length > 0 ? ` Not: ${left.join(" ")}` : "";
+  tell(`Taken from the map: ${counts.filter(Boolean).join(" and ")}.${leftOut}`, "done", true);
+}
+
+/** Lets the grower choose a garden file and imports it. */
 export function chooseGardenFile(): void {
+  chooseFile(".json,application/json", (text) => void importGardenText(text));
+}
+
+/** Lets the grower choose a map of beds and takes them in. */
+export function chooseBedsMap(): void {
+  chooseFile(".geojson,.json,application/geo+json", (text) => void importBedsMap(text));
+}
+
+function chooseFile(accept: string, read: (text: string) => void): void {
   const input = document.createElement("input");
   input.type = "file";
-  input.accept = ".json,application/json";
+  input.accept = accept;
   input.onchange = async () => {
     const file = input.files?.[0];
-    if (file) await importGardenText(await file.text());
+    if (file) read(await file.text());
   };
   input.click();
 }

@@ -43,8 +43,12 @@ export function useShortcuts(today: number): void {
   }, [today]);
 }
 
+const TICKED: ReadonlySet<string> = new Set(["checkbox", "radio", "button"]);
+
 function isTyping(target: EventTarget | null): boolean {
   if (!(target instanceof HTMLElement)) return false;
+  // Nothing is typed into a box that is ticked.
+  if (target instanceof HTMLInputElement && TICKED.has(target.type)) return false;
   return (
     target.isContentEditable ||
     ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName) ||

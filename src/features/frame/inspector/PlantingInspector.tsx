@@ -19,6 +19,7 @@ import { AgainSection } from "./AgainSection";
 import { AmountsSection } from "./AmountsSection";
 import { ComingUpSection } from "./ComingUpSection";
 import { SchoolsSection } from "./SchoolsSection";
+import { SetupSection } from "./SetupSection";
 import { SunWarning } from "./SunWarning";
 import { WeekLaterSection } from "./WeekLaterSection";
 import { WhySection } from "./WhySection";
@@ -109,6 +110,7 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
       <WhySection {...shown} timeline={timeline} />
       <ComingUpSection {...shown} timeline={timeline} />
       <WeekLaterSection {...shown} timeline={timeline} />
+      <SetupSection {...shown} planting={planting} timeline={timeline} />
       <SchoolsSection {...shown} sowDay={sowDay} />
       <AgainSection
         garden={garden}

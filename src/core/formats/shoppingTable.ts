@@ -1,0 +1,17 @@
+import Papa from "papaparse";
+import type { ShoppingItem } from "../plan";
+import { CSV_OPTIONS } from "./csvOptions";
+
+/** The shopping list as CSV, one thing a line; metric. */
+export function writeShoppingCsv(items: readonly ShoppingItem[]): string {
+  const rows = items.map(({ item, litres, grams, firstOn, beds, note }) => ({
+    item,
+    litres: litres > 0 ? Math.round(litres) : "",
+    grams: grams > 0 ? Math.round(grams) : "",
+    first_on: firstOn,
+    beds: beds.join("; "),
+    note,
+  }));
+  const fields = ["item", "litres", "grams", "first_on", "beds", "note"];
+  return Papa.unparse({ fields, data: rows }, CSV_OPTIONS);
+}

@@ -1,0 +1,197 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useMemo, useState } from "react";
+import { isoDate } from "@/core/calendar";
+import { BY_THE_BOOK, type Bed } from "@/core/garden";
+import {
+  amountsFor,
+  openingsIn,
+  shortfallWords,
+  standOf,
+  tooSoonWords,
+  whatFits,
+  type Fit,
+  type Opening,
+} from "@/core/plan";
+import { gardenStore } from "@/store";
+import { InspectorSection } from "@/ui/frame";
+import { setView, tell, tellRefusal, useView } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import type { BedSectionProps } from "./section";
+
+const SHOWN = 6;
+/** Young leaves are sown close, in bands (usual practice). */
+const YOUNG_LEAVES = { rowCm: 8, inRowCm: 3 };
+const DAYS_PER_YEAR = 365;
+
+/** What can go into an opening of the bed, with what stands against it, one tap to plant. */
+export default function FillSection({ garden, site, bed, day, wording }: BedSectionProps) {
+  const [all, setAll] = useState(false);
+  const chosenKey = useView((state) => state.openingFrom);
+  const openings = useMemo(() => openingsIn(site, garden, bed, day), [site, garden, bed, day]);
+  const opening = openings.find((one) => keyOf(one) === chosenKey) ?? openings[0];
+  const fits = useMemo(
+    () => (opening ? whatFits(site, garden, bed, opening, day, wording) : []),
+    [site, garden, bed, opening, day, wording],
+  );
+  if (!opening) {
+    return (
+      <InspectorSection title="What can go here">
+        <Box sx={{ fontSize: 14.5 }}>
+          The bed is taken for a year, without a gap. Turn it over, or choose another bed.
+        </Box>
+      </InspectorSection>
+    );
+  }
+  const plant = async (fit: Fit) => {
+    const planting = plantingFor(bed, opening, fit);
+    const done = await gardenStore().dispatch("planting.add", planting);
+    if (!done.ok) return tellRefusal(done);
+    tell(`${fit.sowing.growing.crop.name} is planned in ${bed.name}.`, "done", true);
+  };
+  return (
+    <Box component="section" aria-label="What can go here">
+      <TextField
+        select
+        fullWidth
+        size="small"
+        label="Where"
+        value={keyOf(opening)}
+        onChange={(event) => setView({ openingFrom: event.target.value })}
+        sx={{ mt: 2 }}
+      >
+        {openings.map((one) => (
+          <MenuItem key={keyOf(one)} value={keyOf(one)} sx={{ whiteSpace: "normal" }}>
+            {openingWords(one, day, wording)}
+          </MenuItem>
+        ))}
+      </TextField>
+      <InspectorSection
+        title={`What can go here, sown ${wording.date(Math.max(day, opening.fromDay), day)}`}
+      >
+        {fits.length === 0 && (
+          <Box sx={{ fontSize: 14.5 }}>
+            Nothing gets ready here in that time. Look at another opening, or let it rest under a
+            green manure.
+          </Box>
+        )}
+        {(all ? fits : fits.slice(0, SHOWN)).map((fit) => (
+          <FitLine
+            key={fit.sowing.growing.crop.id}
+            fit={fit}
+            places={placesFor(bed, opening, fit)}
+            day={day}
+            wording={wording}
+            onPlant={() => void plant(fit)}
+          />
+        ))}
+        {fits.length > SHOWN && (
+          <Button size="small" color="inherit" onClick={() => setAll(!all)}>
+            {all ? "Fewer" : `All ${fits.length}`}
+          </Button>
+        )}
+      </InspectorSection>
+    </Box>
+  );
+}
+
+function keyOf({ fromDay, fromM, toM, between }: Opening): string {
+  return `${fromDay}|${fromM.toFixed(2)}|${toM.toFixed(2)}${between ? `|${between.plantingId}` : ""}`;
+}
+
+function openingWords(opening: Opening, day: number, wording: LocalWording): string {
+  const { fromM, toM, fromDay, untilDay, between } = opening;
+  const until = untilDay - day >= DAYS_PER_YEAR ? "" : ` until ${wording.date(untilDay, day)}`;
+  if (between) return `Between the ${(between.name.split(",")[0] ?? "").toLowerCase()}${until}`;
+  const from = fromDay <= day ? "now" : wording.date(fromDay, day);
+  return `${wording.lengthM(toM - fromM)}, beginning at ${wording.lengthM(fromM)}, from ${from}${until}`;
+}
+
+function plantingFor(bed: Bed, opening: Opening, { sowing, clearDay }: Fit) {
+  const { crop, variety, method, stage } = sowing.growing;
+  const hundredth = (m: number) => Math.round(m * 100) / 100;
+  const fromM = Math.ceil(opening.fromM * 100 - 1e-6) / 100;
+  return {
+    ...BY_THE_BOOK,
+    id: `planting-${crypto.randomUUID().slice(0, 13)}`,
+    cropId: crop.id,
+    varietyId: variety.id,
+    bedId: bed.id,
+    sowOn: isoDate(sowing.timeline.sowDay),
+    method,
+    stage,
+    fromM,
+    lengthM: hundredth(Math.min(opening.toM, bed.lengthM) - fromM),
+    ...(stage === "baby"
+      ? YOUNG_LEAVES
+      : { rowCm: crop.spacing.rowCm, inRowCm: crop.spacing.inRowCm }),
+    interplanted: opening.between !== null,
+    clearOn: clearDay === null ? null : isoDate(clearDay),
+  };
+}
+
+function placesFor(bed: Bed, opening: Opening, fit: Fit): number {
+  const { crop, method } = fit.sowing.growing;
+  return amountsFor(standOf(plantingFor(bed, opening, fit), bed), crop, method).plants;
+}
+
+interface LineProps {
+  fit: Fit;
+  places: number;
+  day: number;
+  wording: LocalWording;
+  onPlant: () => void;
+}
+
+function FitLine({ fit, places, day, wording, onPlant }: LineProps) {
+  const { growing, timeline } = fit.sowing;
+  const young = growing.stage === "baby" ? ", young leaves" : "";
+  const how = growing.method === "transplant" ? "raised on the bench" : "sown direct";
+  return (
+    <Box
+      sx={{
+        display: "flex",
+        gap: 1,
+        alignItems: "center",
+        py: 0.6,
+        borderTop: "1px solid var(--line)",
+        fontSize: 14,
+        lineHeight: 1.4,
+      }}
+    >
+      <Box sx={{ flex: 1 }}>
+        <b>
+          {growing.crop.name}
+          {young}
+        </b>
+        , {how}: ready {timeline.readyDay === null ? "" : wording.date(timeline.readyDay, day)},{" "}
+        {Math.round(fit.odds * 100)} years in 100; {wording.number(places)} plants
+        {fit.seedsInBox > 0 ? "; seed in the box" : ""}.
+        {fit.clearDay !== null && ` Off by ${wording.date(fit.clearDay, day)} for the next.`}
+        {fit.tooSoon && <Against words={tooSoonWords(fit.tooSoon)} />}
+        {fit.shortfall && <Against words={shortfallWords(growing.crop.name, fit.shortfall)} />}
+      </Box>
+      <Button
+        size="small"
+        variant="outlined"
+        onClick={onPlant}
+        aria-label={`Plant it: ${growing.crop.name}`}
+      >
+        Plant it
+      </Button>
+    </Box>
+  );
+}
+
+function Against({ words }: { words: string }) {
+  return (
+    <Box component="span" sx={{ color: "var(--ember-text)" }}>
+      {" "}
+      {words}
+    </Box>
+  );
+}

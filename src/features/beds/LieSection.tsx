@@ -1,0 +1,39 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import type { Bed, Garden } from "@/core/garden";
+import { gardenStore } from "@/store";
+import { InspectorSection } from "@/ui/frame";
+import { setView, tell, tellRefusal } from "@/ui/viewState";
+import { BedForm } from "./BedForm";
+
+/** Where a bed lies, as numbers; and taking it out. */
+export function LieSection({ garden, bed }: { garden: Garden; bed: Bed }) {
+  const [asked, setAsked] = useState(false);
+  const remove = async (withPlantings: boolean) => {
+    const done = await gardenStore().dispatch("bed.remove", { id: bed.id, withPlantings });
+    if (done.ok) {
+      setView({ selectedBedId: null });
+      return tell(`${bed.name} is removed.`, "done", true);
+    }
+    setAsked(true);
+    tellRefusal(done);
+  };
+  return (
+    <InspectorSection title="Where it lies">
+      <BedForm garden={garden} bed={bed} />
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 2 }}>
+        <Button color="inherit" variant="outlined" onClick={() => void remove(false)}>
+          Remove bed
+        </Button>
+        {asked && (
+          <Button color="inherit" variant="outlined" onClick={() => void remove(true)}>
+            Remove it with its plantings
+          </Button>
+        )}
+      </Box>
+    </InspectorSection>
+  );
+}

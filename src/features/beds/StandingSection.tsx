@@ -1,0 +1,149 @@
+"use client";
+
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import dynamic from "next/dynamic";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { dayNumber } from "@/core/calendar";
+import type { Planting } from "@/core/garden";
+import { clashesIn, occupantsOf, plantingName, plantsIn } from "@/core/plan";
+import { InspectorSection } from "@/ui/frame";
+import { setView } from "@/ui/viewState";
+import { BedSeason } from "./BedSeason";
+import type { BedSectionProps } from "./section";
+
+const MoveDialog = dynamic(() => import("./MoveDialog"), { ssr: false });
+const TurnOverDialog = dynamic(() => import("./TurnOverDialog"), { ssr: false });
+
+/** What stands in the bed on the date in view, what comes, and the way to turn it over. */
+export function StandingSection({ garden, site, bed, day, wording }: BedSectionProps) {
+  const router = useRouter();
+  const [turning, setTurning] = useState(false);
+  const [moved, setMoved] = useState<Planting | null>(null);
+  const there = plantsIn(site, garden, bed, day);
+  const occupants = occupantsOf(site, garden, bed);
+  const resting = occupants.filter(
+    ({ kind, fromDay, untilDay }) => kind === "rest" && fromDay <= day && day < untilDay,
+  );
+  const coming = [...garden.plantings.values()]
+    .filter((planting) => planting.bedId === bed.id && dayNumber(planting.sowOn) > day)
+    .sort((a, b) => (a.sowOn < b.sowOn ? -1 : 1));
+  const open = (plantingId: string) => setView({ selectedPlantingId: plantingId });
+  const stretch = (fromM: number, toM: number) =>
+    `${wording.lengthM(fromM)} to ${wording.lengthM(toM)}`;
+  return (
+    <>
+      {clashesIn(site, garden, bed).map(({ earlier, later }) => (
+        <Alert key={earlier.id + later.id} severity="warning" sx={{ mt: 1.5 }}>
+          {earlier.name} and {later.name} are on the same ground from{" "}
+          {wording.date(later.fromDay, day)}: move one along the bed, to another bed or to another
+          time.
+        </Alert>
+      ))}
+      <InspectorSection title={`On ${wording.date(day)}`}>
+        {there.length + resting.length === 0 && (
+          <Box sx={{ fontSize: 14.5 }}>Nothing stands here.</Box>
+        )}
+        {there.map(({ planting, grown, isReady, points }) => (
+          <PlantingLine
+            key={planting.id}
+            name={plantingName(garden, planting)}
+            words={`${stretch(planting.fromM, planting.fromM + planting.lengthM)}, ${points.length} ${points.length === 1 ? "place" : "places"}${planting.interplanted ? " between others" : ""}, ${isReady ? "ready" : `${Math.round(grown * 100)} % grown`}`}
+            onOpen={() => open(planting.id)}
+            onMove={() => setMoved(planting)}
+          />
+        ))}
+        {resting.map(({ id, name, fromM, toM, untilDay }) => (
+          <Box key={id} sx={{ fontSize: 14.5, py: 0.25 }}>
+            <b>{name}</b>
+            <br />
+            {stretch(fromM, toM)}, resting until {wording.date(untilDay, day)}
+          </Box>
+        ))}
+      </InspectorSection>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 1.5 }}>
+        {there.length > 0 && (
+          <Button variant="contained" color="secondary" onClick={() => setTurning(true)}>
+            Turn it over…
+          </Button>
+        )}
+        <Button
+          variant={there.length > 0 ? "outlined" : "contained"}
+          color={there.length > 0 ? "inherit" : "secondary"}
+          onClick={() => {
+            router.push("/plan");
+            setView({ wish: { bedId: bed.id, mode: "today" } });
+          }}
+        >
+          Plan something here…
+        </Button>
+      </Box>
+      <InspectorSection title="Through the year">
+        <BedSeason
+          occupants={occupants}
+          bedLengthM={bed.lengthM}
+          day={day}
+          wording={wording}
+          onOpen={open}
+        />
+      </InspectorSection>
+      {coming.length > 0 && (
+        <InspectorSection title="To come">
+          {coming.map((planting) => (
+            <PlantingLine
+              key={planting.id}
+              name={plantingName(garden, planting)}
+              words={`sown ${wording.date(dayNumber(planting.sowOn), day)}`}
+              onOpen={() => open(planting.id)}
+            />
+          ))}
+        </InspectorSection>
+      )}
+      {moved && (
+        <MoveDialog
+          {...{ garden, site, wording }}
+          planting={moved}
+          onClose={() => setMoved(null)}
+        />
+      )}
+      {turning && (
+        <TurnOverDialog
+          {...{ garden, site, bed, day, wording }}
+          onClose={() => setTurning(false)}
+        />
+      )}
+    </>
+  );
+}
+
+function PlantingLine(props: {
+  name: string;
+  words: string;
+  onOpen: () => void;
+  onMove?: () => void;
+}) {
+  return (
+    <Box sx={{ display: "flex", alignItems: "center", gap: 1, py: 0.25, fontSize: 14.5 }}>
+      <Box sx={{ flex: 1 }}>
+        <b>{props.name}</b>
+        <br />
+        {props.words}
+      </Box>
+      {props.onMove && (
+        <Button
+          size="small"
+          color="inherit"
+          onClick={props.onMove}
+          aria-label={`Move ${props.name}`}
+        >
+          Move…
+        </Button>
+      )}
+      <Button size="small" color="inherit" onClick={props.onOpen} aria-label={`Open ${props.name}`}>
+        Open
+      </Button>
+    </Box>
+  );
+}

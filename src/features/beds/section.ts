@@ -1,0 +1,14 @@
+import type { DayNumber } from "@/core/calendar";
+import type { Bed, Garden } from "@/core/garden";
+import type { Site } from "@/core/plan";
+import type { LocalWording } from "@/ui/wording";
+
+/** What every section of a bed's pane is given. */
+export interface BedSectionProps {
+  garden: Garden;
+  site: Site;
+  bed: Bed;
+  /** The date in view. */
+  day: DayNumber;
+  wording: LocalWording;
+}
