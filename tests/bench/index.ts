@@ -1,4 +1,5 @@
 // `npm run bench`: measured values beside what is wanted. Printed, never a test: machines differ.
+import { benchBedMap, benchBeds } from "./beds";
 import { benchDrag, benchEverySowing } from "./core";
 import { benchLibrary, benchSowToday } from "./crops";
 import { benchFirstView } from "./firstView";
@@ -8,7 +9,9 @@ benchEverySowing();
 benchDrag();
 benchLibrary();
 benchSowToday();
+benchBeds();
 benchRecords();
 benchGenerator();
 benchSkyline();
+await benchBedMap();
 await benchFirstView();

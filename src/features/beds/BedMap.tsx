@@ -2,17 +2,18 @@
 
 import Box from "@mui/material/Box";
 import { useId, useMemo } from "react";
-import type { DayNumber } from "@/core/calendar";
+import { dayNumber, type DayNumber } from "@/core/calendar";
 import { horizonOver, type Garden } from "@/core/garden";
-import { cornersOf, onDrawing, type Outline } from "@/core/layout";
-import { groundSun, layoutOf, plantingName, plantsIn, type Site } from "@/core/plan";
+import { cornersOf, type Outline } from "@/core/layout";
+import { groundSun, layoutOf, plantingName, plantsIn, restName, type Site } from "@/core/plan";
+import type { Rest } from "@/core/soil";
 import { Hatch, useSize } from "@/ui/chart";
 import { setView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { BedHandles } from "./BedHandles";
 import { BedShape } from "./BedShape";
 import { CarriedNote } from "./CarriedNote";
-import { mapScale, pathOf, type MapScale } from "./mapScale";
+import { mapScale, partOf, pathOf, type MapScale } from "./mapScale";
 import { useMoving, type Carried } from "./useMoving";
 import { PlantsCanvas } from "./PlantsCanvas";
 import { useLaying } from "./useLaying";
@@ -31,6 +32,7 @@ interface Props {
 export function BedMap({ garden, site, day, selectedBedId, layingOut, wording }: Props) {
   const [attach, { width, height }] = useSize();
   const hatchId = useId();
+  const restId = useId();
   const layout = layoutOf(garden);
   const scale = useMemo(() => mapScale(layout.plot, width, height), [layout.plot, width, height]);
   const laying = useLaying(garden);
@@ -55,6 +57,10 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, wording }:
         <>
           <svg width={width} height={height} style={{ position: "absolute", inset: 0 }}>
             <defs>
+              <pattern id={restId} width="9" height="9" patternUnits="userSpaceOnUse">
+                <rect width="9" height="9" fill="var(--straw)" fillOpacity="0.55" />
+                <path d="M2 3 l2.5 2 M6 7 l2 -2.5" stroke="var(--ash-text)" strokeWidth="1.1" />
+              </pattern>
               <Hatch
                 id={hatchId}
                 every={7}
@@ -93,6 +99,19 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, wording }:
                   fill="var(--glow)"
                   opacity={SUN_WASH * Math.min(1, sunH / FULL_SUN_H)}
                 />
+              ) : null;
+            })}
+            {[...garden.rests.values()].map((rest) => {
+              const outline = outlineOf(rest.bedId);
+              return outline && isResting(rest, day) ? (
+                <path
+                  key={rest.id}
+                  d={pathOf(scale, cornersOf(partOf(outline, rest)))}
+                  fill={`url(#${restId})`}
+                  stroke="var(--ash-text)"
+                >
+                  <title>{restName(rest)}</title>
+                </path>
               ) : null;
             })}
             <NorthArrow
@@ -160,17 +179,19 @@ const FULL_SUN_H = 14;
 
 const NO_PLANTS: readonly never[] = [];
 
+function isResting({ fromOn, untilOn }: Rest, day: DayNumber): boolean {
+  return dayNumber(fromOn) <= day && day < dayNumber(untilOn);
+}
+
 /** The ground that a carried planting would take, hatched where it cannot. */
 function CarriedPart(props: { carried: Carried; outline: Outline | undefined; scale: MapScale }) {
   const { carried, outline, scale } = props;
   if (!outline) return null;
   const { planting, fromM, meanings } = carried;
-  const { lengthM } = planting;
-  const middle = onDrawing(outline, fromM + lengthM / 2, outline.widthM / 2);
   const stops = meanings.some(({ kind }) => kind === "stops");
   return (
     <path
-      d={pathOf(scale, cornersOf({ ...outline, xM: middle.x, yM: middle.y, lengthM }))}
+      d={pathOf(scale, cornersOf(partOf(outline, { fromM, lengthM: planting.lengthM })))}
       fill="var(--glow)"
       fillOpacity={stops ? 0.15 : 0.5}
       stroke="var(--ember)"

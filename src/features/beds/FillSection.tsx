@@ -114,7 +114,7 @@ function openingWords(opening: Opening, day: number, wording: LocalWording): str
 function plantingFor(bed: Bed, opening: Opening, { sowing, clearDay }: Fit) {
   const { crop, variety, method, stage } = sowing.growing;
   const hundredth = (m: number) => Math.round(m * 100) / 100;
-  const fromM = Math.ceil(opening.fromM * 100 - 1e-6) / 100;
+  const fromM = Math.max(0, Math.ceil(opening.fromM * 100 - 1e-6) / 100);
   return {
     ...BY_THE_BOOK,
     id: `planting-${crypto.randomUUID().slice(0, 13)}`,

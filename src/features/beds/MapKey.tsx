@@ -25,6 +25,10 @@ export function MapKey({ layingOut }: { layingOut: boolean }) {
       <Mark words="covered">
         <path d="M1,17 L17,1 M1,9 L9,1 M9,17 L17,9" stroke="var(--frost-text)" strokeWidth="1.4" />
       </Mark>
+      <Mark words="resting">
+        <rect x="1" y="3" width="16" height="12" fill="var(--straw)" stroke="var(--ash-text)" />
+        <path d="M4 7 l3 2 M10 12 l3 -3" stroke="var(--ash-text)" strokeWidth="1.2" />
+      </Mark>
       <Mark words="shelter">
         <rect
           x="1"

@@ -1,10 +1,10 @@
 "use client";
 
 import { useRef } from "react";
-import { cornersOf, onDrawing, type Outline } from "@/core/layout";
+import { cornersOf, type Outline } from "@/core/layout";
 import type { StandingPlants } from "@/core/plan";
 import { useDrag } from "@/ui/chart";
-import { pathOf, type MapScale } from "./mapScale";
+import { partOf, pathOf, type MapScale } from "./mapScale";
 import type { Moving } from "./useMoving";
 
 interface Props {
@@ -23,9 +23,6 @@ export function PlantingShape({ outline, group, scale, moving, onPress }: Props)
     onEnd: (moved) => (moved ? moving.drop() : onPress()),
     onCancel: moving.cancel,
   });
-  const { fromM, lengthM } = group.planting;
-  const middle = onDrawing(outline, fromM + lengthM / 2, outline.widthM / 2);
-  const part = { ...outline, xM: middle.x, yM: middle.y, lengthM };
   return (
     <path
       {...drag}
@@ -34,7 +31,7 @@ export function PlantingShape({ outline, group, scale, moving, onPress }: Props)
         from.current = { x: event.clientX - (box?.left ?? 0), y: event.clientY - (box?.top ?? 0) };
         drag.onPointerDown(event);
       }}
-      d={pathOf(scale, cornersOf(part))}
+      d={pathOf(scale, cornersOf(partOf(outline, group.planting)))}
       fill="transparent"
       style={{ cursor: "grab", touchAction: "none" }}
     >

@@ -5,26 +5,19 @@ import Box from "@mui/material/Box";
 import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import TextField from "@mui/material/TextField";
-import { useMemo, useState } from "react";
-import { dayNumber, isIsoDate, isoDate } from "@/core/calendar";
+import { useState } from "react";
+import { isoDate } from "@/core/calendar";
 import type { Planting } from "@/core/garden";
-import {
-  growingOf,
-  placesOf,
-  plantsIn,
-  stillGives,
-  turnOverOn,
-  turnOverPlantings,
-  turnOvers,
-  type TurnOver,
-} from "@/core/plan";
+import { growingOf, turnOverPlantings } from "@/core/plan";
 import { gardenStore, type Refused } from "@/store";
 import { FormDialog } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
+import { Candidates } from "./Candidates";
 import { ClearingLine } from "./ClearingLine";
 import type { BedSectionProps } from "./section";
 import { TurnOverChart } from "./TurnOverChart";
-import { aboutWeight, turnOverReasons } from "./turnOverWords";
+import { turnOverReasons } from "./turnOverWords";
+import { useTurnOver } from "./useTurnOver";
 
 interface Props extends BedSectionProps {
   onClose: () => void;
@@ -34,48 +27,18 @@ const SHOWN = 5;
 
 /** What still stands is weighed against what could follow; which day, which crop, what is left. */
 export default function TurnOverDialog({ garden, site, bed, day, wording, onClose }: Props) {
-  const standing = useMemo(
-    () => plantsIn(site, garden, bed, day).filter(({ planting }) => !planting.interplanted),
-    [site, garden, bed, day],
-  );
   const [leaves, setLeaves] = useState<Record<string, number>>({});
   const [atHand, setAtHand] = useState(false);
   const [between, setBetween] = useState(false);
   const [cropId, setCropId] = useState<string | null>(null);
   const [typedDate, setTypedDate] = useState<string | null>(null);
   const [refused, setRefused] = useState<Refused | null>(null);
-  const gives = useMemo(
-    () => standing.flatMap(({ planting }) => stillGives(site, garden, planting, day) ?? []),
-    [standing, site, garden, day],
+  const choice = { leaves, atHand, cropId, typedDate };
+  const { standing, gives, pulled, found, best, typedDay, chosen } = useTurnOver(
+    { garden, site, bed, day },
+    choice,
   );
   const leftOf = (planting: Planting) => leaves[planting.id] ?? 0;
-  // Only the share that is pulled is weighed.
-  const pulled = useMemo(
-    () =>
-      gives.map((one) => {
-        const { places } = placesOf(one.planting, one.life.growing, bed);
-        const share = 1 - Math.min(1, (leaves[one.planting.id] ?? 0) / Math.max(1, places));
-        return {
-          ...one,
-          keptKg: one.keptKg.map((kg) => kg * share),
-          totalKg: one.totalKg * share,
-          share,
-        };
-      }),
-    [gives, leaves, bed],
-  );
-  const lengthM = pulled.reduce((sum, { planting, share }) => sum + planting.lengthM * share, 0);
-  const found = useMemo(
-    () => turnOvers(site, garden, bed, pulled, Math.max(0.1, lengthM), day, atHand),
-    [site, garden, bed, pulled, lengthM, day, atHand],
-  );
-  const best = found.find(({ growing }) => growing.crop.id === cropId) ?? found[0];
-  const typedDay = typedDate !== null && isIsoDate(typedDate) ? dayNumber(typedDate) : null;
-  const onDay = best && (typedDay ?? best.onDay);
-  const chosen =
-    best && onDay !== undefined
-      ? turnOverOn(site, garden, bed, best.growing, best.gainKg, pulled, day, onDay - day)
-      : undefined;
   const keep = async () => {
     if (!chosen) return;
     const plantings = turnOverPlantings({
@@ -101,6 +64,13 @@ export default function TurnOverDialog({ garden, site, bed, day, wording, onClos
   const setWorth = async (planting: Planting, worth: Planting["worth"]) => {
     const done = await gardenStore().dispatch("planting.edit", { id: planting.id, worth });
     if (!done.ok) tellRefusal(done);
+  };
+  const dayWords = () => {
+    if (!best) return "";
+    if (typedDate !== null && typedDay === null) return "Choose a day of the next ten weeks.";
+    return typedDay !== null && typedDay !== best.onDay
+      ? `${wording.date(best.onDay, day)} would be best.`
+      : "The day on which both together give most.";
   };
   const someLeft = standing.some(({ planting }) => leftOf(planting) > 0);
   return (
@@ -178,11 +148,7 @@ export default function TurnOverDialog({ garden, site, bed, day, wording, onClos
                 fullWidth
                 value={typedDate ?? isoDate(chosen.onDay)}
                 onChange={(event) => setTypedDate(event.target.value)}
-                helperText={
-                  typedDay !== null && best && typedDay !== best.onDay
-                    ? `${wording.date(best.onDay, day)} would be best.`
-                    : "The day on which both together give most."
-                }
+                helperText={dayWords()}
                 slotProps={{ inputLabel: { shrink: true } }}
                 sx={{ mt: 1.5 }}
               />
@@ -200,57 +166,5 @@ export default function TurnOverDialog({ garden, site, bed, day, wording, onClos
         </Box>
       </Box>
     </FormDialog>
-  );
-}
-
-interface CandidatesProps {
-  found: readonly TurnOver[];
-  chosenId: string | null;
-  day: number;
-  wording: BedSectionProps["wording"];
-  onChoose: (cropId: string) => void;
-}
-
-/** The crops that would give most, to be chosen among. */
-function Candidates({ found, chosenId, day, wording, onChoose }: CandidatesProps) {
-  return (
-    <Box role="radiogroup" aria-label="What could follow">
-      {found.map((one) => {
-        const { growing, timeline, onDay, gainKg } = one;
-        const isChosen = growing.crop.id === chosenId;
-        return (
-          <Box
-            key={growing.crop.id}
-            component="button"
-            type="button"
-            role="radio"
-            aria-checked={isChosen}
-            onClick={() => onChoose(growing.crop.id)}
-            sx={{
-              font: "inherit",
-              fontSize: 14.5,
-              color: "inherit",
-              textAlign: "left",
-              display: "block",
-              width: "100%",
-              minHeight: 44,
-              px: 1.25,
-              py: 0.75,
-              mb: 0.5,
-              cursor: "pointer",
-              borderRadius: 1.5,
-              border: "1px solid",
-              borderColor: isChosen ? "var(--ember)" : "var(--line)",
-              bgcolor: isChosen ? "var(--selected)" : "transparent",
-            }}
-          >
-            <b>{growing.crop.name}</b> on {wording.date(onDay, day)}: ready{" "}
-            {timeline.readyDay === null ? "never" : wording.date(timeline.readyDay, day)}, about{" "}
-            {aboutWeight(gainKg[onDay - day] ?? 0, wording)}
-            {one.tooSoon ? "; its family was here too lately" : ""}
-          </Box>
-        );
-      })}
-    </Box>
   );
 }

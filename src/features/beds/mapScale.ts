@@ -1,4 +1,4 @@
-import { axesOf, type Outline, type Plot, type Point } from "@/core/layout";
+import { axesOf, onDrawing, type Outline, type Plot, type Point } from "@/core/layout";
 
 /** Metres of the plot to pixels of the drawing, and distances back. */
 export interface MapScale {
@@ -33,6 +33,12 @@ export function mapScale(plot: Plot, width: number, height: number): MapScale {
     metresX: (px) => (px - left) / pxPerM,
     metresY: (px) => plot.widthM - (px - top) / pxPerM,
   };
+}
+
+/** A part of a bed, as long as it is and as wide as the bed. */
+export function partOf(outline: Outline, part: { fromM: number; lengthM: number }): Outline {
+  const middle = onDrawing(outline, part.fromM + part.lengthM / 2, outline.widthM / 2);
+  return { ...outline, xM: middle.x, yM: middle.y, lengthM: part.lengthM };
 }
 
 /** A closed path around corners. */

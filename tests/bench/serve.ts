@@ -1,0 +1,35 @@
+import { spawn } from "node:child_process";
+import { chromium, type Page } from "@playwright/test";
+
+const STARTED_WITHIN_MS = 240_000;
+
+/** Runs work in a page of the demo, served for the purpose and ended after it. */
+export async function withDemo(
+  port: number,
+  work: (page: Page, address: string) => Promise<void>,
+): Promise<void> {
+  const server = spawn(process.execPath, ["scripts/demo.mjs", "--port", String(port)], {
+    stdio: "ignore",
+  });
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+    args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+  });
+  try {
+    const address = `http://localhost:${port}`;
+    await untilServed(`${address}/plan`);
+    await work(await browser.newPage(), address);
+  } finally {
+    await browser.close();
+    server.kill("SIGTERM");
+  }
+}
+
+async function untilServed(url: string): Promise<void> {
+  const end = Date.now() + STARTED_WITHIN_MS;
+  while (Date.now() < end) {
+    if ((await fetch(url).catch(() => null))?.ok) return;
+    await new Promise((resolve) => setTimeout(resolve, 300));
+  }
+  throw new Error(`${url} was not served in time`);
+}
