@@ -15,8 +15,11 @@ const PICTURES = [
   {
     name: "beds",
     path: "/beds",
-    act: (page) => page.getByRole("button", { name: /^Bed 11/ }).click(),
+    act: (page) => page.getByRole("button", { name: /^Bed 10:/ }).click(),
   },
+  { name: "beds-summer", path: "/beds", act: (page) => lookAt(page, -7, "Bed 4") },
+  { name: "beds-january", path: "/beds", act: (page) => lookAt(page, 16, "House 4") },
+  { name: "turn-over", path: "/beds", act: turnTomatoesOver },
   { name: "seedlings", path: "/seedlings" },
   { name: "seedlings-phone", path: "/seedlings", viewport: PHONE, act: countOnions },
   { name: "seeds", path: "/seedlings", act: (page) => look(page, "Seed box") },
@@ -56,6 +59,21 @@ try {
 
 async function selectSpinach(page) {
   await page.getByRole("slider", { name: /^Spinach, winter type, Bed 7/ }).click();
+}
+
+/** Moves the lantern by weeks and chooses a bed. */
+async function lookAt(page, weeks, bed) {
+  await page.getByRole("slider", { name: "Date in view" }).focus();
+  for (let week = 0; week < Math.abs(weeks); week += 1) {
+    await page.keyboard.press(weeks < 0 ? "PageDown" : "PageUp");
+  }
+  await page.getByRole("button", { name: new RegExp(`^${bed}:`) }).click();
+}
+
+async function turnTomatoesOver(page) {
+  await lookAt(page, -11, "Bed 4");
+  await page.getByRole("button", { name: "Turn it over…" }).click();
+  await page.getByLabel("Left standing, of 8").fill("2");
 }
 
 async function countOnions(page) {

@@ -90,6 +90,8 @@ export function BedShape(props: Props) {
   };
   const path = pathOf(scale, cornersOf(outline));
   const [x, y] = [scale.x(outline.xM), scale.y(outline.yM)];
+  // A name longer than its bed stands above it, clear of its plants.
+  const isShort = outline.lengthM * scale.pxPerM < bed.name.length * LETTER_PX;
   return (
     <g
       {...(layingOut ? drag : {})}
@@ -125,7 +127,11 @@ export function BedShape(props: Props) {
           />
         ))}
       <text
-        transform={`translate(${x} ${y}) rotate(${nameTurn(outline)})`}
+        transform={
+          isShort
+            ? `translate(${x} ${y - (outline.widthM / 2) * scale.pxPerM - ABOVE_PX})`
+            : `translate(${x} ${y}) rotate(${nameTurn(outline)})`
+        }
         y={4}
         fontSize={NAME_PX}
         fontWeight="700"
@@ -143,6 +149,9 @@ export function BedShape(props: Props) {
 }
 
 const NAME_PX = 12.5;
+/** About what a letter of a name takes. */
+const LETTER_PX = 7;
+const ABOVE_PX = 9;
 
 /** Names run along the bed, never upside down. */
 function nameTurn({ angleDeg }: Outline): number {

@@ -55,7 +55,15 @@ export function BedsView() {
             </Box>
           </Typography>
           {garden.beds.size > 0 && (
-            <Box sx={{ display: "flex", gap: 1.25, "@media print": { display: "none" } }}>
+            <Box
+              sx={{
+                display: "flex",
+                flexWrap: "wrap",
+                gap: { xs: 0.75, md: 1.25 },
+                "& button": { whiteSpace: "nowrap", px: { xs: 1.25, md: 1.75 } },
+                "@media print": { display: "none" },
+              }}
+            >
               <ToggleButton
                 value="layout"
                 selected={layingOut}

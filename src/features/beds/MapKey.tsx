@@ -45,7 +45,7 @@ export function MapKey({ layingOut }: { layingOut: boolean }) {
       </Mark>
       <Box sx={{ "@media print": { display: "none" } }}>
         {layingOut
-          ? "drag a bed, or arrow keys and R; its handles size and turn it"
+          ? "drag, arrow keys, R; handles size and turn"
           : "drag a planting to another bed"}
       </Box>
     </Box>
