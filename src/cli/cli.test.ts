@@ -196,3 +196,49 @@ test("check lists every problem with its path", async () => {
     "plantings",
   ]);
 });
+
+test("a night under covers is told as the contract has it, and what is no weather is refused", async () => {
+  const cold = "--lat 47.1 --date 2026-12-11 --min -10 --max -4";
+  const double = (await json(`night --cover greenhouse-single,row-cover-light ${cold}`)) as Night;
+  expect(double.spaces.map((space) => space.name)).toEqual(["greenhouse", "light cover"]);
+  expect(double.crop.gainC).toBeGreaterThan(4);
+  expect(double.crop.gainC).toBeLessThan(7);
+  expect(double.crop.minC).toBeCloseTo(double.outside.minC + double.crop.gainC, 0);
+  expect(double.lightShare).toBeCloseTo(0.7225, 3);
+  const open = (await json(`night --cover none ${cold}`)) as Night;
+  expect(open).toMatchObject({ spaces: [], crop: { gainC: 0 }, lightShare: 1 });
+  const imperial = (await json(
+    "night --cover none --lat 47.1 --date 2026-12-11 --min 14 --max 25 --units imperial",
+  )) as Night;
+  expect(imperial.outside.minC).toBeCloseTo(14, 0);
+  const refused = await run(
+    `night --cover none --lat 47.1 --date 2026-12-11 --min 4 --max -4`.split(" "),
+  );
+  expect(refused).toMatchObject({ exitCode: 2, stdout: "" });
+  expect(refused.stderr).toMatch(/--min is above --max: are the two swapped/);
+});
+
+interface Night {
+  outside: { minC: number };
+  spaces: { name: string }[];
+  crop: { minC: number; gainC: number };
+  lightShare: number;
+}
+
+test("hardiness goes down as a crop hardens, stage by stage, and unknown stages are refused", async () => {
+  const ask = "hardiness --garden " + DEMO + " --from 2026-09-20 --to 2026-12-20";
+  const { days } = (await json(`${ask} --crop spinach`)) as {
+    days: { date: string; lt50C: number }[];
+  };
+  expect(days).toHaveLength(92);
+  expect(days[0]?.lt50C).toBeGreaterThan(-8);
+  expect(days.at(-1)?.lt50C).toBeLessThan(-12);
+  const seedling = (await json(`${ask} --crop spinach --stage seedling`)) as {
+    days: { lt50C: number }[];
+  };
+  expect(seedling.days.at(-1)?.lt50C).toBeGreaterThan(days.at(-1)?.lt50C ?? 0);
+  const refused = await run(`${ask} --crop spinach --stage antler`.split(" "));
+  expect(refused.stderr).toMatch(
+    /Spinach has no stage "antler" of its own. Known for it: seedling/,
+  );
+});

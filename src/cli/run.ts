@@ -5,11 +5,24 @@ import { countback } from "./verbs/countback";
 import { crops } from "./verbs/crops";
 import { exportFile } from "./verbs/export";
 import { frost } from "./verbs/frost";
+import { hardiness } from "./verbs/hardiness";
+import { night } from "./verbs/night";
 import { ready } from "./verbs/ready";
 import { sprout } from "./verbs/sprout";
 import { sun } from "./verbs/sun";
 
-const VERBS: readonly Verb[] = [sun, frost, crops, sprout, ready, countback, check, exportFile];
+const VERBS: readonly Verb[] = [
+  sun,
+  frost,
+  crops,
+  sprout,
+  ready,
+  countback,
+  night,
+  hardiness,
+  check,
+  exportFile,
+];
 const REFUSED = 2;
 
 /** What a call prints and the code it exits with. */

@@ -174,6 +174,11 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
   });
 }
 
+/** Takes another way to what was refused; that may be refused in its turn. */
+export function takeWay(store: GardenStore, { command }: WayOut): Promise<Done> {
+  return store.dispatch(command.name, command.input);
+}
+
 type Planned = { ok: true; write: Omit<Write, "seenRevision"> } | Refused;
 
 function nothingTo(what: string): Planned {

@@ -1,4 +1,4 @@
 export { gardenStore, useGarden } from "./browserStore";
-export { type Done, type GardenState, type Refused } from "./gardenStore";
+export { takeWay, type Done, type GardenState, type Refused } from "./gardenStore";
 export { todayOf } from "./today";
 export { fetchOutlook, fetchReadings, type Asked } from "./station";

@@ -3,6 +3,7 @@ import { benchBedMap, benchBeds } from "./beds";
 import { benchDrag, benchEverySowing } from "./core";
 import { benchLibrary, benchSowToday } from "./crops";
 import { benchFirstView } from "./firstView";
+import { benchShelter } from "./shelter";
 import { benchGenerator, benchRecords, benchSkyline } from "./weather";
 
 benchEverySowing();
@@ -13,5 +14,6 @@ benchBeds();
 benchRecords();
 benchGenerator();
 benchSkyline();
+benchShelter();
 await benchBedMap();
 await benchFirstView();

@@ -41,7 +41,7 @@ test("a grower reads the season, wishes for December spinach, moves it, keeps it
     .getByRole("button", { name: /^Plant it: Spinach.*young leaves/ })
     .first()
     .click();
-  await expect(page.getByText(/Spinach is planned in .*: sow on \d+ September/)).toBeVisible();
+  await expect(page.getByText(/Spinach is planned in House 3: sow on 2 October/)).toBeVisible();
 
   // Dragged a week later, it is ready more than a week later; the end answers while it is dragged.
   const planted = page.getByRole("slider", { name: NEW_SPINACH });
@@ -87,7 +87,7 @@ test("a grower reads the season, wishes for December spinach, moves it, keeps it
   await expect(elsewhere.getByRole("heading", { name: "Harvest through winter" })).toBeVisible();
   await importFile(elsewhere, "garden.json", file);
   await expect(
-    elsewhere.getByText(/Tarnholt Commons is here: 21 beds and 38 plantings/),
+    elsewhere.getByText(/Tarnholt Commons is here: 21 beds and 39 plantings/),
   ).toBeVisible();
   const again = elsewhere.waitForEvent("download");
   await gardenMenu(elsewhere, "Save garden as a file");
@@ -206,19 +206,20 @@ test("a planting is edited: another bed and cover, another date typed; what cann
   await expect(dialog.getByRole("alert")).toHaveText("Bed 4 is 8 m long: take at most that.");
   await dialog.getByLabel("Length (m)").fill("4");
   await dialog.getByRole("combobox", { name: "Bed" }).click();
-  await page.getByRole("option", { name: /House 2/ }).click();
+  await page.getByRole("option", { name: /House 3/ }).click();
+  await dialog.getByLabel("Begins at (m)").fill("8");
   await dialog.getByRole("button", { name: "Keep" }).click();
-  await expect(inspector).toContainText("House 2 · greenhouse");
+  await expect(inspector).toContainText("House 3 · greenhouse");
   await expect(inspector).toContainText("160 plants");
 
-  const before = dayOf(await readyWords(knot(page, "Turnip, purple top, House 2")));
+  const before = dayOf(await readyWords(knot(page, "Turnip, purple top, House 3")));
   await inspector.getByLabel("Sown").fill("2026-08-10");
   await inspector.getByLabel("Sown").press("Enter");
   await expect
-    .poll(async () => dayOf(await readyWords(knot(page, "Turnip, purple top, House 2"))))
+    .poll(async () => dayOf(await readyWords(knot(page, "Turnip, purple top, House 3"))))
     .toBeGreaterThan(before + 17);
   await inspector.getByRole("button", { name: "Remove" }).click();
   await expect(page.getByRole("slider", { name: /^Turnip, purple top/ })).toHaveCount(0);
   await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
-  await expect(knot(page, "Turnip, purple top, House 2")).toBeVisible();
+  await expect(knot(page, "Turnip, purple top, House 3")).toBeVisible();
 });

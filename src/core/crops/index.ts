@@ -33,3 +33,13 @@ export {
   type DayWorth,
   type GrowthNeeds,
 } from "./growth";
+export {
+  hardenedAfter,
+  hardenedShares,
+  hardinessRange,
+  lt50At,
+  nightDamage,
+  type HardinessRange,
+  type NightDamage,
+  type Organ,
+} from "./hardiness";

@@ -96,3 +96,4 @@ export {
 export { restName } from "./occupancy";
 export { setupOperations, usualSetup, type Operation, type Setup } from "./setup";
 export { meaningOfMove, nearestPlace, type Meaning } from "./moving";
+export { lt50Course } from "./hardening";

@@ -14,6 +14,16 @@ export const MaterialSchema = z.object({
   nightGainC: z.number().min(0).max(10),
   /** Degrees a closed layer adds to a cool day's maximum at the crop. */
   dayGainC: z.number().min(0).max(20),
+  /** A sheet lies on hoops over one bed, as a low tunnel does; a frame has lights; a house has paths. */
+  kind: z.enum(["sheet", "tunnel", "frame", "house"]),
+  /** Share of thermal radiation let through: with drops on it, and dry. */
+  longwaveTransmittance: z.object({ wet: z.number().min(0).max(1), dry: z.number().min(0).max(1) }),
+  /** Area of cover over a square metre of ground. */
+  areaRatio: z.number().min(1).max(4),
+  /** Mean height of the space below it. */
+  heightM: z.number().positive().max(10),
+  /** Changes of its air an hour when shut: in still air, and more for each m/s of wind. */
+  leakPerHour: z.object({ still: z.number().min(0), perMps: z.number().min(0) }),
   sources: z.record(z.string(), z.string()),
 });
 

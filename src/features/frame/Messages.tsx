@@ -3,9 +3,11 @@
 import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
-import { setView, type Message } from "@/ui/viewState";
+import type { WayOut } from "@/core/commands";
+import { takeWay, gardenStore } from "@/store";
+import { WaysOut } from "@/ui/inputs";
+import { setView, tell, tellRefusal, type Message } from "@/ui/viewState";
 import { undo } from "./steps";
-import { WaysOut } from "./WaysOut";
 
 const SHOWN_MS = 7000;
 
@@ -19,6 +21,12 @@ function keepHeard(element: HTMLElement | null) {
   observer.observe(element, { attributes: true, attributeFilter: ["aria-hidden"] });
   element.removeAttribute("aria-hidden");
   return () => observer.disconnect();
+}
+
+async function take(way: WayOut) {
+  const done = await takeWay(gardenStore(), way);
+  if (done.ok) tell(`Done: ${way.words}.`, "done", true);
+  else tellRefusal(done);
 }
 
 /** What was done or refused just now, with the way back. */
@@ -59,7 +67,7 @@ export default function Messages({ message }: { message: Message }) {
         }
       >
         {message.text}
-        <WaysOut ways={message.ways} />
+        <WaysOut ways={message.ways} onTake={(way) => void take(way)} />
       </Alert>
     </Snackbar>
   );

@@ -11,10 +11,12 @@ import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useMemo, useState } from "react";
 import { isoDate, type DayNumber } from "@/core/calendar";
+import type { WayOut } from "@/core/commands";
 import { BY_THE_BOOK, cropsOf, type Garden } from "@/core/garden";
 import { otherCropsFor, spotsOf, waysTo, type Site, type Way } from "@/core/plan";
-import { gardenStore } from "@/store";
-import { setView, tell, type WishStart, tellRefusal } from "@/ui/viewState";
+import { gardenStore, takeWay, type Refused } from "@/store";
+import { WaysOut } from "@/ui/inputs";
+import { setView, tell, type WishStart } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { WayList } from "./WayList";
 import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
@@ -37,6 +39,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
   const wording = useWording(garden.settings.units);
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
   const wish = useMemo(() => wishFrom(fields, cropsOf(garden), today), [fields, garden, today]);
+  const [refused, setRefused] = useState<(Refused & { plantingId: string }) | null>(null);
   const found = useMemo(() => {
     if (typeof wish === "string") return null;
     const all = spotsOf(garden);
@@ -63,10 +66,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
   const accept = async (way: Way) => {
     const planting = plantingFrom(site, garden, way, fields.bedId);
     const done = await gardenStore().dispatch("planting.add", planting);
-    if (!done.ok) {
-      tellRefusal(done);
-      return;
-    }
+    if (!done.ok) return setRefused({ ...done, plantingId: planting.id });
     onClose();
     setView({ selectedPlantingId: planting.id });
     const bed = garden.beds.get(planting.bedId)?.name ?? "";
@@ -75,6 +75,14 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
       "done",
       true,
     );
+  };
+
+  const take = async (wayOut: WayOut) => {
+    const done = await takeWay(gardenStore(), wayOut);
+    if (!done.ok) return setRefused(refused && { ...refused, ...done });
+    onClose();
+    setView({ selectedPlantingId: refused?.plantingId ?? null });
+    tell(`Done: ${wayOut.words}.`, "done", true);
   };
 
   return (
@@ -93,6 +101,12 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
         I want…
       </DialogTitle>
       <DialogContent>
+        {refused && (
+          <Alert severity="error" sx={{ mb: 2 }}>
+            {refused.refusal}
+            <WaysOut ways={refused.ways ?? []} onTake={(way) => void take(way)} />
+          </Alert>
+        )}
         <WishForm garden={garden} fields={fields} onFields={setFields} />
         {typeof wish === "string" ? (
           <Alert severity="info" sx={{ mt: 2 }}>

@@ -4,3 +4,4 @@ export { useSettling, type Settling } from "./useSettling";
 export { clearPending, dropPending, markPending } from "./pendingChange";
 export { FormDialog } from "./FormDialog";
 export { CropPicker } from "./CropPicker";
+export { WaysOut } from "./WaysOut";

@@ -12,12 +12,14 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { useForm } from "react-hook-form";
 import type { Crop } from "@/core/crops";
+import type { WayOut } from "@/core/commands";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import { coverWords } from "@/core/shelter";
-import { gardenStore, type Refused } from "@/store";
+import { gardenStore, takeWay, type Refused } from "@/store";
+import { WaysOut } from "@/ui/inputs";
+import { tell } from "@/ui/viewState";
 import { Choice } from "./Choice";
 import { editFieldsOf, plantingChangesFrom, type EditFields } from "./editFields";
-import { WaysOut } from "../WaysOut";
 import { StandingFields } from "./StandingFields";
 
 interface Props {
@@ -42,6 +44,12 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
     if (done.ok) onClose();
     else setRefused(done);
   };
+  const take = async (way: WayOut) => {
+    const done = await takeWay(gardenStore(), way);
+    if (!done.ok) return setRefused(done);
+    onClose();
+    tell(`Done: ${way.words}.`, "done", true);
+  };
   const small = units === "imperial" ? "in" : "cm";
   const number = (name: "from" | "length" | "row" | "inRow", label: string) => (
     <TextField
@@ -59,7 +67,7 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
           {refused && (
             <Alert severity="error">
               {refused.refusal}
-              <WaysOut ways={refused.ways ?? []} onTaken={onClose} />
+              <WaysOut ways={refused.ways ?? []} onTake={(way) => void take(way)} />
             </Alert>
           )}
           <Choice control={control} name="varietyId" label="Variety">

@@ -70,10 +70,10 @@ export function successionFrom(
   bedLengthM: number,
 ): CommandInput<"succession.add"> {
   const id = `succession-${crypto.randomUUID().slice(0, 13)}`;
-  // One after the other along the bed, from the near end again where it is used up.
-  const places = Math.max(1, Math.floor(bedLengthM / fields.lengthM + 1e-6));
+  // One after the other along the planting's own part of the bed, and from its beginning again.
+  const places = Math.max(1, Math.floor(planting.lengthM / fields.lengthM + 1e-6));
   const beginM = (index: number) => {
-    const along = (planting.fromM + index * fields.lengthM) % (places * fields.lengthM);
+    const along = planting.fromM + (index % places) * fields.lengthM;
     return Math.round(Math.min(along, Math.max(0, bedLengthM - fields.lengthM)) * 100) / 100;
   };
   return {

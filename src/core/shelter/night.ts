@@ -1,0 +1,113 @@
+import { dayOfYear, type DayNumber } from "../calendar";
+import type { CoverIds } from "./materials";
+import { runShelter, SHUT, type GroundStart, type Working } from "./shelterRun";
+import { stackOf, type Stack } from "./stack";
+import { weatherSteps, type ShelterDay } from "./weatherSteps";
+
+/** One night as it is expected, and the days before it. */
+export interface ExpectedNight extends ShelterDay {
+  latitudeDeg: number;
+  /** The day whose morning is coldest. */
+  day: DayNumber;
+  /** How much milder the ten days before were, °C. */
+  milderBeforeC: number;
+}
+
+export interface Extremes {
+  minC: number;
+  maxC: number;
+}
+
+/** What a stack of covers makes of a night. */
+export interface NightUnder {
+  outside: Extremes;
+  /** The air below each cover, from the outside in, by the cover's name. */
+  spaces: ({ name: string } & Extremes)[];
+  crop: Extremes & { gainC: number };
+  soil5cmMinC: number;
+  /** Share of the light in the open that reaches the crop. */
+  lightShare: number;
+}
+
+const DAYS_BEFORE = 10;
+const STEPS_PER_DAY = 96;
+/** The night is looked for from the evening before until noon. */
+const EVENING_STEP = (18 * STEPS_PER_DAY) / 24;
+const NOON_STEP = STEPS_PER_DAY / 2;
+
+/** The night under a stack of covers: ten milder days of the same sky and wind, then the night. */
+export function nightUnder(
+  covers: CoverIds,
+  night: ExpectedNight,
+  more: Partial<Pick<Stack, "barrelLitresPerM2" | "staysDry">> = {},
+  working: Working = SHUT,
+): NightUnder {
+  const { latitudeDeg, day, milderBeforeC } = night;
+  const stack = stackOf(covers, more);
+  const before: ShelterDay = {
+    ...night,
+    minTempC: night.minTempC + milderBeforeC,
+    maxTempC: night.maxTempC + milderBeforeC,
+  };
+  const days = [...new Array<ShelterDay>(DAYS_BEFORE).fill(before), night, night];
+  const weather = weatherSteps(latitudeDeg, day - DAYS_BEFORE, days, STEPS_PER_DAY);
+  const meanC = (before.minTempC + before.maxTempC) / 2;
+  const run = runShelter(
+    stack,
+    weather,
+    usualGround(latitudeDeg, day - DAYS_BEFORE, meanC),
+    working,
+  );
+  const midnight = DAYS_BEFORE * STEPS_PER_DAY;
+  const nightFrom = midnight - STEPS_PER_DAY + EVENING_STEP;
+  const nightTo = midnight + NOON_STEP;
+  const dayTo = midnight + STEPS_PER_DAY;
+  const extremes = (values: Float64Array): Extremes => ({
+    minC: Math.min(...values.subarray(nightFrom, nightTo)),
+    maxC: Math.max(...values.subarray(midnight, dayTo)),
+  });
+  const outside = extremes(weather.airC);
+  const crop = extremes(run.cropC);
+  return {
+    outside,
+    spaces: stack.layers.map((layer, index) => ({
+      name: layer.shortName,
+      ...extremes(run.spacesC[index] ?? weather.airC),
+    })),
+    crop: { ...crop, gainC: crop.minC - outside.minC },
+    soil5cmMinC: Math.min(...run.soil5cmC.subarray(nightFrom, nightTo)),
+    lightShare: stack.layers.reduce((share, layer) => share * layer.lightTransmittance, 1),
+  };
+}
+
+/** Depth at which the day's and the week's weather is hardly felt, m. */
+const DEEP_M = 1.27;
+/** The year's wave at that depth is this share of the air's, and so many days late (estimates). */
+const DEEP_SHARE = 0.55;
+const DEEP_LAG_DAYS = 35;
+/** Coldest day of the year in the north (estimate). */
+const COLDEST_DAY_OF_YEAR = 20;
+
+/**
+ * The soil where no climate tells it: from midway between the air of these days and the usual
+ * temperature of the depth at the surface, to the usual temperature of the date at a depth, from latitude alone (30 − 0.45 °C a degree for the
+ * year's mean, a quarter of a degree a degree for its swing: estimates).
+ */
+export function usualGround(latitudeDeg: number, day: DayNumber, airMeanC: number): GroundStart {
+  const away = Math.abs(latitudeDeg);
+  const yearMeanC = 30 - 0.45 * away;
+  const swingC = 0.25 * away;
+  const late = COLDEST_DAY_OF_YEAR + DEEP_LAG_DAYS + (latitudeDeg < 0 ? 182.5 : 0);
+  const phase = (2 * Math.PI * (dayOfYear(day) - late)) / 365.25;
+  const deepC = yearMeanC - DEEP_SHARE * swingC * Math.cos(phase);
+  // Soil is slow: its surface lies between what the air has come to and what the depth still holds.
+  return groundBetween((airMeanC + deepC) / 2, deepC);
+}
+
+/** Soil that goes straight from the surface's temperature to that of the depth. */
+export function groundBetween(surfaceC: number, deepC: number): GroundStart {
+  return {
+    tempAtC: (depthM) => surfaceC + (deepC - surfaceC) * Math.min(1, depthM / DEEP_M),
+    deepC,
+  };
+}

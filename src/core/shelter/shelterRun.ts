@@ -1,0 +1,105 @@
+import { EnergyBalance, type Driving, type Handling } from "./energyBalance";
+import { LAYER_AT_5_CM } from "./soilColumn";
+import type { Stack } from "./stack";
+import type { WeatherSteps } from "./weatherSteps";
+
+/** How vents and night covers are worked. */
+export interface Working {
+  /**
+   * `shut`: never opened. `automatic`: from a temperature on, wide open at another. `manual`: open
+   * between two hours of the day, by a share.
+   */
+  vent:
+    | { kind: "shut" }
+    | { kind: "automatic"; opensAtC: number; wideAtC: number }
+    | { kind: "manual"; fromHour: number; toHour: number; share: number };
+  /** Inner covers go on at dusk and off at dawn instead of staying on. */
+  nightCovers: boolean;
+  snow: boolean;
+}
+
+export const SHUT: Working = { vent: { kind: "shut" }, nightCovers: false, snow: false };
+/** As most growers work: an opener, or somebody who looks in. */
+export const VENTED: Working = {
+  vent: { kind: "automatic", opensAtC: 15, wideAtC: 25 },
+  nightCovers: false,
+  snow: false,
+};
+
+/** Temperatures under a stack, one value a step. */
+export interface ShelterRun {
+  /** Air below each cover, from the outside in. */
+  spacesC: Float64Array[];
+  /** Air at the crop. */
+  cropC: Float64Array;
+  soil5cmC: Float64Array;
+}
+
+/** The soil as it is where a run begins: by its depth, and what lies below it. */
+export interface GroundStart {
+  tempAtC: (depthM: number) => number;
+  deepC: number;
+}
+
+/** Temperatures under covers through steps of weather. */
+export function runShelter(
+  stack: Stack,
+  weather: WeatherSteps,
+  ground: GroundStart,
+  working: Working = SHUT,
+): ShelterRun {
+  const count = weather.airC.length;
+  const run: ShelterRun = {
+    spacesC: stack.layers.map(() => new Float64Array(count)),
+    cropC: new Float64Array(count),
+    soil5cmC: new Float64Array(count),
+  };
+  const balance = new EnergyBalance(stack, weather.airC[0] ?? 0);
+  balance.startSoil(ground.tempAtC);
+  const driving: Driving = {
+    airC: 0,
+    skyWPerM2: 0,
+    sunWPerM2: 0,
+    windMps: 0,
+    deepC: ground.deepC,
+    stepS: weather.stepS,
+  };
+  const handling: Handling = { vent: 0, innerOn: true, snow: working.snow };
+  for (let step = 0; step < count; step += 1) {
+    driving.airC = weather.airC[step] ?? 0;
+    driving.skyWPerM2 = weather.skyWPerM2[step] ?? 0;
+    driving.sunWPerM2 = weather.sunWPerM2[step] ?? 0;
+    driving.windMps = weather.windMps[step] ?? 0;
+    handling.vent = ventShare(working, balance, step, weather.stepsPerDay);
+    handling.innerOn = !working.nightCovers || driving.sunWPerM2 <= 0;
+    balance.step(driving, handling);
+    for (let space = 0; space < run.spacesC.length; space += 1) {
+      const values = run.spacesC[space];
+      if (values) values[step] = balance.spaceC[space] ?? 0;
+    }
+    run.cropC[step] = balance.cropC(driving.airC);
+    run.soil5cmC[step] = balance.bedSoil.tempC[LAYER_AT_5_CM] ?? 0;
+  }
+  return run;
+}
+
+/** How far the vent stands open, by the air below it one step ago. */
+function ventShare(
+  { vent }: Working,
+  balance: EnergyBalance,
+  step: number,
+  stepsPerDay: number,
+): number {
+  switch (vent.kind) {
+    case "shut":
+      return 0;
+    case "automatic": {
+      const insideC = balance.spaceC[0] ?? 0;
+      return Math.min(1, Math.max(0, (insideC - vent.opensAtC) / (vent.wideAtC - vent.opensAtC)));
+    }
+    case "manual": {
+      const hour = ((step % stepsPerDay) * 24) / stepsPerDay;
+      return hour >= vent.fromHour && hour < vent.toHour ? vent.share : 0;
+    }
+  }
+}

@@ -1,0 +1,19 @@
+const STEFAN_BOLTZMANN = 5.670374e-8;
+const KELVIN = 273.15;
+
+/**
+ * Thermal radiation that the sky sends down, W/m².
+ *
+ * @param airC     air at screen height
+ * @param dewC     its dew point; about the night's minimum where nothing is measured
+ * @param cloudShare 0 clear, 1 overcast: clouds radiate nearly as the air below them
+ * @source Prata (1996) for the clear sky; ε(1 − c) + c for cloud
+ */
+export function skyRadiationWPerM2(airC: number, dewC: number, cloudShare: number): number {
+  const kelvin = airC + KELVIN;
+  const vapourHPa = 6.108 * Math.exp((17.27 * dewC) / (dewC + 237.3));
+  const waterCm = (46.5 * vapourHPa) / kelvin;
+  const clear = 1 - (1 + waterCm) * Math.exp(-Math.sqrt(1.2 + 3 * waterCm));
+  const emissivity = clear * (1 - cloudShare) + cloudShare;
+  return emissivity * STEFAN_BOLTZMANN * kelvin ** 4;
+}
