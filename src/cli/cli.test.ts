@@ -204,7 +204,7 @@ test("a night under covers is told as the contract has it, and what is no weathe
   expect(double.crop.gainC).toBeGreaterThan(4);
   expect(double.crop.gainC).toBeLessThan(7);
   expect(double.crop.minC).toBeCloseTo(double.outside.minC + double.crop.gainC, 0);
-  expect(double.lightShare).toBeCloseTo(0.7225, 3);
+  expect(double.lightShare).toBeCloseTo(0.7225, 2);
   const open = (await json(`night --cover none ${cold}`)) as Night;
   expect(open).toMatchObject({ spaces: [], crop: { gainC: 0 }, lightShare: 1 });
   const imperial = (await json(
