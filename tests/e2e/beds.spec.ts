@@ -318,7 +318,7 @@ test("what planting sets going is told on the planting, and changed there", asyn
   const setup = pane(page).getByText("When it comes into the bed").locator("..");
   await expect(setup).toContainText("Netting at once, edges buried");
   await expect(setup).toContainText(/Water shortly every day until \d+ August/);
-  await setup.getByLabel("Netting").uncheck();
+  await setup.getByLabel("Netting").click();
   await expect(setup).not.toContainText("Netting at once");
   await page.keyboard.press("Control+z");
   await expect(setup).toContainText("Netting at once");

@@ -62,7 +62,8 @@ test("a grower reads the season, wishes for December spinach, moves it, keeps it
     .toBeGreaterThan(7);
   const moved = await readyWords(planted);
 
-  // It is kept.
+  // It is kept: once undo offers it back, it is written.
+  await expect(page.getByRole("button", { name: "Undo moving spinach" })).toBeVisible();
   await page.reload();
   await expect(page.getByRole("slider", { name: NEW_SPINACH })).toBeVisible();
   expect(await readyWords(page.getByRole("slider", { name: NEW_SPINACH }))).toBe(moved);

@@ -1,7 +1,7 @@
 import type { Command } from "./command";
 import { removeOwnCrop, removeOwnVariety, setOwnCrop, setOwnVariety } from "./cropCommands";
 import { addBeds, addShelter, renameGarden, replaceGarden, setSettings } from "./gardenCommands";
-import { turnOverBed } from "./bedCommands";
+import { coverBeds, turnOverBed } from "./bedCommands";
 import { editBed, importLayout, removeBed, setLayout } from "./layoutCommands";
 import {
   receiveOutlook,
@@ -54,6 +54,7 @@ export const commands = {
   "bed.edit": editBed,
   "bed.remove": removeBed,
   "bed.turnOver": turnOverBed,
+  "bed.cover": coverBeds,
   "layout.set": setLayout,
   "layout.import": importLayout,
   "planting.add": addPlanting,

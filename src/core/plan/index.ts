@@ -97,3 +97,14 @@ export { restName } from "./occupancy";
 export { setupOperations, usualSetup, type Operation, type Setup } from "./setup";
 export { meaningOfMove, nearestPlace, type Meaning } from "./moving";
 export { lt50Course } from "./hardening";
+export {
+  lightShareOfCovers,
+  nightOf,
+  oneMoreLayer,
+  shelterDays,
+  ventAdvice,
+  type OneMore,
+  type ShelterDays,
+  type VentAdvice,
+} from "./shelterDays";
+export { adviceWords, tonight, type NightForPlanting } from "./tonight";

@@ -5,6 +5,14 @@ export { soilMeansC, soilOn, type SoilCare, type SoilDay } from "./soil";
 export { nightUnder, type ExpectedNight, type Extremes, type NightUnder } from "./night";
 export { type ShelterDay } from "./weatherSteps";
 export { groundBetween } from "./night";
-export { runShelter, type GroundStart, type ShelterRun, type Working } from "./shelterRun";
+export {
+  runShelter,
+  SHUT,
+  VENTED,
+  type GroundStart,
+  type ShelterRun,
+  type Working,
+} from "./shelterRun";
 export { stackOf, type Stack } from "./stack";
 export { weatherSteps, type WeatherSteps } from "./weatherSteps";
+export { nightGainC as thumbGainC } from "./ruleOfThumb";

@@ -158,6 +158,8 @@ function useActions(today: DayNumber): Action[] {
     const list: Action[] = [
       { label: "Plan", group: "Go to", run: () => router.push("/plan") },
       { label: "Beds", group: "Go to", run: () => router.push("/beds") },
+      { label: "Shelters", group: "Go to", run: () => router.push("/shelters") },
+      { label: "The night to come", group: "Go to", run: () => router.push("/shelters") },
       { label: "Place", group: "Go to", run: () => router.push("/place") },
       ...PLACE_SECTIONS.map(({ label, section }) => ({
         label,

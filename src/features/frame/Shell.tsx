@@ -2,6 +2,7 @@
 
 import PlaceIcon from "@mui/icons-material/PlaceOutlined";
 import GridIcon from "@mui/icons-material/GridViewOutlined";
+import RoofingIcon from "@mui/icons-material/RoofingOutlined";
 import SpaIcon from "@mui/icons-material/SpaOutlined";
 import SsidChartIcon from "@mui/icons-material/SsidChart";
 import Box from "@mui/material/Box";
@@ -35,6 +36,7 @@ const SettingsDialog = dynamic(() => import("./SettingsDialog"), { ssr: false })
 const ENTRIES: readonly RailEntry[] = [
   { href: "/plan", label: "Plan", icon: <SsidChartIcon /> },
   { href: "/beds", label: "Beds", icon: <GridIcon /> },
+  { href: "/shelters", label: "Shelters", icon: <RoofingIcon /> },
   { href: "/seedlings", label: "Seedlings", icon: <SpaIcon /> },
   { href: "/place", label: "Place", icon: <PlaceIcon /> },
 ];

@@ -1,0 +1,1 @@
+export { SheltersView } from "./SheltersView";
