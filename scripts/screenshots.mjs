@@ -20,6 +20,7 @@ const PICTURES = [
   { name: "beds-summer", path: "/beds", act: (page) => lookAt(page, -7, "Bed 4") },
   { name: "beds-january", path: "/beds", act: (page) => lookAt(page, 16, "House 4") },
   { name: "turn-over", path: "/beds", act: turnTomatoesOver },
+  { name: "shelters", path: "/shelters", act: (page) => lookAhead(page, 12) },
   { name: "seedlings", path: "/seedlings" },
   { name: "seedlings-phone", path: "/seedlings", viewport: PHONE, act: countOnions },
   { name: "seeds", path: "/seedlings", act: (page) => look(page, "Seed box") },
@@ -61,12 +62,17 @@ async function selectSpinach(page) {
   await page.getByRole("slider", { name: /^Spinach, winter type, Bed 7/ }).click();
 }
 
-/** Moves the lantern by weeks and chooses a bed. */
-async function lookAt(page, weeks, bed) {
+/** Moves the lantern by weeks. */
+async function lookAhead(page, weeks) {
   await page.getByRole("slider", { name: "Date in view" }).focus();
   for (let week = 0; week < Math.abs(weeks); week += 1) {
     await page.keyboard.press(weeks < 0 ? "PageDown" : "PageUp");
   }
+}
+
+/** Moves the lantern by weeks and chooses a bed. */
+async function lookAt(page, weeks, bed) {
+  await lookAhead(page, weeks);
   await page.getByRole("button", { name: new RegExp(`^${bed}:`) }).click();
 }
 

@@ -52,11 +52,26 @@ for (const [look, colorScheme] of [
       await expectClean(page);
     });
 
-    test("on the beds, on Seedlings in all their parts, and on the labels", async ({ page }) => {
+    test("on the beds in all their parts, and on the shelters", async ({ page }) => {
       await page.goto("/beds");
       await page.getByRole("button", { name: /^Bed 9:/ }).click();
-      await expect(page.getByRole("complementary")).toBeVisible();
+      const pane = page.getByRole("complementary");
+      for (const section of ["Standing", "Fill", "Soil", "Lie"]) {
+        await pane.getByRole("tab", { name: section }).click();
+        await page.waitForTimeout(300);
+        await expectClean(page);
+      }
+      await pane.getByRole("tab", { name: "Standing" }).click();
+      await pane.getByRole("button", { name: "Turn it over…" }).click();
+      await expect(page.getByRole("dialog")).toBeVisible();
+      await page.waitForTimeout(400);
       await expectClean(page);
+      await page.goto("/shelters");
+      await expect(page.getByRole("slider", { name: "Hour looked at" })).toBeVisible();
+      await expectClean(page);
+    });
+
+    test("on Seedlings in all their parts, and on the labels", async ({ page }) => {
       await page.goto("/seedlings");
       await page.getByRole("button", { name: /^Open: Thin the winter onion/ }).click();
       await expect(page.getByRole("complementary")).toBeVisible();
@@ -88,7 +103,7 @@ test("on a phone: nothing runs over the edge, and the inspector rises from below
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openPlan(page);
-  for (const path of ["/plan", "/beds", "/place", "/seedlings", "/seedlings/labels"]) {
+  for (const path of ["/plan", "/beds", "/shelters", "/place", "/seedlings", "/seedlings/labels"]) {
     await page.goto(path);
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     const over = await page.evaluate(

@@ -35,13 +35,23 @@ test("a bed is moved and turned; over another, out of the plot or under a roof i
   expect(refusal(tarnholt, "layout.set", move("bed-1", 2, 19))).toMatch(
     /Bed 1 would leave the plot of 20 × 22 m: move it in, or make the plot larger/,
   );
-  expect(refusal(tarnholt, "layout.set", move("bed-7", 13.5, 9))).toMatch(
+  // Across the greenhouse's wall it stands neither in nor out.
+  expect(refusal(tarnholt, "layout.set", move("bed-7", 12.9, 9))).toMatch(
     /Bed 7 would lie under Greenhouse/,
   );
-  expect(refusal(tarnholt, "layout.set", move("house-1", 11.2, 9))).toMatch(
+  expect(refusal(tarnholt, "layout.set", move("house-1", 12.9, 9))).toMatch(
     /would stand out of Greenhouse/,
   );
   expect(refusal(tarnholt, "layout.set", move("bed-1", 2, 15.5, 200))).toMatch(/Less than 180°/);
+});
+
+test("a bed moved into a shelter stands in it, and out of it in the open again", () => {
+  const room = done(tarnholt, "bed.remove", { id: "house-1", withPlantings: true });
+  const { xM, yM } = tarnholt.beds.get("house-1")?.position ?? { xM: NaN, yM: NaN };
+  const inside = done(room, "layout.set", move("bed-7", xM, yM));
+  expect(inside.beds.get("bed-7")?.shelterId).toBe("greenhouse");
+  const out = done(inside, "layout.set", move("bed-7", 10.4, 15.5));
+  expect(out.beds.get("bed-7")?.shelterId).toBeNull();
 });
 
 test("a bed is resized and renamed; too short for what grows there, or of no length, it is not", () => {

@@ -54,6 +54,28 @@ function layoutProblem(garden: Garden): string | null {
   return null;
 }
 
+/**
+ * A bed that was moved stands in the shelter that it lies wholly in, and in the open when it lies
+ * clear of all; across a wall it stays what it was, and is refused for that.
+ */
+function shelteredWhereItLies(garden: Garden, bed: Bed): Bed {
+  const outline = outlineOf(bed);
+  const own = garden.shelters.get(bed.shelterId ?? "");
+  if (!outline || (own && !own.outline)) return bed;
+  const drawn = [...garden.shelters.values()].flatMap(({ id, outline: walls }) =>
+    walls ? [{ id, walls }] : [],
+  );
+  const around = drawn.find(({ walls }) => within(outline, walls));
+  if (around) return { ...bed, shelterId: around.id };
+  return drawn.some(({ walls }) => overlap(outline, walls)) ? bed : { ...bed, shelterId: null };
+}
+
+/** Refuses a layout that cannot be, or under whose covers two would stand on the same ground. */
+function checkedToo(garden: Garden, changes: Change[], after: Garden) {
+  const laid = checked(changes, after);
+  return "refusal" in laid ? laid : occupying(garden, ...changes);
+}
+
 /** Refuses changes after which beds would overlap or leave the plot. */
 function checked(changes: readonly Change[], after: Garden) {
   const problem = layoutProblem(after);
@@ -88,11 +110,11 @@ export const setLayout = command({
     for (const { id, position } of beds) {
       const before = garden.beds.get(id);
       if (!before) return refuse(GONE);
-      const bed = { ...before, position };
+      const bed = shelteredWhereItLies(after, { ...before, position });
       changes.push({ kind: "bed", id, before, after: bed });
       after.beds.set(id, bed);
     }
-    return checked(changes, after);
+    return checkedToo(garden, changes, after);
   },
 });
 
@@ -142,15 +164,16 @@ export const editBed = command({
   run(garden, some) {
     const before = garden.beds.get(some.id);
     if (!before) return refuse(GONE);
-    const bed = { ...before, ...some };
+    const merged = { ...before, ...some };
+    const bed =
+      some.position && some.shelterId === undefined ? shelteredWhereItLies(garden, merged) : merged;
     const [problem] = bedProblems("bed", bed, new Set(garden.shelters.keys()));
     if (problem) return refuse(problem.message, problem.path);
     const tooShort = shortened(garden, before, bed);
     if (tooShort) return tooShort;
     const after = { ...garden, beds: new Map([...garden.beds, [bed.id, bed] as const]) };
     const changes: Change[] = [{ kind: "bed", id: bed.id, before, after: bed }];
-    const laid = checked(changes, after);
-    return "refusal" in laid ? laid : occupying(garden, ...changes);
+    return checkedToo(garden, changes, after);
   },
 });
 

@@ -5,7 +5,7 @@ import type { Outline } from "@/core/layout";
 import { layoutOf } from "@/core/plan";
 import { gardenStore } from "@/store";
 import { useSettling, type Settling } from "@/ui/inputs";
-import { tellRefusal } from "@/ui/viewState";
+import { tell, tellRefusal } from "@/ui/viewState";
 
 /** A bed under the hand. */
 export interface Laid {
@@ -33,10 +33,20 @@ export function useLaying(garden: Garden): Laying {
     }
     const done = await gardenStore().dispatch("layout.set", layoutWith(garden, laid));
     if (!done.ok) return tellRefusal(done);
+    tellShelter(garden, laid.id);
     if (!size) return;
     const sizedToo = await gardenStore().dispatch("bed.edit", { id: bed.id, ...size });
     if (!sizedToo.ok) tellRefusal(sizedToo);
   });
+}
+
+/** Says it when a bed has come under another roof, or out from under one. */
+function tellShelter(before: Garden, bedId: string): void {
+  const now = gardenStore().getState().garden;
+  const bed = now.beds.get(bedId);
+  if (!bed || bed.shelterId === before.beds.get(bedId)?.shelterId) return;
+  const shelter = now.shelters.get(bed.shelterId ?? "");
+  tell(`${bed.name} stands ${shelter ? `in ${shelter.name}` : "in the open"} now.`, "done", true);
 }
 
 function isLaidOut(garden: Garden): boolean {

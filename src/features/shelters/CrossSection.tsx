@@ -18,6 +18,8 @@ interface Props {
 
 const HEIGHT = 230;
 const GROUND_PX = 62;
+const NARROW_PX = 340;
+const ABOVE_PX = 8;
 
 /** The shelter cut across, to scale, with the temperature of each space at the hour looked at. */
 export function CrossSection({ group, days, step, wording }: Props) {
@@ -27,6 +29,8 @@ export function CrossSection({ group, days, step, wording }: Props) {
   const pxPerM = Math.min((width - 40) / shape.widthM, (HEIGHT - GROUND_PX - 26) / shape.heightM);
   const x = (m: number) => width / 2 + (m - shape.widthM / 2) * pxPerM;
   const y = (m: number) => HEIGHT - GROUND_PX - m * pxPerM;
+  // Words wider than what they are about stand above it.
+  const isNarrow = layers[0]?.kind !== "house" && shape.widthM * pxPerM < NARROW_PX;
   const temp = (values: Float64Array | undefined) => wording.temperature(values?.[step] ?? 0, 1);
   const outside = days.weather.airC;
   return (
@@ -91,7 +95,11 @@ export function CrossSection({ group, days, step, wording }: Props) {
           {layers.length > 0 && (
             <Label
               x={width / 2}
-              y={y(shape.labelHeightsM[layers.length - 1] ?? 0.3)}
+              y={
+                isNarrow
+                  ? y(shape.heightM / 1.12) - ABOVE_PX
+                  : y(shape.labelHeightsM[layers.length - 1] ?? 0.3)
+              }
               words={`crop ${temp(days.run.cropC)}`}
               middle
               strong

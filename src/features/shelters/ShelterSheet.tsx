@@ -25,13 +25,13 @@ interface Props {
 }
 
 const WORKINGS: Record<string, { words: string; working: Working }> = {
-  vented: { words: "aired from 15 °C on (opener, or somebody)", working: VENTED },
+  vented: { words: "aired from 15 °C on", working: VENTED },
   shut: { words: "shut all day", working: SHUT },
   byHand: {
-    words: "opened by hand, 10 to 15 o'clock",
+    words: "by hand, 10 to 15 o'clock",
     working: { ...SHUT, vent: { kind: "manual", fromHour: 10, toHour: 15, share: 0.5 } },
   },
-  night: { words: "inner covers on at night only", working: { ...VENTED, nightCovers: true } },
+  night: { words: "inner covers at night", working: { ...VENTED, nightCovers: true } },
   snow: { words: "under snow", working: { ...SHUT, snow: true } },
 };
 
@@ -47,7 +47,7 @@ export function ShelterSheet({ garden, site, group, day, wording }: Props) {
   const degrees = (c: number) => wording.degrees(Math.round(c * 10) / 10);
   return (
     <Box>
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 3, alignItems: "flex-end", mb: 1 }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 3, alignItems: "flex-start", mb: 1 }}>
         <Fact
           label="coldest at the crop tonight"
           value={wording.temperature(night.cropMinC)}
@@ -72,7 +72,7 @@ export function ShelterSheet({ garden, site, group, day, wording }: Props) {
             label="Worked"
             value={how}
             onChange={(event) => setHow(event.target.value)}
-            sx={{ ml: { md: "auto" }, minWidth: 230 }}
+            sx={{ ml: { md: "auto" }, mt: 0.75, width: 215 }}
           >
             {Object.entries(WORKINGS).map(([key, { words }]) => (
               <MenuItem key={key} value={key}>

@@ -46,12 +46,24 @@ interface Props {
 function Sheltered({ garden, site, day, wording }: Props) {
   const groups = coveredBeds(garden);
   const [chosen, setChosen] = useState<string | null>(null);
-  const covered = groups.filter(({ covers }) => covers.length > 0);
-  const group = groups.find(({ key }) => key === chosen) ?? covered.at(-1) ?? groups[0];
+  // The most covered first: there is most to see.
+  const [most] = [...groups].sort((a, b) => b.covers.length - a.covers.length);
+  const group = groups.find(({ key }) => key === chosen) ?? most;
   if (!group) return null;
   return (
-    <Box sx={{ display: "grid", gridTemplateColumns: { md: "230px 1fr" }, gap: 2.5, mt: 1 }}>
-      <Box component="nav" aria-label="Covers of the garden">
+    <Box
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "230px minmax(0, 1fr)" },
+        gap: 2.5,
+        mt: 1,
+      }}
+    >
+      <Box
+        component="nav"
+        aria-label="Covers of the garden"
+        sx={{ display: { xs: "flex", md: "block" }, overflowX: "auto", minWidth: 0 }}
+      >
         {groups.map((one) => {
           const here = one.key === group.key;
           return (
@@ -66,7 +78,9 @@ function Sheltered({ garden, site, day, wording }: Props) {
                 color: "inherit",
                 textAlign: "left",
                 display: "block",
-                width: "100%",
+                width: { md: "100%" },
+                flex: "none",
+                maxWidth: { xs: 220, md: "none" },
                 minHeight: 48,
                 px: 1.25,
                 py: 0.75,
