@@ -17,6 +17,10 @@ test("double cover is built: the degrees it gains and the light it costs are tol
   await group(page, /House 1, House 2/).click();
   const before = page.getByRole("img", { name: /under greenhouse/ });
   await expect(before).toHaveAccessibleName(/outside −\d/);
+  // What the shelter's own thermometer says stands beside what is reckoned.
+  await expect(page.getByTestId("thermometer-pair")).toHaveText(
+    /The thermometers \(simulated\) of 23 September: .* in Greenhouse, .* outside, [+−].*The balance gives [+−]/,
+  );
   const row = page.getByRole("row", { name: /^Row cover, medium/ });
   await expect(row).toContainText("64 %"); // 0.85 × 0.75
   const gains = Number(/\+(\d+(\.\d)?) °C/.exec((await row.textContent()) ?? "")?.[1]);

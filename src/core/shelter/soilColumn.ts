@@ -98,7 +98,7 @@ export function prepare(column: SoilColumn, deepC: number, stepS: number): void 
 export const surfaceConductance = conductance[0] ?? 0;
 
 /** Conductance from the last layer to what lies below it, W/m²K. */
-export const footConductance = conductance[SOIL_LAYERS] ?? 0;
+const footConductance = conductance[SOIL_LAYERS] ?? 0;
 
 /**
  * Ends a step once the surface is known: each layer gets the heat that the step brought it, and the
@@ -122,4 +122,14 @@ export function heatIn({ heatJ }: SoilColumn): number {
   let sum = 0;
   for (let layer = 0; layer < heatJ.length; layer += 1) sum += heatJ[layer] ?? 0;
   return sum;
+}
+
+/** What leaves a prepared column at its foot, once its surface is known, W/m². */
+export function deepLossW({ slope, base }: SoilColumn, surfaceC: number): number {
+  let aboveC = surfaceC;
+  const layers = slope.length - 1;
+  for (let layer = 0; layer < layers; layer += 1) {
+    aboveC = (slope[layer] ?? 0) * aboveC + (base[layer] ?? 0);
+  }
+  return footConductance * (aboveC - (base[layers] ?? 0));
 }

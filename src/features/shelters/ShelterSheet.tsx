@@ -13,6 +13,7 @@ import { CrossSection } from "./CrossSection";
 import { LayersTable } from "./LayersTable";
 import { ShelterCurves } from "./ShelterCurves";
 import type { CoveredBeds } from "./stacks";
+import { ThermometerPair } from "./ThermometerPair";
 import { useShelter } from "./useShelter";
 import { ventWords } from "./ventWords";
 
@@ -87,6 +88,7 @@ export function ShelterSheet({ garden, site, group, day, wording }: Props) {
       {hasCovers && (
         <Box sx={{ fontSize: 15, lineHeight: 1.5, my: 1 }}>{ventWords(vent, wording)}</Box>
       )}
+      <ThermometerPair garden={garden} site={site} group={group} wording={wording} />
       <LayersTable group={group} more={more} nowC={night.cropMinC} wording={wording} />
       <Cautions group={group} />
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 0.5 }}>
