@@ -198,8 +198,11 @@ function plantingRefusal(garden: Garden, planting: z.infer<typeof PlantingSchema
       "planting.fromM",
     );
   }
-  if (planting.clearOn !== null && planting.clearOn <= planting.sowOn) {
-    return refuse("A planting is pulled after it is sown.", "planting.clearOn");
+  if (planting.clearOn !== null && planting.clearOn < planting.sowOn) {
+    return refuse(
+      "A planting is not pulled before it is sown: choose a later day.",
+      "planting.clearOn",
+    );
   }
   return null;
 }

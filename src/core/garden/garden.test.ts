@@ -49,7 +49,13 @@ test.each<[string, CommandName, unknown, string, RegExp]>([
     "planting.lengthM",
     /8 m long/,
   ],
-  ["no spacing", "planting.add", { ...planting, id: "p-new", rowCm: 0 }, "rowCm", /At least 1 cm/],
+  [
+    "no spacing",
+    "planting.add",
+    { ...planting, id: "p-new", rowCm: 0 },
+    "rowCm",
+    /At least 0.2 cm/,
+  ],
   [
     "a crop nobody knows",
     "planting.add",

@@ -15,7 +15,8 @@ const LengthM = z
   .max(500, "At most 500 m.");
 const SpacingCm = z
   .number({ error: "Give a distance in centimetres." })
-  .min(1, "At least 1 cm.")
+  // Shoots stand closer than a centimetre.
+  .min(0.2, "At least 0.2 cm.")
   .max(500, "At most 500 cm.");
 
 const PlaceFields = z.strictObject({

@@ -69,7 +69,7 @@ export {
   tooSoonWords,
   type TooSoon,
 } from "./rotation";
-export { openingsIn, whatFits, type Fit, type Opening } from "./whatFits";
+export { openingsIn, plantingInto, whatFits, type Fit, type Opening } from "./whatFits";
 export { greenManures, type GreenManure } from "./greenManure";
 export { lifeOf, siteFor, type PlantingLife } from "./lives";
 export {

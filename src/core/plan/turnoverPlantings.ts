@@ -12,6 +12,9 @@ export interface Clearing {
   leavePlaces: number;
 }
 
+/** A part of a bed is at least so long, m. */
+const LEAST_M = 0.1;
+
 /** How a bed is turned over. */
 export interface TurnOverPlan {
   bed: Bed;
@@ -44,8 +47,9 @@ export function turnOverPlantings(plan: TurnOverPlan): Planting[] {
     const { fromM, lengthM } = planting;
     const toM = fromM + lengthM;
     const { places, acrossRow, stationM } = placesOf(planting, growing, bed);
-    const leftM = leavePlaces <= 0 ? 0 : Math.ceil(leavePlaces / acrossRow) * stationM;
-    if (leavePlaces >= places || leftM >= lengthM) {
+    const leftM =
+      leavePlaces <= 0 ? 0 : Math.max(LEAST_M, Math.ceil(leavePlaces / acrossRow) * stationM);
+    if (leavePlaces >= places || leftM > lengthM - LEAST_M) {
       left.push({ fromM, toM });
       continue;
     }

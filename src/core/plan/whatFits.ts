@@ -1,5 +1,13 @@
-import type { DayNumber } from "../calendar";
-import { coversOver, cropsOf, horizonOver, type Bed, type Garden } from "../garden";
+import { isoDate, type DayNumber } from "../calendar";
+import {
+  BY_THE_BOOK,
+  coversOver,
+  cropsOf,
+  horizonOver,
+  type Bed,
+  type Garden,
+  type Planting,
+} from "../garden";
 import { isSpent, seedsIn } from "../seedlings";
 import type { Wording } from "../wording";
 import { sunShortfall, type SunShortfall } from "./bedSun";
@@ -124,4 +132,36 @@ function seedsOf(garden: Garden, { growing }: SowNow, day: DayNumber): number {
   return [...garden.seedLots.values()]
     .filter((lot) => lot.cropId === growing.crop.id && !isSpent(growing.crop, lot, day))
     .reduce((sum, lot) => sum + seedsIn(growing.crop, lot), 0);
+}
+
+/** Young leaves are sown close, in bands (usual practice). */
+const YOUNG_LEAVES = { rowCm: 8, inRowCm: 3 };
+
+/** The planting that puts a fit into its opening, all of it. */
+export function plantingInto(
+  bed: Bed,
+  opening: Opening,
+  { sowing, clearDay }: Pick<Fit, "sowing" | "clearDay">,
+  id: string,
+): Planting {
+  const { crop, variety, method, stage } = sowing.growing;
+  const fromM = Math.max(0, Math.ceil(opening.fromM * 100 - 1e-6) / 100);
+  const untilM = Math.min(opening.toM, bed.lengthM);
+  return {
+    ...BY_THE_BOOK,
+    id,
+    cropId: crop.id,
+    varietyId: variety.id,
+    bedId: bed.id,
+    sowOn: isoDate(sowing.timeline.sowDay),
+    method,
+    stage,
+    fromM,
+    lengthM: Math.floor((untilM - fromM) * 100 + 1e-6) / 100,
+    ...(stage === "baby"
+      ? YOUNG_LEAVES
+      : { rowCm: crop.spacing.rowCm, inRowCm: crop.spacing.inRowCm }),
+    interplanted: opening.between !== null,
+    clearOn: clearDay === null ? null : isoDate(clearDay),
+  };
 }

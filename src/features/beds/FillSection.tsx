@@ -5,11 +5,11 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
-import { isoDate } from "@/core/calendar";
-import { BY_THE_BOOK, type Bed } from "@/core/garden";
+import type { Bed } from "@/core/garden";
 import {
   amountsFor,
   openingsIn,
+  plantingInto,
   shortfallWords,
   standOf,
   tooSoonWords,
@@ -24,8 +24,6 @@ import type { LocalWording } from "@/ui/wording";
 import type { BedSectionProps } from "./section";
 
 const SHOWN = 6;
-/** Young leaves are sown close, in bands (usual practice). */
-const YOUNG_LEAVES = { rowCm: 8, inRowCm: 3 };
 const DAYS_PER_YEAR = 365;
 
 /** What can go into an opening of the bed, with what stands against it, one tap to plant. */
@@ -48,7 +46,12 @@ export default function FillSection({ garden, site, bed, day, wording }: BedSect
     );
   }
   const plant = async (fit: Fit) => {
-    const planting = plantingFor(bed, opening, fit);
+    const planting = plantingInto(
+      bed,
+      opening,
+      fit,
+      `planting-${crypto.randomUUID().slice(0, 13)}`,
+    );
     const done = await gardenStore().dispatch("planting.add", planting);
     if (!done.ok) return tellRefusal(done);
     tell(`${fit.sowing.growing.crop.name} is planned in ${bed.name}.`, "done", true);
@@ -111,32 +114,9 @@ function openingWords(opening: Opening, day: number, wording: LocalWording): str
   return `${wording.lengthM(toM - fromM)}, beginning at ${wording.lengthM(fromM)}, from ${from}${until}`;
 }
 
-function plantingFor(bed: Bed, opening: Opening, { sowing, clearDay }: Fit) {
-  const { crop, variety, method, stage } = sowing.growing;
-  const hundredth = (m: number) => Math.round(m * 100) / 100;
-  const fromM = Math.max(0, Math.ceil(opening.fromM * 100 - 1e-6) / 100);
-  return {
-    ...BY_THE_BOOK,
-    id: `planting-${crypto.randomUUID().slice(0, 13)}`,
-    cropId: crop.id,
-    varietyId: variety.id,
-    bedId: bed.id,
-    sowOn: isoDate(sowing.timeline.sowDay),
-    method,
-    stage,
-    fromM,
-    lengthM: hundredth(Math.min(opening.toM, bed.lengthM) - fromM),
-    ...(stage === "baby"
-      ? YOUNG_LEAVES
-      : { rowCm: crop.spacing.rowCm, inRowCm: crop.spacing.inRowCm }),
-    interplanted: opening.between !== null,
-    clearOn: clearDay === null ? null : isoDate(clearDay),
-  };
-}
-
 function placesFor(bed: Bed, opening: Opening, fit: Fit): number {
   const { crop, method } = fit.sowing.growing;
-  return amountsFor(standOf(plantingFor(bed, opening, fit), bed), crop, method).plants;
+  return amountsFor(standOf(plantingInto(bed, opening, fit, "new"), bed), crop, method).plants;
 }
 
 interface LineProps {
