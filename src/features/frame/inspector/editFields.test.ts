@@ -28,6 +28,8 @@ test("what is not touched keeps its exact value, whatever is shown", () => {
         };
         const changes = plantingChangesFrom(editFieldsOf(planting, units), planting, units);
         expect({ ...planting, ...changes }).toEqual(planting);
+        // Typed as it is shown already, it counts as not touched.
+        fc.pre(editFieldsOf(planting, units).length !== 10);
         const longer = plantingChangesFrom(
           { ...editFieldsOf(planting, units), length: 10 },
           planting,
