@@ -139,7 +139,7 @@ test("what does not fit is refused in plain words, with a way out", async ({ pag
   await pane(page).getByRole("button", { name: "Edit…" }).click();
   await dialog(page).getByLabel("Rows (cm)").fill("0");
   await dialog(page).getByRole("button", { name: "Keep" }).click();
-  await expect(dialog(page).getByRole("alert")).toContainText("At least 1 cm");
+  await expect(dialog(page).getByRole("alert")).toContainText("At least 0.2 cm");
 });
 
 test("a seed lot is tested, aged and flagged; the box tells how thick to sow it", async ({
