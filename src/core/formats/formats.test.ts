@@ -96,7 +96,7 @@ test.each<[string, string, string, RegExp]>([
   expect(problem?.message).toMatch(words);
 });
 
-test("twenty thousand random mutations never crash and never half-import", () => {
+test("five thousand random mutations never crash and never half-import", () => {
   // A month of weather stands for thirty years of it: the rest is more of the same.
   const record = demo.record;
   const month = {
@@ -168,9 +168,9 @@ test("twenty thousand random mutations never crash and never half-import", () =>
         expect(toGardenFile(outcome.garden).plantings).toHaveLength(read.file.plantings.length);
       },
     ),
-    { numRuns: 20_000 },
+    { numRuns: 5_000 },
   );
-  expect(taken).toBeGreaterThan(100);
+  expect(taken).toBeGreaterThan(25);
   expect(writeGardenFile(garden)).toBe(before);
 });
 

@@ -3,7 +3,7 @@ import {
   latestSowingFor,
   frostCountedFrom,
   readyDayBy,
-  lethalTempC,
+  plantHardiness,
   type Growing,
   type Timeline,
 } from "./timeline";
@@ -84,7 +84,7 @@ function edge(
   const none = { lastSafeDay: null, afterLastSafeReadyDay: null, hasCliff: false };
   const firstSow = sowDays[0];
   if (firstSow === undefined) return none;
-  const cold = site.cold(lethalTempC(growing), growing, firstSow + 10);
+  const cold = site.cold(plantHardiness(growing), growing, firstSow + 10);
   const riskTaken = -Math.log(1 - settings.frostRisk);
   for (let index = 0; index < sowDays.length; index += 1) {
     const sowDay = sowDays[index] ?? firstSow;

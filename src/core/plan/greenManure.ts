@@ -47,7 +47,9 @@ export function greenManures(
             fromDay: frostDay - crop.sowWeeksBeforeFrost.earliest * DAYS_PER_WEEK,
             toDay: frostDay - crop.sowWeeksBeforeFrost.latest * DAYS_PER_WEEK,
           };
-    const kill = sumBetween(site.cold(crop.hardenedLt50C, exposure, day), day, day + WINTER_DAYS);
+    // Its killing temperature is told for winter; whether it dies before then matters little.
+    const range = { unhardenedLt50C: crop.hardenedLt50C, hardenedLt50C: crop.hardenedLt50C };
+    const kill = sumBetween(site.cold(range, exposure, day), day, day + WINTER_DAYS);
     return {
       crop,
       window,

@@ -1,14 +1,17 @@
 import type { DayNumber } from "../calendar";
 import {
   cardinalsKey,
+  hardenedAfter,
   hourlySteps,
   HOURS_TOLD,
   lightResponse,
+  lt50At,
   packetGrowth,
   responseTable,
   sproutingRate,
   type Crop,
   type GrowthNeeds,
+  type HardinessRange,
 } from "../crops";
 import { soilMeansC, type GrowingSpace } from "../shelter";
 
@@ -107,18 +110,44 @@ export function sproutingCurve(space: GrowingSpace, crop: Pick<Crop, "sprouting"
 }
 
 /**
- * Running sum of the logarithm of the chance that nights stay above a temperature at the crop.
+ * Running sum of the logarithm of the chance that nights spare a crop, hardened as it then is.
  * Turned positive, so that it rises like the growth curve and can be searched the same way.
  */
-export function coldCurve(space: GrowingSpace, lethalTempC: number): RunningSum {
-  const thresholdOutsideC = lethalTempC - space.nightGainC;
+export function coldCurve(space: GrowingSpace, range: HardinessRange): RunningSum {
+  const hardened = hardenedThroughYear(space);
   return runningSum(
     space,
-    byDayOfYear(
-      space,
-      (index) => -space.climate.logChanceNightStaysAbove(space.firstDay + index, thresholdOutsideC),
-    ),
+    byDayOfYear(space, (index) => {
+      const place = space.dayOfYear[index] ?? 0;
+      const thresholdC = lt50At(range, hardened[place] ?? 0) - (space.coldGainC[place] ?? 0);
+      return -space.climate.logChanceNightStaysAbove(space.firstDay + index, thresholdC);
+    }),
   );
+}
+
+const hardenedKept = new WeakMap<GrowingSpace, Float64Array>();
+
+/** How far plants are hardened by the usual days of a space, by the day of the year, 0 to 1. */
+export function hardenedThroughYear(space: GrowingSpace): Float64Array {
+  let shares = hardenedKept.get(space);
+  if (!shares) {
+    shares = new Float64Array(space.firstIndexOf.length);
+    let share = 0;
+    // The second lap begins where the first has come to.
+    for (let lap = 0; lap < 2; lap += 1) {
+      for (let day = 0; day < shares.length; day += 1) {
+        const index = space.firstIndexOf[day] ?? -1;
+        if (index < 0) continue;
+        share = hardenedAfter(
+          share,
+          ((space.minTempC[index] ?? 0) + (space.maxTempC[index] ?? 0)) / 2,
+        );
+        shares[day] = share;
+      }
+    }
+    hardenedKept.set(space, shares);
+  }
+  return shares;
 }
 
 /** Sum over the days from `fromDay` up to, but not including, `toDay`. */

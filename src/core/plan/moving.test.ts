@@ -17,7 +17,9 @@ const words = (id: string, bedId: string, fromM = 0) =>
 test("spinach from the open into the house: sooner, under other covers, on ground that is taken", () => {
   const found = meanings("planting-07", "house-2");
   expect(found[0]).toMatchObject({ kind: "stops" });
-  expect(words("planting-07", "house-2")).toMatch(/Ready on \d+ \w+, \d+ days sooner/);
+  const toHouse = { ...planting("planting-07"), bedId: "bed-2" };
+  const fromOpen = meaningOfMove(site, garden, toHouse, bed("house-2"), 0, plainWording());
+  expect(fromOpen.map((one) => one.words).join(" ")).toMatch(/Ready on \d+ \w+, \d+ days? sooner/);
   expect(words("planting-07", "house-2")).toMatch(/instead of row cover/i);
 });
 

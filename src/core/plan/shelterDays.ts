@@ -1,13 +1,13 @@
 import { dayNumber, type DayNumber } from "../calendar";
 import type { OutlookDay } from "../climate";
 import {
-  groundBetween,
   materials,
   runShelter,
   stackOf,
+  usualDay,
+  usualGroundOf,
   weatherSteps,
   type CoverIds,
-  type GroundStart,
   type ShelterDay,
   type ShelterRun,
   type WeatherSteps,
@@ -19,12 +19,6 @@ const STEPS_PER_DAY = 96;
 /** A run begins so many days before, so that the soil has come to what the covers make of it. */
 const DAYS_BEFORE = 12;
 const DAYS_SHOWN = 2;
-/** Usual wind where nobody says, m/s (estimate). */
-const USUAL_WIND_MPS = 2;
-/** Clear and overcast share of light, to tell usual cloud by usual light (FAO-56 eq. 35). */
-const CLEAR_SHARE = 0.75;
-const OVERCAST_SHARE = 0.25;
-
 /** Two days under a stack of covers, quarter hour by quarter hour. */
 export interface ShelterDays {
   covers: CoverIds;
@@ -42,7 +36,7 @@ export function expectedDay(
   day: DayNumber,
 ): ShelterDay {
   const told = outlook.find(({ date }) => dayNumber(date) === day);
-  const usual = usualDay(site, day);
+  const usual = usualDay(site.climate, day);
   if (!told) return usual;
   return {
     minTempC: told.minTempC,
@@ -50,33 +44,6 @@ export function expectedDay(
     cloudShare: told.cloudShare ?? usual.cloudShare,
     windMps: told.windMps ?? usual.windMps,
   };
-}
-
-function usualDay({ climate }: Site, day: DayNumber): ShelterDay {
-  const clear = (climate.clearness(day) - OVERCAST_SHARE) / (CLEAR_SHARE - OVERCAST_SHARE);
-  return {
-    minTempC: climate.minTempC(day),
-    maxTempC: climate.maxTempC(day),
-    cloudShare: Math.min(1, Math.max(0, 1 - clear)),
-    windMps: USUAL_WIND_MPS,
-  };
-}
-
-/** Days over which the surface and the depth of the soil remember the air (estimates). */
-const SURFACE_DAYS = 20;
-const DEEP_DAYS = { from: 110, to: 10 };
-
-/** The soil before a day: its surface by the weeks before, its depth by the months before. */
-export function usualGroundOf({ climate }: Site, day: DayNumber): GroundStart {
-  const mean = (from: DayNumber, to: DayNumber) => {
-    let sum = 0;
-    for (let at = from; at < to; at += 1) sum += (climate.minTempC(at) + climate.maxTempC(at)) / 2;
-    return sum / (to - from);
-  };
-  return groundBetween(
-    mean(day - SURFACE_DAYS, day),
-    mean(day - DEEP_DAYS.from, day - DEEP_DAYS.to),
-  );
 }
 
 /**
@@ -97,7 +64,7 @@ export function shelterDays(
     expectedDay(site, outlook, firstDay + index),
   );
   const weather = weatherSteps(site.latitudeDeg, firstDay, days, STEPS_PER_DAY);
-  const run = runShelter(stackOf(covers), weather, usualGroundOf(site, firstDay), working);
+  const run = runShelter(stackOf(covers), weather, usualGroundOf(site.climate, firstDay), working);
   const fromStep = DAYS_BEFORE * STEPS_PER_DAY;
   return { covers, weather, run, fromStep, toStep: fromStep + DAYS_SHOWN * STEPS_PER_DAY };
 }

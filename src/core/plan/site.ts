@@ -1,7 +1,14 @@
 import { seasonOf, type DayNumber, type Season } from "../calendar";
 import type { Climate } from "../climate";
-import { cardinalsKey, type Crop } from "../crops";
-import { growingSpace, type CoverIds, type GrowingSpace } from "../shelter";
+import { cardinalsKey, type Crop, type HardinessRange } from "../crops";
+import {
+  BY_RULE,
+  growingSpace,
+  type CoverIds,
+  type Degrees,
+  type GrowingSpace,
+  type OwnBias,
+} from "../shelter";
 import { shortDays, type Horizon, type ShortDays } from "../sky";
 import { coldCurve, growthCurve, sproutingCurve, type RunningSum } from "./growthCurve";
 
@@ -41,13 +48,20 @@ interface Spot {
   space: GrowingSpace;
   growth: Map<string, RunningSum>;
   sprouting: Map<string, RunningSum>;
-  cold: Map<number, RunningSum>;
+  cold: Map<string, RunningSum>;
 }
 
-/** What a crop stands under: its covers, and the skyline around it. */
+/**
+ * By what the degrees under covers are told: the growers' rule of thumb, the energy balance, or the
+ * balance with what one's own thermometers add.
+ */
+export type DegreesSchool = "rule" | "balance" | "measured";
+
+/** What a crop stands under: its covers, what their thermometer adds, and the skyline around it. */
 export interface Exposure {
   covers: CoverIds;
   horizon: Horizon;
+  own?: OwnBias | null;
 }
 
 /**
@@ -63,7 +77,14 @@ export class Site {
   constructor(
     readonly latitudeDeg: number,
     readonly climate: Climate,
+    readonly degreesSchool: DegreesSchool = "measured",
   ) {}
+
+  /** By what the degrees at an exposure are told. */
+  degreesAt({ own }: Exposure): Degrees {
+    if (this.degreesSchool === "rule") return BY_RULE;
+    return { by: "balance", own: this.degreesSchool === "measured" ? (own ?? null) : null };
+  }
 
   /** The season of a day here; asked for over and over with days of the same one. */
   season(day: DayNumber): Season {
@@ -112,13 +133,14 @@ export class Site {
     return this.spot(exposure, day).space;
   }
 
-  /** Odds of nights that kill at a temperature, under covers, around the season of `day`. */
-  cold(lethalTempC: number, exposure: Exposure, day: DayNumber): RunningSum {
+  /** Odds of nights that kill a crop, hardened as it then is, around the season of `day`. */
+  cold(range: HardinessRange, exposure: Exposure, day: DayNumber): RunningSum {
     const spot = this.spot(exposure, day);
-    let curve = spot.cold.get(lethalTempC);
+    const key = `${range.unhardenedLt50C},${range.hardenedLt50C}`;
+    let curve = spot.cold.get(key);
     if (!curve) {
-      curve = coldCurve(spot.space, lethalTempC);
-      spot.cold.set(lethalTempC, curve);
+      curve = coldCurve(spot.space, range);
+      spot.cold.set(key, curve);
     }
     return curve;
   }
@@ -131,11 +153,14 @@ export class Site {
       last &&
       last.exposure.covers === covers &&
       last.exposure.horizon === horizon &&
+      last.exposure.own === exposure.own &&
       last.seasonStartDay === seasonStartDay
     ) {
       return last.spot;
     }
-    const key = `${covers.join("+")}|${horizonKey(horizon)}|${seasonStartDay}`;
+    const degrees = this.degreesAt(exposure);
+    const bias = degrees.own ? `${degrees.own.nightC},${degrees.own.dayC}` : "";
+    const key = `${covers.join("+")}|${bias}|${horizonKey(horizon)}|${seasonStartDay}`;
     let spot = this.spots.get(key);
     if (!spot) {
       if (this.spots.size >= SPOTS_KEPT) this.spots.clear();
@@ -145,11 +170,12 @@ export class Site {
         horizon,
         seasonStartDay - DAYS_BEFORE_SEASON,
         CURVE_DAYS,
+        degrees,
       );
       spot = { space, growth: new Map(), sprouting: new Map(), cold: new Map() };
       this.spots.set(key, spot);
     }
-    this.lastSpot = { exposure: { covers, horizon }, seasonStartDay, spot };
+    this.lastSpot = { exposure: { covers, horizon, own: exposure.own }, seasonStartDay, spot };
     return spot;
   }
 }

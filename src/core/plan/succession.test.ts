@@ -36,7 +36,8 @@ describe("a succession", () => {
           const way = growing(cropId, covers, {
             method: crop?.transplanting.tolerance === "usual" ? "transplant" : "direct",
           });
-          const first = day("2026-08-01") + offset;
+          // In a house August is too hot for them: there growth quickens at first as it cools.
+          const first = day(covers.length > 0 ? "2026-08-20" : "2026-08-01") + offset;
           const midwinter = site.season(first).midwinterDay;
           const sowDays = successionSowDays(
             site,

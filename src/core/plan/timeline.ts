@@ -1,6 +1,12 @@
 import type { DayNumber } from "../calendar";
 import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
-import { packetEmergenceDays, type Crop, type Variety } from "../crops";
+import {
+  hardinessRange,
+  packetEmergenceDays,
+  type Crop,
+  type HardinessRange,
+  type Variety,
+} from "../crops";
 import { dayWhenGathered, latestStart, sumBetween, type RunningSum } from "./growthCurve";
 import {
   requirement,
@@ -43,9 +49,9 @@ export interface Timeline {
   requirement: Requirement;
 }
 
-/** The temperature that kills half of a planting once it is hardened, °C at the crop. */
-export function lethalTempC(growing: Growing): number {
-  return growing.variety.hardenedLt50C ?? growing.crop.hardiness.hardenedLt50C;
+/** What kills half of a planting's plants before any hardening, and fully hardened, °C at the crop. */
+export function plantHardiness({ crop, variety }: Growing): HardinessRange {
+  return hardinessRange(crop, variety);
 }
 
 /** What becomes of a sowing on a date, by the school in force. */
@@ -60,7 +66,7 @@ export function timelineFrom(
   const growth = site.growth(growing.crop, growing, sowDay);
   const emergeDay = emergenceDay(site, growing, need, sowDay);
   const readyDay = readyDayBy(site, settings, growing, need, sowDay);
-  const cold = site.cold(lethalTempC(growing), growing, sowDay);
+  const cold = site.cold(plantHardiness(growing), growing, sowDay);
   const coldLossDay = dayWhenGathered(cold, bedDay, -Math.log(1 - settings.frostRisk));
   let holdsUntilDay: DayNumber | null = null;
   let lossBeforeReady: number | null = null;

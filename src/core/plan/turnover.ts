@@ -10,7 +10,7 @@ import { standingPacketDays } from "./requirement";
 import { tooSoonFor, type TooSoon } from "./rotation";
 import type { Site } from "./site";
 import { usualYieldKg } from "./spacing";
-import { lethalTempC, timelineFrom, type Growing, type Timeline } from "./timeline";
+import { plantHardiness, timelineFrom, type Growing, type Timeline } from "./timeline";
 
 /** Days ahead on which a bed may be turned over. */
 const DAYS_LOOKED_AT = 70;
@@ -55,7 +55,7 @@ export function stillGives(
   const { untilDay } = bedDays(timeline);
   const standing = standingPacketDays(growing.crop, growing.stage);
   const growth = site.growth(growing.crop, growing, timeline.sowDay);
-  const cold = site.cold(lethalTempC(growing), growing, timeline.sowDay);
+  const cold = site.cold(plantHardiness(growing), growing, timeline.sowDay);
   const alive = (day: DayNumber) => Math.exp(-sumBetween(cold, today, day));
   const picked = (day: DayNumber) => {
     const { readyDay } = timeline;

@@ -1,11 +1,12 @@
-import { daysWords } from "../calendar";
+import { daysWords, type DayNumber } from "../calendar";
 import { soilOn, whereWords } from "../shelter";
 import { chanceWords, type Wording } from "../wording";
 import { lightLeft } from "./bedSun";
 import { sumBetween } from "./growthCurve";
 import { worthOn } from "./size";
+import { lt50Course } from "./hardening";
 import type { PlanSettings, Site } from "./site";
-import { frostCountedFrom, lethalTempC, type Growing, type Timeline } from "./timeline";
+import { frostCountedFrom, plantHardiness, type Growing, type Timeline } from "./timeline";
 
 const BASIS_WORDS = {
   sowing: "counted from sowing",
@@ -33,7 +34,7 @@ export function why(
   }
   if (settings.school === "tenhour")
     sentences.push(tenHourSentence(site, settings, growing, timeline, wording));
-  sentences.push(coldSentence(settings, growing, timeline, wording));
+  sentences.push(coldSentence(site, settings, growing, timeline, wording));
   return sentences.filter((sentence) => sentence !== "");
 }
 
@@ -143,19 +144,22 @@ function tenHourSentence(
 }
 
 function coldSentence(
+  site: Site,
   settings: PlanSettings,
   growing: Growing,
   timeline: Timeline,
   wording: Wording,
 ): string {
-  const lethal = wording.temperature(lethalTempC(growing));
+  const lethalOn = (day: DayNumber) =>
+    wording.temperature(lt50Course(site, growing, plantHardiness(growing), day, day)[0] ?? 0);
   if (timeline.lossBeforeReady !== null && timeline.lossBeforeReady > settings.frostRisk) {
-    return `A night that kills it (${lethal} at the crop) comes ${whereWords(growing.covers)} before it is ready ${chanceWords(timeline.lossBeforeReady)}.`;
+    const lethal = lethalOn(timeline.readyDay ?? timeline.sowDay);
+    return `A night that kills it (${lethal} at the crop by the time it is ready) comes ${whereWords(growing.covers)} before it is ready ${chanceWords(timeline.lossBeforeReady)}.`;
   }
   if (timeline.holdsUntilDay === null || timeline.readyDay === null) return "";
   const until = wording.date(timeline.holdsUntilDay, timeline.sowDay);
   if (timeline.coldLossDay !== null && timeline.coldLossDay === timeline.holdsUntilDay) {
-    return `It stands until about ${until}: by then a night of ${lethal} at the crop has come ${chanceWords(settings.frostRisk)}.`;
+    return `It stands until about ${until}: by then a night that kills it (${lethalOn(timeline.coldLossDay)} at the crop) has come ${chanceWords(settings.frostRisk)}.`;
   }
   return `It stands until about ${until}, then quality goes.`;
 }

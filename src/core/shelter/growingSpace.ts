@@ -3,6 +3,23 @@ import type { Climate } from "../climate";
 import { directSun, lightShareOf, type Horizon } from "../sky";
 import type { CoverIds } from "./materials";
 import { cropDay, nightGainC } from "./ruleOfThumb";
+import { usualYear, type UsualYear } from "./usualYear";
+
+/** How much warmer it is under a grower's covers than reckoned, by their own thermometer, °C. */
+export interface OwnBias {
+  nightC: number;
+  dayC: number;
+}
+
+/** By what the degrees under covers are told: the growers' rule, or the balance and one's own readings. */
+export interface Degrees {
+  by: "rule" | "balance";
+  /** What one's own thermometer adds; null where there is none, or it is not to count. */
+  own: OwnBias | null;
+}
+
+export const BY_BALANCE: Degrees = { by: "balance", own: null };
+export const BY_RULE: Degrees = { by: "rule", own: null };
 
 /** The usual days of one spot under its covers, over a stretch of days, ready for fast loops. */
 export interface GrowingSpace {
@@ -21,15 +38,21 @@ export interface GrowingSpace {
   minTempC: Float64Array;
   maxTempC: Float64Array;
   dliMol: Float64Array;
-  /** What the covers add to a cold night's minimum. */
-  nightGainC: number;
+  /** What the covers add to a cold night's minimum, by the day of the year, °C. */
+  coldGainC: Float64Array;
+  /** What the covers add to the soil's mean, by the day of the year, °C; null where the air tells it. */
+  soilGainC: Float64Array | null;
+  /** Share of the open light that the skyline leaves, by the day of the year. */
+  skyShare: Float64Array;
+  degrees: Degrees;
   climate: Climate;
 }
 
 /**
  * Usual days at the crop for every day of a stretch.
  *
- * @param days length of the stretch
+ * @param days    length of the stretch
+ * @param degrees by what the degrees under the covers are told
  */
 export function growingSpace(
   climate: Climate,
@@ -37,7 +60,9 @@ export function growingSpace(
   horizon: Horizon,
   firstDay: DayNumber,
   days: number,
+  degrees: Degrees = BY_BALANCE,
 ): GrowingSpace {
+  const year = usualUnder(climate, covers, degrees);
   const lightShare = lightShares(climate, horizon);
   const minTempC = new Float64Array(days);
   const maxTempC = new Float64Array(days);
@@ -54,10 +79,13 @@ export function growingSpace(
       dliMol[index] = dliMol[before] ?? 0;
       continue;
     }
-    const usual = cropDay(climate, covers, firstDay + index);
-    minTempC[index] = usual.minTempC;
-    maxTempC[index] = usual.maxTempC;
-    dliMol[index] = usual.dliMol * (lightShare[place] ?? 1);
+    const share = lightShare[place] ?? 1;
+    const openMaxC = climate.maxTempC(firstDay + index);
+    minTempC[index] = year.minTempC[place] ?? 0;
+    // What the sun adds to a day goes with the sun that is left of it.
+    const underC = openMaxC + ((year.maxTempC[place] ?? 0) - openMaxC) * share;
+    maxTempC[index] = Math.max(underC, minTempC[index] ?? underC);
+    dliMol[index] = climate.dliMol(firstDay + index) * (year.lightShare[place] ?? 1) * share;
     firstIndexOf[place] = index;
   }
   return {
@@ -69,9 +97,54 @@ export function growingSpace(
     minTempC,
     maxTempC,
     dliMol,
-    nightGainC: nightGainC(covers),
+    coldGainC: year.coldGainC,
+    soilGainC: year.soilGainC,
+    skyShare: lightShare,
+    degrees,
     climate,
   };
+}
+
+interface YearUnder extends Omit<UsualYear, "soilGainC"> {
+  soilGainC: Float64Array | null;
+}
+
+/** A usual year at the crop, by the way in force. */
+function usualUnder(climate: Climate, covers: CoverIds, degrees: Degrees): YearUnder {
+  if (degrees.by === "rule") return yearByRule(climate, covers);
+  const year = usualYear(climate, covers);
+  const { own } = degrees;
+  if (!own || covers.length === 0) return year;
+  // Where the covers are off there is nothing to correct.
+  const worn = (index: number) => ((year.lightShare[index] ?? 1) < 1 ? 1 : 0);
+  return {
+    ...year,
+    minTempC: year.minTempC.map((tempC, index) => tempC + own.nightC * worn(index)),
+    maxTempC: year.maxTempC.map((tempC, index) => tempC + own.dayC * worn(index)),
+    coldGainC: year.coldGainC.map((gainC) => gainC + own.nightC),
+    soilGainC: year.soilGainC.map(
+      (gainC, index) => gainC + ((own.nightC + own.dayC) / 2) * worn(index),
+    ),
+  };
+}
+
+function yearByRule(climate: Climate, covers: CoverIds): YearUnder {
+  const year: YearUnder = {
+    minTempC: new Float64Array(DAYS_OF_YEAR),
+    maxTempC: new Float64Array(DAYS_OF_YEAR),
+    coldGainC: new Float64Array(DAYS_OF_YEAR).fill(nightGainC(covers)),
+    soilGainC: null,
+    lightShare: new Float64Array(DAYS_OF_YEAR),
+  };
+  const newYear = dayNumberOf(2000, 1, 1);
+  for (let place = 0; place < DAYS_OF_YEAR; place += 1) {
+    const usual = cropDay(climate, covers, newYear + place);
+    const openMol = climate.dliMol(newYear + place);
+    year.minTempC[place] = usual.minTempC;
+    year.maxTempC[place] = usual.maxTempC;
+    year.lightShare[place] = openMol > 0 ? usual.dliMol / openMol : 1;
+  }
+  return year;
 }
 
 /** The sun's path changes slowly: it is followed on every so many days, and straight between. */

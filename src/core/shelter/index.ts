@@ -1,5 +1,13 @@
 export { coverWords, materials, whereWords, type CoverIds } from "./materials";
-export { growingSpace, type GrowingSpace } from "./growingSpace";
+export {
+  BY_RULE,
+  growingSpace,
+  type Degrees,
+  type GrowingSpace,
+  type OwnBias,
+} from "./growingSpace";
+export { usualDay, usualGroundOf } from "./usualDays";
+
 export { MaterialSchema, type Material } from "./materialSchema";
 export { soilMeansC, soilOn, type SoilCare, type SoilDay } from "./soil";
 export { nightUnder, type ExpectedNight, type Extremes, type NightUnder } from "./night";

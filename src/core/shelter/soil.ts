@@ -23,14 +23,15 @@ const means = new WeakMap<GrowingSpace, Float64Array>();
  * Usual mean temperature of the topsoil by the day of the year, °C; 0 for 1 January.
  *
  * The soil follows the air at the crop by a quarter of the difference a day; bare ground in the sun
- * is somewhat warmer than the air, and ground at freezing is held there by its water.
+ * is somewhat warmer than the air, and ground at freezing is held there by its water. What covers add
+ * to it is the difference between two runs of the energy balance, with them and without.
  *
  * @source Zheng, Hunt & Running (1993), eq. 1, without leaves; warming by sun: estimate
  */
 export function soilMeansC(space: GrowingSpace): Float64Array {
   let kept = means.get(space);
   if (!kept) {
-    const { firstIndexOf, minTempC, maxTempC, dliMol } = space;
+    const { firstIndexOf, soilGainC } = space;
     kept = new Float64Array(firstIndexOf.length);
     let soilC = NaN;
     // Usual years follow each other: what the second leaves is where the first should have begun.
@@ -38,15 +39,30 @@ export function soilMeansC(space: GrowingSpace): Float64Array {
       for (let day = 0; day < firstIndexOf.length; day += 1) {
         const index = firstIndexOf[day] ?? -1;
         if (index < 0) continue;
-        const airC = ((minTempC[index] ?? 0) + (maxTempC[index] ?? 0)) / 2;
-        const towardC = airC + SOIL.sunWarmingCPerMol * (dliMol[index] ?? 0);
+        const towardC = soilGainC ? openPullC(space, index) : coveredPullC(space, index);
         soilC = soilC !== soilC ? towardC : soilC + SOIL.dailyResponse * (towardC - soilC);
-        kept[day] = soilC >= 0 ? soilC : soilC * SOIL.frozenKeeps;
+        const keptC = soilC >= 0 ? soilC : soilC * SOIL.frozenKeeps;
+        kept[day] = keptC + (soilGainC?.[day] ?? 0);
       }
     }
     means.set(space, kept);
   }
   return kept;
+}
+
+/** Where the air under the covers and the light that reaches the soil draw it, °C. */
+function coveredPullC({ minTempC, maxTempC, dliMol }: GrowingSpace, index: number): number {
+  const airC = ((minTempC[index] ?? 0) + (maxTempC[index] ?? 0)) / 2;
+  return airC + SOIL.sunWarmingCPerMol * (dliMol[index] ?? 0);
+}
+
+/** Where the open air and light would draw it: what covers add is told by the balance. */
+function openPullC(space: GrowingSpace, index: number): number {
+  const { climate, firstDay, skyShare, dayOfYear } = space;
+  const day = firstDay + index;
+  const airC = (climate.minTempC(day) + climate.maxTempC(day)) / 2;
+  const light = climate.dliMol(day) * (skyShare[dayOfYear[index] ?? 0] ?? 1);
+  return airC + SOIL.sunWarmingCPerMol * light;
 }
 
 /**

@@ -1,0 +1,39 @@
+import type { DayNumber } from "../calendar";
+import type { Climate } from "../climate";
+import type { GroundStart } from "./shelterRun";
+import { groundBetween } from "./night";
+import type { ShelterDay } from "./weatherSteps";
+
+/** Usual wind where nobody says, m/s (estimate). */
+const USUAL_WIND_MPS = 2;
+/** Clear and overcast share of light, to tell usual cloud by usual light (FAO-56 eq. 35). */
+const CLEAR_SHARE = 0.75;
+const OVERCAST_SHARE = 0.25;
+
+/** A day as it usually is at a place. */
+export function usualDay(climate: Climate, day: DayNumber): ShelterDay {
+  const clear = (climate.clearness(day) - OVERCAST_SHARE) / (CLEAR_SHARE - OVERCAST_SHARE);
+  return {
+    minTempC: climate.minTempC(day),
+    maxTempC: climate.maxTempC(day),
+    cloudShare: Math.min(1, Math.max(0, 1 - clear)),
+    windMps: USUAL_WIND_MPS,
+  };
+}
+
+/** Days over which the surface and the depth of the soil remember the air (estimates). */
+const SURFACE_DAYS = 20;
+const DEEP_DAYS = { from: 110, to: 10 };
+
+/** The soil before a day: its surface by the weeks before, its depth by the months before. */
+export function usualGroundOf(climate: Climate, day: DayNumber): GroundStart {
+  const mean = (from: DayNumber, to: DayNumber) => {
+    let sum = 0;
+    for (let at = from; at < to; at += 1) sum += (climate.minTempC(at) + climate.maxTempC(at)) / 2;
+    return sum / (to - from);
+  };
+  return groundBetween(
+    mean(day - SURFACE_DAYS, day),
+    mean(day - DEEP_DAYS.from, day - DEEP_DAYS.to),
+  );
+}

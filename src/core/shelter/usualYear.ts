@@ -1,0 +1,273 @@
+import { dayNumberOf } from "../calendar";
+import type { Climate } from "../climate";
+import { EnergyBalance, type Driving, type Handling } from "./energyBalance";
+import type { CoverIds } from "./materials";
+import { LAYER_AT_5_CM } from "./soilColumn";
+import { stackOf } from "./stack";
+import { usualDay, usualGroundOf } from "./usualDays";
+import { weatherSteps, type WeatherSteps } from "./weatherSteps";
+
+const DAYS_OF_YEAR = 366;
+/** A leap year, so that 29 February has its value. */
+const NEW_YEAR = dayNumberOf(2000, 1, 1);
+/** The soil is let come to what the covers make of it for so long before the year is looked at. */
+const DAYS_BEFORE = 45;
+/**
+ * Two hours: the implicit balance stays within 0.2 °C of quarter hours on usual days, and a year
+ * costs an eighth.
+ */
+const STEPS_PER_DAY = 12;
+
+/**
+ * Every so many days a cold, clear, still night stands among the usual ones: what covers add to it
+ * is what decides whether a crop lives.
+ */
+const DAYS_BETWEEN_COLD = 8;
+const COLD_NIGHT = { deviations: 1.5, cloudShare: 0.1, windMps: 1 };
+
+/** Covers are worn in full up to the one mean of day and night, and no more from the other on (estimate). */
+const WORN = { fullBelowMeanC: 10, offAboveMeanC: 14 };
+/** Growers open up as it gets warm inside: inner covers first, then vents (usual practice). */
+const INNER_OFF_ABOVE_C = 12;
+const VENT = { opensAtC: 12, wideAtC: 20 };
+/**
+ * By day in the warm season lights and sheets are off, as good as so many wide-open vents, and the
+ * sides of a house are up (estimates).
+ */
+const OPEN_IN_SUMMER = { lowCover: 8, house: 2 };
+
+/** What covers make of a usual year at a place: a value for each day of the year, from 1 January. */
+export interface UsualYear {
+  /** Air at the crop, °C. */
+  minTempC: Float64Array;
+  maxTempC: Float64Array;
+  /** What the covers add to a cold, clear night's minimum, °C. */
+  coldGainC: Float64Array;
+  /** What they add to the soil's mean at 5 cm, °C. */
+  soilGainC: Float64Array;
+  /** Share of the light in the open that reaches the crop, covers off in the warm season. */
+  lightShare: Float64Array;
+}
+
+const yearsKept = new WeakMap<Climate, Map<string, UsualYear>>();
+
+/**
+ * A usual year under a stack of covers by the energy balance, worked as growers do: aired when warm
+ * inside, sheets and lights off by day in the warm season. Made once for a climate and stack.
+ */
+export function usualYear(climate: Climate, covers: CoverIds): UsualYear {
+  let kept = yearsKept.get(climate);
+  if (!kept) {
+    kept = new Map();
+    yearsKept.set(climate, kept);
+  }
+  const key = covers.join("+");
+  let year = kept.get(key);
+  if (!year) {
+    year = blended(climate, covers);
+    kept.set(key, year);
+  }
+  return year;
+}
+
+/** The year with all covers in the cold season, and with those that stay in the warm one. */
+function blended(climate: Climate, covers: CoverIds): UsualYear {
+  const worn = yearUnder(climate, covers);
+  const standing = stackOf(covers).layers.filter(({ removable }) => !removable);
+  if (standing.length === covers.length) return worn;
+  const bare = usualYear(
+    climate,
+    standing.map(({ id }) => id),
+  );
+  const mixed = (on: Float64Array, off: Float64Array) =>
+    on.map((value, index) => {
+      const share = wornShare(climate, index);
+      return share * value + (1 - share) * (off[index] ?? value);
+    });
+  return {
+    minTempC: mixed(worn.minTempC, bare.minTempC),
+    maxTempC: mixed(worn.maxTempC, bare.maxTempC),
+    // Whatever the season, the covers go on for a night of frost.
+    coldGainC: worn.coldGainC,
+    soilGainC: mixed(worn.soilGainC, bare.soilGainC),
+    lightShare: mixed(worn.lightShare, bare.lightShare),
+  };
+}
+
+function meanC(climate: Climate, index: number): number {
+  return (climate.minTempC(NEW_YEAR + index) + climate.maxTempC(NEW_YEAR + index)) / 2;
+}
+
+function wornShare(climate: Climate, index: number): number {
+  const { fullBelowMeanC, offAboveMeanC } = WORN;
+  const cool = (offAboveMeanC - meanC(climate, index)) / (offAboveMeanC - fullBelowMeanC);
+  return Math.min(1, Math.max(0, cool));
+}
+
+/** One run through the year; usual days between cold ones, each told by its own. */
+function yearUnder(climate: Climate, covers: CoverIds): UsualYear {
+  const open = covers.length === 0;
+  const year: UsualYear = {
+    minTempC: new Float64Array(DAYS_OF_YEAR),
+    maxTempC: new Float64Array(DAYS_OF_YEAR),
+    coldGainC: new Float64Array(DAYS_OF_YEAR),
+    soilGainC: new Float64Array(DAYS_OF_YEAR),
+    lightShare: new Float64Array(DAYS_OF_YEAR).fill(1),
+  };
+  if (open) {
+    for (let index = 0; index < DAYS_OF_YEAR; index += 1) {
+      year.minTempC[index] = climate.minTempC(NEW_YEAR + index);
+      year.maxTempC[index] = climate.maxTempC(NEW_YEAR + index);
+    }
+    return year;
+  }
+  const days = runYear(climate, covers);
+  const bareSoilC = openSoil(climate);
+  for (let index = 0; index < DAYS_OF_YEAR; index += 1) {
+    const [before, after, share] = usualAround(index);
+    const between = (values: Float64Array) =>
+      (values[before] ?? 0) * (1 - share) + (values[after] ?? 0) * share;
+    // Gains are straight between days; the day's own temperatures stay the climate's.
+    year.minTempC[index] = climate.minTempC(NEW_YEAR + index) + between(days.minGainC);
+    year.maxTempC[index] = climate.maxTempC(NEW_YEAR + index) + between(days.maxGainC);
+    year.soilGainC[index] = between(days.soil5cmC) - between(bareSoilC);
+    year.lightShare[index] = between(days.lightShare);
+    const cold = Math.floor(index / DAYS_BETWEEN_COLD) * DAYS_BETWEEN_COLD;
+    const next = cold + DAYS_BETWEEN_COLD < DAYS_OF_YEAR ? cold + DAYS_BETWEEN_COLD : 0;
+    const way = (index - cold) / DAYS_BETWEEN_COLD;
+    year.coldGainC[index] =
+      (days.minGainC[cold] ?? 0) * (1 - way) + (days.minGainC[next] ?? 0) * way;
+  }
+  return year;
+}
+
+/** Cold days, and the day after each, do not tell what is usual: their neighbours do. */
+function usualAround(index: number): [before: number, after: number, share: number] {
+  const place = index % DAYS_BETWEEN_COLD;
+  if (place > 1) return [index, index, 0];
+  const before = index - place - 1;
+  const after = index - place + 2;
+  return [
+    before < 0 ? DAYS_OF_YEAR - 1 : before,
+    after >= DAYS_OF_YEAR ? 2 : after,
+    (place + 1) / 3,
+  ];
+}
+
+interface YearRun {
+  minGainC: Float64Array;
+  maxGainC: Float64Array;
+  soil5cmC: Float64Array;
+  lightShare: Float64Array;
+}
+
+const openSoilKept = new WeakMap<Climate, Float64Array>();
+
+function openSoil(climate: Climate): Float64Array {
+  let kept = openSoilKept.get(climate);
+  if (!kept) {
+    kept = runYear(climate, []).soil5cmC;
+    openSoilKept.set(climate, kept);
+  }
+  return kept;
+}
+
+function runYear(climate: Climate, covers: CoverIds): YearRun {
+  const stack = stackOf(covers);
+  const weather = weatherOf(climate);
+  const first = NEW_YEAR - DAYS_BEFORE;
+  const ground = usualGroundOf(climate, first);
+  const balance = new EnergyBalance(stack, weather.airC[0] ?? 0);
+  balance.startSoil(ground.tempAtC);
+  const driving: Driving = {
+    airC: 0,
+    skyWPerM2: 0,
+    sunWPerM2: 0,
+    windMps: 0,
+    deepC: ground.deepC,
+    stepS: weather.stepS,
+  };
+  const handling: Handling = { vent: 0, innerOn: true, snow: false };
+  const isHouse = stack.layers[0]?.kind === "house";
+  const openVent = isHouse ? OPEN_IN_SUMMER.house : OPEN_IN_SUMMER.lowCover;
+  const standingLight = lightOf(covers, true);
+  const wornLight = lightOf(covers, false);
+  const run: YearRun = {
+    minGainC: new Float64Array(DAYS_OF_YEAR),
+    maxGainC: new Float64Array(DAYS_OF_YEAR),
+    soil5cmC: new Float64Array(DAYS_OF_YEAR),
+    lightShare: new Float64Array(DAYS_OF_YEAR),
+  };
+  for (let day = 0; day < DAYS_BEFORE + DAYS_OF_YEAR; day += 1) {
+    const index = day - DAYS_BEFORE;
+    // From closed up in the cold season to wide open in the warm one, without a jump.
+    const openness = 1 - wornShare(climate, index);
+    const tally = { minC: Infinity, maxC: -Infinity, soilC: 0, sun: 0, light: 0 };
+    const outside = { minC: Infinity, maxC: -Infinity };
+    for (let step = 0; step < STEPS_PER_DAY; step += 1) {
+      const at = day * STEPS_PER_DAY + step;
+      driving.airC = weather.airC[at] ?? 0;
+      driving.skyWPerM2 = weather.skyWPerM2[at] ?? 0;
+      driving.sunWPerM2 = weather.sunWPerM2[at] ?? 0;
+      driving.windMps = weather.windMps[at] ?? 0;
+      const isDay = driving.sunWPerM2 > 0;
+      const insideC = balance.spaceC[0] ?? 0;
+      handling.innerOn = !(isDay && (openness >= 1 || insideC > INNER_OFF_ABOVE_C));
+      const byWarmth = (insideC - VENT.opensAtC) / (VENT.wideAtC - VENT.opensAtC);
+      handling.vent = Math.min(1, Math.max(0, byWarmth));
+      if (isDay) handling.vent = Math.max(handling.vent, openness * openVent);
+      balance.step(driving, handling);
+      const cropC = balance.cropC(driving.airC);
+      tally.minC = Math.min(tally.minC, cropC);
+      tally.maxC = Math.max(tally.maxC, cropC);
+      tally.soilC += balance.bedSoil.tempC[LAYER_AT_5_CM] ?? 0;
+      tally.sun += driving.sunWPerM2;
+      const light = handling.innerOn ? wornLight : standingLight;
+      const off = isHouse ? 0 : openness;
+      tally.light += driving.sunWPerM2 * (off + (1 - off) * light);
+      outside.minC = Math.min(outside.minC, driving.airC);
+      outside.maxC = Math.max(outside.maxC, driving.airC);
+    }
+    if (index < 0) continue;
+    run.minGainC[index] = tally.minC - outside.minC;
+    run.maxGainC[index] = tally.maxC - outside.maxC;
+    run.soil5cmC[index] = tally.soilC / STEPS_PER_DAY;
+    run.lightShare[index] = tally.sun > 0 ? tally.light / tally.sun : wornLight;
+  }
+  return run;
+}
+
+/** Light let through; without the inner covers that come off, or with them. */
+function lightOf(covers: CoverIds, innerOff: boolean): number {
+  return stackOf(covers).layers.reduce(
+    (share, layer, index) =>
+      innerOff && index > 0 && layer.removable ? share : share * layer.lightTransmittance,
+    1,
+  );
+}
+
+const weatherKept = new WeakMap<Climate, WeatherSteps>();
+
+/** A usual year's weather with its cold nights; the same for every stack. */
+function weatherOf(climate: Climate): WeatherSteps {
+  let weather = weatherKept.get(climate);
+  if (!weather) {
+    const first = NEW_YEAR - DAYS_BEFORE;
+    const days = Array.from({ length: DAYS_BEFORE + DAYS_OF_YEAR + 1 }, (_, place) => {
+      const day = first + place;
+      const usual = usualDay(climate, day);
+      const isCold = place >= DAYS_BEFORE && (place - DAYS_BEFORE) % DAYS_BETWEEN_COLD === 0;
+      if (!isCold) return usual;
+      const byC = COLD_NIGHT.deviations * climate.nightSpreadC(day);
+      return {
+        minTempC: usual.minTempC - byC,
+        maxTempC: usual.maxTempC,
+        cloudShare: COLD_NIGHT.cloudShare,
+        windMps: COLD_NIGHT.windMps,
+      };
+    });
+    weather = weatherSteps(climate.latitudeDeg, first, days, STEPS_PER_DAY);
+    weatherKept.set(climate, weather);
+  }
+  return weather;
+}
