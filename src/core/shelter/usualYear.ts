@@ -19,11 +19,15 @@ const DAYS_BEFORE = 45;
 const STEPS_PER_DAY = 12;
 
 /**
- * Every so many days a cold, clear, still night stands among the usual ones: what covers add to it
- * is what decides whether a crop lives.
+ * Weather swings between mild and cold: a wave of so many days about the usual, by so many standard
+ * deviations. Its crossings tell what covers add to usual days, its coldest nights, clear and still
+ * after days that were already cold, what they add where it decides whether a crop lives.
  */
-const DAYS_BETWEEN_COLD = 8;
-const COLD_NIGHT = { deviations: 1.5, cloudShare: 0.1, windMps: 1 };
+const WAVE_DAYS = 12;
+const WAVE_DEVIATIONS = 1.5;
+const COLD_NIGHT = { cloudShare: 0.1, windMps: 1 };
+/** Half a wave: from one crossing to the next. */
+const HALF = WAVE_DAYS / 2;
 
 /** Covers are worn in full up to the one mean of day and night, and no more from the other on (estimate). */
 const WORN = { fullBelowMeanC: 10, offAboveMeanC: 14 };
@@ -104,9 +108,8 @@ function wornShare(climate: Climate, index: number): number {
   return Math.min(1, Math.max(0, cool));
 }
 
-/** One run through the year; usual days between cold ones, each told by its own. */
+/** One run through the year: usual days by the crossings of its waves, cold nights by their coldest. */
 function yearUnder(climate: Climate, covers: CoverIds): UsualYear {
-  const open = covers.length === 0;
   const year: UsualYear = {
     minTempC: new Float64Array(DAYS_OF_YEAR),
     maxTempC: new Float64Array(DAYS_OF_YEAR),
@@ -114,44 +117,53 @@ function yearUnder(climate: Climate, covers: CoverIds): UsualYear {
     soilGainC: new Float64Array(DAYS_OF_YEAR),
     lightShare: new Float64Array(DAYS_OF_YEAR).fill(1),
   };
-  if (open) {
+  if (covers.length === 0) {
     for (let index = 0; index < DAYS_OF_YEAR; index += 1) {
       year.minTempC[index] = climate.minTempC(NEW_YEAR + index);
       year.maxTempC[index] = climate.maxTempC(NEW_YEAR + index);
     }
     return year;
   }
-  const days = runYear(climate, covers);
+  const run = runYear(climate, covers);
   const bareSoilC = openSoil(climate);
+  const crossings = (values: Float64Array) => (middle: number) =>
+    (at(values, middle - HALF / 2) + at(values, middle + HALF / 2)) / 2;
+  const wholeWave = (values: Float64Array) => (middle: number) => {
+    let sum = 0;
+    for (let index = middle - HALF; index < middle + HALF; index += 1) sum += at(values, index);
+    return sum / WAVE_DAYS;
+  };
+  const minGainC = straight(HALF, crossings(run.minGainC));
+  const maxGainC = straight(HALF, crossings(run.maxGainC));
+  const soilC = straight(HALF, wholeWave(run.soil5cmC));
+  const openSoilC = straight(HALF, wholeWave(bareSoilC));
+  year.coldGainC = straight(WAVE_DAYS, (coldest) => at(run.minGainC, coldest));
+  year.lightShare = straight(HALF, wholeWave(run.lightShare));
   for (let index = 0; index < DAYS_OF_YEAR; index += 1) {
-    const [before, after, share] = usualAround(index);
-    const between = (values: Float64Array) =>
-      (values[before] ?? 0) * (1 - share) + (values[after] ?? 0) * share;
     // Gains are straight between days; the day's own temperatures stay the climate's.
-    year.minTempC[index] = climate.minTempC(NEW_YEAR + index) + between(days.minGainC);
-    year.maxTempC[index] = climate.maxTempC(NEW_YEAR + index) + between(days.maxGainC);
-    year.soilGainC[index] = between(days.soil5cmC) - between(bareSoilC);
-    year.lightShare[index] = between(days.lightShare);
-    const cold = Math.floor(index / DAYS_BETWEEN_COLD) * DAYS_BETWEEN_COLD;
-    const next = cold + DAYS_BETWEEN_COLD < DAYS_OF_YEAR ? cold + DAYS_BETWEEN_COLD : 0;
-    const way = (index - cold) / DAYS_BETWEEN_COLD;
-    year.coldGainC[index] =
-      (days.minGainC[cold] ?? 0) * (1 - way) + (days.minGainC[next] ?? 0) * way;
+    year.minTempC[index] = climate.minTempC(NEW_YEAR + index) + (minGainC[index] ?? 0);
+    year.maxTempC[index] = climate.maxTempC(NEW_YEAR + index) + (maxGainC[index] ?? 0);
+    year.soilGainC[index] = (soilC[index] ?? 0) - (openSoilC[index] ?? 0);
   }
   return year;
 }
 
-/** Cold days, and the day after each, do not tell what is usual: their neighbours do. */
-function usualAround(index: number): [before: number, after: number, share: number] {
-  const place = index % DAYS_BETWEEN_COLD;
-  if (place > 1) return [index, index, 0];
-  const before = index - place - 1;
-  const after = index - place + 2;
-  return [
-    before < 0 ? DAYS_OF_YEAR - 1 : before,
-    after >= DAYS_OF_YEAR ? 2 : after,
-    (place + 1) / 3,
-  ];
+/** A value of the year by its day, counted around its ends. */
+function at(values: Float64Array, index: number): number {
+  return values[(index + DAYS_OF_YEAR) % DAYS_OF_YEAR] ?? 0;
+}
+
+/** Values known every so many days, straight between, for each day of the year. */
+function straight(every: number, valueAt: (index: number) => number): Float64Array {
+  const known: number[] = [];
+  for (let index = 0; index < DAYS_OF_YEAR; index += every) known.push(valueAt(index));
+  return Float64Array.from({ length: DAYS_OF_YEAR }, (_, index) => {
+    const from = Math.floor(index / every);
+    const to = from + 1 < known.length ? from + 1 : 0;
+    const span = Math.min(every, DAYS_OF_YEAR - from * every);
+    const way = (index - from * every) / span;
+    return (known[from] ?? 0) * (1 - way) + (known[to] ?? 0) * way;
+  });
 }
 
 interface YearRun {
@@ -248,7 +260,7 @@ function lightOf(covers: CoverIds, innerOff: boolean): number {
 
 const weatherKept = new WeakMap<Climate, WeatherSteps>();
 
-/** A usual year's weather with its cold nights; the same for every stack. */
+/** A year's weather swinging about the usual; the same for every stack. */
 function weatherOf(climate: Climate): WeatherSteps {
   let weather = weatherKept.get(climate);
   if (!weather) {
@@ -256,14 +268,16 @@ function weatherOf(climate: Climate): WeatherSteps {
     const days = Array.from({ length: DAYS_BEFORE + DAYS_OF_YEAR + 1 }, (_, place) => {
       const day = first + place;
       const usual = usualDay(climate, day);
-      const isCold = place >= DAYS_BEFORE && (place - DAYS_BEFORE) % DAYS_BETWEEN_COLD === 0;
-      if (!isCold) return usual;
-      const byC = COLD_NIGHT.deviations * climate.nightSpreadC(day);
+      // 1 on the coldest day of a wave, 0 at its crossings, −1 on the mildest.
+      const cold = Math.cos((2 * Math.PI * (place - DAYS_BEFORE)) / WAVE_DAYS);
+      const byC = WAVE_DEVIATIONS * climate.nightSpreadC(day) * cold;
+      const swing = (usualValue: number, coldValue: number) =>
+        Math.max(0, usualValue + (coldValue - usualValue) * cold);
       return {
         minTempC: usual.minTempC - byC,
-        maxTempC: usual.maxTempC,
-        cloudShare: COLD_NIGHT.cloudShare,
-        windMps: COLD_NIGHT.windMps,
+        maxTempC: usual.maxTempC - byC,
+        cloudShare: Math.min(1, swing(usual.cloudShare, COLD_NIGHT.cloudShare)),
+        windMps: swing(usual.windMps, COLD_NIGHT.windMps),
       };
     });
     weather = weatherSteps(climate.latitudeDeg, first, days, STEPS_PER_DAY);
