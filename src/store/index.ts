@@ -1,4 +1,5 @@
 export { gardenStore, useGarden } from "./browserStore";
 export { takeWay, type Done, type GardenState, type Refused } from "./gardenStore";
 export { todayOf } from "./today";
+export { useReadings } from "./useReadings";
 export { fetchOutlook, fetchReadings, type Asked } from "./station";

@@ -77,7 +77,7 @@ function checkedToo(garden: Garden, changes: Change[], after: Garden) {
 }
 
 /** Refuses changes after which beds would overlap or leave the plot. */
-function checked(changes: readonly Change[], after: Garden) {
+export function checked(changes: readonly Change[], after: Garden) {
   const problem = layoutProblem(after);
   return problem ? refuse(problem) : change(...changes);
 }
@@ -205,6 +205,19 @@ export const removeBed = command({
           ),
         },
       }));
+    for (const piece of garden.pieces.values()) {
+      if (piece.kind !== "cover" || piece.bedId !== id) continue;
+      changes.push({
+        kind: "piece",
+        id: piece.id,
+        before: piece,
+        after: { ...piece, bedId: null },
+      });
+    }
+    for (const day of garden.thermometerDays.values()) {
+      if (day.under.kind !== "bed" || day.under.id !== id) continue;
+      changes.push({ kind: "thermometerDay", id: day.id, before: day, after: null });
+    }
     for (const rest of garden.rests.values()) {
       if (rest.bedId === id) changes.push({ kind: "rest", id: rest.id, before: rest, after: null });
     }

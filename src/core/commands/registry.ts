@@ -21,6 +21,9 @@ import {
   setPlantings,
 } from "./plantingCommands";
 import { removeMix, removeSeedLot, setMix, setSeedLot } from "./seedCommands";
+import { layPieces, removePiece, setPiece } from "./pieceCommands";
+import { buildShelter, editShelter, removeShelter } from "./shelterCommands";
+import { removeThermometerDays, setThermometerDays } from "./thermometerCommands";
 import { removeFeeding, removeRest, setFeeding, setRest } from "./soilCommands";
 import {
   addTray,
@@ -50,6 +53,14 @@ export const commands = {
   "garden.rename": renameGarden,
   "garden.replace": replaceGarden,
   "shelter.add": addShelter,
+  "shelter.build": buildShelter,
+  "shelter.edit": editShelter,
+  "shelter.remove": removeShelter,
+  "piece.set": setPiece,
+  "piece.remove": removePiece,
+  "piece.lay": layPieces,
+  "thermometer.set": setThermometerDays,
+  "thermometer.remove": removeThermometerDays,
   "bed.addMany": addBeds,
   "bed.edit": editBed,
   "bed.remove": removeBed,

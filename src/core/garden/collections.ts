@@ -1,4 +1,6 @@
+import type { ThermometerDay } from "../log";
 import type { Mix, SeedLot, Stand, Tray } from "../seedlings";
+import type { Piece } from "../shelter";
 import type { Feeding, Rest } from "../soil";
 import type { Bed, OwnCrop, OwnVariety, Planting, Shelter, Succession } from "./schema";
 
@@ -16,6 +18,8 @@ export interface CollectedByKind {
   stand: Stand;
   tray: Tray;
   mix: Mix;
+  piece: Piece;
+  thermometerDay: ThermometerDay;
 }
 export type CollectedKind = keyof CollectedByKind;
 
@@ -33,6 +37,8 @@ export const COLLECTIONS = {
   stand: "stands",
   tray: "trays",
   mix: "mixes",
+  piece: "pieces",
+  thermometerDay: "thermometerDays",
 } as const satisfies Record<CollectedKind, string>;
 
 export const COLLECTED_KINDS = Object.keys(COLLECTIONS) as CollectedKind[];

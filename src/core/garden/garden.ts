@@ -55,6 +55,7 @@ export const USUAL_SETTINGS: Settings = {
   grownBeforeShortDays: 0.9,
   rotationYears: 3,
   soilSchool: "undug",
+  degreesSchool: "measured",
   stationUrl: null,
 };
 

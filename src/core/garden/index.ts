@@ -40,16 +40,24 @@ export {
 } from "./garden";
 export { BY_THE_BOOK } from "./byTheBook";
 export { cropsOf, usesOf } from "./ownCrops";
-export { alongTheirBeds, migrateEntity, migrateGardenFile, PLACED_SINCE } from "./migrations";
+export {
+  alongTheirBeds,
+  migrateEntity,
+  migrateGardenFile,
+  PLACED_SINCE,
+  PLAIN_SHELTER,
+} from "./migrations";
 export { problemsFrom, type Problem } from "./problems";
 export {
   bedProblems,
   coverProblems,
   cropAndVarietyProblems,
   feedingProblems,
+  pieceProblems,
   placeProblems,
   plantingProblems,
   referenceProblems,
   restProblems,
+  thermometerProblems,
   trayProblems,
 } from "./references";

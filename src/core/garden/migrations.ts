@@ -4,6 +4,14 @@ import type { EntityKind } from "./garden";
 /** Anything that was kept by an earlier version, as yet unchecked. */
 type Kept = Record<string, unknown>;
 
+/** A shelter as it is built where nobody says more: of its kind's height, aired when it gets warm. */
+export const PLAIN_SHELTER = {
+  heightM: null,
+  vent: { kind: "automatic", opensAtC: 15, wideAtC: 25 },
+  barrelLitres: 0,
+  film: null,
+} as const;
+
 /** What each version added, by kind of entity: fields that are missing get these values. */
 const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>> = {
   2: {
@@ -27,6 +35,10 @@ const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>>
     planting: (planting) => ({ ...BY_THE_BOOK, fromM: 0, ...planting }),
     bed: (bed) => ({ history: [], ...bed }),
   },
+  5: {
+    settings: (settings) => ({ degreesSchool: "measured", ...settings }),
+    shelter: (shelter) => ({ ...PLAIN_SHELTER, ...shelter }),
+  },
 };
 
 /** Lists that a file of an earlier version does not have. */
@@ -40,6 +52,8 @@ const LISTS_ADDED = [
   "stands",
   "trays",
   "mixes",
+  "pieces",
+  "thermometerDays",
 ];
 
 /** An entity kept by an earlier version as this one would keep it. Anything else is left alone. */

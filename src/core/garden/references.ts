@@ -1,7 +1,8 @@
 import { coverCropLibrary, cropLibrary, cropProblems, varietyOf, type Crop } from "../crops";
+import type { ThermometerDay } from "../log";
 import type { SeedLot, Tray } from "../seedlings";
 import { mulches, type Feeding, type Rest } from "../soil";
-import { materials } from "../shelter";
+import { materials, type Piece } from "../shelter";
 import { COLLECTED_KINDS, COLLECTIONS } from "./collections";
 import { fromGardenFile, type Garden } from "./garden";
 import { cropsOf } from "./ownCrops";
@@ -41,6 +42,10 @@ export function referenceProblems(file: GardenFile): Problem[] {
       feedingProblems(`feedings[${index}]`, feeding, garden),
     ),
     ...file.seedLots.flatMap((lot, index) => lotProblems(`seedLots[${index}]`, lot, crops)),
+    ...file.pieces.flatMap((piece, index) => pieceProblems(`pieces[${index}]`, piece, garden)),
+    ...file.thermometerDays.flatMap((day, index) =>
+      thermometerProblems(`thermometerDays[${index}]`, day, garden),
+    ),
     ...file.trays.flatMap((tray, index) => trayProblems(`trays[${index}]`, tray, garden)),
   ];
 }
@@ -185,6 +190,32 @@ export function feedingProblems(
   garden: Pick<Garden, "beds">,
 ): Problem[] {
   return garden.beds.has(feeding.bedId) ? [] : [missing(`${path}.bedId`, "bed", feeding.bedId)];
+}
+
+/** What is wrong with a piece's material, or with the bed it lies on. */
+export function pieceProblems(path: string, piece: Piece, garden: Pick<Garden, "beds">): Problem[] {
+  if (piece.kind !== "cover") return [];
+  const problems: Problem[] = [];
+  if (!materials.has(piece.materialId)) {
+    problems.push({
+      path: `${path}.materialId`,
+      message: `There is no covering "${piece.materialId}": use one of ${[...materials.keys()].join(", ")}.`,
+    });
+  }
+  if (piece.bedId !== null && !garden.beds.has(piece.bedId)) {
+    problems.push(missing(`${path}.bedId`, "bed", piece.bedId));
+  }
+  return problems;
+}
+
+/** What is wrong with where a thermometer hangs. */
+export function thermometerProblems(
+  path: string,
+  { under }: ThermometerDay,
+  garden: Pick<Garden, "beds" | "shelters">,
+): Problem[] {
+  const there = under.kind === "bed" ? garden.beds : garden.shelters;
+  return there.has(under.id) ? [] : [missing(`${path}.under.id`, under.kind, under.id)];
 }
 
 /** What is wrong with where a place takes its climate from. */

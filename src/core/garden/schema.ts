@@ -4,7 +4,9 @@ import { ClimateSketchSchema, OutlookSchema, WeatherRecordSchema } from "../clim
 import { CropSchema, VarietySchema } from "../crops";
 import { OutlineSchema, PlotSchema, PositionSchema } from "../layout";
 import { IdSchema, NameSchema } from "../naming";
+import { ThermometerDaySchema } from "../log";
 import { MixSchema, SeedLotSchema, StandSchema, TraySchema } from "../seedlings";
+import { PieceSchema, VentSchema } from "../shelter";
 import { HorizonSchema } from "../sky";
 import { FeedingSchema, RestSchema } from "../soil";
 import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
@@ -62,6 +64,8 @@ export const SettingsSchema = z.strictObject({
   rotationYears: z.number().int().min(0, "At least 0 years.").max(10, "At most 10 years."),
   /** Dug: compost and green manure go in. Undug: they stay on top, and roots stay in. */
   soilSchool: z.enum(["undug", "dug"]),
+  /** By what the degrees under covers are told: rule of thumb, energy balance, own thermometers. */
+  degreesSchool: z.enum(["rule", "balance", "measured"]),
   /** Where outlook and readings are asked for; null when nowhere. */
   stationUrl: z
     .string()
@@ -86,6 +90,25 @@ export const ShelterSchema = z.strictObject({
   covers: z.array(z.string()).max(4, "At most four layers."),
   /** Its walls on the ground; null until the garden is laid out. */
   outline: OutlineSchema.nullable(),
+  /** Mean height inside; null is the usual one of its kind. */
+  heightM: z
+    .number({ error: "Give a height in metres." })
+    .min(0.1, "A shelter needs some height to hold air: at least 0.1 m.")
+    .max(12, "At most 12 m.")
+    .nullable(),
+  vent: VentSchema,
+  /** Water in barrels that stand in it. */
+  barrelLitres: z
+    .number({ error: "Give litres." })
+    .min(0, "0 or more litres.")
+    .max(100_000, "At most 100,000 litres."),
+  /** Its film: the year it was put on, and whether it is made for the sun; null for glass and panels. */
+  film: z
+    .strictObject({
+      sinceYear: z.number().int().min(1950, "A year from 1950 on.").max(2200),
+      madeForSun: z.boolean(),
+    })
+    .nullable(),
 });
 
 export const BedSchema = z.strictObject({
@@ -235,6 +258,10 @@ export const GardenFileSchema = z.strictObject({
   seedLots: z.array(SeedLotSchema).max(5000, "At most 5,000 seed lots."),
   stands: z.array(StandSchema).max(200, "At most 200 places for trays."),
   trays: z.array(TraySchema).max(5000, "At most 5,000 trays."),
+  pieces: z.array(PieceSchema).max(5000, "At most 5,000 pieces."),
+  thermometerDays: z
+    .array(ThermometerDaySchema)
+    .max(40_000, "At most 40,000 days of thermometers."),
   mixes: z.array(MixSchema).max(200, "At most 200 mixes."),
 });
 export type GardenFile = z.infer<typeof GardenFileSchema>;

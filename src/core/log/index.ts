@@ -6,3 +6,11 @@ export {
   type Readings,
   type SensorSummary,
 } from "./readings";
+export { ThermometerDaySchema, type ThermometerDay } from "./thermometerDay";
+export {
+  daysFromSeries,
+  withoutStuckDays,
+  type DayOfPair,
+  type Point,
+  type SeriesDays,
+} from "./thermometerSeries";

@@ -10,15 +10,14 @@ import { varietyOf } from "../crops";
 import {
   bedsInOrder,
   cropsOf,
-  coversOver,
-  horizonOver,
   type Bed,
   type Garden,
   type Place,
   type Planting,
   type Settings,
 } from "../garden";
-import { Site, type PlanSettings } from "./site";
+import { exposureOver } from "./exposure";
+import { Site, type DegreesSchool, type PlanSettings } from "./site";
 import type { Growing } from "./timeline";
 import type { Stand } from "./spacing";
 import type { Spot } from "./spots";
@@ -27,8 +26,12 @@ import type { Spot } from "./spots";
  * A garden's place as its plans see it: by its record or its few numbers, whichever it goes by. Make
  * it once for a place and record, and keep it.
  */
-export function siteOf(place: Place, record: WeatherRecord | null): Site {
-  return new Site(place.latitudeDeg, climateOfPlace(place, record));
+export function siteOf(
+  place: Place,
+  record: WeatherRecord | null,
+  degreesSchool?: DegreesSchool,
+): Site {
+  return new Site(place.latitudeDeg, climateOfPlace(place, record), degreesSchool);
 }
 
 /**
@@ -74,8 +77,7 @@ export function growingOf(garden: Garden, planting: Planting): Growing | null {
     variety,
     method: planting.method,
     stage: planting.stage,
-    covers: coversOver(garden, bed),
-    horizon: horizonOver(garden, bed),
+    ...exposureOver(garden, bed),
     clearDay: planting.clearOn === null ? null : dayNumber(planting.clearOn),
   };
 }
@@ -100,8 +102,7 @@ export function spotsOf(garden: Garden): Spot[] {
   return bedsInOrder(garden).map((bed) => ({
     bedId: bed.id,
     bedName: bed.name,
-    covers: coversOver(garden, bed),
-    horizon: horizonOver(garden, bed),
+    ...exposureOver(garden, bed),
   }));
 }
 

@@ -1,10 +1,12 @@
-import { dayOfYear, type DayNumber } from "../calendar";
-import { lt50At, type HardinessRange } from "../crops";
+import { dayNumber, dayOfYear, isoDate, type DayNumber } from "../calendar";
+import type { OutlookDay } from "../climate";
+import { hardenedAfter, lt50At, type HardinessRange } from "../crops";
+import type { ThermometerDay } from "../log";
 import { hardenedThroughYear } from "./growthCurve";
 import type { Exposure, Site } from "./site";
 
 /** How far plants are hardened on each day between two, in usual weather at the crop, 0 to 1. */
-export function hardenedCourse(
+function hardenedCourse(
   site: Site,
   exposure: Exposure,
   fromDay: DayNumber,
@@ -26,4 +28,57 @@ export function lt50Course(
   toDay: DayNumber,
 ): Float64Array {
   return hardenedCourse(site, exposure, fromDay, toDay).map((share) => lt50At(range, share));
+}
+
+/** What plants felt longer ago than this is forgotten. */
+const REMEMBERED_DAYS = 60;
+
+/**
+ * How far plants are hardened on a day and on each day after it, by the temperatures they felt: as
+ * their thermometer read where it did, by the outlook where it reaches, else as is usual under their
+ * covers.
+ *
+ * @param read the days of the thermometer that hangs with them
+ * @param days how many days from the first on
+ * @returns a share a day, 0 soft, 1 fully hardened
+ */
+export function feltHardening(
+  site: Site,
+  exposure: Exposure,
+  read: readonly ThermometerDay[],
+  outlook: readonly OutlookDay[],
+  day: DayNumber,
+  days = 1,
+): Float64Array {
+  const space = site.space(exposure, day);
+  const readOn = new Map(read.map((one) => [one.on, one]));
+  const toldOn = new Map(outlook.map((one) => [dayNumber(one.date), one]));
+  const { climate } = site;
+  const usualMeanC = (at: DayNumber) => {
+    const index = space.firstIndexOf[dayOfYear(at) - 1] ?? -1;
+    return ((space.minTempC[index] ?? 0) + (space.maxTempC[index] ?? 0)) / 2;
+  };
+  const feltMeanC = (at: DayNumber) => {
+    const own = readOn.get(isoDate(at));
+    if (own) {
+      const riseC = (climate.maxTempC(at) - climate.minTempC(at)) / 2;
+      return own.insideMaxC === null
+        ? own.insideMinC + riseC
+        : (own.insideMinC + own.insideMaxC) / 2;
+    }
+    const told = toldOn.get(at);
+    if (!told) return usualMeanC(at);
+    // Warmer outside than usual is as much warmer under the covers.
+    const aboveC =
+      (told.minTempC + told.maxTempC - climate.minTempC(at) - climate.maxTempC(at)) / 2;
+    return usualMeanC(at) + aboveC;
+  };
+  const from = day - REMEMBERED_DAYS;
+  let share = hardenedThroughYear(space)[dayOfYear(from) - 1] ?? 0;
+  const shares = new Float64Array(days);
+  for (let at = from; at < day + days; at += 1) {
+    share = hardenedAfter(share, feltMeanC(at));
+    if (at >= day) shares[at - day] = share;
+  }
+  return shares;
 }

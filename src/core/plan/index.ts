@@ -1,4 +1,22 @@
-export { Site, USUAL_PLAN_SETTINGS, type PlanSettings, type School } from "./site";
+export {
+  exposureKey,
+  Site,
+  USUAL_PLAN_SETTINGS,
+  type DegreesSchool,
+  type Exposure,
+  type PlanSettings,
+  type School,
+} from "./site";
+export { exposureOver } from "./exposure";
+export { builtBeside, resized } from "./building";
+export { uncovering } from "./uncovering";
+export {
+  measuredOver,
+  measuredUnder,
+  thermometerDaysOf,
+  type Measured,
+  type ThermometerPair,
+} from "./thermometers";
 export { requirement, type Method, type Requirement, type Stage } from "./requirement";
 export { latestSowingFor, timelineFrom, type Growing, type Timeline } from "./timeline";
 export { cliffOf, seasonAimedAt, type Cliff } from "./cliff";
@@ -96,15 +114,19 @@ export {
 export { restName } from "./occupancy";
 export { setupOperations, usualSetup, type Operation, type Setup } from "./setup";
 export { meaningOfMove, nearestPlace, type Meaning } from "./moving";
-export { lt50Course } from "./hardening";
+export { feltHardening, lt50Course } from "./hardening";
 export {
+  handlingOf,
+  handlingOver,
   lightShareOfCovers,
+  nightDegrees,
   nightOf,
   oneMoreLayer,
   shelterDays,
   ventAdvice,
+  type NightDegrees,
   type OneMore,
+  type ShelterHandling,
   type ShelterDays,
   type VentAdvice,
 } from "./shelterDays";
-export { adviceWords, tonight, type NightForPlanting } from "./tonight";

@@ -11,16 +11,23 @@ export interface PlantingLife {
   timeline: Timeline;
 }
 
-const sites = new WeakMap<Place, { record: Garden["record"]; site: Site }>();
+interface KeptSite {
+  record: Garden["record"];
+  degreesSchool: Garden["settings"]["degreesSchool"];
+  site: Site;
+}
+const sites = new WeakMap<Place, KeptSite>();
 
 /** The garden's place as its plans see it, made once for each version of the place. */
 export function siteFor(garden: Garden): Site | null {
   if (!garden.place) return null;
   const { place, record } = garden;
+  const { degreesSchool } = garden.settings;
   let kept = sites.get(place);
   // A record that the place does not go by changes nothing.
-  if (!kept || (place.climateFrom === "record" && kept.record !== record)) {
-    kept = { record, site: siteOf(place, record) };
+  const sameRecord = place.climateFrom !== "record" || kept?.record === record;
+  if (!kept || !sameRecord || kept.degreesSchool !== degreesSchool) {
+    kept = { record, degreesSchool, site: siteOf(place, record, degreesSchool) };
     sites.set(place, kept);
   }
   return kept.site;
@@ -31,17 +38,18 @@ interface Kept {
   settings: Garden["settings"];
   bed: unknown;
   shelters: unknown;
+  thermometerDays: unknown;
   crops: unknown;
   life: PlantingLife | null;
 }
 const lives = new WeakMap<Planting, Kept>();
 
 /**
- * A planting's timeline, computed again only when the planting, its bed, the shelters, the settings
- * or the place have changed: moving one planting costs one timeline.
+ * A planting's timeline, computed again only when the planting, its bed, the shelters, the settings,
+ * the thermometers or the place have changed: moving one planting costs one timeline.
  */
 export function lifeOf(garden: Garden, site: Site, planting: Planting): PlantingLife | null {
-  const { settings, shelters } = garden;
+  const { settings, shelters, thermometerDays } = garden;
   const bed = garden.beds.get(planting.bedId);
   const crops = cropsOf(garden);
   const kept = lives.get(planting);
@@ -51,6 +59,7 @@ export function lifeOf(garden: Garden, site: Site, planting: Planting): Planting
     kept.settings === settings &&
     kept.bed === bed &&
     kept.shelters === shelters &&
+    kept.thermometerDays === thermometerDays &&
     kept.crops === crops
   ) {
     return kept.life;
@@ -61,6 +70,6 @@ export function lifeOf(garden: Garden, site: Site, planting: Planting): Planting
     growing,
     timeline: timelineFrom(site, planSettingsOf(garden), growing, dayNumber(planting.sowOn)),
   };
-  lives.set(planting, { site, settings, bed, shelters, crops, life });
+  lives.set(planting, { site, settings, bed, shelters, thermometerDays, crops, life });
   return life;
 }

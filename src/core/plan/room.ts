@@ -1,7 +1,8 @@
 import type { DayNumber } from "../calendar";
-import { bedsInOrder, coversOver, horizonOver, type Bed, type Garden } from "../garden";
+import { bedsInOrder, type Bed, type Garden } from "../garden";
+import { exposureOver } from "./exposure";
 import { freeStretches, occupantsOf } from "./occupancy";
-import { horizonKey, type Exposure, type Site } from "./site";
+import { exposureKey, type Exposure, type Site } from "./site";
 
 /** A bed and its longest part that nobody else uses in a stretch of time. */
 export interface Room {
@@ -33,11 +34,7 @@ export function roomiestBed(
   toDay: DayNumber,
 ): Room | null {
   const rooms = bedsInOrder(garden)
-    .filter(
-      (bed) =>
-        coversOver(garden, bed).join("+") === exposure.covers.join("+") &&
-        horizonKey(horizonOver(garden, bed)) === horizonKey(exposure.horizon),
-    )
+    .filter((bed) => exposureKey(exposureOver(garden, bed)) === exposureKey(exposure))
     .map((bed) => roomIn(site, garden, bed, fromDay, toDay));
   return rooms.sort((a, b) => b.freeM - a.freeM)[0] ?? null;
 }

@@ -1,24 +1,26 @@
 import { dayNumber, type DayNumber } from "../calendar";
 import type { OutlookDay } from "../climate";
+import type { Bed, Garden, Shelter } from "../garden";
 import {
   materials,
   runShelter,
   stackOf,
+  thumbGainAtC,
   usualDay,
   usualGroundOf,
+  VENTED,
   weatherSteps,
   type CoverIds,
   type ShelterDay,
   type ShelterRun,
+  type Structure,
   type WeatherSteps,
   type Working,
 } from "../shelter";
-import type { Site } from "./site";
+import type { DegreesSchool, Exposure, Site } from "./site";
 
-const STEPS_PER_DAY = 96;
 /** A run begins so many days before, so that the soil has come to what the covers make of it. */
 const DAYS_BEFORE = 12;
-const DAYS_SHOWN = 2;
 /** Two days under a stack of covers, quarter hour by quarter hour. */
 export interface ShelterDays {
   covers: CoverIds;
@@ -46,43 +48,105 @@ export function expectedDay(
   };
 }
 
+/** How a stack is built and worked where it stands. */
+export interface ShelterHandling {
+  working: Working;
+  structure: Structure;
+}
+
+/** A bed's covers as they are worked: by its shelter's vents, height and barrels. */
+export function handlingOver(garden: Garden, bed: Bed): ShelterHandling {
+  const shelter = garden.shelters.get(bed.shelterId ?? "");
+  return shelter ? handlingOf(shelter) : { working: VENTED, structure: {} };
+}
+
+/** A shelter as it is built and worked. */
+export function handlingOf(shelter: Shelter): ShelterHandling {
+  const { heightM, vent, barrelLitres, outline } = shelter;
+  const floorM2 = outline ? outline.lengthM * outline.widthM : USUAL_FLOOR_M2;
+  return {
+    working: { ...VENTED, vent },
+    structure: {
+      barrelLitresPerM2: barrelLitres / floorM2,
+      ...(heightM === null ? {} : { heightM }),
+    },
+  };
+}
+
+/** Floor of a shelter that nobody has laid out, to spread its barrels over, m² (estimate). */
+const USUAL_FLOOR_M2 = 20;
+
+interface Length {
+  daysShown?: number;
+  stepsPerDay?: number;
+}
+
 /**
- * Two days under a stack of covers, by the outlook where it reaches; the days before as they usually
- * are.
+ * Days under a stack of covers, by the outlook where it reaches; the days before as they usually are.
  *
- * @param day the first of the two
+ * @param day    the first of the days shown
+ * @param length two days in quarter hours where nothing else is asked
  */
 export function shelterDays(
   site: Site,
   covers: CoverIds,
   outlook: readonly OutlookDay[],
   day: DayNumber,
-  working: Working,
+  { working, structure }: ShelterHandling,
+  { daysShown = 2, stepsPerDay = 96 }: Length = {},
 ): ShelterDays {
   const firstDay = day - DAYS_BEFORE;
-  const days = Array.from({ length: DAYS_BEFORE + DAYS_SHOWN + 1 }, (_, index) =>
+  const days = Array.from({ length: DAYS_BEFORE + daysShown + 1 }, (_, index) =>
     expectedDay(site, outlook, firstDay + index),
   );
-  const weather = weatherSteps(site.latitudeDeg, firstDay, days, STEPS_PER_DAY);
-  const run = runShelter(stackOf(covers), weather, usualGroundOf(site.climate, firstDay), working);
-  const fromStep = DAYS_BEFORE * STEPS_PER_DAY;
-  return { covers, weather, run, fromStep, toStep: fromStep + DAYS_SHOWN * STEPS_PER_DAY };
+  const weather = weatherSteps(site.latitudeDeg, firstDay, days, stepsPerDay);
+  const ground = usualGroundOf(site.climate, firstDay);
+  const run = runShelter(stackOf(covers, structure), weather, ground, working);
+  const fromStep = DAYS_BEFORE * stepsPerDay;
+  return { covers, weather, run, fromStep, toStep: fromStep + daysShown * stepsPerDay };
 }
 
-/** The night between the two days: coldest outside and at the crop, and what the covers add. */
+/** The night between two days: coldest outside and at the crop, and what the covers add. */
 export interface NightAtCrop {
   outsideMinC: number;
   cropMinC: number;
   gainC: number;
 }
 
-/** From six in the evening of the first day to noon of the second. */
-export function nightOf({ weather, run, fromStep }: ShelterDays): NightAtCrop {
-  const from = fromStep + (18 * STEPS_PER_DAY) / 24;
-  const to = fromStep + (36 * STEPS_PER_DAY) / 24;
+/** From six in the evening of a day to noon of the next; the first night where none is named. */
+export function nightOf({ weather, run, fromStep }: ShelterDays, nightIndex = 0): NightAtCrop {
+  const { stepsPerDay } = weather;
+  const midnight = fromStep + (nightIndex + 1) * stepsPerDay;
+  const [from, to] = [midnight - stepsPerDay / 4, midnight + stepsPerDay / 2];
   const outsideMinC = Math.min(...weather.airC.subarray(from, to));
   const cropMinC = Math.min(...run.cropC.subarray(from, to));
   return { outsideMinC, cropMinC, gainC: cropMinC - outsideMinC };
+}
+
+/** A night's minimum at the crop by each school of degrees, °C. */
+export interface NightDegrees {
+  outsideMinC: number;
+  rule: number;
+  balance: number;
+  /** By one's own thermometer; null where none has been read. */
+  measured: number | null;
+  /** The school that counts here: without readings the balance stands in for them. */
+  inForce: DegreesSchool;
+  cropMinC: number;
+}
+
+/** The night at the crop by all three schools, and by the one in force. */
+export function nightDegrees(
+  site: Site,
+  { covers, own }: Exposure,
+  { outsideMinC, cropMinC: balance }: NightAtCrop,
+): NightDegrees {
+  const rule = outsideMinC + thumbGainAtC(covers, outsideMinC);
+  const measured = own && covers.length > 0 ? balance + own.nightC : null;
+  const inForce =
+    site.degreesSchool === "measured" && measured === null ? "balance" : site.degreesSchool;
+  const cropMinC = inForce === "rule" ? rule : inForce === "measured" ? measured : balance;
+  return { outsideMinC, rule, balance, measured, inForce, cropMinC: cropMinC ?? balance };
 }
 
 /** When a shut shelter gets too warm for cool crops, and how warm. */
@@ -97,14 +161,15 @@ export interface VentAdvice {
 const AIR_ABOVE_C = 18;
 
 /** When to open and when to shut on the first day, from a run with everything shut. */
-export function ventAdvice({ run, fromStep }: ShelterDays): VentAdvice {
+export function ventAdvice({ run, fromStep, weather }: ShelterDays): VentAdvice {
+  const { stepsPerDay } = weather;
   const shut = run.spacesC[0] ?? run.cropC;
   const warm: number[] = [];
   let shutMaxC = -Infinity;
-  for (let step = 0; step < STEPS_PER_DAY; step += 1) {
+  for (let step = 0; step < stepsPerDay; step += 1) {
     const tempC = Math.max(shut[fromStep + step] ?? 0, run.cropC[fromStep + step] ?? 0);
     shutMaxC = Math.max(shutMaxC, tempC);
-    if (tempC > AIR_ABOVE_C) warm.push((step * 24) / STEPS_PER_DAY);
+    if (tempC > AIR_ABOVE_C) warm.push((step * 24) / stepsPerDay);
   }
   return { openAtHour: warm[0] ?? null, shutAtHour: warm.at(-1) ?? null, shutMaxC };
 }
@@ -132,12 +197,12 @@ export function oneMoreLayer(
   covers: CoverIds,
   outlook: readonly OutlookDay[],
   day: DayNumber,
-  working: Working,
+  handling: ShelterHandling,
 ): OneMore[] {
-  const now = nightOf(shelterDays(site, covers, outlook, day, working)).cropMinC;
+  const now = nightOf(shelterDays(site, covers, outlook, day, handling)).cropMinC;
   return INNER_LAYERS.filter((id) => !covers.includes(id)).map((materialId) => {
     const more = [...covers, materialId];
-    const then = nightOf(shelterDays(site, more, outlook, day, working)).cropMinC;
+    const then = nightOf(shelterDays(site, more, outlook, day, handling)).cropMinC;
     return { materialId, covers: more, moreC: then - now, lightShare: lightShareOfCovers(more) };
   });
 }

@@ -159,8 +159,7 @@ export class Site {
       return last.spot;
     }
     const degrees = this.degreesAt(exposure);
-    const bias = degrees.own ? `${degrees.own.nightC},${degrees.own.dayC}` : "";
-    const key = `${covers.join("+")}|${bias}|${horizonKey(horizon)}|${seasonStartDay}`;
+    const key = `${exposureKey({ ...exposure, own: degrees.own })}|${seasonStartDay}`;
     let spot = this.spots.get(key);
     if (!spot) {
       if (this.spots.size >= SPOTS_KEPT) this.spots.clear();
@@ -181,6 +180,12 @@ export class Site {
 }
 
 const horizonKeys = new WeakMap<Horizon, string>();
+
+/** An exposure as text, so that beds alike share what is computed for them. */
+export function exposureKey({ covers, horizon, own }: Exposure): string {
+  const bias = own ? `${own.nightC},${own.dayC}` : "";
+  return `${covers.join("+")}|${bias}|${horizonKey(horizon)}`;
+}
 
 /** A skyline as text, so that two beds with the same one share their sums. */
 export function horizonKey(horizon: Horizon): string {

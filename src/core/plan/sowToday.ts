@@ -77,8 +77,8 @@ function firstThatWorks(
 
 const STANDS_WINTER: ReadonlySet<Crop["season"]> = new Set(["overwinters", "either"]);
 
-function exposureOf({ covers, horizon }: Spot): Exposure {
-  return { covers, horizon };
+function exposureOf({ covers, horizon, own }: Spot): Exposure {
+  return { covers, horizon, own };
 }
 
 /** The crop's usual way, and young leaves where the whole plant does not make it. */

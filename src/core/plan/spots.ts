@@ -1,4 +1,4 @@
-import { horizonKey, type Exposure } from "./site";
+import { exposureKey, type Exposure } from "./site";
 
 /** A place in the garden where something could grow. */
 export interface Spot extends Exposure {
@@ -10,7 +10,7 @@ export interface Spot extends Exposure {
 export function distinctSpots(spots: readonly Spot[]): Spot[] {
   const byCovers = new Map<string, Spot>();
   for (const spot of spots) {
-    const key = `${spot.covers.join("+")}|${horizonKey(spot.horizon)}`;
+    const key = exposureKey(spot);
     if (!byCovers.has(key)) byCovers.set(key, spot);
   }
   return [...byCovers.values()];

@@ -1,7 +1,8 @@
 import turnoverJson from "@data/turnover.json";
 import type { DayNumber } from "../calendar";
 import { varietyOf, type Crop } from "../crops";
-import { coversOver, cropsOf, horizonOver, type Bed, type Garden, type Planting } from "../garden";
+import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
+import { exposureOver } from "./exposure";
 import { standOf } from "./gardenPlan";
 import { sumBetween } from "./growthCurve";
 import { lifeOf, type PlantingLife } from "./lives";
@@ -211,8 +212,7 @@ function usualGrowing(garden: Garden, bed: Bed, crop: Crop): Growing | null {
     variety,
     method: crop.transplanting.tolerance === "usual" ? "transplant" : "direct",
     stage: "full",
-    covers: coversOver(garden, bed),
-    horizon: horizonOver(garden, bed),
+    ...exposureOver(garden, bed),
   };
 }
 

@@ -1,15 +1,8 @@
 import { isoDate, type DayNumber } from "../calendar";
-import {
-  BY_THE_BOOK,
-  coversOver,
-  cropsOf,
-  horizonOver,
-  type Bed,
-  type Garden,
-  type Planting,
-} from "../garden";
+import { BY_THE_BOOK, cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { isSpent, seedsIn } from "../seedlings";
 import type { Wording } from "../wording";
+import { exposureOver } from "./exposure";
 import { sunShortfall, type SunShortfall } from "./bedSun";
 import { standOf } from "./gardenPlan";
 import { lifeOf } from "./lives";
@@ -93,8 +86,7 @@ export function whatFits(
   const spot = {
     bedId: bed.id,
     bedName: bed.name,
-    covers: coversOver(garden, bed),
-    horizon: horizonOver(garden, bed),
+    ...exposureOver(garden, bed),
   };
   const sowDay = Math.max(day, opening.fromDay);
   const crops = [...cropsOf(garden).values()].filter(

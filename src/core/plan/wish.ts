@@ -120,7 +120,11 @@ export function otherCropsFor(
     .slice(0, OTHER_CROPS_SHOWN);
 }
 
-function waysOfGrowing(crop: Crop, variety: Variety, { covers, horizon }: Exposure): Growing[] {
+function waysOfGrowing(
+  crop: Crop,
+  variety: Variety,
+  { covers, horizon, own }: Exposure,
+): Growing[] {
   const methods: Method[] =
     crop.transplanting.tolerance === "never" ? ["direct"] : ["direct", "transplant"];
   const ways: Growing[] = methods.map((method) => ({
@@ -129,10 +133,11 @@ function waysOfGrowing(crop: Crop, variety: Variety, { covers, horizon }: Exposu
     method,
     stage: "full" as Stage,
     covers,
+    own,
     horizon,
   }));
   if (crop.babyLeaf !== undefined) {
-    ways.push({ crop, variety, method: "direct", stage: "baby", covers, horizon });
+    ways.push({ crop, variety, method: "direct", stage: "baby", covers, own, horizon });
   }
   return ways;
 }

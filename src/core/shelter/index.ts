@@ -21,6 +21,9 @@ export {
   type ShelterRun,
   type Working,
 } from "./shelterRun";
-export { stackOf, type Stack } from "./stack";
+export { PieceSchema, type CoverPiece, type Piece } from "./pieceSchema";
+export { conditionKeeps, pieceFit, type PieceFit } from "./pieceFit";
+export { VentSchema, type Vent } from "./ventSchema";
+export { stackOf, type Stack, type Structure } from "./stack";
 export { weatherSteps, type WeatherSteps } from "./weatherSteps";
-export { nightGainC as thumbGainC } from "./ruleOfThumb";
+export { nightGainAtC as thumbGainAtC } from "./ruleOfThumb";

@@ -1,7 +1,7 @@
 import { dayOfYear, type DayNumber } from "../calendar";
 import type { CoverIds } from "./materials";
 import { runShelter, SHUT, type GroundStart, type Working } from "./shelterRun";
-import { stackOf, type Stack } from "./stack";
+import { stackOf, type Structure } from "./stack";
 import { weatherSteps, type ShelterDay } from "./weatherSteps";
 
 /** One night as it is expected, and the days before it. */
@@ -31,16 +31,14 @@ export interface NightUnder {
 
 const DAYS_BEFORE = 10;
 const STEPS_PER_DAY = 96;
-/** The night is looked for from the evening before until noon. */
-const EVENING_STEP = (18 * STEPS_PER_DAY) / 24;
-const NOON_STEP = STEPS_PER_DAY / 2;
 
 /** The night under a stack of covers: ten milder days of the same sky and wind, then the night. */
 export function nightUnder(
   covers: CoverIds,
   night: ExpectedNight,
-  more: Partial<Pick<Stack, "barrelLitresPerM2" | "staysDry">> = {},
+  more: Structure = {},
   working: Working = SHUT,
+  stepsPerDay = STEPS_PER_DAY,
 ): NightUnder {
   const { latitudeDeg, day, milderBeforeC } = night;
   const stack = stackOf(covers, more);
@@ -50,7 +48,7 @@ export function nightUnder(
     maxTempC: night.maxTempC + milderBeforeC,
   };
   const days = [...new Array<ShelterDay>(DAYS_BEFORE).fill(before), night, night];
-  const weather = weatherSteps(latitudeDeg, day - DAYS_BEFORE, days, STEPS_PER_DAY);
+  const weather = weatherSteps(latitudeDeg, day - DAYS_BEFORE, days, stepsPerDay);
   const meanC = (before.minTempC + before.maxTempC) / 2;
   const run = runShelter(
     stack,
@@ -58,10 +56,11 @@ export function nightUnder(
     usualGround(latitudeDeg, day - DAYS_BEFORE, meanC),
     working,
   );
-  const midnight = DAYS_BEFORE * STEPS_PER_DAY;
-  const nightFrom = midnight - STEPS_PER_DAY + EVENING_STEP;
-  const nightTo = midnight + NOON_STEP;
-  const dayTo = midnight + STEPS_PER_DAY;
+  const midnight = DAYS_BEFORE * stepsPerDay;
+  // The night is looked for from the evening before until noon.
+  const nightFrom = midnight - stepsPerDay / 4;
+  const nightTo = midnight + stepsPerDay / 2;
+  const dayTo = midnight + stepsPerDay;
   const extremes = (values: Float64Array): Extremes => ({
     minC: Math.min(...values.subarray(nightFrom, nightTo)),
     maxC: Math.max(...values.subarray(midnight, dayTo)),
@@ -90,8 +89,9 @@ const COLDEST_DAY_OF_YEAR = 20;
 
 /**
  * The soil where no climate tells it: from midway between the air of these days and the usual
- * temperature of the depth at the surface, to the usual temperature of the date at a depth, from latitude alone (30 − 0.45 °C a degree for the
- * year's mean, a quarter of a degree a degree for its swing: estimates).
+ * temperature of the depth at the surface, to the usual temperature of the date at a depth, from
+ * latitude alone (30 − 0.45 °C a degree for the year's mean, a quarter of a degree a degree for its
+ * swing: estimates).
  */
 export function usualGround(latitudeDeg: number, day: DayNumber, airMeanC: number): GroundStart {
   const away = Math.abs(latitudeDeg);

@@ -35,8 +35,7 @@ export function cropDay(climate: Climate, covers: CoverIds, day: DayNumber): Cro
   let dliMol = climate.dliMol(day);
   // The sun warms a closed space in proportion to what it brings: little in December.
   const sunShare = Math.min(1, dliMol / BRIGHT_DAY_DLI_MOL);
-  const coolness = Math.min(1, Math.max(0, 1 - outsideMinC / MILD_NIGHT.minTempC));
-  const nightShare = MILD_NIGHT.gainShare + (1 - MILD_NIGHT.gainShare) * coolness;
+  const nightShare = nightShareAt(outsideMinC);
   for (const material of layers(covers)) {
     if (material.removable && !cool) continue;
     dliMol *= material.lightTransmittance;
@@ -45,6 +44,17 @@ export function cropDay(climate: Climate, covers: CoverIds, day: DayNumber): Cro
   }
   // A warm night in a vented house does not overtake the day.
   return { minTempC: Math.min(minTempC, maxTempC), maxTempC, dliMol };
+}
+
+/** Share of the full night gain at a night's minimum outside: whole in frost, less when it is mild. */
+function nightShareAt(outsideMinC: number): number {
+  const coolness = Math.min(1, Math.max(0, 1 - outsideMinC / MILD_NIGHT.minTempC));
+  return MILD_NIGHT.gainShare + (1 - MILD_NIGHT.gainShare) * coolness;
+}
+
+/** Degrees that the covers add to one night's minimum, by the growers' rule. */
+export function nightGainAtC(covers: CoverIds, outsideMinC: number): number {
+  return nightGainC(covers) * nightShareAt(outsideMinC);
 }
 
 /** Degrees that the covers add to a cold night's minimum at the crop. */

@@ -1,6 +1,7 @@
 import { EnergyBalance, type Driving, type Handling } from "./energyBalance";
 import { LAYER_AT_5_CM } from "./soilColumn";
 import type { Stack } from "./stack";
+import type { Vent } from "./ventSchema";
 import type { WeatherSteps } from "./weatherSteps";
 
 /** How vents and night covers are worked. */
@@ -9,10 +10,7 @@ export interface Working {
    * `shut`: never opened. `automatic`: from a temperature on, wide open at another. `manual`: open
    * between two hours of the day, by a share.
    */
-  vent:
-    | { kind: "shut" }
-    | { kind: "automatic"; opensAtC: number; wideAtC: number }
-    | { kind: "manual"; fromHour: number; toHour: number; share: number };
+  vent: Vent;
   /** Inner covers go on at dusk and off at dawn instead of staying on. */
   nightCovers: boolean;
   snow: boolean;

@@ -23,12 +23,19 @@ const VENT_CHANGES: Readonly<Record<Material["kind"], number>> = {
   house: 30,
 };
 
+/** What a grower's own structure has that its covers alone do not tell. */
+export interface Structure extends Partial<Pick<Stack, "barrelLitresPerM2" | "staysDry">> {
+  /** Mean height of the outermost space, m; the usual of its kind where nothing is given. */
+  heightM?: number;
+}
+
 /** A stack of covers by their ids; unknown ones are left out. */
-export function stackOf(
-  covers: CoverIds,
-  more: Partial<Pick<Stack, "barrelLitresPerM2" | "staysDry">> = {},
-): Stack {
-  const layers = covers.flatMap((id) => materials.get(id) ?? []);
+export function stackOf(covers: CoverIds, more: Structure = {}): Stack {
+  const layers = covers.flatMap((id, index) => {
+    const layer = materials.get(id);
+    if (!layer) return [];
+    return index === 0 && more.heightM ? { ...layer, heightM: more.heightM } : layer;
+  });
   const [outermost] = layers;
   // A house has paths between its beds, on which nothing lies; a frame or tunnel is all bed.
   const hasPaths = outermost?.kind === "house" && layers.length > 1;

@@ -1,3 +1,4 @@
+export { readThermometerTable, type ThermometerReading } from "./thermometerTable";
 export { weatherReader, readWeather } from "./weatherReader";
 export { writeGhcnDaily } from "./ghcnDaily";
 export { writeWeatherCsv } from "./writeWeatherCsv";

@@ -134,7 +134,11 @@ describe("a rest as it is typed", () => {
 
   test("begins when the soonest gap is free and takes all of it", () => {
     const { rest, manure } = plan("bed-9"); // radish on 5 m until mid October
-    expect(rest).toMatchObject({ fromM: 0, lengthM: 5, fromOn: expect.stringMatching(/^2026-10-1[4-7]$/) });
+    expect(rest).toMatchObject({
+      fromM: 0,
+      lengthM: 5,
+      fromOn: expect.stringMatching(/^2026-10-1[4-7]$/),
+    });
     expect(manure).toBeDefined();
     if (!rest) throw new Error("a rest");
     // Half as much again is half as much again.

@@ -1,6 +1,6 @@
 import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import { coverCropLibrary } from "@/core/crops";
-import { coversOver, horizonOver, type Bed, type Garden } from "@/core/garden";
+import type { Bed, Garden } from "@/core/garden";
 import {
   freeStretches,
   gapsIn,
@@ -9,6 +9,7 @@ import {
   type Gap,
   type GreenManure,
   type Site,
+  exposureOver,
 } from "@/core/plan";
 import { mulches, type Mulch, type Rest } from "@/core/soil";
 
@@ -64,7 +65,7 @@ export function restPlan(
   const gap = gaps[fields.gapIndex] ?? gaps[0];
   const fromDay = gap?.fromDay ?? day;
   const wantedDay = gap && gap.untilDay < day + DAYS_AHEAD ? gap.untilDay : null;
-  const exposure = { covers: coversOver(garden, bed), horizon: horizonOver(garden, bed) };
+  const exposure = exposureOver(garden, bed);
   const areaM2 = bed.lengthM * bed.widthM;
   const crops = coverCropLibrary.values();
   const found = greenManures(site, crops, exposure, areaM2, fromDay, wantedDay);

@@ -96,6 +96,16 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
         </TextField>
         <TextField
           select
+          label="Degrees under covers"
+          value={settings.degreesSchool}
+          onChange={(event) => void set("degreesSchool", event.target.value)}
+        >
+          <MenuItem value="measured">Your own thermometer, as nights are read</MenuItem>
+          <MenuItem value="balance">Energy balance</MenuItem>
+          <MenuItem value="rule">Rule of thumb: so many for each layer</MenuItem>
+        </TextField>
+        <TextField
+          select
           label="Risk taken with frost and cold"
           value={settings.frostRisk}
           onChange={(event) => void set("frostRisk", Number(event.target.value))}

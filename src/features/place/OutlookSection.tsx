@@ -79,7 +79,7 @@ export function OutlookSection({ garden, today, wording }: Props) {
           <Typography variant="h3" component="h3" sx={{ mb: 0.5 }}>
             Thermometers, last day
           </Typography>
-          <Thermometers garden={garden} today={today} wording={wording} />
+          <Thermometers garden={garden} wording={wording} />
         </>
       )}
       {typing && (

@@ -1,32 +1,19 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useEffect, useState } from "react";
-import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
-import { summariseReadings, type Readings } from "@/core/log";
-import { fetchReadings, type Asked } from "@/store";
+import { summariseReadings } from "@/core/log";
+import { useReadings } from "@/store";
 import type { LocalWording } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
-  today: DayNumber;
   wording: LocalWording;
 }
 
 /** What the station's thermometers measured last, a line each. */
-export function Thermometers({ garden, today, wording }: Props) {
-  const [asked, setAsked] = useState<Asked<Readings> | null>(null);
-  const { stationUrl } = garden.settings;
-  useEffect(() => {
-    let current = true;
-    void fetchReadings(today).then((answer) => {
-      if (current) setAsked(answer);
-    });
-    return () => {
-      current = false;
-    };
-  }, [today, stationUrl]);
+export function Thermometers({ garden, wording }: Props) {
+  const asked = useReadings(garden);
   if (!asked) return null;
   if (!asked.ok) return <Box sx={{ color: "var(--ash-text)" }}>{asked.problem}</Box>;
   const sensors = summariseReadings(asked.value);

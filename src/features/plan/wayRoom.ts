@@ -1,5 +1,13 @@
-import { coversOver, horizonOver, type Garden } from "@/core/garden";
-import { roomIn, roomiestBed, type Room, type Site, type Way } from "@/core/plan";
+import type { Garden } from "@/core/garden";
+import {
+  exposureKey,
+  exposureOver,
+  roomIn,
+  roomiestBed,
+  type Room,
+  type Site,
+  type Way,
+} from "@/core/plan";
 
 /** Less room than this in a bed is none. */
 export const LEAST_ROOM_M = 0.1;
@@ -13,10 +21,7 @@ export function wayRoom(site: Site, garden: Garden, way: Way, chosenBedId: strin
   const fromDay = timeline.plantOutDay ?? timeline.sowDay;
   const toDay = timeline.holdsUntilDay ?? fromDay;
   const chosen = garden.beds.get(chosenBedId);
-  const same =
-    chosen &&
-    coversOver(garden, chosen).join("+") === growing.covers.join("+") &&
-    horizonOver(garden, chosen) === growing.horizon;
+  const same = chosen && exposureKey(exposureOver(garden, chosen)) === exposureKey(growing);
   return same
     ? roomIn(site, garden, chosen, fromDay, toDay)
     : roomiestBed(site, garden, growing, fromDay, toDay);

@@ -1,21 +1,26 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import type { DayNumber } from "@/core/calendar";
+import { civilDate, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
-import { lightShareOfCovers, type Site } from "@/core/plan";
-import { coverWords, SHUT, thumbGainC, VENTED, type Working } from "@/core/shelter";
+import { handlingOf, lightShareOfCovers, type Site } from "@/core/plan";
+import { coverWords, VENTED } from "@/core/shelter";
 import type { LocalWording } from "@/ui/wording";
+import { Cautions } from "./Cautions";
 import { CrossSection } from "./CrossSection";
+import { DegreesSchools } from "./DegreesSchools";
 import { LayersTable } from "./LayersTable";
 import { ShelterCurves } from "./ShelterCurves";
 import type { CoveredBeds } from "./stacks";
-import { ThermometerPair } from "./ThermometerPair";
+import { SeasonWords } from "./SeasonWords";
+import { ThermometerSection } from "./ThermometerSection";
 import { useShelter } from "./useShelter";
 import { ventWords } from "./ventWords";
+import { waysOfWorking } from "./workings";
 
 interface Props {
   garden: Garden;
@@ -23,48 +28,48 @@ interface Props {
   group: CoveredBeds;
   day: DayNumber;
   wording: LocalWording;
+  /** Opens the shelter to be changed; nothing where there is none. */
+  onChange?: (() => void) | undefined;
 }
 
-const WORKINGS: Record<string, { words: string; working: Working }> = {
-  vented: { words: "aired from 15 °C on", working: VENTED },
-  shut: { words: "shut all day", working: SHUT },
-  byHand: {
-    words: "by hand, 10 to 15 o'clock",
-    working: { ...SHUT, vent: { kind: "manual", fromHour: 10, toHour: 15, share: 0.5 } },
-  },
-  night: { words: "inner covers at night", working: { ...VENTED, nightCovers: true } },
-  snow: { words: "under snow", working: { ...SHUT, snow: true } },
-};
-
 /** One stack of covers: drawn with its temperatures, two days of them, what else it could do. */
-export function ShelterSheet({ garden, site, group, day, wording }: Props) {
-  const [how, setHow] = useState("vented");
-  const working = WORKINGS[how]?.working ?? VENTED;
-  const { days, night, vent, more } = useShelter(garden, site, group.covers, day, working);
+export function ShelterSheet({ garden, site, group, day, wording, onChange }: Props) {
+  const [how, setHow] = useState("built");
+  const [bed] = group.beds;
+  const ways = waysOfWorking(group.shelter ? handlingOf(group.shelter).working : VENTED, wording);
+  const working = (ways.find(({ key }) => key === how) ?? ways[0])?.working ?? VENTED;
+  const { days, night, degrees, measured, vent, more } = useShelter(
+    garden,
+    site,
+    bed,
+    group.covers,
+    day,
+    working,
+  );
   const coldest = coldestStep(days.run.cropC, days.fromStep, days.toStep);
   const [pointed, setPointed] = useState<number | null>(null);
   const step = pointed ?? coldest;
   const hasCovers = group.covers.length > 0;
-  const degrees = (c: number) => wording.degrees(Math.round(c * 10) / 10);
+  const signed = (c: number) =>
+    `${c >= 0 ? "+" : "−"}${wording.degrees(Math.round(Math.abs(c) * 10) / 10)}`;
+  const gainC = degrees.cropMinC - night.outsideMinC;
   return (
     <Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 3, alignItems: "flex-start", mb: 1 }}>
         <Fact
           label="coldest at the crop tonight"
-          value={wording.temperature(night.cropMinC)}
+          value={wording.temperature(degrees.cropMinC)}
           accent
         />
         <Fact label="outside" value={wording.temperature(night.outsideMinC)} />
-        {hasCovers && (
-          <Fact
-            label="degrees gained"
-            value={`${night.gainC >= 0 ? "+" : "−"}${degrees(Math.abs(night.gainC))}`}
-            note={`by the rule of thumb +${degrees(thumbGainC(group.covers))} in frost`}
-          />
-        )}
+        {hasCovers && <Fact label="degrees gained" value={signed(gainC)} />}
         <Fact
           label="light kept"
           value={`${Math.round(lightShareOfCovers(group.covers) * 100)} %`}
+        />
+        <Fact
+          label="soil at 5 cm"
+          value={wording.temperature(meanOfDay(days.run.soil5cmC, days.fromStep))}
         />
         {hasCovers && (
           <TextField
@@ -73,24 +78,49 @@ export function ShelterSheet({ garden, site, group, day, wording }: Props) {
             label="Worked"
             value={how}
             onChange={(event) => setHow(event.target.value)}
-            sx={{ ml: { md: "auto" }, mt: 0.75, width: 215 }}
+            sx={{ ml: { md: "auto" }, mt: 0.75, width: 250 }}
           >
-            {Object.entries(WORKINGS).map(([key, { words }]) => (
+            {ways.map(({ key, words }) => (
               <MenuItem key={key} value={key}>
                 {words}
               </MenuItem>
             ))}
           </TextField>
         )}
+        {onChange && (
+          <Button variant="outlined" color="inherit" onClick={onChange} sx={{ mt: 0.75 }}>
+            Change it…
+          </Button>
+        )}
       </Box>
+      {hasCovers && (
+        <DegreesSchools garden={garden} degrees={degrees} measured={measured} wording={wording} />
+      )}
       <CrossSection group={group} days={days} step={step} wording={wording} />
       <ShelterCurves days={days} step={step} onStep={setPointed} wording={wording} />
       {hasCovers && (
         <Box sx={{ fontSize: 15, lineHeight: 1.5, my: 1 }}>{ventWords(vent, wording)}</Box>
       )}
-      <ThermometerPair garden={garden} site={site} group={group} wording={wording} />
-      <LayersTable group={group} more={more} nowC={night.cropMinC} wording={wording} />
-      <Cautions group={group} />
+      <SeasonWords
+        garden={garden}
+        site={site}
+        bed={bed}
+        day={day}
+        cropMinC={degrees.cropMinC}
+        soilC={meanOfDay(days.run.soil5cmC, days.fromStep)}
+        wording={wording}
+      />
+      <LayersTable group={group} more={more} nowC={degrees.cropMinC} wording={wording} />
+      {hasCovers && (
+        <ThermometerSection
+          garden={garden}
+          site={site}
+          group={group}
+          measured={measured}
+          wording={wording}
+        />
+      )}
+      <Cautions group={group} year={civilDate(day).year} />
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 0.5 }}>
         By an energy balance of {coverWords(group.covers)}: sky, wind, leaks, wet film, and soil
         that freezes. Your own thermometer is the judge.
@@ -105,6 +135,14 @@ function coldestStep(values: Float64Array, from: number, to: number): number {
     if ((values[step] ?? Infinity) < (values[at] ?? Infinity)) at = step;
   }
   return at;
+}
+
+const STEPS_PER_DAY = 96;
+
+function meanOfDay(values: Float64Array, from: number): number {
+  let sum = 0;
+  for (let step = from; step < from + STEPS_PER_DAY; step += 1) sum += values[step] ?? 0;
+  return sum / STEPS_PER_DAY;
 }
 
 function Fact(props: { label: string; value: string; note?: string; accent?: boolean }) {
@@ -123,21 +161,6 @@ function Fact(props: { label: string; value: string; note?: string; accent?: boo
         {props.value}
       </Box>
       {props.note && <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>{props.note}</Box>}
-    </Box>
-  );
-}
-
-/** What can hurt somebody about the outermost cover, where it is looked at. */
-function Cautions({ group }: { group: CoveredBeds }) {
-  if (group.covers.length === 0) return null;
-  const isHouse = group.covers.some((id) => id.startsWith("greenhouse"));
-  const isGlass = group.covers.includes("cold-frame-glass");
-  return (
-    <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", lineHeight: 1.5 }}>
-      {isHouse &&
-        "A house can need a permit, and must carry your snow and wind: ask the local building office or a licensed engineer. Stay out of it in a storm or under heavy snow. No unvented burner inside. A shut house is dangerously hot in the sun. "}
-      {isGlass && "Glass: wear gloves, and prop the light so that it cannot fall. "}
-      Weigh or bury the edges before wind. Film that is not made for the sun lasts about a season.
     </Box>
   );
 }

@@ -1,18 +1,24 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { DayNumber } from "@/core/calendar";
-import type { Garden } from "@/core/garden";
+import type { Garden, Shelter } from "@/core/garden";
 import { siteFor, type Site } from "@/core/plan";
+import { coverPiecesOf, piecesInShed } from "@/core/round";
 import { coverWords } from "@/core/shelter";
 import { todayOf, useGarden } from "@/store";
 import { useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { ShelterSheet } from "./ShelterSheet";
 import { coveredBeds, placeWords } from "./stacks";
+import { StockSheet } from "./StockSheet";
 import { TonightList } from "./TonightList";
+
+const ShelterDialog = dynamic(() => import("./ShelterDialog"));
 
 /** What the covers of the garden make of the weather, and what lives through the night under them. */
 export function SheltersView() {
@@ -26,11 +32,7 @@ export function SheltersView() {
       {site && garden.beds.size > 0 ? (
         <Sheltered garden={garden} site={site} day={day} wording={wording} />
       ) : (
-        <Box sx={{ maxWidth: 460, color: "var(--ash-text)", mt: 1 }}>
-          {garden.place
-            ? "Add beds first: then what covers give them is reckoned here, hour by hour."
-            : "Give the place first, then add beds: then what covers give them is reckoned here."}
-        </Box>
+        <Nothing garden={garden} />
       )}
     </Box>
   );
@@ -43,9 +45,35 @@ interface Props {
   wording: LocalWording;
 }
 
+/** What comes first in a garden without a place or beds. */
+function Nothing({ garden }: { garden: Garden }) {
+  const [building, setBuilding] = useState(false);
+  return (
+    <Box sx={{ maxWidth: 460, mt: 1 }}>
+      <Box sx={{ color: "var(--ash-text)", mb: 1.5 }}>
+        {garden.place
+          ? "Add beds first, or build a shelter with beds in it: then what covers give them is reckoned here, hour by hour."
+          : "Give the place first, then add beds: then what covers give them is reckoned here."}
+      </Box>
+      {garden.place && (
+        <Button variant="outlined" onClick={() => setBuilding(true)}>
+          Build a shelter…
+        </Button>
+      )}
+      {building && (
+        <ShelterDialog garden={garden} shelter={null} onClose={() => setBuilding(false)} />
+      )}
+    </Box>
+  );
+}
+
+/** The entry of the list that opens the stock instead of a stack. */
+const STOCK = "stock";
+
 function Sheltered({ garden, site, day, wording }: Props) {
   const groups = coveredBeds(garden);
   const [chosen, setChosen] = useState<string | null>(null);
+  const [building, setBuilding] = useState<{ shelter: Shelter | null } | null>(null);
   // The most covered first: there is most to see.
   const [most] = [...groups].sort((a, b) => b.covers.length - a.covers.length);
   const group = groups.find(({ key }) => key === chosen) ?? most;
@@ -64,54 +92,99 @@ function Sheltered({ garden, site, day, wording }: Props) {
         aria-label="Covers of the garden"
         sx={{ display: { xs: "flex", md: "block" }, overflowX: "auto", minWidth: 0 }}
       >
-        {groups.map((one) => {
-          const here = one.key === group.key;
-          return (
-            <Box
-              key={one.key}
-              component="button"
-              type="button"
-              aria-pressed={here}
-              onClick={() => setChosen(one.key)}
-              sx={{
-                font: "inherit",
-                color: "inherit",
-                textAlign: "left",
-                display: "block",
-                width: { md: "100%" },
-                flex: "none",
-                maxWidth: { xs: 220, md: "none" },
-                minHeight: 48,
-                px: 1.25,
-                py: 0.75,
-                cursor: "pointer",
-                border: 0,
-                borderLeft: here ? "3px solid var(--ember)" : "3px solid transparent",
-                bgcolor: here ? "var(--selected)" : "transparent",
-                fontSize: 14.5,
-                lineHeight: 1.4,
-              }}
-            >
-              <b>{coverWords(one.covers)}</b>
-              <br />
-              <Box component="span" sx={{ color: "var(--ash-text)" }}>
-                {placeWords(one)}
-              </Box>
-            </Box>
-          );
-        })}
+        {groups.map((one) => (
+          <Entry
+            key={one.key}
+            name={coverWords(one.covers)}
+            note={placeWords(one)}
+            isHere={chosen !== STOCK && one.key === group.key}
+            onClick={() => setChosen(one.key)}
+          />
+        ))}
+        <Entry
+          name="In the shed"
+          note={stockWords(garden)}
+          isHere={chosen === STOCK}
+          onClick={() => setChosen(STOCK)}
+        />
+        <Box sx={{ flex: "none", px: 1.25, py: 1 }}>
+          <Button variant="outlined" size="small" onClick={() => setBuilding({ shelter: null })}>
+            Build a shelter…
+          </Button>
+        </Box>
       </Box>
       <Box sx={{ minWidth: 0 }}>
-        <ShelterSheet
-          key={group.key}
-          garden={garden}
-          site={site}
-          group={group}
-          day={day}
-          wording={wording}
-        />
+        {chosen === STOCK ? (
+          <StockSheet garden={garden} day={day} wording={wording} />
+        ) : (
+          <ShelterSheet
+            key={group.key}
+            garden={garden}
+            site={site}
+            group={group}
+            day={day}
+            wording={wording}
+            onChange={group.shelter ? () => setBuilding({ shelter: group.shelter }) : undefined}
+          />
+        )}
         <TonightList garden={garden} site={site} day={day} wording={wording} />
+      </Box>
+      {building && (
+        <ShelterDialog
+          garden={garden}
+          shelter={building.shelter}
+          onClose={() => setBuilding(null)}
+        />
+      )}
+    </Box>
+  );
+}
+
+interface EntryProps {
+  name: string;
+  note: string;
+  isHere: boolean;
+  onClick: () => void;
+}
+
+function Entry({ name, note, isHere, onClick }: EntryProps) {
+  return (
+    <Box
+      component="button"
+      type="button"
+      aria-pressed={isHere}
+      onClick={onClick}
+      sx={{
+        font: "inherit",
+        color: "inherit",
+        textAlign: "left",
+        display: "block",
+        width: { md: "100%" },
+        flex: "none",
+        maxWidth: { xs: 220, md: "none" },
+        minHeight: 48,
+        px: 1.25,
+        py: 0.75,
+        cursor: "pointer",
+        border: 0,
+        borderLeft: isHere ? "3px solid var(--ember)" : "3px solid transparent",
+        bgcolor: isHere ? "var(--selected)" : "transparent",
+        fontSize: 14.5,
+        lineHeight: 1.4,
+      }}
+    >
+      <b>{name}</b>
+      <br />
+      <Box component="span" sx={{ color: "var(--ash-text)" }}>
+        {note}
       </Box>
     </Box>
   );
+}
+
+/** How many covers there are, and how many of them are free. */
+function stockWords(garden: Garden): string {
+  const covers = coverPiecesOf(garden);
+  if (covers.length === 0) return "covers, hoops, weights";
+  return `${covers.length} covers, ${piecesInShed(garden).length} of them free`;
 }

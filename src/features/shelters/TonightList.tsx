@@ -1,13 +1,15 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useMemo, useState } from "react";
 import Button from "@mui/material/Button";
+import { useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
-import { adviceWords, tonight, type NightForPlanting, type Site } from "@/core/plan";
-import { VENTED } from "@/core/shelter";
+import { adviceWords, nightsAhead, tonight, type NightForPlanting } from "@/core/round";
+import type { Site } from "@/core/plan";
 import type { LocalWording } from "@/ui/wording";
+import { NightsAheadChart } from "./NightsAheadChart";
+import { PutCovers } from "./PutCovers";
 
 interface Props {
   garden: Garden;
@@ -17,17 +19,18 @@ interface Props {
 }
 
 const NO_DAYS: readonly never[] = [];
+const DEATH_SHOWN = 0.05;
 
 /** The night to come for everything that stands in the beds, those most in danger first. */
 export function TonightList({ garden, site, day, wording }: Props) {
   const outlook = garden.outlook?.outlook.days ?? NO_DAYS;
   const [all, setAll] = useState(false);
-  const nights = useMemo(
-    () => tonight(site, garden, outlook, day, VENTED),
+  const { nights, put, shut } = useMemo(
+    () => tonight(site, garden, outlook, day),
     [site, garden, outlook, day],
   );
   const acts = nights.filter(
-    ({ advice, damage }) => advice !== "nothing" || damage.pointDeath > 0.05,
+    ({ advice, damage }) => advice !== "nothing" || damage.pointDeath > DEATH_SHOWN,
   );
   const shown = all ? nights : acts;
   return (
@@ -41,8 +44,22 @@ export function TonightList({ garden, site, day, wording }: Props) {
           Everything that stands outdoors should live through it as it is covered now.
         </Box>
       )}
+      {shut.length > 0 && (
+        <Box sx={{ fontSize: 16, lineHeight: 1.5, mb: 1 }}>
+          <b>Shut by dusk:</b> {shut.map(({ shelter }) => shelter.name).join(", ")}. Left open they
+          would cost harvest tonight.
+        </Box>
+      )}
+      <PutCovers garden={garden} put={put} wording={wording} />
       {shown.map((one) => (
-        <NightLine key={one.plants.planting.id} one={one} wording={wording} />
+        <NightLine
+          key={one.plants.planting.id}
+          garden={garden}
+          site={site}
+          day={day}
+          one={one}
+          wording={wording}
+        />
       ))}
       {nights.length > acts.length && (
         <Button size="small" color="inherit" onClick={() => setAll(!all)} sx={{ mt: 0.5 }}>
@@ -53,8 +70,9 @@ export function TonightList({ garden, site, day, wording }: Props) {
   );
 }
 
-function NightLine({ one, wording }: { one: NightForPlanting; wording: LocalWording }) {
+function NightLine({ garden, site, day, one, wording }: Props & { one: NightForPlanting }) {
   const { bed, name, cropMinC, lt50C, hardened, isSudden } = one;
+  const [open, setOpen] = useState(false);
   return (
     <Box
       sx={{
@@ -72,8 +90,28 @@ function NightLine({ one, wording }: { one: NightForPlanting; wording: LocalWord
       : {adviceWords(one)}
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>
         {wording.temperature(cropMinC, 1)} at the plants; {wording.temperature(lt50C, 1)} kills
-        half, {Math.round(hardened * 100)} % hardened
+        half, {Math.round(hardened * 100)} % hardened{" "}
+        <Button
+          size="small"
+          color="inherit"
+          aria-expanded={open}
+          aria-label={`The nights to come for ${name}, ${bed.name}`}
+          onClick={() => setOpen(!open)}
+          sx={{ fontSize: 13.5, py: 0, minHeight: 28 }}
+        >
+          {open ? "Hide the week" : "The week"}
+        </Button>
       </Box>
+      {open && <Week garden={garden} site={site} day={day} one={one} wording={wording} />}
     </Box>
   );
+}
+
+function Week({ garden, site, day, one, wording }: Props & { one: NightForPlanting }) {
+  const outlook = garden.outlook?.outlook.days ?? NO_DAYS;
+  const nights = useMemo(
+    () => nightsAhead(site, garden, outlook, one, day),
+    [site, garden, outlook, one, day],
+  );
+  return <NightsAheadChart name={one.name} nights={nights} wording={wording} />;
 }

@@ -26,6 +26,8 @@ const MEAN_OVER_PEAK = Math.PI / 4;
 export function sectionOf(group: CoveredBeds, layers: readonly Material[]): SectionShape {
   const [outermost] = layers;
   const isHouse = outermost?.kind === "house";
+  const meanHeightM = (layer: Material, index: number) =>
+    index === 0 ? (group.shelter?.heightM ?? layer.heightM) : layer.heightM;
   const shown = isHouse ? group.beds.slice(0, MOST_BEDS) : group.beds.slice(0, 1);
   const bedsM = shown.reduce((sum, bed) => sum + bed.widthM, 0);
   const shelterM =
@@ -42,7 +44,7 @@ export function sectionOf(group: CoveredBeds, layers: readonly Material[]): Sect
     return { fromM, toM: fromM + bed.widthM };
   });
   const arches = layers.flatMap((layer, index) => {
-    const heightM = layer.heightM / (layer.kind === "frame" ? 1 : MEAN_OVER_PEAK) - 0.03 * index;
+    const heightM = meanHeightM(layer, index) / (layer.kind === "frame" ? 1 : MEAN_OVER_PEAK) - 0.03 * index;
     const isFrame = layer.kind === "frame";
     if (index === 0)
       return [{ layer: 0, fromM: ASIDE_M, toM: ASIDE_M + shelterM, heightM, isFrame }];
@@ -55,7 +57,7 @@ export function sectionOf(group: CoveredBeds, layers: readonly Material[]): Sect
       isFrame,
     }));
   });
-  const heights = layers.map((layer) => layer.heightM / MEAN_OVER_PEAK);
+  const heights = layers.map((layer, index) => meanHeightM(layer, index) / MEAN_OVER_PEAK);
   return {
     widthM,
     heightM: Math.max(0.6, ...heights) * 1.12,

@@ -6,7 +6,8 @@ export interface CoveredBeds {
   key: string;
   shelter: Shelter | null;
   covers: CoverIds;
-  beds: Bed[];
+  /** One at least. */
+  beds: [Bed, ...Bed[]];
 }
 
 /** The garden's beds by what is over them, as one walks past them. */

@@ -2,8 +2,18 @@
 
 import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
-import type { Garden } from "@/core/garden";
-import { nightOf, oneMoreLayer, shelterDays, ventAdvice, type Site } from "@/core/plan";
+import type { Bed, Garden } from "@/core/garden";
+import {
+  exposureOver,
+  handlingOver,
+  measuredOver,
+  nightDegrees,
+  nightOf,
+  oneMoreLayer,
+  shelterDays,
+  ventAdvice,
+  type Site,
+} from "@/core/plan";
 import { SHUT, type CoverIds, type Working } from "@/core/shelter";
 
 const NO_DAYS: readonly never[] = [];
@@ -12,18 +22,25 @@ const NO_DAYS: readonly never[] = [];
 export function useShelter(
   garden: Garden,
   site: Site,
+  bed: Bed,
   covers: CoverIds,
   day: DayNumber,
   working: Working,
 ) {
   const outlook = garden.outlook?.outlook.days ?? NO_DAYS;
   return useMemo(() => {
-    const days = shelterDays(site, covers, outlook, day, working);
+    const { structure } = handlingOver(garden, bed);
+    const handling = { working, structure };
+    const days = shelterDays(site, covers, outlook, day, handling);
+    const night = nightOf(days);
+    const shut = shelterDays(site, covers, outlook, day, { working: SHUT, structure });
     return {
       days,
-      night: nightOf(days),
-      vent: ventAdvice(shelterDays(site, covers, outlook, day, SHUT)),
-      more: oneMoreLayer(site, covers, outlook, day, working),
+      night,
+      degrees: nightDegrees(site, exposureOver(garden, bed), night),
+      measured: measuredOver(garden, bed),
+      vent: ventAdvice(shut),
+      more: oneMoreLayer(site, covers, outlook, day, handling),
     };
-  }, [site, covers, outlook, day, working]);
+  }, [garden, bed, site, covers, outlook, day, working]);
 }

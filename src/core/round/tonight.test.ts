@@ -1,8 +1,14 @@
 import { dayNumber, isoDate } from "../calendar";
 import type { OutlookDay } from "../climate";
+import type { Garden } from "../garden";
+import { nightOf, oneMoreLayer, shelterDays, ventAdvice } from "../plan";
+import { tarnholt, tarnholtSite as site } from "../plan/tarnholt.testdata";
 import { SHUT } from "../shelter";
-import { adviceWords, nightOf, oneMoreLayer, shelterDays, tonight, ventAdvice } from "./index";
-import { tarnholt as garden, tarnholtSite as site } from "./tarnholt.testdata";
+import { adviceWords, tonight } from "./index";
+
+const NOBODYS = { working: SHUT, structure: {} };
+/** The garden before anybody wrote down what lies in the shed. */
+const garden: Garden = { ...tarnholt, pieces: new Map() };
 
 const outlookOf = (date: string, minTempC: number, maxTempC: number, spreadC = 1): OutlookDay[] =>
   [0, 1, 2].map((index) => ({
@@ -15,7 +21,7 @@ const outlookOf = (date: string, minTempC: number, maxTempC: number, spreadC = 1
     windMps: 1,
   }));
 const nightsOn = (date: string, minTempC: number) =>
-  tonight(site, garden, outlookOf(date, minTempC, minTempC + 8), dayNumber(date), SHUT);
+  tonight(site, garden, outlookOf(date, minTempC, minTempC + 8), dayNumber(date)).nights;
 const of = (list: ReturnType<typeof nightsOn>, id: string) => {
   const found = list.find(({ plants }) => plants.planting.id === id);
   if (!found) throw new Error(id);
@@ -56,11 +62,11 @@ test("beds in the house with a cover are warmer than beds in the house, those th
 test("one more layer warms and darkens; what it adds is what the stack with it gives", () => {
   const day = dayNumber("2026-12-15");
   const outlook = outlookOf("2026-12-15", -9, -1);
-  const now = nightOf(shelterDays(site, ["greenhouse-single"], outlook, day, SHUT)).cropMinC;
-  for (const one of oneMoreLayer(site, ["greenhouse-single"], outlook, day, SHUT)) {
+  const now = nightOf(shelterDays(site, ["greenhouse-single"], outlook, day, NOBODYS)).cropMinC;
+  for (const one of oneMoreLayer(site, ["greenhouse-single"], outlook, day, NOBODYS)) {
     expect(one.moreC).toBeGreaterThan(0.5);
     expect(one.lightShare).toBeLessThan(0.85);
-    const then = nightOf(shelterDays(site, one.covers, outlook, day, SHUT)).cropMinC;
+    const then = nightOf(shelterDays(site, one.covers, outlook, day, NOBODYS)).cropMinC;
     expect(then - now).toBeCloseTo(one.moreC, 9);
   }
 });
@@ -68,14 +74,16 @@ test("one more layer warms and darkens; what it adds is what the stack with it g
 test("a bright day wants air in a frame by mid-morning; a dark one in December does not", () => {
   const frame = ["cold-frame-twinwall"];
   const bright = ventAdvice(
-    shelterDays(site, frame, outlookOf("2027-03-20", 0, 12), dayNumber("2027-03-20"), SHUT),
+    shelterDays(site, frame, outlookOf("2027-03-20", 0, 12), dayNumber("2027-03-20"), NOBODYS),
   );
   expect(bright.shutMaxC).toBeGreaterThan(22);
   expect(bright.openAtHour).toBeGreaterThan(7);
   expect(bright.openAtHour).toBeLessThan(12.5);
   expect(bright.shutAtHour).toBeGreaterThan(13);
   const dark = outlookOf("2026-12-15", -4, 0).map((day) => ({ ...day, cloudShare: 1 }));
-  expect(ventAdvice(shelterDays(site, frame, dark, dayNumber("2026-12-15"), SHUT))).toMatchObject({
+  expect(
+    ventAdvice(shelterDays(site, frame, dark, dayNumber("2026-12-15"), NOBODYS)),
+  ).toMatchObject({
     openAtHour: null,
     shutAtHour: null,
   });

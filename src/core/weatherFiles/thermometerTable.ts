@@ -1,0 +1,212 @@
+import Papa from "papaparse";
+import { isoDate, type DayNumber } from "../calendar";
+import { daysFromSeries, withoutStuckDays, type DayOfPair, type Point } from "../log";
+import { celsius } from "../wording";
+import { DateOrderEvidence, dayFrom, readRawDate, type RawDate } from "./csvDates";
+
+/** What came of reading a thermometer's table. */
+export interface ThermometerReading {
+  days: DayOfPair[];
+  /** Why nothing could be used; null when something could. */
+  problem: string | null;
+  left: { reason: string; count: number; dates: string[] }[];
+  /** What was settled without asking, in plain words. */
+  notes: string[];
+}
+
+interface Columns {
+  date: number;
+  insideMin: number;
+  insideMax: number;
+  outsideMin: number;
+  outsideMax: number;
+  /** Readings of a logger rather than a day's low and high. */
+  inside: number;
+  outside: number;
+  unit: "celsius" | "fahrenheit" | null;
+}
+
+const MOST_ROWS = 400_000;
+const TIME = /(\d{1,2}):(\d{2})/;
+/** Warmer nights than this many spreads over the usual are no nights of this place. */
+const PLAUSIBLE_C = 18;
+
+/**
+ * Reads a table of a thermometer pair: a line a day (date, low and high inside and outside) or a
+ * logger's (date and time, inside, outside). °C or °F by the headings; where they do not say, by what
+ * is plausible here.
+ *
+ * @param usualMinC   usual low outside by day, to tell °F from °C
+ * @param assumedUnit what the garden's settings use
+ */
+export function readThermometerTable(
+  text: string,
+  usualMinC: (day: DayNumber) => number,
+  assumedUnit: "celsius" | "fahrenheit",
+): ThermometerReading {
+  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), {
+    delimiter: "",
+    skipEmptyLines: "greedy",
+    preview: MOST_ROWS,
+  });
+  const [headings, ...rows] = parsed.data;
+  if (!headings || rows.length === 0) {
+    return nothing("There is no table in it: a line of headings and a line a day or reading.");
+  }
+  const columns = columnsOf(headings);
+  if (columns.date < 0) {
+    return nothing(
+      'It has no column for the date: head it "date", or "time" in a logger\'s table.',
+    );
+  }
+  const daily = columns.insideMin >= 0 && columns.outsideMin >= 0;
+  const logged = columns.inside >= 0 && columns.outside >= 0;
+  if (!daily && !logged) {
+    return nothing(
+      'It needs the temperatures of both sides: "inside_min" and "outside_min" for days, or "inside" and "outside" for a logger.',
+    );
+  }
+  const evidence = new DateOrderEvidence();
+  const dates = rows.map((row) => readRawDate(row[columns.date] ?? ""));
+  dates.forEach((date) => date && evidence.see(date));
+  const order = evidence.order();
+  const dayFirst = (order ?? "dayFirst") === "dayFirst";
+  const notes = order === null ? ["Dates like 03/04/2026 were read with the day first."] : [];
+  const undated = dates.filter((date) => date === null).length;
+  const dayOf = (date: RawDate | null) => (date ? dayFrom(date, dayFirst) : null);
+  const outsideColumn = daily ? columns.outsideMin : columns.outside;
+  const unit =
+    columns.unit ??
+    plausibleUnit(rows, dates.map(dayOf), outsideColumn, usualMinC, assumedUnit, notes);
+  const told = (row: readonly string[], column: number): number | null => {
+    const value = column < 0 ? null : numberIn(row[column]);
+    if (value === null) return null;
+    return unit === "fahrenheit" ? celsius(value) : value;
+  };
+  const read = daily
+    ? withoutStuckDays(dailyPairs(rows, dates.map(dayOf), columns, told))
+    : daysFromSeries(
+        pointsOf(rows, dates.map(dayOf), columns.date, (row) => told(row, columns.inside)),
+        pointsOf(rows, dates.map(dayOf), columns.date, (row) => told(row, columns.outside)),
+      );
+  const left = [...read.left];
+  if (undated > 0) left.push({ reason: "the date could not be read", count: undated, dates: [] });
+  return {
+    days: read.days,
+    problem: read.days.length === 0 ? nothingLeft(left) : null,
+    left,
+    notes,
+  };
+}
+
+function nothing(problem: string): ThermometerReading {
+  return { days: [], problem, left: [], notes: [] };
+}
+
+function nothingLeft(left: readonly { reason: string }[]): string {
+  const [first] = left;
+  return first
+    ? `No night of it can be used: ${first.reason}.`
+    : "No line of it has a date and both temperatures.";
+}
+
+/** Which column holds what, by the words in its heading. */
+function columnsOf(headings: readonly string[]): Columns {
+  const words = headings.map((heading) => heading.toLowerCase());
+  const isInside = (word: string) =>
+    /inside|indoor|under|\bin\b|^in[_ ]|crop|frame|house/.test(word);
+  const isOutside = (word: string) => /outside|outdoor|open|\bout\b|^out[_ ]|ambient/.test(word);
+  const isLow = (word: string) => /min|low/.test(word);
+  const isHigh = (word: string) => /max|high/.test(word);
+  const find = (is: (word: string) => boolean) => words.findIndex(is);
+  const units = words.filter((word) => isInside(word) || isOutside(word));
+  return {
+    date: find((word) => /date|time|day|datum/.test(word)),
+    insideMin: find((word) => isInside(word) && isLow(word)),
+    insideMax: find((word) => isInside(word) && isHigh(word)),
+    outsideMin: find((word) => isOutside(word) && isLow(word)),
+    outsideMax: find((word) => isOutside(word) && isHigh(word)),
+    inside: find((word) => isInside(word) && !isLow(word) && !isHigh(word)),
+    outside: find((word) => isOutside(word) && !isLow(word) && !isHigh(word)),
+    unit: units.some((word) => /°\s*f|fahrenheit|[_\s([]f[)\]]?$/.test(word))
+      ? "fahrenheit"
+      : units.some((word) => /°\s*c|celsius|[_\s([]c[)\]]?$/.test(word))
+        ? "celsius"
+        : null,
+  };
+}
+
+function numberIn(text: string | undefined): number | null {
+  const plain = (text ?? "").trim().replace(",", ".").replace("−", "-");
+  if (!/^[-+]?\d+(\.\d+)?$/.test(plain)) return null;
+  return Number(plain);
+}
+
+/** °C or °F by which of the two this place could have had. */
+function plausibleUnit(
+  rows: readonly (readonly string[])[],
+  days: readonly (DayNumber | null)[],
+  column: number,
+  usualMinC: (day: DayNumber) => number,
+  assumed: "celsius" | "fahrenheit",
+  notes: string[],
+): "celsius" | "fahrenheit" {
+  const lows = new Map<DayNumber, number>();
+  rows.forEach((row, index) => {
+    const day = days[index];
+    const value = numberIn(row[column]);
+    if (day === undefined || day === null || value === null) return;
+    lows.set(day, Math.min(lows.get(day) ?? Infinity, value));
+  });
+  const awayC = (as: (value: number) => number) => {
+    const away = [...lows].map(([day, value]) => Math.abs(as(value) - usualMinC(day)));
+    return away.sort((a, b) => a - b)[Math.floor(away.length / 2)] ?? 0;
+  };
+  const other = assumed === "celsius" ? "fahrenheit" : "celsius";
+  const away = { celsius: awayC((value) => value), fahrenheit: awayC(celsius) };
+  if (away[assumed] <= PLAUSIBLE_C || away[other] >= away[assumed]) return assumed;
+  notes.push(
+    other === "fahrenheit"
+      ? "The temperatures were read as °F: as °C they would be far from this place's."
+      : "The temperatures were read as °C: as °F they would be far from this place's.",
+  );
+  return other;
+}
+
+function dailyPairs(
+  rows: readonly (readonly string[])[],
+  days: readonly (DayNumber | null)[],
+  columns: Columns,
+  told: (row: readonly string[], column: number) => number | null,
+): DayOfPair[] {
+  const pairs = new Map<DayNumber, DayOfPair>();
+  rows.forEach((row, index) => {
+    const day = days[index];
+    const insideMinC = told(row, columns.insideMin);
+    const outsideMinC = told(row, columns.outsideMin);
+    if (day === undefined || day === null || insideMinC === null || outsideMinC === null) return;
+    pairs.set(day, {
+      on: isoDate(day),
+      insideMinC,
+      outsideMinC,
+      insideMaxC: told(row, columns.insideMax),
+      outsideMaxC: told(row, columns.outsideMax),
+    });
+  });
+  return [...pairs.values()];
+}
+
+function pointsOf(
+  rows: readonly (readonly string[])[],
+  days: readonly (DayNumber | null)[],
+  dateColumn: number,
+  value: (row: readonly string[]) => number | null,
+): Point[] {
+  return rows.flatMap((row, index) => {
+    const day = days[index];
+    const time = TIME.exec(row[dateColumn] ?? "");
+    const tempC = value(row);
+    if (day === undefined || day === null || !time || tempC === null) return [];
+    return [{ atMin: (day * 24 + Number(time[1])) * 60 + Number(time[2]), tempC }];
+  });
+}
