@@ -111,6 +111,8 @@ export interface NightAtCrop {
   outsideMinC: number;
   cropMinC: number;
   gainC: number;
+  /** Coldest at 5 cm in the soil. */
+  soilMinC: number;
 }
 
 /** From six in the evening of a day to noon of the next; the first night where none is named. */
@@ -120,7 +122,8 @@ export function nightOf({ weather, run, fromStep }: ShelterDays, nightIndex = 0)
   const [from, to] = [midnight - stepsPerDay / 4, midnight + stepsPerDay / 2];
   const outsideMinC = Math.min(...weather.airC.subarray(from, to));
   const cropMinC = Math.min(...run.cropC.subarray(from, to));
-  return { outsideMinC, cropMinC, gainC: cropMinC - outsideMinC };
+  const soilMinC = Math.min(...run.soil5cmC.subarray(from, to));
+  return { outsideMinC, cropMinC, gainC: cropMinC - outsideMinC, soilMinC };
 }
 
 /** A night's minimum at the crop by each school of degrees, °C. */
@@ -133,20 +136,30 @@ export interface NightDegrees {
   /** The school that counts here: without readings the balance stands in for them. */
   inForce: DegreesSchool;
   cropMinC: number;
+  /** At 5 cm, by the balance. */
+  soilMinC: number;
 }
 
 /** The night at the crop by all three schools, and by the one in force. */
 export function nightDegrees(
   site: Site,
   { covers, own }: Exposure,
-  { outsideMinC, cropMinC: balance }: NightAtCrop,
+  { outsideMinC, cropMinC: balance, soilMinC }: NightAtCrop,
 ): NightDegrees {
   const rule = outsideMinC + thumbGainAtC(covers, outsideMinC);
   const measured = own && covers.length > 0 ? balance + own.nightC : null;
   const inForce =
     site.degreesSchool === "measured" && measured === null ? "balance" : site.degreesSchool;
   const cropMinC = inForce === "rule" ? rule : inForce === "measured" ? measured : balance;
-  return { outsideMinC, rule, balance, measured, inForce, cropMinC: cropMinC ?? balance };
+  return {
+    outsideMinC,
+    rule,
+    balance,
+    measured,
+    inForce,
+    cropMinC: cropMinC ?? balance,
+    soilMinC,
+  };
 }
 
 /** When a shut shelter gets too warm for cool crops, and how warm. */

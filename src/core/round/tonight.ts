@@ -83,6 +83,8 @@ const SOFT_BELOW = 0.4;
 const SEEDLING_UNTIL = 0.2;
 /** Heads, pods and flowers are there from this share on. */
 const PART_FROM = 0.8;
+/** Roots are there, and live in the soil, from this share on. */
+const ROOT_FROM = 0.3;
 const EXTRA_COVERS = ["row-cover-light", "row-cover-medium", "row-cover-heavy"];
 /** Spread of a night that only usual weather tells, °C. */
 const USUAL_SPREAD_C = 3;
@@ -116,7 +118,26 @@ interface AtRisk {
   plants: StandingPlants;
   lt50C: number;
   hardened: number;
+  /** What kills half of the roots in the soil; null where what is eaten stands in the air. */
+  rootLt50C: number | null;
   valueKg: number;
+}
+
+/** A night as plants feel it: in the air and in the soil, °C. */
+interface Felt {
+  cropMinC: number;
+  soilMinC: number;
+}
+
+/** How sure the soil is against the air: it swings far less (estimate). */
+const SOIL_SPREAD_SHARE = 0.15;
+
+/** What a night does to plants in a bed: roots are judged by the soil they stand in. */
+function damageTo({ lt50C, rootLt50C }: AtRisk, felt: Felt, spreadC: number): NightDamage {
+  const inAir = nightDamage(lt50C, felt.cropMinC, spreadC);
+  if (rootLt50C === null) return inAir;
+  const inSoil = nightDamage(rootLt50C, felt.soilMinC, spreadC * SOIL_SPREAD_SHARE);
+  return { leafLoss: inAir.leafLoss, pointDeath: inSoil.pointDeath };
 }
 
 /**
@@ -139,47 +160,52 @@ export function tonight(
     );
     return atRisk.length > 0 ? [{ bed, atRisk, covers: standingCovers(garden, bed).covers }] : [];
   });
-  const lossKg = (atRisk: readonly AtRisk[], minC: number) =>
+  const lossKg = (atRisk: readonly AtRisk[], felt: Felt) =>
     atRisk.reduce(
-      (sum, { lt50C, valueKg }) => sum + valueKg * lostShare(nightDamage(lt50C, minC, spreadC)),
+      (sum, one) => sum + one.valueKg * lostShare(damageTo(one, felt, spreadC), one.rootLt50C),
       0,
     );
   /** Coldest at the plants with more covers inside, each giving what its condition leaves. */
-  const minWith = (bed: Bed, covers: CoverIds, materialId: string, keeps: number) => {
-    const nowC = degreesAt(bed, covers).cropMinC;
-    return nowC + keeps * (degreesAt(bed, [...covers, materialId]).cropMinC - nowC);
+  const feltWith = (bed: Bed, covers: CoverIds, materialId: string, keeps: number): Felt => {
+    const now = degreesAt(bed, covers);
+    const then = degreesAt(bed, [...covers, materialId]);
+    return {
+      cropMinC: now.cropMinC + keeps * (then.cropMinC - now.cropMinC),
+      soilMinC: now.soilMinC + keeps * (then.soilMinC - now.soilMinC),
+    };
   };
   const put = coversToPut(
     garden,
     beds.map(({ bed, atRisk, covers }) => ({
       bed,
       savesKg: (piece) =>
-        lossKg(atRisk, degreesAt(bed, covers).cropMinC) -
-        lossKg(atRisk, minWith(bed, covers, piece.materialId, conditionKeeps(piece))),
+        lossKg(atRisk, degreesAt(bed, covers)) -
+        lossKg(atRisk, feltWith(bed, covers, piece.materialId, conditionKeeps(piece))),
     })),
   );
   const nights = beds.flatMap(({ bed, atRisk, covers }) => {
     const degrees = degreesAt(bed, covers);
     const given = put.find((one) => one.bed.id === bed.id);
-    const damageUnder = (lt50C: number, materialId: string, keeps: number) =>
-      nightDamage(lt50C, minWith(bed, covers, materialId, keeps), spreadC);
+    const damageUnder = (one: AtRisk, materialId: string, keeps: number) =>
+      damageTo(one, feltWith(bed, covers, materialId, keeps), spreadC);
     return atRisk.map((one) => {
-      const damage = nightDamage(one.lt50C, degrees.cropMinC, spreadC);
+      const damage = damageTo(one, degrees, spreadC);
+      const lost = (some: NightDamage) => lostShare(some, one.rootLt50C);
       const options = EXTRA_COVERS.filter((id) => !covers.includes(id)).map(
         (materialId): CoverFor => ({
           materialId,
           pieceId: null,
-          damage: damageUnder(one.lt50C, materialId, 1),
+          damage: damageUnder(one, materialId, 1),
         }),
       );
-      const best = options.sort((a, b) => lostShare(a.damage) - lostShare(b.damage))[0] ?? null;
+      const best = options.sort((a, b) => lost(a.damage) - lost(b.damage))[0] ?? null;
       const own: CoverFor | undefined = given && {
         materialId: given.piece.materialId,
         pieceId: given.piece.id,
-        damage: damageUnder(one.lt50C, given.piece.materialId, conditionKeeps(given.piece)),
+        damage: damageUnder(one, given.piece.materialId, conditionKeeps(given.piece)),
       };
       const helps = (cover: CoverFor | null) =>
-        cover !== null && lostShare(damage) - lostShare(cover.damage) >= COVER_SAVES;
+        cover !== null && lost(damage) - lost(cover.damage) >= COVER_SAVES;
       const offered = hasStock ? (own ?? null) : best;
       return advised(one, {
         bed,
@@ -231,18 +257,22 @@ function riskOf(
   const { growing, planting } = plants;
   const read = readingsOver(garden, bed);
   const hardened = feltHardening(site, growing, read, outlook, day)[0] ?? 0;
+  const isRoot = growing.crop.harvestedPart === "root" && plants.grown >= ROOT_FROM;
+  const root = hardinessRange(growing.crop, growing.variety, "root");
   return {
     plants,
     hardened,
+    rootLt50C: isRoot ? lt50At(root, hardened) : null,
     lt50C: lt50At(rangeOf(plants), hardened),
     valueKg:
       usualYieldKg(standOf(planting, bed), growing.crop) * turnoverJson.worth[planting.worth],
   };
 }
 
-/** Death counts whole, lost leaves a third. */
-function lostShare({ pointDeath, leafLoss }: NightDamage): number {
-  return pointDeath + (leafLoss * (1 - pointDeath)) / 3;
+/** Death counts whole; lost leaves a third, or a tenth where the root is eaten (estimates). */
+function lostShare({ pointDeath, leafLoss }: NightDamage, rootLt50C: number | null): number {
+  const leavesCount = rootLt50C === null ? 1 / 3 : 0.1;
+  return pointDeath + leafLoss * (1 - pointDeath) * leavesCount;
 }
 
 function advised(
@@ -289,13 +319,14 @@ function toShut(
   garden: Garden,
   beds: readonly { bed: Bed; atRisk: AtRisk[]; covers: string[] }[],
   degreesAt: DegreesAt,
-  lossKg: (atRisk: readonly AtRisk[], minC: number) => number,
+  lossKg: (atRisk: readonly AtRisk[], felt: Felt) => number,
 ): Tonight["shut"] {
   const saves = new Map<string, number>();
   for (const { bed, atRisk, covers } of beds) {
     if (bed.shelterId === null) continue;
-    const { cropMinC, outsideMinC } = degreesAt(bed, covers);
-    const savedKg = lossKg(atRisk, outsideMinC) - lossKg(atRisk, cropMinC);
+    const shut = degreesAt(bed, covers);
+    const open = { cropMinC: shut.outsideMinC, soilMinC: shut.soilMinC };
+    const savedKg = lossKg(atRisk, open) - lossKg(atRisk, shut);
     saves.set(bed.shelterId, (saves.get(bed.shelterId) ?? 0) + savedKg);
   }
   return [...saves].flatMap(([id, savesKg]) => {

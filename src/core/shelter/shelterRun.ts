@@ -13,14 +13,29 @@ export interface Working {
   vent: Vent;
   /** Inner covers go on at dusk and off at dawn instead of staying on. */
   nightCovers: boolean;
+  /** Opened up by day as growers do: inner covers when it is warm inside, sheets and lights in mild air. */
+  opensUp: boolean;
   snow: boolean;
 }
 
-export const SHUT: Working = { vent: { kind: "shut" }, nightCovers: false, snow: false };
+/** Inner covers come off by day above this in the outer space, °C (usual practice). */
+const INNER_OFF_ABOVE_C = 12;
+/** Sheets and lights come off by day above this outside, °C (usual practice). */
+const LOW_COVER_OFF_ABOVE_C = 14;
+/** A low cover that is off: as good as so many wide-open vents (estimate). */
+const LOW_COVER_OFF = 8;
+
+export const SHUT: Working = {
+  vent: { kind: "shut" },
+  nightCovers: false,
+  opensUp: false,
+  snow: false,
+};
 /** As most growers work: an opener, or somebody who looks in. */
 export const VENTED: Working = {
   vent: { kind: "automatic", opensAtC: 15, wideAtC: 25 },
   nightCovers: false,
+  opensUp: true,
   snow: false,
 };
 
@@ -63,13 +78,19 @@ export function runShelter(
     stepS: weather.stepS,
   };
   const handling: Handling = { vent: 0, innerOn: true, snow: working.snow };
+  const isLow = stack.layers[0]?.kind !== "house";
   for (let step = 0; step < count; step += 1) {
     driving.airC = weather.airC[step] ?? 0;
     driving.skyWPerM2 = weather.skyWPerM2[step] ?? 0;
     driving.sunWPerM2 = weather.sunWPerM2[step] ?? 0;
     driving.windMps = weather.windMps[step] ?? 0;
-    handling.vent = ventShare(working, balance, step, weather.stepsPerDay);
-    handling.innerOn = !working.nightCovers || driving.sunWPerM2 <= 0;
+    const isDay = driving.sunWPerM2 > 0;
+    const isWarmInside = (balance.spaceC[0] ?? 0) > INNER_OFF_ABOVE_C;
+    handling.vent =
+      working.opensUp && isLow && isDay && driving.airC > LOW_COVER_OFF_ABOVE_C
+        ? LOW_COVER_OFF
+        : ventShare(working, balance, step, weather.stepsPerDay);
+    handling.innerOn = !(isDay && (working.nightCovers || (working.opensUp && isWarmInside)));
     balance.step(driving, handling);
     for (let space = 0; space < run.spacesC.length; space += 1) {
       const values = run.spacesC[space];

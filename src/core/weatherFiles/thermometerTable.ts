@@ -81,7 +81,7 @@ export function readThermometerTable(
   const told = (row: readonly string[], column: number): number | null => {
     const value = column < 0 ? null : numberIn(row[column]);
     if (value === null) return null;
-    return unit === "fahrenheit" ? celsius(value) : value;
+    return unit === "fahrenheit" ? Math.round(celsius(value) * 100) / 100 : value;
   };
   const read = daily
     ? withoutStuckDays(dailyPairs(rows, dates.map(dayOf), columns, told))

@@ -38,7 +38,7 @@ export function PutCovers({ garden, put, wording }: Props) {
               <li key={piece.id}>
                 {pieceName(piece, wording)} on <b>{bed.name}</b>
                 {fit.fits === "part" && `, over ${wording.lengthM(fit.coversM)} of it`}: saves about{" "}
-                {wording.weightG(savesKg * 1000)}
+                {wording.weightG(Math.round(savesKg * 10) * 100)}
                 {fit.hoops > 0 && `; ${fit.hoops} hoops`}
                 {fit.weights > 0 && `; ${fit.weights} weights`}
               </li>

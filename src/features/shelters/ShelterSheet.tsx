@@ -55,7 +55,7 @@ export function ShelterSheet({ garden, site, group, day, wording, onChange }: Pr
   const gainC = degrees.cropMinC - night.outsideMinC;
   return (
     <Box>
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 3, alignItems: "flex-start", mb: 1 }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2.5, alignItems: "flex-start", mb: 1 }}>
         <Fact
           label="coldest at the crop tonight"
           value={wording.temperature(degrees.cropMinC)}
@@ -71,27 +71,29 @@ export function ShelterSheet({ garden, site, group, day, wording, onChange }: Pr
           label="soil at 5 cm"
           value={wording.temperature(meanOfDay(days.run.soil5cmC, days.fromStep))}
         />
-        {hasCovers && (
-          <TextField
-            select
-            size="small"
-            label="Worked"
-            value={how}
-            onChange={(event) => setHow(event.target.value)}
-            sx={{ ml: { md: "auto" }, mt: 0.75, width: 250 }}
-          >
-            {ways.map(({ key, words }) => (
-              <MenuItem key={key} value={key}>
-                {words}
-              </MenuItem>
-            ))}
-          </TextField>
-        )}
-        {onChange && (
-          <Button variant="outlined" color="inherit" onClick={onChange} sx={{ mt: 0.75 }}>
-            Change it…
-          </Button>
-        )}
+        <Box sx={{ ml: { md: "auto" }, mt: 0.75, display: "flex", flexWrap: "wrap", gap: 1 }}>
+          {hasCovers && (
+            <TextField
+              select
+              size="small"
+              label="Worked"
+              value={how}
+              onChange={(event) => setHow(event.target.value)}
+              sx={{ width: 235 }}
+            >
+              {ways.map(({ key, words }) => (
+                <MenuItem key={key} value={key}>
+                  {words}
+                </MenuItem>
+              ))}
+            </TextField>
+          )}
+          {onChange && (
+            <Button variant="outlined" color="inherit" onClick={onChange}>
+              Change it…
+            </Button>
+          )}
+        </Box>
       </Box>
       {hasCovers && (
         <DegreesSchools garden={garden} degrees={degrees} measured={measured} wording={wording} />

@@ -4,11 +4,11 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import dynamic from "next/dynamic";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden, Shelter } from "@/core/garden";
 import { siteFor, type Site } from "@/core/plan";
-import { coverPiecesOf, piecesInShed } from "@/core/round";
+import { coverPiecesOf, piecesInShed, tonight } from "@/core/round";
 import { coverWords } from "@/core/shelter";
 import { todayOf, useGarden } from "@/store";
 import { useView } from "@/ui/viewState";
@@ -16,7 +16,7 @@ import { useWording, type LocalWording } from "@/ui/wording";
 import { ShelterSheet } from "./ShelterSheet";
 import { coveredBeds, placeWords } from "./stacks";
 import { StockSheet } from "./StockSheet";
-import { TonightList } from "./TonightList";
+import { TonightLine, TonightList } from "./TonightList";
 
 const ShelterDialog = dynamic(() => import("./ShelterDialog"));
 
@@ -67,6 +67,7 @@ function Nothing({ garden }: { garden: Garden }) {
   );
 }
 
+const NO_DAYS: readonly never[] = [];
 /** The entry of the list that opens the stock instead of a stack. */
 const STOCK = "stock";
 
@@ -77,66 +78,71 @@ function Sheltered({ garden, site, day, wording }: Props) {
   // The most covered first: there is most to see.
   const [most] = [...groups].sort((a, b) => b.covers.length - a.covers.length);
   const group = groups.find(({ key }) => key === chosen) ?? most;
+  const outlook = garden.outlook?.outlook.days ?? NO_DAYS;
+  const night = useMemo(() => tonight(site, garden, outlook, day), [site, garden, outlook, day]);
   if (!group) return null;
   return (
-    <Box
-      sx={{
-        display: "grid",
-        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "230px minmax(0, 1fr)" },
-        gap: 2.5,
-        mt: 1,
-      }}
-    >
+    <>
+      <TonightLine tonight={night} />
       <Box
-        component="nav"
-        aria-label="Covers of the garden"
-        sx={{ display: { xs: "flex", md: "block" }, overflowX: "auto", minWidth: 0 }}
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "230px minmax(0, 1fr)" },
+          gap: 2.5,
+          mt: 1,
+        }}
       >
-        {groups.map((one) => (
+        <Box
+          component="nav"
+          aria-label="Covers of the garden"
+          sx={{ display: { xs: "flex", md: "block" }, overflowX: "auto", minWidth: 0 }}
+        >
+          {groups.map((one) => (
+            <Entry
+              key={one.key}
+              name={coverWords(one.covers)}
+              note={placeWords(one)}
+              isHere={chosen !== STOCK && one.key === group.key}
+              onClick={() => setChosen(one.key)}
+            />
+          ))}
           <Entry
-            key={one.key}
-            name={coverWords(one.covers)}
-            note={placeWords(one)}
-            isHere={chosen !== STOCK && one.key === group.key}
-            onClick={() => setChosen(one.key)}
+            name="In the shed"
+            note={stockWords(garden)}
+            isHere={chosen === STOCK}
+            onClick={() => setChosen(STOCK)}
           />
-        ))}
-        <Entry
-          name="In the shed"
-          note={stockWords(garden)}
-          isHere={chosen === STOCK}
-          onClick={() => setChosen(STOCK)}
-        />
-        <Box sx={{ flex: "none", px: 1.25, py: 1 }}>
-          <Button variant="outlined" size="small" onClick={() => setBuilding({ shelter: null })}>
-            Build a shelter…
-          </Button>
+          <Box sx={{ flex: "none", px: 1.25, py: 1 }}>
+            <Button variant="outlined" size="small" onClick={() => setBuilding({ shelter: null })}>
+              Build a shelter…
+            </Button>
+          </Box>
         </Box>
-      </Box>
-      <Box sx={{ minWidth: 0 }}>
-        {chosen === STOCK ? (
-          <StockSheet garden={garden} day={day} wording={wording} />
-        ) : (
-          <ShelterSheet
-            key={group.key}
+        <Box sx={{ minWidth: 0 }}>
+          {chosen === STOCK ? (
+            <StockSheet garden={garden} day={day} wording={wording} />
+          ) : (
+            <ShelterSheet
+              key={group.key}
+              garden={garden}
+              site={site}
+              group={group}
+              day={day}
+              wording={wording}
+              onChange={group.shelter ? () => setBuilding({ shelter: group.shelter }) : undefined}
+            />
+          )}
+          <TonightList garden={garden} site={site} day={day} tonight={night} wording={wording} />
+        </Box>
+        {building && (
+          <ShelterDialog
             garden={garden}
-            site={site}
-            group={group}
-            day={day}
-            wording={wording}
-            onChange={group.shelter ? () => setBuilding({ shelter: group.shelter }) : undefined}
+            shelter={building.shelter}
+            onClose={() => setBuilding(null)}
           />
         )}
-        <TonightList garden={garden} site={site} day={day} wording={wording} />
       </Box>
-      {building && (
-        <ShelterDialog
-          garden={garden}
-          shelter={building.shelter}
-          onClose={() => setBuilding(null)}
-        />
-      )}
-    </Box>
+    </>
   );
 }
 

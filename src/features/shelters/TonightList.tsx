@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import { useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
-import { adviceWords, nightsAhead, tonight, type NightForPlanting } from "@/core/round";
+import { adviceWords, nightsAhead, type NightForPlanting, type Tonight } from "@/core/round";
 import type { Site } from "@/core/plan";
 import type { LocalWording } from "@/ui/wording";
 import { NightsAheadChart } from "./NightsAheadChart";
@@ -18,23 +18,73 @@ interface Props {
   wording: LocalWording;
 }
 
+interface ListProps extends Props {
+  tonight: Tonight;
+}
+
 const NO_DAYS: readonly never[] = [];
 const DEATH_SHOWN = 0.05;
+const LIST_ID = "the-night-to-come";
 
-/** The night to come for everything that stands in the beds, those most in danger first. */
-export function TonightList({ garden, site, day, wording }: Props) {
-  const outlook = garden.outlook?.outlook.days ?? NO_DAYS;
-  const [all, setAll] = useState(false);
-  const { nights, put, shut } = useMemo(
-    () => tonight(site, garden, outlook, day),
-    [site, garden, outlook, day],
-  );
-  const acts = nights.filter(
+/** Plantings for which something is to be done tonight, or that may die. */
+function inDanger({ nights }: Tonight): NightForPlanting[] {
+  return nights.filter(
     ({ advice, damage }) => advice !== "nothing" || damage.pointDeath > DEATH_SHOWN,
   );
+}
+
+/** The night in a line over everything else, with the way to what is to be done. */
+export function TonightLine({ tonight }: { tonight: Tonight }) {
+  const count = inDanger(tonight).length;
+  if (tonight.nights.length === 0) return null;
+  if (count === 0) {
+    return (
+      <Box sx={{ fontSize: 15.5, mt: 0.25 }}>
+        Tonight everything lives as it is covered
+        {tonight.shut.length > 0 &&
+          `; shut ${tonight.shut.map(({ shelter }) => shelter.name).join(", ")} by dusk`}
+        .
+      </Box>
+    );
+  }
+  const soft = tonight.nights.some(({ isSudden }) => isSudden);
+  const covers = tonight.put.length;
+  return (
+    <Box
+      sx={{
+        borderLeft: "5px solid var(--ember)",
+        pl: 1.25,
+        py: 0.25,
+        mt: 0.5,
+        fontSize: 18,
+        lineHeight: 1.4,
+      }}
+    >
+      <b>
+        Tonight {count} {count === 1 ? "planting is" : "plantings are"} in danger
+        {soft && ", soft after mild weeks"}.
+      </b>{" "}
+      {covers > 0 && `${covers} ${covers === 1 ? "cover" : "covers"} of the shed help. `}
+      <Box component="a" href={`#${LIST_ID}`} sx={{ color: "var(--ember-text)", fontWeight: 600 }}>
+        What to do
+      </Box>
+    </Box>
+  );
+}
+
+/** The night to come for everything that stands in the beds, those most in danger first. */
+export function TonightList({ garden, site, day, tonight, wording }: ListProps) {
+  const [all, setAll] = useState(false);
+  const { nights, put, shut } = tonight;
+  const acts = inDanger(tonight);
   const shown = all ? nights : acts;
   return (
-    <Box component="section" aria-label="The night to come" sx={{ mt: 3, maxWidth: 860 }}>
+    <Box
+      component="section"
+      id={LIST_ID}
+      aria-label="The night to come"
+      sx={{ mt: 3, maxWidth: 860 }}
+    >
       <Box component="h2" sx={{ fontFamily: "var(--font-heading)", fontSize: 21, m: 0, mb: 0.5 }}>
         The night after {wording.date(day)}
       </Box>

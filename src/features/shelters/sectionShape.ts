@@ -44,7 +44,8 @@ export function sectionOf(group: CoveredBeds, layers: readonly Material[]): Sect
     return { fromM, toM: fromM + bed.widthM };
   });
   const arches = layers.flatMap((layer, index) => {
-    const heightM = meanHeightM(layer, index) / (layer.kind === "frame" ? 1 : MEAN_OVER_PEAK) - 0.03 * index;
+    const heightM =
+      meanHeightM(layer, index) / (layer.kind === "frame" ? 1 : MEAN_OVER_PEAK) - 0.03 * index;
     const isFrame = layer.kind === "frame";
     if (index === 0)
       return [{ layer: 0, fromM: ASIDE_M, toM: ASIDE_M + shelterM, heightM, isFrame }];
