@@ -147,6 +147,8 @@ export const CropSchema = z.strictObject({
   }),
   harvest: z.strictObject({
     habit: z.enum(["cutAgain", "outerLeaves", "wholePlant", "mainHead", "pickedAgain", "lifted"]),
+    /** Sweeter after frost: growers wait for it. */
+    frostSweetens: z.boolean().optional(),
     /** Weeks over which one planting is usually picked. */
     spanWeeks: z.number().positive().max(60),
     /** Packet days for which it stands in good order once ready. */
@@ -165,6 +167,11 @@ export const CropSchema = z.strictObject({
   nutrientDemand: z.enum(["light", "medium", "heavy"]),
   /** Crops that need a winter first: packet days from its end until they are ready at the earliest. */
   winterNeeded: z.strictObject({ springPacketDays: Days }).optional(),
+  /**
+   * Packet days from midwinter until plants that stood through it run to flower: the end of an
+   * overwintered crop. Absent for what flowers when it is eaten, or never here.
+   */
+  springBolting: z.strictObject({ packetDays: Days }).optional(),
   /** Forcing in the dark after lifting, or under a cover. */
   forcing: z
     .strictObject({

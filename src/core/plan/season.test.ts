@@ -1,6 +1,15 @@
 import { isoDate } from "../calendar";
 import { climateFromSketch } from "../climate";
-import { cliffOf, seasonAimedAt, Site, timelineFrom, USUAL_PLAN_SETTINGS, worthOn } from "./index";
+import { plainWording } from "../wording";
+import {
+  cliffOf,
+  seasonAimedAt,
+  Site,
+  timelineFrom,
+  USUAL_PLAN_SETTINGS,
+  why,
+  worthOn,
+} from "./index";
 import { day, growing, tarnholt, tarnholtSite as site } from "./tarnholt.testdata";
 
 const settings = USUAL_PLAN_SETTINGS;
@@ -145,4 +154,37 @@ test("looking at many stacks of covers gives the same answers as looking at one"
   expect(
     worthOn(many, growing("kale", ["row-cover-light"]), day("2026-09-01"), day("2026-10-10")),
   ).toBe(one);
+});
+
+test("what stood through the winter runs to flower in spring, sooner under cover; what is eaten before does not say so", () => {
+  const spinachIn = (covers: string[], sowOn: string) =>
+    timelineFrom(site, settings, growing("spinach", covers), day(sowOn));
+  const open = spinachIn([], "2026-09-05");
+  const house = spinachIn(["greenhouse-single"], "2026-09-20");
+  // Overwintered spinach in the open bolts in May, in a house in April (usual in cold inland gardens).
+  expect(isoDate(open.boltDay ?? 0).slice(5, 7)).toBe("05");
+  expect(isoDate(house.boltDay ?? 0).slice(5, 7)).toBe("04");
+  expect(house.holdsUntilDay).toBeLessThanOrEqual(house.boltDay ?? 0);
+  const words = why(
+    site,
+    settings,
+    growing("spinach", ["greenhouse-single"]),
+    house,
+    plainWording(),
+  );
+  expect(words.join(" ")).toMatch(/runs to flower about \d+ April 2027: pick it by then/);
+  // Sown too late to be more than a seedling at midwinter, it is not set on flowering.
+  expect(spinachIn([], "2026-10-20").boltDay).toBeNull();
+});
+
+test("kale that is ready before the frost is told to wait for it; lettuce is not", () => {
+  const words = (cropId: string) => {
+    const way = growing(cropId, [], { method: "transplant" });
+    const life = timelineFrom(site, settings, way, day("2026-06-10"));
+    return why(site, settings, way, life, plainWording()).join(" ");
+  };
+  expect(words("kale")).toMatch(
+    /Frost sweetens it: .* in half the years by \d+ (September|October)/,
+  );
+  expect(words("lettuce")).not.toMatch(/sweetens/);
 });

@@ -44,6 +44,8 @@ export interface Timeline {
   coldLossDay: DayNumber | null;
   /** The day it is pulled, when that comes before it is over; null otherwise. */
   clearDay: DayNumber | null;
+  /** The day from which a crop that stood through the winter runs to flower; null where it does not. */
+  boltDay: DayNumber | null;
   /** Chance that such a night comes before it is ready (0 to 1); null when never ready. */
   lossBeforeReady: number | null;
   requirement: Requirement;
@@ -68,11 +70,15 @@ export function timelineFrom(
   const readyDay = readyDayBy(site, settings, growing, need, sowDay);
   const cold = site.cold(plantHardiness(growing), growing, sowDay);
   const coldLossDay = dayWhenGathered(cold, bedDay, -Math.log(1 - settings.frostRisk));
+  const boltDay = boltingDay(site, growing, growth, bedDay, readyDay);
   let holdsUntilDay: DayNumber | null = null;
   let lossBeforeReady: number | null = null;
   if (readyDay !== null) {
     const standing = standingPacketDays(growing.crop, growing.stage);
-    const spentDay = dayWhenGathered(growth, readyDay, standing) ?? readyDay + 365;
+    const fadesDay = dayWhenGathered(growth, readyDay, standing) ?? readyDay + 365;
+    // What flowers before it is ready is eaten as it is then.
+    const spentDay =
+      boltDay === null ? fadesDay : Math.max(readyDay + 1, Math.min(fadesDay, boltDay));
     holdsUntilDay =
       coldLossDay !== null && coldLossDay > readyDay ? Math.min(spentDay, coldLossDay) : spentDay;
     lossBeforeReady = 1 - Math.exp(-sumBetween(cold, bedDay, readyDay));
@@ -88,9 +94,28 @@ export function timelineFrom(
         ? null
         : coldLossDay,
     clearDay: null,
+    boltDay,
     lossBeforeReady,
     requirement: need,
   });
+}
+
+/** Plants that have gathered less by midwinter are too young to be set on flowering, packet days (estimate). */
+const JUVENILE_PACKET_DAYS = 8;
+
+/** When a crop that stands through the winter runs to flower; null where it does not. */
+function boltingDay(
+  site: Site,
+  { crop }: Growing,
+  growth: RunningSum,
+  bedDay: DayNumber,
+  readyDay: DayNumber | null,
+): DayNumber | null {
+  if (!crop.springBolting) return null;
+  const midwinter = midwinterAfter(site, bedDay);
+  if (sumBetween(growth, bedDay, midwinter) < JUVENILE_PACKET_DAYS) return null;
+  const boltDay = dayWhenGathered(growth, midwinter, crop.springBolting.packetDays);
+  return readyDay === null ? null : boltDay;
 }
 
 /** A life that the grower ends on a day: what would have come after does not. */
@@ -104,6 +129,7 @@ function pulledOn(clearDay: DayNumber | null, life: Timeline): Timeline {
     readyDay: isPicked ? readyDay : null,
     holdsUntilDay: isPicked ? clearDay : null,
     coldLossDay: coldLossDay !== null && coldLossDay < clearDay ? coldLossDay : null,
+    boltDay: life.boltDay !== null && life.boltDay < clearDay ? life.boltDay : null,
   };
 }
 

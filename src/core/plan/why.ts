@@ -1,4 +1,5 @@
 import { daysWords, type DayNumber } from "../calendar";
+import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
 import { soilOn, whereWords } from "../shelter";
 import { chanceWords, type Wording } from "../wording";
 import { lightLeft } from "./bedSun";
@@ -35,6 +36,8 @@ export function why(
   if (settings.school === "tenhour")
     sentences.push(tenHourSentence(site, settings, growing, timeline, wording));
   sentences.push(coldSentence(site, settings, growing, timeline, wording));
+  sentences.push(boltingSentence(timeline, wording));
+  sentences.push(sweetSentence(site, growing, timeline, wording));
   return sentences.filter((sentence) => sentence !== "");
 }
 
@@ -162,6 +165,36 @@ function coldSentence(
     return `It stands until about ${until}: by then a night that kills it (${lethalOn(timeline.coldLossDay)} at the crop) has come ${chanceWords(settings.frostRisk)}.`;
   }
   return `It stands until about ${until}, then quality goes.`;
+}
+
+/** How spring ends it; nothing where something else ends it before. */
+function boltingSentence({ sowDay, boltDay, readyDay, holdsUntilDay }: Timeline, wording: Wording) {
+  if (boltDay === null || readyDay === null || holdsUntilDay === null) return "";
+  const day = wording.date(boltDay, sowDay);
+  if (boltDay < readyDay) {
+    return `It is likely to run to flower about ${day}, before it is full-grown: it stood through the winter. Pick it small by then.`;
+  }
+  return boltDay <= holdsUntilDay
+    ? `It stood through the winter, so it runs to flower about ${day}: pick it by then, and the bed is free.`
+    : "";
+}
+
+/** Crops that frost sweetens wait for it; nothing where none comes while they stand. */
+function sweetSentence(
+  site: Site,
+  { crop }: Growing,
+  { sowDay, readyDay, holdsUntilDay }: Timeline,
+  wording: Wording,
+): string {
+  if (!crop.harvest.frostSweetens || readyDay === null || holdsUntilDay === null) return "";
+  const frostDay = firstFrostDay(
+    site.climate,
+    site.season(readyDay),
+    FROST_THRESHOLDS_C.light,
+    0.5,
+  );
+  if (frostDay === null || frostDay <= readyDay || frostDay >= holdsUntilDay) return "";
+  return `Frost sweetens it: it is best from the first frosts on, in half the years by ${wording.date(frostDay, sowDay)}.`;
 }
 
 function whole(value: number): string {

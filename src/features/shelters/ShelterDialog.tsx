@@ -14,6 +14,7 @@ import { tell, tellRefusal } from "@/ui/viewState";
 import {
   changedShelter,
   fieldsOf,
+  freeName,
   KINDS,
   newShelter,
   usualFields,
@@ -33,8 +34,12 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
   const { units } = garden.settings;
   const imperial = units === "imperial";
   const { year } = civilDate(todayOf(garden));
+  const usual = (kind: KindKey): ShelterFields => {
+    const fields = usualFields(kind, units, year);
+    return { ...fields, name: freeName(garden, fields.name) };
+  };
   const [fields, setFields] = useState<ShelterFields>(() =>
-    shelter ? fieldsOf(shelter, units, year) : usualFields("house", units, year),
+    shelter ? fieldsOf(shelter, units, year) : usual("house"),
   );
   const [refusal, setRefusal] = useState("");
   const set = (some: Partial<ShelterFields>) => setFields({ ...fields, ...some });
@@ -87,7 +92,7 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
           select
           label="Kind"
           value={fields.kind}
-          onChange={(event) => setFields(usualFields(event.target.value as KindKey, units, year))}
+          onChange={(event) => setFields(usual(event.target.value as KindKey))}
         >
           {Object.entries(KINDS).map(([key, { words }]) => (
             <MenuItem key={key} value={key}>
@@ -105,8 +110,9 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
         {number("length", `Length (${long})`)}
         {number("width", `Width (${long})`)}
         {number("height", `Mean height (${long})`)}
+        {!shelter && number("beds", "Beds in it")}
       </Row>
-      <Row>
+      <Row wide>
         <CoverField
           label="Cover"
           value={fields.cover}
@@ -119,7 +125,6 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
           onChange={(inner) => set({ inner })}
           isInner
         />
-        {!shelter && number("beds", "Beds in it")}
       </Row>
       <Row>
         <TextField
@@ -128,7 +133,7 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
           value={fields.vent}
           onChange={(event) => set({ vent: event.target.value as ShelterFields["vent"] })}
         >
-          <MenuItem value="automatic">An opener, or somebody who looks in</MenuItem>
+          <MenuItem value="automatic">Opened when warm</MenuItem>
           <MenuItem value="manual">By the clock</MenuItem>
           <MenuItem value="shut">Never opened</MenuItem>
         </TextField>
@@ -152,9 +157,9 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
           value={fields.film}
           onChange={(event) => set({ film: event.target.value as ShelterFields["film"] })}
         >
-          <MenuItem value="none">None: glass or panels</MenuItem>
-          <MenuItem value="sun">Made for the sun</MenuItem>
-          <MenuItem value="plain">Not made for the sun</MenuItem>
+          <MenuItem value="none">None</MenuItem>
+          <MenuItem value="sun">For the sun</MenuItem>
+          <MenuItem value="plain">Not for the sun</MenuItem>
         </TextField>
         {fields.film !== "none" && number("filmYear", "Put on in (year)")}
         {number("barrelLitres", "Water in barrels (L)")}
@@ -181,12 +186,16 @@ type NumberField =
   | "filmYear"
   | "barrelLitres";
 
-function Row({ children }: { children: React.ReactNode }) {
+/** Fields beside each other; two to a row where their words are long. */
+function Row({ children, wide }: { children: React.ReactNode; wide?: boolean }) {
   return (
     <Box
       sx={{
         display: "grid",
-        gridTemplateColumns: { xs: "1fr", sm: "repeat(3, minmax(0, 1fr))" },
+        gridTemplateColumns: {
+          xs: "1fr",
+          sm: wide ? "1fr 1fr" : "repeat(auto-fit, minmax(112px, 1fr))",
+        },
         gap: 1.5,
       }}
     >

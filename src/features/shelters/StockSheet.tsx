@@ -142,8 +142,8 @@ function fitWords(garden: Garden, piece: CoverPiece): string {
   if (whole + part === 0) return "no bed: too narrow or too wide";
   if (whole === beds.length) return "every bed";
   const words = [
-    ...(whole > 0 ? [`${whole} ${whole === 1 ? "bed" : "beds"}`] : []),
-    ...(part > 0 ? [`${part} in part`] : []),
+    ...(whole > 0 ? [`the whole of ${whole} ${whole === 1 ? "bed" : "beds"}`] : []),
+    ...(part > 0 ? [`part of ${part}`] : []),
   ];
   return words.join(", ");
 }

@@ -8,6 +8,7 @@ import { celsius, fahrenheit, feet, metres } from "@/core/wording";
 export const KINDS = {
   upright: {
     words: "Small upright frame on a wall",
+    name: "Wall frame",
     cover: "cold-frame-glass",
     lengthM: 1.1,
     widthM: 0.5,
@@ -16,6 +17,7 @@ export const KINDS = {
   },
   twin: {
     words: "Twin frames",
+    name: "Twin frames",
     cover: "cold-frame-twinwall",
     lengthM: 5.6,
     widthM: 1.4,
@@ -24,6 +26,7 @@ export const KINDS = {
   },
   lowTunnel: {
     words: "Low tunnel of film on hoops",
+    name: "Low tunnel",
     cover: "low-tunnel-film",
     lengthM: 8,
     widthM: 0.9,
@@ -32,6 +35,7 @@ export const KINDS = {
   },
   hoops: {
     words: "Hoops with row cover",
+    name: "Hoops",
     cover: "row-cover-medium",
     lengthM: 8,
     widthM: 0.9,
@@ -40,6 +44,7 @@ export const KINDS = {
   },
   house: {
     words: "Greenhouse, unheated",
+    name: "Greenhouse",
     cover: "greenhouse-single",
     lengthM: 14,
     widthM: 5,
@@ -80,7 +85,7 @@ export function usualFields(kind: KindKey, units: Garden["settings"]["units"], y
   const warm = (c: number) => (imperial ? Math.round(fahrenheit(c)) : c);
   const fields: ShelterFields = {
     kind,
-    name: usual.words.split(" ").slice(0, 2).join(" ").replace(",", ""),
+    name: usual.name,
     length: long(usual.lengthM),
     width: long(usual.widthM),
     height: long(usual.heightM),
@@ -158,6 +163,14 @@ function shelterOf(fields: ShelterFields, imperial: boolean) {
     lengthM: toM(fields.length),
     widthM: toM(fields.width),
   };
+}
+
+/** A name that no shelter has yet: "Greenhouse 2" where there is one. */
+export function freeName(garden: Garden, name: string): string {
+  const taken = new Set([...garden.shelters.values()].map((shelter) => shelter.name));
+  let free = name;
+  for (let number = 2; taken.has(free); number += 1) free = `${name} ${number}`;
+  return free;
 }
 
 /** A new shelter and its beds, beside everything else. */
