@@ -70,7 +70,8 @@ export function timelineFrom(
   const readyDay = readyDayBy(site, settings, growing, need, sowDay);
   const cold = site.cold(plantHardiness(growing), growing, sowDay);
   const coldLossDay = dayWhenGathered(cold, bedDay, -Math.log(1 - settings.frostRisk));
-  const boltDay = boltingDay(site, growing, growth, bedDay, readyDay);
+  const upDay = need.benchDays > 0 ? bedDay : emergeDay;
+  const boltDay = upDay === null ? null : boltingDay(site, growing, growth, upDay, readyDay);
   let holdsUntilDay: DayNumber | null = null;
   let lossBeforeReady: number | null = null;
   if (readyDay !== null) {
@@ -108,12 +109,12 @@ function boltingDay(
   site: Site,
   { crop }: Growing,
   growth: RunningSum,
-  bedDay: DayNumber,
+  upDay: DayNumber,
   readyDay: DayNumber | null,
 ): DayNumber | null {
   if (!crop.springBolting) return null;
-  const midwinter = midwinterAfter(site, bedDay);
-  if (sumBetween(growth, bedDay, midwinter) < JUVENILE_PACKET_DAYS) return null;
+  const midwinter = midwinterAfter(site, upDay);
+  if (sumBetween(growth, upDay, midwinter) < JUVENILE_PACKET_DAYS) return null;
   const boltDay = dayWhenGathered(growth, midwinter, crop.springBolting.packetDays);
   return readyDay === null ? null : boltDay;
 }
