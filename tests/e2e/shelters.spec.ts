@@ -92,3 +92,203 @@ test("an empty garden says what comes first", async ({ page }) => {
   await page.getByRole("link", { name: "Shelters" }).click();
   await expect(page.getByText(/(Give the place|Add beds) first.*reckoned here/)).toBeVisible();
 });
+
+/** Types an outlook: lows and highs from the garden's today on. */
+async function typeOutlook(
+  page: Page,
+  days: readonly (readonly [string, string])[],
+): Promise<void> {
+  await page.goto("/place");
+  await page.getByRole("button", { name: "Outlook", exact: true }).click();
+  await page.getByRole("button", { name: "Type it by hand…" }).click();
+  const form = page.getByRole("dialog", { name: "Outlook by hand" });
+  for (const [index, [low, high]] of days.entries()) {
+    await form
+      .getByRole("textbox", { name: /^Low on/ })
+      .nth(index)
+      .fill(low);
+    await form
+      .getByRole("textbox", { name: /^High on/ })
+      .nth(index)
+      .fill(high);
+  }
+  await form.getByRole("button", { name: "Keep it" }).click();
+  await expect(form).toHaveCount(0);
+  await page.getByRole("link", { name: "Shelters" }).click();
+}
+
+test("a −8 °C outlook with two covers for four beds: they go where they save most, lie there, and come in again", async ({
+  page,
+}) => {
+  await page.goto("/shelters");
+  // Two covers in the shed: the others are taken out of the stock.
+  await page.getByRole("button", { name: /^In the shed/ }).click();
+  const stock = page.getByRole("region", { name: "The stock" });
+  for (const [name, place] of [
+    [/^Change row cover, 5 m, in the shed/, 0],
+    [/^Change heavy cover, 9 m, in the shed/, 1],
+  ] as const) {
+    await stock.getByRole("button", { name }).nth(place).click();
+    await page.getByRole("button", { name: "Take it out" }).click();
+    await expect(page.getByRole("status")).toContainText("out of the stock");
+    await expect(page.getByRole("dialog")).toHaveCount(0);
+  }
+  await typeOutlook(page, [
+    ["4", "14"],
+    ["-8", "4"],
+    ["-3", "6"],
+  ]);
+  await expect(
+    page.getByText(/Tonight \d+ plantings are in danger, soft after mild weeks/),
+  ).toBeVisible();
+  const put = page.getByRole("region", { name: "Covers to put on" });
+  await expect(put.getByRole("listitem")).toHaveCount(2);
+  await expect(put.getByRole("listitem").first()).toContainText(/saves about [\d.]+ kg/);
+  const night = page.getByRole("region", { name: "The night to come" });
+  await expect(night).toContainText(/no cover is left for them/);
+  await put.getByRole("button", { name: "They are on" }).click();
+  await expect(page.getByRole("status")).toContainText("2 covers are on");
+  await expect(night).toContainText(/On for the night: .* on .*; .* on /);
+  await expect(put).toHaveCount(0);
+  await night.getByRole("button", { name: "Bring them in" }).click();
+  await expect(put.getByRole("listitem")).toHaveCount(2);
+  // A week of nights against what kills half of it.
+  await night
+    .getByRole("button", { name: /^The nights to come for/ })
+    .first()
+    .click();
+  await expect(
+    night.getByRole("img", { name: /the nights to come at the plants: .*kills half at/ }),
+  ).toBeVisible();
+});
+
+test("a week of readings is typed: the balance is corrected, the school in force says so, and the plan moves", async ({
+  page,
+}) => {
+  await openShelters(page);
+  await group(page, /House 1, House 2/).click();
+  const schools = page.getByRole("radiogroup", { name: "Degrees gained tonight, by" });
+  await expect(schools.getByRole("radio", { name: /energy balance · in force/ })).toBeVisible();
+  await expect(schools.getByRole("radio", { name: /your own thermometer/ })).toContainText(
+    "no readings yet",
+  );
+  await page.getByRole("button", { name: "Write nights down…" }).click();
+  const form = page.getByRole("dialog", { name: /^Nights of your thermometers/ });
+  // One side alone tells nothing.
+  await form
+    .getByRole("textbox", { name: /^Low inside/ })
+    .first()
+    .fill("9");
+  await form.getByRole("button", { name: "Keep" }).click();
+  await expect(form.getByRole("alert")).toContainText(/give the lows of both sides/);
+  for (let index = 0; index < 7; index += 1) {
+    await form
+      .getByRole("textbox", { name: /^Low inside/ })
+      .nth(index)
+      .fill("6");
+    await form
+      .getByRole("textbox", { name: /^Low outside/ })
+      .nth(index)
+      .fill("6");
+  }
+  await form.getByRole("button", { name: "Keep" }).click();
+  await expect(
+    page.getByText(/Rests on 7 nights: \d(\.\d)? °C colder than the balance/),
+  ).toBeVisible();
+  await expect(
+    schools.getByRole("radio", { name: /your own thermometer · in force/ }),
+  ).toContainText(/[+−]\d/);
+  await expect(page.getByRole("img", { name: /read 6 °C, balance/ })).toBeVisible();
+  await schools.getByRole("radio", { name: /rule of thumb/ }).click();
+  await expect(page.getByRole("status")).toContainText("Degrees go by the rule of thumb now");
+  await expect(schools.getByRole("radio", { name: /rule of thumb · in force/ })).toBeChecked();
+  await page.keyboard.press("Control+z");
+  await expect(
+    schools.getByRole("radio", { name: /your own thermometer · in force/ }),
+  ).toBeChecked();
+});
+
+test("a logger's table with a gap, a stuck sensor and Fahrenheit: taken, left and why; the simulated logger too", async ({
+  page,
+}) => {
+  await openShelters(page);
+  await group(page, /House 1, House 2/).click();
+  const table = [
+    "date,inside_min,outside_min",
+    ...["50,46", "52,45", "48,41", "48,46", "48,50"].map(
+      (row, index) => `2026-09-${10 + index},${row}`,
+    ),
+  ].join("\n");
+  await page
+    .getByLabel("Thermometer table")
+    .setInputFiles({ name: "nights.csv", mimeType: "text/csv", buffer: Buffer.from(table) });
+  const told = page.getByRole("alert").filter({ hasText: /taken/ });
+  await expect(told).toContainText("2 nights taken.");
+  await expect(told).toContainText(/3 nights left out: .*stuck thermometer/);
+  await expect(told).toContainText("read as °F");
+  await page
+    .getByLabel("Thermometer table")
+    .setInputFiles({ name: "list.csv", mimeType: "text/csv", buffer: Buffer.from("a,b\n1,2") });
+  await expect(page.getByRole("alert").filter({ hasText: /no column for the date/ })).toBeVisible();
+  await page.getByRole("button", { name: "Take a week from the logger" }).click();
+  await expect(page.getByRole("alert").filter({ hasText: /[5-7] nights taken/ })).toBeVisible();
+});
+
+test("a greenhouse is built with a cover inside and changed; what cannot be is refused in plain words", async ({
+  page,
+}) => {
+  await openShelters(page, 12);
+  await page.getByRole("button", { name: "Build a shelter…" }).click();
+  const form = page.getByRole("dialog", { name: "Build a shelter" });
+  await expect(form).toContainText(/permit/);
+  await form.getByRole("spinbutton", { name: /^Mean height/ }).fill("0");
+  await form.getByRole("button", { name: "Build it" }).click();
+  await expect(form.getByRole("alert")).toContainText("A shelter needs some height to hold air");
+  await form.getByRole("spinbutton", { name: /^Mean height/ }).fill("2.4");
+  await form.getByRole("spinbutton", { name: /^Begins to open/ }).fill("-2");
+  await form.getByRole("button", { name: "Build it" }).click();
+  await expect(form.getByRole("alert")).toContainText(
+    "opens at freezing or below lets the frost in",
+  );
+  await form.getByRole("spinbutton", { name: /^Begins to open/ }).fill("14");
+  await form.getByRole("spinbutton", { name: /^Beds in it/ }).fill("2");
+  await form.getByRole("combobox", { name: /^Inner cover/ }).click();
+  await page.getByRole("option", { name: /^Row cover, light/ }).click();
+  await form.getByRole("button", { name: "Build it" }).click();
+  await expect(page.getByRole("status")).toContainText("Greenhouse 2 is built");
+  await group(page, /Greenhouse 2: /).click();
+  await expect(page.getByRole("combobox", { name: "Worked" })).toContainText("aired from 14 °C on");
+  await expect(page.getByText("72 %").first()).toBeVisible(); // 0.85 × 0.85
+  await page.getByRole("button", { name: "Change it…" }).click();
+  const change = page.getByRole("dialog", { name: "Change Greenhouse 2" });
+  await change.getByRole("button", { name: "Take it down" }).click();
+  await expect(page.getByRole("status")).toContainText("its beds stand in the open");
+  await page.keyboard.press("Control+z");
+  await expect(group(page, /Greenhouse 2: /)).toBeVisible();
+});
+
+test("October against December: the same night kills soft plants and spares hardened ones", async ({
+  page,
+}) => {
+  await typeOutlook(page, [
+    ["4", "14"],
+    ["-6", "3"],
+  ]);
+  const night = page.getByRole("region", { name: "The night to come" });
+  await expect(page.getByText(/Tonight \d+ plantings are in danger/)).toBeVisible();
+  const inDanger = async () =>
+    Number(
+      /(\d+) plantings? (are|is) in danger/.exec(await page.getByRole("main").innerText())?.[1] ??
+        0,
+    );
+  const soft = await inDanger();
+  expect(soft).toBeGreaterThan(5);
+  // In mid December nights of usual cold, as cold as that one, find them hardened.
+  await page.getByRole("slider", { name: "Date in view" }).focus();
+  for (let week = 0; week < 12; week += 1) await page.keyboard.press("PageUp");
+  await expect(night.getByRole("heading")).toContainText("17 December");
+  expect(await inDanger()).toBeLessThan(soft / 2);
+  await expect(
+    page.getByText(/Do not water today: it freezes at the plants tonight/),
+  ).toBeVisible();
+});
