@@ -21,6 +21,7 @@ const PICTURES = [
   { name: "beds-january", path: "/beds", act: (page) => lookAt(page, 16, "House 4") },
   { name: "turn-over", path: "/beds", act: turnTomatoesOver },
   { name: "shelters", path: "/shelters", act: (page) => lookAhead(page, 12) },
+  { name: "shelters-freeze", path: "/place", act: sharpFreeze },
   { name: "seedlings", path: "/seedlings" },
   { name: "seedlings-phone", path: "/seedlings", viewport: PHONE, act: countOnions },
   { name: "seeds", path: "/seedlings", act: (page) => look(page, "Seed box") },
@@ -60,6 +61,35 @@ try {
 
 async function selectSpinach(page) {
   await page.getByRole("slider", { name: /^Spinach, winter type, Bed 7/ }).click();
+}
+
+/** An outlook of a hard freeze in September, typed, and what the night does. */
+async function sharpFreeze(page) {
+  await look(page, "Outlook");
+  await page.getByRole("button", { name: "Type it by hand…" }).click();
+  for (const [index, [low, high]] of [
+    ["4", "14"],
+    ["-5", "5"],
+    ["-3", "7"],
+    ["0", "9"],
+  ].entries()) {
+    await page
+      .getByRole("textbox", { name: /^Low on/ })
+      .nth(index)
+      .fill(low);
+    await page
+      .getByRole("textbox", { name: /^High on/ })
+      .nth(index)
+      .fill(high);
+  }
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("link", { name: "Shelters" }).click();
+  await page.getByRole("link", { name: "What to do" }).click();
+  await page
+    .getByRole("button", { name: /^The nights to come for/ })
+    .first()
+    .click();
+  await page.waitForTimeout(6500); // until the message has gone
 }
 
 /** Moves the lantern by weeks. */

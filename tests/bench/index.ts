@@ -3,7 +3,7 @@ import { benchBedMap, benchBeds } from "./beds";
 import { benchDrag, benchEverySowing } from "./core";
 import { benchLibrary, benchSowToday } from "./crops";
 import { benchFirstView } from "./firstView";
-import { benchShelter } from "./shelter";
+import { benchShelter, benchTonight } from "./shelter";
 import { benchGenerator, benchRecords, benchSkyline } from "./weather";
 
 benchEverySowing();
@@ -15,5 +15,6 @@ benchRecords();
 benchGenerator();
 benchSkyline();
 benchShelter();
+benchTonight();
 await benchBedMap();
 await benchFirstView();

@@ -1,6 +1,11 @@
+import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "@/core/calendar";
+import { fromGardenFile, type GardenFile } from "@/core/garden";
+import { siteFor } from "@/core/plan";
+import { tonight } from "@/core/round";
 import {
   groundBetween,
+  growingSpace,
   materials,
   runShelter,
   stackOf,
@@ -33,6 +38,28 @@ function season(days: number): WeatherSteps {
     };
   });
   return weatherSteps(47.1, dayNumber("2026-08-01"), weather);
+}
+
+/** The demo garden's night to come, with its stock of covers, and a usual year for a new stack. */
+export function benchTonight(): void {
+  const garden = fromGardenFile(demo as GardenFile);
+  const site = siteFor(garden);
+  if (!site) throw new Error("the demo garden has a place");
+  const day = dayNumber("2026-10-20");
+  report(
+    "the night to come for 21 beds, 9 covers of the shed given out",
+    medianMs(() => void tonight(site, garden, [], day), 9),
+    100,
+    "ms",
+  );
+  const covers = ["greenhouse-single", "row-cover-light"];
+  const fresh = () => ({ ...site.climate });
+  report(
+    "a usual year under two covers, from nothing",
+    medianMs(() => void growingSpace(fresh(), covers, [], day, 1), 9),
+    50,
+    "ms",
+  );
 }
 
 /** A season of quarter hours under none to three covers; and against the same sums done plainly. */

@@ -69,6 +69,13 @@ for (const [look, colorScheme] of [
       await page.goto("/shelters");
       await expect(page.getByRole("slider", { name: "Hour looked at" })).toBeVisible();
       await expectClean(page);
+      await page.getByRole("button", { name: /^In the shed/ }).click();
+      await expect(page.getByRole("table", { name: "Pieces of cover" })).toBeVisible();
+      await expectClean(page);
+      await page.getByRole("button", { name: "Build a shelter…" }).click();
+      await expect(page.getByRole("dialog")).toBeVisible();
+      await page.waitForTimeout(400);
+      await expectClean(page);
     });
 
     test("on Seedlings in all their parts, and on the labels", async ({ page }) => {

@@ -1,6 +1,5 @@
 "use client";
 
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
@@ -8,6 +7,7 @@ import type { Bed, Garden } from "@/core/garden";
 import { layoutOf } from "@/core/plan";
 import { feet, metres } from "@/core/wording";
 import { gardenStore } from "@/store";
+import { SectionForm } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 
 interface Props {
@@ -56,15 +56,7 @@ export function BedForm({ garden, bed }: Props) {
   };
   const unit = imperial ? "ft" : "m";
   return (
-    <Box
-      component="form"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void keep();
-      }}
-      sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.25, mt: 1 }}
-    >
+    <SectionForm onSubmit={() => void keep()}>
       <TextField
         size="small"
         label="Name"
@@ -85,6 +77,6 @@ export function BedForm({ garden, bed }: Props) {
       <Button type="submit" variant="outlined" disabled={Object.keys(typed).length === 0}>
         Keep
       </Button>
-    </Box>
+    </SectionForm>
   );
 }

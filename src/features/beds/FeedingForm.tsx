@@ -10,6 +10,7 @@ import { plantsIn } from "@/core/plan";
 import { feedingAmount, usualNitrogenGPerM2 } from "@/core/soil";
 import { gardenStore } from "@/store";
 import { InspectorSection } from "@/ui/frame";
+import { SectionForm } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { feedFrom, FEED_KINDS, fieldsOf, usualFeedFields, type FeedFields } from "./feedFields";
 import { amountWords } from "./feedingWords";
@@ -40,15 +41,7 @@ export function FeedingForm({ garden, site, bed, day, wording }: BedSectionProps
   };
   return (
     <InspectorSection title="Feed it">
-      <Box
-        component="form"
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-        sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1, mt: 1 }}
-      >
+      <SectionForm onSubmit={() => void keep()}>
         <TextField
           select
           size="small"
@@ -87,7 +80,7 @@ export function FeedingForm({ garden, site, bed, day, wording }: BedSectionProps
         <Button type="submit" variant="outlined" sx={{ gridColumn: "span 2" }}>
           Keep it for {wording.date(day)}
         </Button>
-      </Box>
+      </SectionForm>
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 0.75, lineHeight: 1.45 }}>
         {soilSchool === "dug"
           ? "Dig it in a spade deep. "

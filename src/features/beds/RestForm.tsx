@@ -10,6 +10,7 @@ import { restName, restNeeds } from "@/core/plan";
 import { mulches, type Rest } from "@/core/soil";
 import { gardenStore } from "@/store";
 import { InspectorSection } from "@/ui/frame";
+import { SectionForm } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { manureWords } from "./manureWords";
 import { restPlan, USUAL_REST, type RestFields } from "./restPlan";
@@ -39,15 +40,7 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
         .map((one) => (
           <KeptRest key={one.id} rest={one} day={day} wording={wording} />
         ))}
-      <Box
-        component="form"
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-        sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1, mt: 1 }}
-      >
+      <SectionForm onSubmit={() => void keep()}>
         {gaps.length > 1 && (
           <TextField
             select
@@ -124,7 +117,7 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
         <Button type="submit" variant="outlined" disabled={!rest} sx={{ gridColumn: "span 2" }}>
           Rest from {wording.date(fromDay, day)}
         </Button>
-      </Box>
+      </SectionForm>
     </InspectorSection>
   );
 }

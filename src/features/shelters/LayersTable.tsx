@@ -40,6 +40,7 @@ export function LayersTable({ group, more, nowC, wording }: Props) {
         my: 1.5,
         "& th, & td": { textAlign: "left", pr: 2.5, py: 0.5, borderTop: "1px solid var(--line)" },
         "& thead th": { borderTop: 0, color: "var(--ash-text)", fontWeight: 400, fontSize: 14 },
+        "& thead td": { borderTop: 0 },
       }}
     >
       <thead>

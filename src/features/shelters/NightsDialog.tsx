@@ -21,10 +21,10 @@ interface Props {
 }
 
 const FIELDS = [
-  { name: "insideLow", label: "Low inside" },
-  { name: "outsideLow", label: "Low outside" },
-  { name: "insideHigh", label: "High inside" },
-  { name: "outsideHigh", label: "High outside" },
+  { name: "insideLow", label: "Low inside", short: "Low in" },
+  { name: "outsideLow", label: "Low outside", short: "Low out" },
+  { name: "insideHigh", label: "High inside", short: "High in" },
+  { name: "outsideHigh", label: "High outside", short: "High out" },
 ] as const;
 
 /** A week of one's own thermometers, typed in. */
@@ -70,7 +70,7 @@ export default function NightsDialog({ today, units, wording, onKeep, onClose }:
               <TextField
                 key={field.name}
                 size="small"
-                label={field.label}
+                label={field.short}
                 slotProps={{
                   htmlInput: { "aria-label": `${field.label} on ${name}`, inputMode: "text" },
                 }}

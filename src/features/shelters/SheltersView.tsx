@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import dynamic from "next/dynamic";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden, Shelter } from "@/core/garden";
 import { siteFor, type Site } from "@/core/plan";
@@ -154,8 +154,14 @@ interface EntryProps {
 }
 
 function Entry({ name, note, isHere, onClick }: EntryProps) {
+  const button = useRef<HTMLButtonElement>(null);
+  // On a phone the list is a strip: what is looked at should stand in it.
+  useEffect(() => {
+    if (isHere) button.current?.scrollIntoView({ inline: "center", block: "nearest" });
+  }, [isHere]);
   return (
     <Box
+      ref={button}
       component="button"
       type="button"
       aria-pressed={isHere}

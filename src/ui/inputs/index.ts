@@ -5,3 +5,4 @@ export { clearPending, dropPending, markPending } from "./pendingChange";
 export { FormDialog } from "./FormDialog";
 export { CropPicker } from "./CropPicker";
 export { WaysOut } from "./WaysOut";
+export { SectionForm } from "./SectionForm";
