@@ -26,16 +26,22 @@ export class LinearSystem {
 
   /** Heat passed between two unknowns by their difference. */
   couple(one: number, other: number, wPerK: number): void {
-    this.gain(one, other, wPerK);
-    this.gain(one, one, -wPerK);
-    this.gain(other, one, wPerK);
-    this.gain(other, other, -wPerK);
+    // Written out, not through `gain`: a step couples more than it does anything else.
+    const { matrix, size } = this;
+    const row = one * size;
+    const otherRow = other * size;
+    matrix[row + other] = (matrix[row + other] ?? 0) - wPerK;
+    matrix[row + one] = (matrix[row + one] ?? 0) + wPerK;
+    matrix[otherRow + one] = (matrix[otherRow + one] ?? 0) - wPerK;
+    matrix[otherRow + other] = (matrix[otherRow + other] ?? 0) + wPerK;
   }
 
   /** Heat passed between an unknown and a temperature that is known. */
   anchor(unknown: number, tempC: number, wPerK: number): void {
-    this.gain(unknown, unknown, -wPerK);
-    this.gain(unknown, this.size, wPerK * tempC);
+    const { matrix, right, size } = this;
+    const at = unknown * size + unknown;
+    matrix[at] = (matrix[at] ?? 0) + wPerK;
+    right[unknown] = (right[unknown] ?? 0) + wPerK * tempC;
   }
 
   /** Solves in place by elimination without exchanging rows: the diagonal leads in every one here. */

@@ -31,21 +31,44 @@ const means = new WeakMap<GrowingSpace, Float64Array>();
 export function soilMeansC(space: GrowingSpace): Float64Array {
   let kept = means.get(space);
   if (!kept) {
-    const { firstIndexOf, soilGainC } = space;
-    kept = new Float64Array(firstIndexOf.length);
-    let soilC = NaN;
-    // Usual years follow each other: what the second leaves is where the first should have begun.
-    for (let lap = 0; lap < 2; lap += 1) {
-      for (let day = 0; day < firstIndexOf.length; day += 1) {
-        const index = firstIndexOf[day] ?? -1;
-        if (index < 0) continue;
-        const towardC = soilGainC ? openPullC(space, index) : coveredPullC(space, index);
-        soilC = soilC !== soilC ? towardC : soilC + SOIL.dailyResponse * (towardC - soilC);
-        const keptC = soilC >= 0 ? soilC : soilC * SOIL.frozenKeeps;
-        kept[day] = keptC + (soilGainC?.[day] ?? 0);
-      }
-    }
+    const { soilGainC } = space;
+    kept = soilGainC
+      ? openMeansC(space).map((openC, day) => openC + (soilGainC[day] ?? 0))
+      : throughYear(space, coveredPullC);
     means.set(space, kept);
+  }
+  return kept;
+}
+
+/** The same for every stack of covers under one skyline. */
+const openMeans = new WeakMap<Float64Array, Float64Array>();
+
+function openMeansC(space: GrowingSpace): Float64Array {
+  let kept = openMeans.get(space.skyShare);
+  if (!kept) {
+    kept = throughYear(space, openPullC);
+    // A short stretch does not tell the whole year: only what does is kept for others.
+    if (!space.firstIndexOf.includes(-1)) openMeans.set(space.skyShare, kept);
+  }
+  return kept;
+}
+
+function throughYear(
+  space: GrowingSpace,
+  pullC: (space: GrowingSpace, index: number) => number,
+): Float64Array {
+  const { firstIndexOf } = space;
+  const kept = new Float64Array(firstIndexOf.length);
+  let soilC = NaN;
+  // Usual years follow each other: what the second leaves is where the first should have begun.
+  for (let lap = 0; lap < 2; lap += 1) {
+    for (let day = 0; day < firstIndexOf.length; day += 1) {
+      const index = firstIndexOf[day] ?? -1;
+      if (index < 0) continue;
+      const towardC = pullC(space, index);
+      soilC = soilC !== soilC ? towardC : soilC + SOIL.dailyResponse * (towardC - soilC);
+      kept[day] = soilC >= 0 ? soilC : soilC * SOIL.frozenKeeps;
+    }
   }
   return kept;
 }

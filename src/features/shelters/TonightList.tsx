@@ -5,7 +5,14 @@ import Button from "@mui/material/Button";
 import { useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
-import { adviceWords, nightsAhead, type NightForPlanting, type Tonight } from "@/core/round";
+import {
+  adviceWords,
+  nightsAhead,
+  stormWarnings,
+  type NightForPlanting,
+  type StormWarning,
+  type Tonight,
+} from "@/core/round";
 import type { Site } from "@/core/plan";
 import type { LocalWording } from "@/ui/wording";
 import { NightsAheadChart } from "./NightsAheadChart";
@@ -76,6 +83,7 @@ export function TonightLine({ tonight }: { tonight: Tonight }) {
 export function TonightList({ garden, site, day, tonight, wording }: ListProps) {
   const [all, setAll] = useState(false);
   const { nights, put, shut } = tonight;
+  const warnings = stormWarnings(garden.outlook?.outlook.days ?? NO_DAYS, day);
   const acts = inDanger(tonight);
   const shown = all ? nights : acts;
   return (
@@ -100,6 +108,11 @@ export function TonightList({ garden, site, day, tonight, wording }: ListProps) 
           would cost harvest tonight.
         </Box>
       )}
+      {warnings.map((one) => (
+        <Box key={`${one.kind} ${one.day}`} sx={{ fontSize: 15, lineHeight: 1.5, mb: 0.5 }}>
+          {warningWords(one, garden.settings.units, wording)}
+        </Box>
+      ))}
       <PutCovers garden={garden} put={put} wording={wording} />
       {shown.map((one) => (
         <NightLine
@@ -118,6 +131,24 @@ export function TonightList({ garden, site, day, tonight, wording }: ListProps) 
       )}
     </Box>
   );
+}
+
+const MPH_PER_MPS = 2.237;
+
+/** What to do before wind or snow, in a sentence or two. */
+function warningWords(
+  { day, kind, amount }: StormWarning,
+  units: Garden["settings"]["units"],
+  wording: LocalWording,
+): string {
+  if (kind === "wind") {
+    const much =
+      units === "imperial"
+        ? `${wording.number(amount * MPH_PER_MPS)} mph`
+        : `${wording.number(amount)} m/s`;
+    return `Wind of about ${much} on ${wording.date(day)}: weigh or bury the edges, shut vents and doors, and stay out of the house in the storm.`;
+  }
+  return `About ${wording.distanceCm(amount)} of snow on ${wording.date(day)}: brush it off from outside while it is light; stay out from under a heavy load.`;
 }
 
 function NightLine({ garden, site, day, one, wording }: Props & { one: NightForPlanting }) {
