@@ -120,3 +120,27 @@ test("a file keeps what it had, whatever that was, and gets what is missing", ()
     }),
   );
 });
+
+test("a shelter of the fourth version is aired as usual, and its file gets a stock and thermometers", () => {
+  const shelters = demo.shelters.map(
+    ({ heightM: _h, vent: _v, barrelLitres: _b, film: _f, ...old }) => old,
+  );
+  const { pieces: _p, thermometerDays: _t, ...rest } = demo;
+  const { degreesSchool: _s, ...settings } = demo.settings;
+  const migrated = migrateGardenFile(
+    { ...rest, version: 4, shelters, settings },
+    4,
+    GARDEN_FILE_VERSION,
+  );
+  expect(GardenFileSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  expect(migrated).toMatchObject({
+    pieces: [],
+    thermometerDays: [],
+    settings: { degreesSchool: "measured" },
+  });
+  expect((migrated.shelters as { vent: object }[])[0]?.vent).toEqual({
+    kind: "automatic",
+    opensAtC: 15,
+    wideAtC: 25,
+  });
+});

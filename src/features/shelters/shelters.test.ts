@@ -1,69 +1,89 @@
 import demo from "@data/demo/tarnholt-commons.json";
-import fc from "fast-check";
-import { fromGardenFile, type GardenFile } from "@/core/garden";
-import { materials } from "@/core/shelter";
+import { dayNumber } from "@/core/calendar";
+import { commands } from "@/core/commands";
+import { fromGardenFile, type GardenFile, type Shelter } from "@/core/garden";
 import { localWording } from "@/ui/wording";
-import { labelPlaces } from "./curves";
-import { sectionOf } from "./sectionShape";
-import { coveredBeds, placeWords } from "./stacks";
-import { hourWords, ventWords } from "./ventWords";
+import { pieceName, seasonsWords } from "./pieceWords";
+import { takenWords } from "./readings";
+import {
+  changedShelter,
+  fieldsOf,
+  KINDS,
+  newShelter,
+  usualFields,
+  type KindKey,
+} from "./shelterFields";
+import { daysFromTyped, EMPTY_NIGHT } from "./typedNights";
 
 const garden = fromGardenFile(demo as GardenFile);
-const groups = coveredBeds(garden);
-const wording = localWording("metric", "en-GB");
-
-test("every bed stands in one group, with what is over it from the outside in", () => {
-  expect(groups.flatMap(({ beds }) => beds)).toHaveLength(garden.beds.size);
-  const house = groups.find(
-    ({ covers }) => covers.join("+") === "greenhouse-single+row-cover-light",
+const FIRST = dayNumber("2026-09-18");
+const name = (day: number) => `day ${day - FIRST}`;
+const typed = (nights: Partial<typeof EMPTY_NIGHT>[], units: "metric" | "imperial" = "metric") =>
+  daysFromTyped(
+    nights.map((night) => ({ ...EMPTY_NIGHT, ...night })),
+    FIRST,
+    units,
+    name,
   );
-  expect(house && placeWords(house)).toBe("Greenhouse: House 3, House 4");
-  const open = groups.find(({ covers }) => covers.length === 0);
-  expect(open && placeWords(open)).toBe("11 beds");
+
+test("typed nights: empty ones are skipped, decimal commas and °F are read, halves and words are refused", () => {
+  expect(typed([{}, { insideLow: "2,5", outsideLow: "−1" }])).toEqual({
+    ok: true,
+    days: [
+      { on: "2026-09-19", insideMinC: 2.5, outsideMinC: -1, insideMaxC: null, outsideMaxC: null },
+    ],
+  });
+  expect(
+    typed([{ insideLow: "41", outsideLow: "32", insideHigh: "68" }], "imperial"),
+  ).toMatchObject({
+    days: [{ insideMinC: 5, outsideMinC: 0, insideMaxC: 20 }],
+  });
+  expect(typed([{ insideLow: "3" }])).toMatchObject({
+    problem: expect.stringMatching(/day 0: give the lows of both sides/),
+  });
+  expect(typed([{}, { insideLow: "cold", outsideLow: "1" }])).toMatchObject({
+    problem: 'day 1: "cold" is no temperature.',
+  });
+  expect(typed([{}])).toMatchObject({ problem: expect.stringMatching(/at least one night/) });
 });
 
-test("a house is cut as wide as it is, its beds within it, inner covers over each bed", () => {
-  for (const group of groups) {
-    const layers = group.covers.flatMap((id) => materials.get(id) ?? []);
-    const shape = sectionOf(group, layers);
-    const [outer, ...inner] = shape.arches;
-    for (const { fromM, toM } of shape.beds) {
-      expect(fromM).toBeGreaterThan(0);
-      expect(toM).toBeLessThan(shape.widthM);
-      if (outer) expect(fromM).toBeGreaterThanOrEqual(outer.fromM - 0.01);
-    }
-    expect(inner).toHaveLength((layers.length > 1 ? layers.length - 1 : 0) * shape.beds.length);
-    for (const arch of inner) expect(arch.heightM).toBeLessThan(outer?.heightM ?? 0);
-  }
-  const house = groups.find(({ shelter }) => shelter?.id === "greenhouse");
-  if (!house) throw new Error("greenhouse");
-  const { arches } = sectionOf(
-    house,
-    house.covers.flatMap((id) => materials.get(id) ?? []),
-  );
-  expect((arches[0]?.toM ?? 0) - (arches[0]?.fromM ?? 0)).toBeCloseTo(5, 9); // 5 × 14 m
+test.each(Object.keys(KINDS) as KindKey[])("a %s is built as its kind usually is", (kind) => {
+  let number = 0;
+  const built = newShelter(garden, usualFields(kind, "metric", 2026), () => `n${(number += 1)}`);
+  const outcome = commands["shelter.build"].apply(garden, built);
+  if (!outcome.ok) throw new Error(outcome.refusal);
+  expect(built.beds).toHaveLength(KINDS[kind].beds);
 });
 
-test("labels at the ends of lines never lie over each other", () => {
-  fc.assert(
-    fc.property(
-      fc.array(fc.double({ min: 0, max: 200, noNaN: true }), { maxLength: 6 }),
-      (wanted) => {
-        const places = labelPlaces(wanted).sort((a, b) => a - b);
-        places.forEach((place, index) => {
-          if (index > 0) expect(place - (places[index - 1] ?? 0)).toBeGreaterThanOrEqual(15 - 1e-9);
-        });
-      },
-    ),
-  );
+test("a shelter opened in the form and kept untouched stays what it is, in metres as in feet", () => {
+  const house = garden.shelters.get("greenhouse") as Shelter;
+  const metric = changedShelter(house, fieldsOf(house, "metric", 2026), false);
+  expect(metric).toMatchObject({
+    covers: house.covers,
+    vent: house.vent,
+    film: house.film,
+    outline: house.outline,
+  });
+  const feet = changedShelter(house, fieldsOf(house, "imperial", 2026), true);
+  expect(feet.vent).toEqual({ kind: "automatic", opensAtC: 15, wideAtC: 25 });
+  expect(feet.outline?.lengthM).toBeCloseTo(14, 1);
 });
 
-test("opening and shutting are told by the clock, or that it stays shut", () => {
-  expect(hourWords(9.75)).toBe("9:45");
-  expect(ventWords({ openAtHour: 9.75, shutAtHour: 15.25, shutMaxC: 31.2 }, wording)).toBe(
-    "Shut it would come to 31 °C today: open it about 9:45, and shut it about 15:15 to keep the warmth in.",
-  );
-  expect(ventWords({ openAtHour: null, shutAtHour: null, shutMaxC: 7 }, wording)).toMatch(
-    /^Today it stays shut: it comes to 7 °C at most/,
+test("pieces and imports are named in few words", () => {
+  const wording = localWording("metric", "en-GB");
+  const piece = garden.pieces.get("heavy-2");
+  if (piece?.kind !== "cover") throw new Error("a cover");
+  expect(pieceName(piece, wording)).toBe("heavy cover 9 m × 1.2 m, torn");
+  expect([1, 2, 3, 4, 11, 12, 21].map((season) => seasonsWords(2026, 2025 + season))).toEqual([
+    "1st season",
+    "2nd season",
+    "3rd season",
+    "4th season",
+    "11th season",
+    "12th season",
+    "21st season",
+  ]);
+  expect(takenWords(1, [{ reason: "a gap", count: 2 }], ["Read as °F."])).toBe(
+    "1 night taken. 2 nights left out: a gap. Read as °F.",
   );
 });
