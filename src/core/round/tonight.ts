@@ -174,9 +174,13 @@ export function tonight(
       soilMinC: now.soilMinC + keeps * (then.soilMinC - now.soilMinC),
     };
   };
+  // Covers are carried out for beds in danger, not for a hundredth here and there.
+  const inDanger = beds.filter(({ bed, atRisk, covers }) =>
+    atRisk.some((one) => matters(damageTo(one, degreesAt(bed, covers), spreadC))),
+  );
   const put = coversToPut(
     garden,
-    beds.map(({ bed, atRisk, covers }) => ({
+    inDanger.map(({ bed, atRisk, covers }) => ({
       bed,
       savesKg: (piece) =>
         lossKg(atRisk, degreesAt(bed, covers)) -
@@ -275,6 +279,11 @@ function lostShare({ pointDeath, leafLoss }: NightDamage, rootLt50C: number | nu
   return pointDeath + leafLoss * (1 - pointDeath) * leavesCount;
 }
 
+/** Whether something is worth doing about a night's damage. */
+function matters({ pointDeath, leafLoss }: NightDamage): boolean {
+  return pointDeath >= DEATH_MATTERS || leafLoss >= LEAF_LOSS_MATTERS;
+}
+
 function advised(
   { plants, lt50C, hardened, valueKg }: AtRisk,
   night: Pick<NightForPlanting, "bed" | "covers" | "damage" | "name" | "cover" | "isShort"> & {
@@ -282,8 +291,6 @@ function advised(
   },
 ): NightForPlanting {
   const { bed, covers, damage, name, cover, degrees } = night;
-  const matters = (one: NightDamage) =>
-    one.pointDeath >= DEATH_MATTERS || one.leafLoss >= LEAF_LOSS_MATTERS;
   const inDanger = matters(damage);
   const picks = plants.isReady && matters(cover?.damage ?? damage);
   const advice = !inDanger

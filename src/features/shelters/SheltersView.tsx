@@ -83,7 +83,10 @@ function Sheltered({ garden, site, day, wording }: Props) {
   if (!group) return null;
   return (
     <>
-      <TonightLine tonight={night} />
+      <TonightLine
+        tonight={night}
+        when={day === todayOf(garden) ? "Tonight" : `The night after ${wording.date(day)}`}
+      />
       <Box
         sx={{
           display: "grid",

@@ -41,13 +41,13 @@ function inDanger({ nights }: Tonight): NightForPlanting[] {
 }
 
 /** The night in a line over everything else, with the way to what is to be done. */
-export function TonightLine({ tonight }: { tonight: Tonight }) {
+export function TonightLine({ tonight, when }: { tonight: Tonight; when: string }) {
   const count = inDanger(tonight).length;
   if (tonight.nights.length === 0) return null;
   if (count === 0) {
     return (
       <Box sx={{ fontSize: 15.5, mt: 0.25 }}>
-        Tonight everything lives as it is covered
+        {when} everything lives as it is covered
         {tonight.shut.length > 0 &&
           `; shut ${tonight.shut.map(({ shelter }) => shelter.name).join(", ")} by dusk`}
         .
@@ -68,7 +68,7 @@ export function TonightLine({ tonight }: { tonight: Tonight }) {
       }}
     >
       <b>
-        Tonight {count} {count === 1 ? "planting is" : "plantings are"} in danger
+        {when} {count} {count === 1 ? "planting is" : "plantings are"} in danger
         {soft && ", soft after mild weeks"}.
       </b>{" "}
       {covers > 0 && `${covers} ${covers === 1 ? "cover" : "covers"} of the shed help. `}
