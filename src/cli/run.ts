@@ -10,6 +10,7 @@ import { night } from "./verbs/night";
 import { ready } from "./verbs/ready";
 import { sprout } from "./verbs/sprout";
 import { sun } from "./verbs/sun";
+import { today } from "./verbs/today";
 
 const VERBS: readonly Verb[] = [
   sun,
@@ -20,6 +21,7 @@ const VERBS: readonly Verb[] = [
   countback,
   night,
   hardiness,
+  today,
   check,
   exportFile,
 ];

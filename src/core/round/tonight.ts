@@ -225,7 +225,7 @@ export function tonight(
   nights.sort(
     (a, b) => b.damage.pointDeath - a.damage.pointDeath || b.damage.leafLoss - a.damage.leafLoss,
   );
-  return { nights, put, shut: toShut(garden, beds, degreesAt, lossKg) };
+  return { nights, put, shut: toShut(garden, beds, degreesAt, lossKg, spreadC) };
 }
 
 type DegreesAt = (bed: Bed, covers: CoverIds) => NightDegrees;
@@ -327,12 +327,15 @@ function toShut(
   beds: readonly { bed: Bed; atRisk: AtRisk[]; covers: string[] }[],
   degreesAt: DegreesAt,
   lossKg: (atRisk: readonly AtRisk[], felt: Felt) => number,
+  spreadC: number,
 ): Tonight["shut"] {
   const saves = new Map<string, number>();
   for (const { bed, atRisk, covers } of beds) {
     if (bed.shelterId === null) continue;
     const shut = degreesAt(bed, covers);
     const open = { cropMinC: shut.outsideMinC, soilMinC: shut.soilMinC };
+    // Nobody is told to shut for a hundredth of a leaf.
+    if (!atRisk.some((one) => matters(damageTo(one, open, spreadC)))) continue;
     const savedKg = lossKg(atRisk, open) - lossKg(atRisk, shut);
     saves.set(bed.shelterId, (saves.get(bed.shelterId) ?? 0) + savedKg);
   }

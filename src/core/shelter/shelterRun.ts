@@ -1,4 +1,5 @@
-import { EnergyBalance, type Driving, type Handling } from "./energyBalance";
+import { drive, drivingThrough } from "./driving";
+import { EnergyBalance, type Handling } from "./energyBalance";
 import { LAYER_AT_5_CM } from "./soilColumn";
 import type { Stack } from "./stack";
 import type { Vent } from "./ventSchema";
@@ -69,21 +70,11 @@ export function runShelter(
   };
   const balance = new EnergyBalance(stack, weather.airC[0] ?? 0);
   balance.startSoil(ground.tempAtC);
-  const driving: Driving = {
-    airC: 0,
-    skyWPerM2: 0,
-    sunWPerM2: 0,
-    windMps: 0,
-    deepC: ground.deepC,
-    stepS: weather.stepS,
-  };
+  const driving = drivingThrough(weather, ground.deepC);
   const handling: Handling = { vent: 0, innerOn: true, snow: working.snow };
   const isLow = stack.layers[0]?.kind !== "house";
   for (let step = 0; step < count; step += 1) {
-    driving.airC = weather.airC[step] ?? 0;
-    driving.skyWPerM2 = weather.skyWPerM2[step] ?? 0;
-    driving.sunWPerM2 = weather.sunWPerM2[step] ?? 0;
-    driving.windMps = weather.windMps[step] ?? 0;
+    drive(driving, weather, step);
     const isDay = driving.sunWPerM2 > 0;
     const isWarmInside = (balance.spaceC[0] ?? 0) > INNER_OFF_ABOVE_C;
     handling.vent =

@@ -1,6 +1,7 @@
 import { dayNumberOf } from "../calendar";
 import type { Climate } from "../climate";
-import { EnergyBalance, type Driving, type Handling } from "./energyBalance";
+import { drive, drivingThrough } from "./driving";
+import { EnergyBalance, type Handling } from "./energyBalance";
 import type { CoverIds } from "./materials";
 import { LAYER_AT_5_CM } from "./soilColumn";
 import { stackOf } from "./stack";
@@ -191,14 +192,7 @@ function runYear(climate: Climate, covers: CoverIds): YearRun {
   const ground = usualGroundOf(climate, first);
   const balance = new EnergyBalance(stack, weather.airC[0] ?? 0);
   balance.startSoil(ground.tempAtC);
-  const driving: Driving = {
-    airC: 0,
-    skyWPerM2: 0,
-    sunWPerM2: 0,
-    windMps: 0,
-    deepC: ground.deepC,
-    stepS: weather.stepS,
-  };
+  const driving = drivingThrough(weather, ground.deepC);
   const handling: Handling = { vent: 0, innerOn: true, snow: false };
   const isHouse = stack.layers[0]?.kind === "house";
   const openVent = isHouse ? OPEN_IN_SUMMER.house : OPEN_IN_SUMMER.lowCover;
@@ -218,10 +212,7 @@ function runYear(climate: Climate, covers: CoverIds): YearRun {
     const outside = { minC: Infinity, maxC: -Infinity };
     for (let step = 0; step < STEPS_PER_DAY; step += 1) {
       const at = day * STEPS_PER_DAY + step;
-      driving.airC = weather.airC[at] ?? 0;
-      driving.skyWPerM2 = weather.skyWPerM2[at] ?? 0;
-      driving.sunWPerM2 = weather.sunWPerM2[at] ?? 0;
-      driving.windMps = weather.windMps[at] ?? 0;
+      drive(driving, weather, at);
       const isDay = driving.sunWPerM2 > 0;
       const insideC = balance.spaceC[0] ?? 0;
       handling.innerOn = !(isDay && (openness >= 1 || insideC > INNER_OFF_ABOVE_C));

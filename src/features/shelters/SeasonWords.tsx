@@ -1,6 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Bed, Garden } from "@/core/garden";
 import { uncovering, type Site } from "@/core/plan";
@@ -21,7 +22,8 @@ interface Props {
 
 /** Whether to water now, and when the covers come off for good in spring. */
 export function SeasonWords({ garden, site, bed, day, cropMinC, soilC, wording }: Props) {
-  const off = uncovering(site, garden, bed, day);
+  // Pointing at another hour draws this again: the spring stays what it is.
+  const off = useMemo(() => uncovering(site, garden, bed, day), [site, garden, bed, day]);
   const water = waterWords(winterWatering(site.latitudeDeg, day, cropMinC, soilC));
   if (!water && !off) return null;
   return (

@@ -1,0 +1,32 @@
+import { isoDate } from "@/core/calendar";
+import { tasksOn } from "@/core/round";
+import { plainWording } from "@/core/wording";
+import { required } from "../arguments";
+import { dayOption, gardenFrom, siteFrom, unitsFrom } from "../gardenInput";
+import { UNITS_OPTION, type Verb } from "../verb";
+
+export const today: Verb = {
+  name: "today",
+  usage: "today --garden FILE --on D",
+  summary: "what the garden asks for on a day, tonight first, then in walking order",
+  positional: 0,
+  options: [
+    { name: "garden", takes: "value", help: "a garden file" },
+    { name: "on", takes: "value", help: "the day" },
+    UNITS_OPTION,
+  ],
+  run(given) {
+    const garden = gardenFrom(required(given, "garden"));
+    const day = dayOption(given, "on");
+    const tasks = tasksOn(siteFrom(garden), garden, day, plainWording(unitsFrom(given)));
+    return {
+      json: {
+        tasks: tasks.map(({ fromDay, untilDay, ...task }) => ({
+          ...task,
+          from: isoDate(fromDay),
+          until: isoDate(untilDay),
+        })),
+      },
+    };
+  },
+};

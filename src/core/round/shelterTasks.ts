@@ -1,0 +1,164 @@
+import { nightOf, shelterDays, handlingOf, ventAdvice } from "../plan";
+import { materials, SHUT } from "../shelter";
+import { standingCovers } from "./standingCovers";
+import { stormWarnings } from "./stormWarnings";
+import type { Round, Task } from "./task";
+import type { Tonight } from "./tonight";
+import { adviceWords } from "./tonightWords";
+
+/** Covers lying on for a night come in again when the next is milder than this at the crop, °C. */
+const MILD_NIGHT_C = 3;
+const NIGHT_STEPS = { daysShown: 1, stepsPerDay: 24 };
+
+/** What the night and the day ask for under covers: tonight's decisions, airing, wind and snow. */
+export function shelterTasks(round: Round, night: Tonight): Task[] {
+  return [
+    ...nightTasks(round, night),
+    ...airing(round),
+    ...storms(round),
+    ...bringingIn(round, night),
+  ];
+}
+
+function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Tonight): Task[] {
+  const tonight = { fromDay: day, untilDay: day, isLate: false };
+  const putOn = put.map(({ piece, bed, fit, savesKg }): Task => ({
+    ...tonight,
+    id: `${bed.id}-cover-${day}`,
+    kind: "cover",
+    subject: materials.get(piece.materialId)?.name ?? piece.materialId,
+    place: bed.name,
+    bedId: bed.id,
+    plantingId: null,
+    reason: `It saves most here: about ${wording.weightG(Math.round(savesKg * 10) * 100)} of harvest.`,
+    howMuch: fit.weights > 0 ? `${fit.weights} weights` : null,
+    endsWhen: "it lies on, its edges weighed down",
+    ifLeft: "What is soft under it may die tonight.",
+  }));
+  const hasStock = garden.pieces.size > 0;
+  const picks = nights.flatMap((one): Task[] => {
+    const { advice, bed, plants, name } = one;
+    if (advice === "nothing" || (advice === "cover" && hasStock)) return [];
+    const kind =
+      advice === "carryIn" ? "carryIn" : advice === "cover" ? "cover" : "pickBeforeFrost";
+    return [
+      {
+        ...tonight,
+        id: `${plants.planting.id}-${kind}-${day}`,
+        kind,
+        subject: name,
+        place: bed.name,
+        bedId: bed.id,
+        plantingId: plants.planting.id,
+        reason: adviceWords(one),
+        howMuch: null,
+        endsWhen: "it is done before dark",
+        ifLeft: "The night decides.",
+      },
+    ];
+  });
+  const closing = shut.map(({ shelter }): Task => ({
+    ...tonight,
+    id: `${shelter.id}-shut-${day}`,
+    kind: "shut",
+    subject: shelter.name,
+    place: shelter.name,
+    bedId: null,
+    plantingId: null,
+    reason:
+      "Left open the night would cost harvest; shut before the sun is off it, it keeps the day's warmth.",
+    howMuch: null,
+    endsWhen: "vents and doors are shut",
+    ifLeft: "Inside it is as cold as outside.",
+  }));
+  return [...putOn, ...closing, ...picks];
+}
+
+/** Shelters that get too warm shut, and have to be opened today. */
+function airing({ site, garden, day, wording }: Round): Task[] {
+  const outlook = garden.outlook?.outlook.days ?? [];
+  return [...garden.shelters.values()].flatMap((shelter): Task[] => {
+    // An opener does it by itself.
+    if (shelter.vent.kind === "automatic") return [];
+    const { structure } = handlingOf(shelter);
+    const shut = { working: SHUT, structure };
+    const { openAtHour, shutAtHour, shutMaxC } = ventAdvice(
+      shelterDays(site, shelter.covers, outlook, day, shut, NIGHT_STEPS),
+    );
+    if (openAtHour === null || shutAtHour === null) return [];
+    return [
+      {
+        id: `${shelter.id}-vent-${day}`,
+        kind: "vent",
+        subject: shelter.name,
+        place: shelter.name,
+        bedId: null,
+        plantingId: null,
+        fromDay: day,
+        untilDay: day,
+        reason: `Shut it would come to ${wording.temperature(shutMaxC)}: open it about ${Math.floor(openAtHour)} o'clock, shut it about ${Math.floor(shutAtHour)}.`,
+        howMuch: null,
+        endsWhen: "it is shut again",
+        ifLeft: "Plants cook, and grow soft.",
+        isLate: false,
+      },
+    ];
+  });
+}
+
+function storms({ garden, day, wording }: Round): Task[] {
+  const shelters = [...garden.shelters.values()];
+  if (shelters.length === 0) return [];
+  const place = shelters.map(({ name }) => name).join(", ");
+  return stormWarnings(garden.outlook?.outlook.days ?? [], day).map(({ day: on, kind }): Task => ({
+    id: `${kind}-${on}`,
+    kind: kind === "wind" ? "prepareForWind" : "brushSnow",
+    subject: kind === "wind" ? "Shelters and covers" : "Snow on shelters",
+    place,
+    bedId: null,
+    plantingId: null,
+    fromDay: kind === "wind" ? day : on,
+    untilDay: on,
+    reason:
+      kind === "wind"
+        ? `Strong wind on ${wording.date(on)}: weigh or bury edges, shut vents and doors. Stay out in the storm.`
+        : `Snow on ${wording.date(on)}: brush it off from outside while it is light. Stay out from under a heavy load.`,
+    howMuch: null,
+    endsWhen: kind === "wind" ? "everything is held down" : "the covers are clear",
+    ifLeft: kind === "wind" ? "Covers fly." : "It takes the light, and can break the structure.",
+    isLate: false,
+  }));
+}
+
+/** Pieces that were put on for a night and are not wanted any more. */
+function bringingIn({ site, garden, day }: Round, { nights }: Tonight): Task[] {
+  const outlook = garden.outlook?.outlook.days ?? [];
+  return [...garden.beds.values()].flatMap((bed): Task[] => {
+    const { covers, besides } = standingCovers(garden, bed);
+    if (besides.length === 0) return [];
+    const without = covers.slice(0, covers.length - besides.length);
+    const bare = { working: SHUT, structure: {} };
+    const { cropMinC } = nightOf(shelterDays(site, without, outlook, day, bare, NIGHT_STEPS));
+    const inDanger = nights.some(
+      (one) => one.bed.id === bed.id && (one.advice !== "nothing" || one.lt50C > cropMinC - 3),
+    );
+    if (cropMinC < MILD_NIGHT_C || inDanger) return [];
+    return [
+      {
+        id: `${bed.id}-bringIn-${day}`,
+        kind: "bringIn",
+        subject: besides.map(({ materialId }) => materials.get(materialId)?.shortName).join(", "),
+        place: bed.name,
+        bedId: bed.id,
+        plantingId: null,
+        fromDay: day,
+        untilDay: day,
+        reason: "The night is mild: off it takes no light.",
+        howMuch: null,
+        endsWhen: "it is in the shed, dry",
+        ifLeft: "It takes light that is precious now.",
+        isLate: false,
+      },
+    ];
+  });
+}

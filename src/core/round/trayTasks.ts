@@ -1,0 +1,95 @@
+import { finalSpacing, hardeningOn, plantingName, trayWork, type TrayWork } from "../plan";
+import type { Round, Task } from "./task";
+
+/** Everything that trays ask for on a day. */
+export function trayTasks(round: Round): Task[] {
+  return trayWork(round.garden, round.site, round.day)
+    .filter(({ day }) => day <= round.day)
+    .map((work) => (work.kind === "sow" ? sowTask(round, work) : stateTask(round, work)));
+}
+
+function sowTask(
+  { garden, day }: Round,
+  { raising, day: on }: Extract<TrayWork, { kind: "sow" }>,
+): Task {
+  return {
+    id: `${raising.planting.id}-sowTray`,
+    kind: "sowTray",
+    subject: plantingName(garden, raising.planting),
+    place: "a tray",
+    bedId: null,
+    plantingId: raising.planting.id,
+    fromDay: on,
+    untilDay: on,
+    reason: "Its seedlings are due out in their weeks from now.",
+    howMuch: `${raising.cells} cells`,
+    endsWhen: "it is sown",
+    ifLeft: "It goes out later by as much, and is ready later by more.",
+    isLate: day > on,
+  };
+}
+
+const WORDS = {
+  count: {
+    kind: "checkEmergence",
+    reason: "Seedlings should show: count them.",
+    endsWhen: "they are counted",
+    ifLeft: "What is missing is sown again too late.",
+  },
+  thin: {
+    kind: "thin",
+    reason: "More stand in a cell than are wanted: cut the others with scissors.",
+    endsWhen: "each cell holds what it should",
+    ifLeft: "They crowd, and grow leggy.",
+  },
+  harden: {
+    kind: "hardenOff",
+    reason: "They go out soon: a little longer outdoors each day.",
+    endsWhen: "they have been out a night",
+    ifLeft: "Soft seedlings stop growing, or scorch, when they are planted out.",
+  },
+  plantOut: {
+    kind: "plantOut",
+    reason: "They are large enough, and hardened. Choose a cool and cloudy hour, or the evening.",
+    endsWhen: "they stand in the bed",
+    ifLeft: "They become root-bound.",
+  },
+  label: {
+    kind: "label",
+    reason: "Look-alikes stand side by side.",
+    endsWhen: "the label stands in the tray",
+    ifLeft: "Nobody can tell them apart until they head.",
+  },
+} as const;
+
+function stateTask(
+  { garden, day, wording }: Round,
+  { kind, state, day: on }: Exclude<TrayWork, { kind: "sow" }>,
+): Task {
+  const words = WORDS[kind];
+  const { sowing, tray, crop, hardening } = state;
+  const planting = garden.plantings.get(sowing.plantingId ?? "");
+  const bed = garden.beds.get(planting?.bedId ?? "");
+  const hours = kind === "harden" ? (hardeningOn(hardening, day)?.hours ?? null) : null;
+  const spacing = kind === "plantOut" ? finalSpacing(garden, sowing.plantingId) : undefined;
+  return {
+    id: `${sowing.id}-${words.kind}`,
+    kind: words.kind,
+    subject: crop.name,
+    place: kind === "plantOut" && bed ? `${tray.name} to ${bed.name}` : tray.name,
+    bedId: kind === "plantOut" ? (bed?.id ?? null) : null,
+    plantingId: sowing.plantingId,
+    fromDay: on,
+    untilDay: kind === "harden" ? hardening.plantOutDay - 1 : on,
+    reason: words.reason,
+    howMuch:
+      hours !== null
+        ? `${hours} hours outdoors`
+        : spacing
+          ? `${wording.distanceCm(spacing.rowCm)} × ${wording.distanceCm(spacing.inRowCm)}`
+          : null,
+    endsWhen: words.endsWhen,
+    ifLeft: words.ifLeft,
+    isLate: kind !== "harden" && kind !== "label" && day > on,
+  };
+}
