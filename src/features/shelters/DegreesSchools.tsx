@@ -1,6 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import type { KeyboardEvent } from "react";
 import type { Garden } from "@/core/garden";
 import type { DegreesSchool, Measured, NightDegrees } from "@/core/plan";
 import { gardenStore } from "@/store";
@@ -29,6 +30,17 @@ export function DegreesSchools({ garden, degrees, measured, wording }: Props) {
     if (!done.ok) return tellRefusal(done);
     tell(`Degrees go by the ${NAMES[school]} now, here and in the plan.`, "done", true);
   };
+  // As among any radios: arrows go on and choose, Tab leaves.
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    const at = SCHOOLS.indexOf(garden.settings.degreesSchool);
+    const next = SCHOOLS[(at + by + SCHOOLS.length) % SCHOOLS.length] ?? "measured";
+    const radios = event.currentTarget.querySelectorAll<HTMLElement>("[role=radio]");
+    radios[SCHOOLS.indexOf(next)]?.focus();
+    void choose(next);
+  };
   const words = (school: DegreesSchool) => {
     const minC = degrees[school];
     if (minC === null) return "no readings yet";
@@ -40,6 +52,7 @@ export function DegreesSchools({ garden, degrees, measured, wording }: Props) {
       <Box
         role="radiogroup"
         aria-label="Degrees gained tonight, by"
+        onKeyDown={onKeyDown}
         sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}
       >
         {SCHOOLS.map((school) => {
@@ -52,6 +65,7 @@ export function DegreesSchools({ garden, degrees, measured, wording }: Props) {
               type="button"
               role="radio"
               aria-checked={chosen}
+              tabIndex={chosen ? 0 : -1}
               onClick={() => void choose(school)}
               sx={{
                 font: "inherit",
