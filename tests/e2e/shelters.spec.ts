@@ -206,6 +206,10 @@ test("a week of readings is typed: the balance is corrected, the school in force
   await expect(
     schools.getByRole("radio", { name: /your own thermometer · in force/ }),
   ).toBeChecked();
+  // By keys: arrows choose among the three.
+  await schools.getByRole("radio", { name: /your own thermometer/ }).focus();
+  await page.keyboard.press("ArrowLeft");
+  await expect(schools.getByRole("radio", { name: /energy balance · in force/ })).toBeFocused();
 });
 
 test("a logger's table with a gap, a stuck sensor and Fahrenheit: taken, left and why; the simulated logger too", async ({
