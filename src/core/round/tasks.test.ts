@@ -177,6 +177,6 @@ test("the same state gives the same tasks, each once, each with its reason, its 
         }
       },
     ),
-    { numRuns: 40 },
+    { numRuns: 12 },
   );
 });

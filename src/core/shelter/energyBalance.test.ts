@@ -143,6 +143,7 @@ test("a film that stays dry keeps less than a wet one; the gain grows as it gets
 });
 
 test("more layers are never colder in still and cloudy weather", () => {
+  // But for a tenth of a degree: the light that a layer takes by day is warmth that the soil lacks.
   const cloudy = { ...coldNight, cloudShare: 1, windMps: 0 };
   fc.assert(
     fc.property(anyStack, fc.double({ min: -20, max: 8, noNaN: true }), (covers, minTempC) => {
@@ -150,11 +151,11 @@ test("more layers are never colder in still and cloudy weather", () => {
       let before = -Infinity;
       for (let layers = 1; layers <= covers.length; layers += 1) {
         const { minC } = nightUnder(covers.slice(0, layers), night).crop;
-        expect(minC).toBeGreaterThanOrEqual(before - 0.05);
+        expect(minC).toBeGreaterThanOrEqual(before - 0.15);
         before = minC;
       }
     }),
-    { numRuns: 20 },
+    { numRuns: 30 },
   );
 });
 
