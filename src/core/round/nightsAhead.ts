@@ -11,7 +11,7 @@ import {
   shelterDays,
   type Site,
 } from "../plan";
-import { rangeOf, readingsOver, type NightForPlanting } from "./tonight";
+import { rangeOf, readingsOver, USUAL_SPREAD_C, type NightForPlanting } from "./tonight";
 
 /** One night to come at a planting: how cold, how sure, and what it then stands. */
 export interface NightAhead {
@@ -23,9 +23,6 @@ export interface NightAhead {
   /** Whether an outlook tells it, or only what is usual. */
   isTold: boolean;
 }
-
-/** Spread of a night that only usual weather tells, °C. */
-const USUAL_SPREAD_C = 3;
 
 /** The nights to come at a planting as it is covered now, hardening or softening as they go. */
 export function nightsAhead(

@@ -1,4 +1,4 @@
-import { nightOf, shelterDays, handlingOf, ventAdvice } from "../plan";
+import { nightOf, shelterDays, handlingOf, handlingOver, ventAdvice } from "../plan";
 import { materials, SHUT } from "../shelter";
 import { standingCovers } from "./standingCovers";
 import { stormWarnings } from "./stormWarnings";
@@ -8,6 +8,8 @@ import { adviceWords } from "./tonightWords";
 
 /** Covers lying on for a night come in again when the next is milder than this at the crop, °C. */
 const MILD_NIGHT_C = 3;
+/** And when it stays so far above what kills half of what stands there, °C (estimate). */
+const SAFE_MARGIN_C = 3;
 const NIGHT_STEPS = { daysShown: 1, stepsPerDay: 24 };
 
 /** What the night and the day ask for under covers: tonight's decisions, airing, wind and snow. */
@@ -137,10 +139,11 @@ function bringingIn({ site, garden, day }: Round, { nights }: Tonight): Task[] {
     const { covers, besides } = standingCovers(garden, bed);
     if (besides.length === 0) return [];
     const without = covers.slice(0, covers.length - besides.length);
-    const bare = { working: SHUT, structure: {} };
-    const { cropMinC } = nightOf(shelterDays(site, without, outlook, day, bare, NIGHT_STEPS));
+    const handling = handlingOver(garden, bed);
+    const { cropMinC } = nightOf(shelterDays(site, without, outlook, day, handling, NIGHT_STEPS));
     const inDanger = nights.some(
-      (one) => one.bed.id === bed.id && (one.advice !== "nothing" || one.lt50C > cropMinC - 3),
+      (one) =>
+        one.bed.id === bed.id && (one.advice !== "nothing" || one.lt50C > cropMinC - SAFE_MARGIN_C),
     );
     if (cropMinC < MILD_NIGHT_C || inDanger) return [];
     return [

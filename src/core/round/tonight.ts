@@ -87,7 +87,7 @@ const PART_FROM = 0.8;
 const ROOT_FROM = 0.3;
 const EXTRA_COVERS = ["row-cover-light", "row-cover-medium", "row-cover-heavy"];
 /** Spread of a night that only usual weather tells, °C. */
-const USUAL_SPREAD_C = 3;
+export const USUAL_SPREAD_C = 3;
 /** Hourly steps: a few tenths, far below what an outlook is off. */
 const NIGHT_STEPS = { daysShown: 1, stepsPerDay: 24 };
 const SHUT_SAVES_KG = 0.05;

@@ -1,3 +1,4 @@
+import shelterJson from "@data/shelter.json";
 import { drive, drivingThrough } from "./driving";
 import { EnergyBalance, type Handling } from "./energyBalance";
 import { LAYER_AT_5_CM } from "./soilColumn";
@@ -19,12 +20,11 @@ export interface Working {
   snow: boolean;
 }
 
-/** Inner covers come off by day above this in the outer space, °C (usual practice). */
-const INNER_OFF_ABOVE_C = 12;
-/** Sheets and lights come off by day above this outside, °C (usual practice). */
-const LOW_COVER_OFF_ABOVE_C = 14;
-/** A low cover that is off: as good as so many wide-open vents (estimate). */
-const LOW_COVER_OFF = 8;
+/**
+ * Inner covers come off by day above a temperature in the outer space, sheets and lights above one
+ * outside; a low cover that is off is as good as so many wide-open vents.
+ */
+const { practice: PRACTICE } = shelterJson;
 
 export const SHUT: Working = {
   vent: { kind: "shut" },
@@ -76,10 +76,10 @@ export function runShelter(
   for (let step = 0; step < count; step += 1) {
     drive(driving, weather, step);
     const isDay = driving.sunWPerM2 > 0;
-    const isWarmInside = (balance.spaceC[0] ?? 0) > INNER_OFF_ABOVE_C;
+    const isWarmInside = (balance.spaceC[0] ?? 0) > PRACTICE.innerOffAboveC;
     handling.vent =
-      working.opensUp && isLow && isDay && driving.airC > LOW_COVER_OFF_ABOVE_C
-        ? LOW_COVER_OFF
+      working.opensUp && isLow && isDay && driving.airC > PRACTICE.lowCoverOffAboveC
+        ? PRACTICE.lowCoverOffVents
         : ventShare(working, balance, step, weather.stepsPerDay);
     handling.innerOn = !(isDay && (working.nightCovers || (working.opensUp && isWarmInside)));
     balance.step(driving, handling);

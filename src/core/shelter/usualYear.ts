@@ -1,3 +1,4 @@
+import shelterJson from "@data/shelter.json";
 import { dayNumberOf } from "../calendar";
 import type { Climate } from "../climate";
 import { drive, drivingThrough } from "./driving";
@@ -33,13 +34,16 @@ const HALF = WAVE_DAYS / 2;
 /** Covers are worn in full up to the one mean of day and night, and no more from the other on (estimate). */
 const WORN = { fullBelowMeanC: 10, offAboveMeanC: 14 };
 /** Growers open up as it gets warm inside: inner covers first, then vents (usual practice). */
-const INNER_OFF_ABOVE_C = 12;
+const { practice: PRACTICE } = shelterJson;
 const VENT = { opensAtC: 12, wideAtC: 20 };
 /**
  * By day in the warm season lights and sheets are off, as good as so many wide-open vents, and the
  * sides of a house are up (estimates).
  */
-const OPEN_IN_SUMMER = { lowCover: 8, house: 2 };
+const OPEN_IN_SUMMER = {
+  lowCover: PRACTICE.lowCoverOffVents,
+  house: PRACTICE.houseSidesUpVents,
+};
 
 /** What covers make of a usual year at a place: a value for each day of the year, from 1 January. */
 export interface UsualYear {
@@ -215,7 +219,7 @@ function runYear(climate: Climate, covers: CoverIds): YearRun {
       drive(driving, weather, at);
       const isDay = driving.sunWPerM2 > 0;
       const insideC = balance.spaceC[0] ?? 0;
-      handling.innerOn = !(isDay && (openness >= 1 || insideC > INNER_OFF_ABOVE_C));
+      handling.innerOn = !(isDay && (openness >= 1 || insideC > PRACTICE.innerOffAboveC));
       const byWarmth = (insideC - VENT.opensAtC) / (VENT.wideAtC - VENT.opensAtC);
       handling.vent = Math.min(1, Math.max(0, byWarmth));
       if (isDay) handling.vent = Math.max(handling.vent, openness * openVent);

@@ -7,6 +7,7 @@ import {
   type Readings,
   type ThermometerDay,
 } from "@/core/log";
+import { thermometerDaysOf } from "@/core/plan";
 import type { CoveredBeds } from "./stacks";
 
 /** Where the thermometer of a group of beds hangs: in its shelter, or under the first bed's own cover. */
@@ -56,9 +57,7 @@ export function takenWords(
   ].join(" ");
 }
 
-/** The usual low outside on a day, to tell units apart. */
+/** The days of one thermometer, the latest first. */
 export function latestDays(garden: Garden, under: ThermometerDay["under"]): ThermometerDay[] {
-  return [...garden.thermometerDays.values()]
-    .filter((day) => day.under.kind === under.kind && day.under.id === under.id)
-    .sort((a, b) => (a.on < b.on ? 1 : -1));
+  return thermometerDaysOf(garden, under).sort((a, b) => (a.on < b.on ? 1 : -1));
 }
