@@ -62,7 +62,8 @@ export function command<Input>(definition: Definition<Input>): Command<Input> {
         changes: result.changes,
         garden: withChanges(garden, result.changes),
         label: definition.label(parsed.data, garden),
-        quiet: definition.quiet ?? false,
+        // What changes nothing is no step to undo either.
+        quiet: (definition.quiet ?? false) || result.changes.length === 0,
       };
     },
   };

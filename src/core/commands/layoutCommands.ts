@@ -9,6 +9,7 @@ import {
 } from "../layout";
 import { bedProblems, BedSchema, withChanges, type Bed, type Change, type Garden } from "../garden";
 import { change, command, refuse } from "./command";
+import { logWithout } from "./logFollows";
 import { occupying } from "./occupying";
 import { lengthWords } from "../wording";
 
@@ -217,6 +218,14 @@ export const removeBed = command({
     for (const day of garden.thermometerDays.values()) {
       if (day.under.kind !== "bed" || day.under.id !== id) continue;
       changes.push({ kind: "thermometerDay", id: day.id, before: day, after: null });
+    }
+    changes.push(...logWithout(garden, { kind: "planting", ids: gone }));
+    const thenLog = withChanges(garden, changes);
+    changes.push(...logWithout(thenLog, { kind: "bed", ids: new Set([id]) }));
+    const { head } = garden;
+    if (head.walk.includes(id)) {
+      const after = { ...head, walk: head.walk.filter((one) => one !== id) };
+      changes.push({ kind: "garden", id: head.id, before: head, after });
     }
     for (const rest of garden.rests.values()) {
       if (rest.bedId === id) changes.push({ kind: "rest", id: rest.id, before: rest, after: null });

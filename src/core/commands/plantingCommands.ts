@@ -9,7 +9,9 @@ import {
   PlantingSchema,
   SuccessionSchema,
 } from "../garden";
+import { factsOf } from "../plan";
 import { change, command, refuse } from "./command";
+import { logWithout } from "./logFollows";
 import { occupying } from "./occupying";
 
 const idInput = z.object({ id: z.string() });
@@ -43,7 +45,7 @@ export const moveSowing = command({
   run(garden, { id, sowOn }) {
     const before = garden.plantings.get(id);
     if (!before) return refuse(GONE);
-    const sown = sownInTray(garden, id);
+    const sown = madeAlready(garden, id);
     if (sown) return refuse(sown);
     return occupying(garden, { kind: "planting", id, before, after: { ...before, sowOn } });
   },
@@ -74,7 +76,7 @@ export const setPlantings = command({
       const problem = plantingRefusal(garden, planting);
       if (problem) return problem;
       const before = garden.plantings.get(planting.id) ?? null;
-      const sown = before && before.sowOn !== planting.sowOn && sownInTray(garden, planting.id);
+      const sown = before && before.sowOn !== planting.sowOn && madeAlready(garden, planting.id);
       if (sown) return refuse(sown);
       changes.push({ kind: "planting", id: planting.id, before, after: planting });
     }
@@ -138,7 +140,7 @@ export const moveSuccession = command({
     for (const { id, sowOn } of moves) {
       const before = garden.plantings.get(id);
       if (!before) return refuse(GONE);
-      const sown = sownInTray(garden, id);
+      const sown = madeAlready(garden, id);
       if (sown && sowOn !== before.sowOn) return refuse(sown);
       changes.push({ kind: "planting", id, before, after: { ...before, sowOn } });
     }
@@ -146,13 +148,16 @@ export const moveSuccession = command({
   },
 });
 
-/** Why a sowing that is in a tray already cannot be moved; null when it is in none. */
-function sownInTray(garden: Garden, plantingId: string): string | null {
+/** Why a sowing that has been made cannot be moved; null when it is still to come. */
+function madeAlready(garden: Garden, plantingId: string): string | null {
   for (const tray of garden.trays.values()) {
     const sowing = tray.sowings.find((one) => one.plantingId === plantingId);
     if (sowing)
       return `Already sown on ${dateWords(dayNumber(sowing.sownOn))}, in ${tray.name}: it cannot be moved.`;
   }
+  const { sownDay } = factsOf(garden, plantingId);
+  if (sownDay !== null)
+    return `Sown on ${dateWords(sownDay)} by the logbook: change that entry instead.`;
   return null;
 }
 
@@ -174,10 +179,11 @@ function withoutPlanting(garden: Garden, plantingId: string): Change[] {
     );
     changes.push({ kind: "tray", id: tray.id, before: tray, after: { ...tray, sowings } });
   }
+  changes.push(...logWithout(garden, { kind: "planting", ids: new Set([plantingId]) }));
   return changes;
 }
 
-function plantingRefusal(garden: Garden, planting: z.infer<typeof PlantingSchema>) {
+export function plantingRefusal(garden: Garden, planting: z.infer<typeof PlantingSchema>) {
   const [problem] = plantingProblems("planting", planting, cropsOf(garden));
   if (problem) return refuse(problem.message, problem.path);
   if (planting.successionId !== null && !garden.successions.has(planting.successionId)) {

@@ -23,6 +23,8 @@ import {
 import { removeMix, removeSeedLot, setMix, setSeedLot } from "./seedCommands";
 import { layPieces, removePiece, setPiece } from "./pieceCommands";
 import { buildShelter, editShelter, removeShelter } from "./shelterCommands";
+import { keepEntries, removeEntries } from "./logCommands";
+import { setWalk, settleTasks } from "./roundCommands";
 import { removeThermometerDays, setThermometerDays } from "./thermometerCommands";
 import { removeFeeding, removeRest, setFeeding, setRest } from "./soilCommands";
 import {
@@ -61,6 +63,10 @@ export const commands = {
   "piece.lay": layPieces,
   "thermometer.set": setThermometerDays,
   "thermometer.remove": removeThermometerDays,
+  "log.keep": keepEntries,
+  "log.remove": removeEntries,
+  "round.settle": settleTasks,
+  "walk.set": setWalk,
   "bed.addMany": addBeds,
   "bed.edit": editBed,
   "bed.remove": removeBed,

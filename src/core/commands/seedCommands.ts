@@ -3,6 +3,7 @@ import { IsoDateSchema } from "../calendar";
 import { MixSchema, SeedLotSchema } from "../seedlings";
 import { type Change, cropAndVarietyProblems, cropsOf, type Garden } from "../garden";
 import { change, command, refuse } from "./command";
+import { logWithout } from "./logFollows";
 
 function lotWords(garden: Garden, lot: { cropId: string } | undefined): string {
   return lot ? `${cropsOf(garden).get(lot.cropId)?.name.toLowerCase() ?? lot.cropId} seed` : "seed";
@@ -52,6 +53,7 @@ export const removeSeedLot = command({
       );
       changes.push({ kind: "tray", id: tray.id, before: tray, after: { ...tray, sowings } });
     }
+    changes.push(...logWithout(garden, { kind: "seedLot", ids: new Set([id]) }));
     return change(...changes);
   },
 });

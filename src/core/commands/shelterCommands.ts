@@ -13,6 +13,7 @@ import {
 } from "../garden";
 import { lengthWords } from "../wording";
 import { change, command, refuse } from "./command";
+import { logWithout } from "./logFollows";
 import { checked } from "./layoutCommands";
 
 const GONE = "This shelter is no longer in the garden.";
@@ -109,6 +110,7 @@ export const removeShelter = command({
       if (day.under.kind !== "shelter" || day.under.id !== id) continue;
       changes.push({ kind: "thermometerDay", id: day.id, before: day, after: null });
     }
+    changes.push(...logWithout(garden, { kind: "shelter", ids: new Set([id]) }));
     changes.push({ kind: "shelter", id, before, after: null });
     return change(...changes);
   },

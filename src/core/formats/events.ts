@@ -1,6 +1,6 @@
 import type { DayNumber } from "../calendar";
 import type { Garden, Planting } from "../garden";
-import { growingOf, planSettingsOf, plantingName, timelineFrom, type Site } from "../plan";
+import { factsOf, growingOf, planSettingsOf, plantingName, timelineFrom, type Site } from "../plan";
 import { dayNumber } from "../calendar";
 import { hardeningPlan } from "../seedlings";
 
@@ -30,7 +30,13 @@ export function planEvents(site: Site, garden: Garden): PlanEvent[] {
     const growing = growingOf(garden, planting);
     const bed = garden.beds.get(planting.bedId);
     if (!growing || !bed) continue;
-    const timeline = timelineFrom(site, settings, growing, dayNumber(planting.sowOn));
+    const timeline = timelineFrom(
+      site,
+      settings,
+      growing,
+      dayNumber(planting.sowOn),
+      factsOf(garden, planting.id),
+    );
     const days = {
       sow: timeline.sowDay,
       harden:

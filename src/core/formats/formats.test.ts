@@ -120,6 +120,9 @@ test("five thousand random mutations never crash and never half-import", () => {
     seedLots,
     pieces: [],
     successions: [],
+    logEntries: demo.logEntries.filter(
+      ({ what }) => what.kind === "temperature" && what.under === null,
+    ),
   };
   const text = JSON.stringify(small);
   // Each mutation puts something else at a random place of the file, or cuts the text.
@@ -193,7 +196,7 @@ test("a file of the first version is read as this one would have written it", ()
   const read = readGardenFile(JSON.stringify(old));
   if (!read.ok) throw new Error(JSON.stringify(read.problems));
   expect(read.file).toMatchObject({
-    version: 5,
+    version: 6,
     record: null,
     place: { climateFrom: "sketch", horizon: [], climate: { wetDaysPerYear: null } },
   });

@@ -2,7 +2,15 @@ import Papa from "papaparse";
 import { dayNumber, isoDate, type DayNumber } from "../calendar";
 import { varietyOf } from "../crops";
 import { cropsOf, type Garden } from "../garden";
-import { amountsFor, growingOf, planSettingsOf, standOf, timelineFrom, type Site } from "../plan";
+import {
+  amountsFor,
+  factsOf,
+  growingOf,
+  planSettingsOf,
+  standOf,
+  timelineFrom,
+  type Site,
+} from "../plan";
 import { CSV_OPTIONS } from "./csvOptions";
 import { planEvents } from "./events";
 
@@ -17,7 +25,13 @@ export function writePlantingsCsv(site: Site, garden: Garden): string {
     const bed = garden.beds.get(planting.bedId);
     const growing = growingOf(garden, planting);
     if (!crop || !bed || !growing) return [];
-    const timeline = timelineFrom(site, settings, growing, dayNumber(planting.sowOn));
+    const timeline = timelineFrom(
+      site,
+      settings,
+      growing,
+      dayNumber(planting.sowOn),
+      factsOf(garden, planting.id),
+    );
     const amounts = amountsFor(standOf(planting, bed), crop, planting.method);
     return [
       {

@@ -1,4 +1,4 @@
-import type { ThermometerDay } from "../log";
+import type { LogEntry, ThermometerDay } from "../log";
 import type { Mix, SeedLot, Stand, Tray } from "../seedlings";
 import type { Piece } from "../shelter";
 import type { Feeding, Rest } from "../soil";
@@ -20,6 +20,7 @@ export interface CollectedByKind {
   mix: Mix;
   piece: Piece;
   thermometerDay: ThermometerDay;
+  logEntry: LogEntry;
 }
 export type CollectedKind = keyof CollectedByKind;
 
@@ -39,6 +40,7 @@ export const COLLECTIONS = {
   mix: "mixes",
   piece: "pieces",
   thermometerDay: "thermometerDays",
+  logEntry: "logEntries",
 } as const satisfies Record<CollectedKind, string>;
 
 export const COLLECTED_KINDS = Object.keys(COLLECTIONS) as CollectedKind[];

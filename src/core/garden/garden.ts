@@ -62,7 +62,7 @@ export const USUAL_SETTINGS: Settings = {
 /** A garden with nothing in it yet. */
 export function emptyGarden(): Garden {
   return {
-    head: { id: "garden", name: "My garden", today: null },
+    head: { id: "garden", name: "My garden", today: null, walk: [] },
     settings: USUAL_SETTINGS,
     place: null,
     record: null,
@@ -223,7 +223,7 @@ export function coversOver(garden: Garden, bed: Bed): string[] {
 const naturalOrder = new Intl.Collator("en", { numeric: true });
 
 /**
- * The beds as one walks past them: in the open, then under covers of their own, then by shelter; by
+ * The beds in their usual order: in the open, then under covers of their own, then by shelter; by
  * name within, with Bed 2 before Bed 10.
  */
 export function bedsInOrder(garden: Garden): Bed[] {
@@ -237,6 +237,13 @@ export function bedsInOrder(garden: Garden): Bed[] {
       naturalOrder.compare(a.name, b.name) ||
       (a.id < b.id ? -1 : 1),
   );
+}
+
+/** The beds in the grower's own order of walking; those without a place in it follow in the usual one. */
+export function bedsAsWalked(garden: Garden): Bed[] {
+  const own = garden.head.walk.flatMap((id) => garden.beds.get(id) ?? []);
+  const placed = new Set(own);
+  return [...own, ...bedsInOrder(garden).filter((bed) => !placed.has(bed))];
 }
 
 /** The skyline over a bed: its own, or the garden's. */

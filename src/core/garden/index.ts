@@ -23,6 +23,7 @@ export {
   type Shelter,
 } from "./schema";
 export {
+  bedsAsWalked,
   bedsInOrder,
   changesBetween,
   coversOver,
@@ -53,6 +54,7 @@ export {
   coverProblems,
   cropAndVarietyProblems,
   feedingProblems,
+  logProblems,
   pieceProblems,
   placeProblems,
   plantingProblems,

@@ -112,7 +112,9 @@ test("a file keeps what it had, whatever that was, and gets what is missing", ()
       const migrated = migrateGardenFile(content, 1, 2);
       expect(migrated.version).toBe(2);
       for (const [name, value] of Object.entries(content)) {
-        if (["version", "settings", "place", "shelters", "beds", "plantings"].includes(name))
+        if (
+          ["version", "garden", "settings", "place", "shelters", "beds", "plantings"].includes(name)
+        )
           continue;
         expect(migrated[name]).toEqual(value);
       }
@@ -143,4 +145,12 @@ test("a shelter of the fourth version is aired as usual, and its file gets a sto
     opensAtC: 15,
     wideAtC: 25,
   });
+});
+
+test("a file of the fifth version gets an empty logbook, and its beds no order of walking yet", () => {
+  const { logEntries: _l, garden, ...rest } = demo;
+  const { walk: _w, ...head } = garden;
+  const migrated = migrateGardenFile({ ...rest, version: 5, garden: head }, 5, GARDEN_FILE_VERSION);
+  expect(GardenFileSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  expect(migrated).toMatchObject({ logEntries: [], garden: { walk: [] } });
 });

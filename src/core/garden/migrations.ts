@@ -39,6 +39,7 @@ const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>>
     settings: (settings) => ({ degreesSchool: "measured", ...settings }),
     shelter: (shelter) => ({ ...PLAIN_SHELTER, ...shelter }),
   },
+  6: { garden: (head) => ({ walk: [], ...head }) },
 };
 
 /** Lists that a file of an earlier version does not have. */
@@ -54,6 +55,7 @@ const LISTS_ADDED = [
   "mixes",
   "pieces",
   "thermometerDays",
+  "logEntries",
 ];
 
 /** An entity kept by an earlier version as this one would keep it. Anything else is left alone. */
@@ -80,6 +82,7 @@ export function migrateGardenFile(content: Kept, version: number, current: numbe
     ...Object.fromEntries(LISTS_ADDED.map((name) => [name, []])),
     ...content,
     version: current,
+    garden: migrateEntity("garden", content.garden, version),
     settings: migrateEntity("settings", content.settings, version),
     place: migrateEntity("place", content.place, version),
     shelters: each("shelter", content.shelters),

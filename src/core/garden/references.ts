@@ -1,5 +1,5 @@
 import { coverCropLibrary, cropLibrary, cropProblems, varietyOf, type Crop } from "../crops";
-import type { ThermometerDay } from "../log";
+import type { LogEntry, ThermometerDay } from "../log";
 import type { SeedLot, Tray } from "../seedlings";
 import { mulches, type Feeding, type Rest } from "../soil";
 import { materials, type Piece } from "../shelter";
@@ -45,6 +45,12 @@ export function referenceProblems(file: GardenFile): Problem[] {
     ...file.pieces.flatMap((piece, index) => pieceProblems(`pieces[${index}]`, piece, garden)),
     ...file.thermometerDays.flatMap((day, index) =>
       thermometerProblems(`thermometerDays[${index}]`, day, garden),
+    ),
+    ...file.logEntries.flatMap((entry, index) =>
+      logProblems(`logEntries[${index}]`, entry, garden),
+    ),
+    ...file.garden.walk.flatMap((id, index) =>
+      garden.beds.has(id) ? [] : [missing(`garden.walk[${index}]`, "bed", id)],
     ),
     ...file.trays.flatMap((tray, index) => trayProblems(`trays[${index}]`, tray, garden)),
   ];
@@ -216,6 +222,31 @@ export function thermometerProblems(
 ): Problem[] {
   const there = under.kind === "bed" ? garden.beds : garden.shelters;
   return there.has(under.id) ? [] : [missing(`${path}.under.id`, under.kind, under.id)];
+}
+
+/** What of an entry of the log leads nowhere. */
+export function logProblems(
+  path: string,
+  { what }: LogEntry,
+  garden: Pick<Garden, "beds" | "shelters" | "plantings" | "seedLots">,
+): Problem[] {
+  const problems: Problem[] = [];
+  const at = (field: string) => `${path}.what.${field}`;
+  if ("plantingId" in what && what.plantingId !== null && !garden.plantings.has(what.plantingId)) {
+    problems.push(missing(at("plantingId"), "planting", what.plantingId));
+  }
+  if ("bedId" in what && what.bedId !== null && !garden.beds.has(what.bedId)) {
+    problems.push(missing(at("bedId"), "bed", what.bedId));
+  }
+  if (what.kind === "sown" && what.lotId !== null && !garden.seedLots.has(what.lotId)) {
+    problems.push(missing(at("lotId"), "seed lot", what.lotId));
+  }
+  if (what.kind === "temperature" && what.under !== null) {
+    const { under } = what;
+    const there = under.kind === "bed" ? garden.beds : garden.shelters;
+    if (!there.has(under.id)) problems.push(missing(at("under.id"), under.kind, under.id));
+  }
+  return problems;
 }
 
 /** What is wrong with where a place takes its climate from. */

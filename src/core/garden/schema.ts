@@ -4,7 +4,7 @@ import { ClimateSketchSchema, OutlookSchema, WeatherRecordSchema } from "../clim
 import { CropSchema, VarietySchema } from "../crops";
 import { OutlineSchema, PlotSchema, PositionSchema } from "../layout";
 import { IdSchema, NameSchema } from "../naming";
-import { ThermometerDaySchema } from "../log";
+import { LogEntrySchema, ThermometerDaySchema } from "../log";
 import { MixSchema, SeedLotSchema, StandSchema, TraySchema } from "../seedlings";
 import { PieceSchema, VentSchema } from "../shelter";
 import { HorizonSchema } from "../sky";
@@ -82,6 +82,8 @@ export const GardenHeadSchema = z.strictObject({
   name: NameSchema,
   /** A garden with a today of its own (the demo, a rehearsal); null follows the calendar. */
   today: IsoDateSchema.nullable(),
+  /** The beds in the order in which the grower walks past them; beds not named follow in their own. */
+  walk: z.array(IdSchema).max(2000, "At most 2,000 beds."),
 });
 
 export const ShelterSchema = z.strictObject({
@@ -262,6 +264,7 @@ export const GardenFileSchema = z.strictObject({
   thermometerDays: z
     .array(ThermometerDaySchema)
     .max(40_000, "At most 40,000 days of thermometers."),
+  logEntries: z.array(LogEntrySchema).max(100_000, "At most 100,000 entries of the log."),
   mixes: z.array(MixSchema).max(200, "At most 200 mixes."),
 });
 export type GardenFile = z.infer<typeof GardenFileSchema>;

@@ -1,4 +1,14 @@
 export {
+  LogEntrySchema,
+  LOSS_CAUSES,
+  TaskIdSchema,
+  type LogEntry,
+  type Logged,
+  type LoggedKind,
+  type LossCause,
+} from "./entry";
+export { WORKS, type Work } from "./work";
+export {
   READINGS_FORMAT,
   READINGS_VERSION,
   ReadingsSchema,

@@ -89,7 +89,8 @@ export {
 } from "./rotation";
 export { openingsIn, plantingInto, whatFits, type Fit, type Opening } from "./whatFits";
 export { greenManures, type GreenManure } from "./greenManure";
-export { lifeOf, siteFor, type PlantingLife } from "./lives";
+export { differsFromPlan, lifeOf, siteFor, type PlantingLife } from "./lives";
+export { factsOf, NOTHING_KNOWN, shareLeft, type Facts } from "./facts";
 export {
   bedDays,
   clashesIn,

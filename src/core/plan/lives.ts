@@ -1,5 +1,6 @@
 import { dayNumber } from "../calendar";
 import { cropsOf, type Garden, type Place, type Planting } from "../garden";
+import { factsOf, sameDates, type Facts } from "./facts";
 import { growingOf, planSettingsOf, siteOf } from "./gardenPlan";
 import type { Site } from "./site";
 import { timelineFrom, type Growing, type Timeline } from "./timeline";
@@ -8,7 +9,10 @@ import { timelineFrom, type Growing, type Timeline } from "./timeline";
 export interface PlantingLife {
   planting: Planting;
   growing: Growing;
+  /** As it is expected now: by what happened where that is known, by the plan from there on. */
   timeline: Timeline;
+  /** What is known to have happened. */
+  facts: Facts;
 }
 
 interface KeptSite {
@@ -40,18 +44,20 @@ interface Kept {
   shelters: unknown;
   thermometerDays: unknown;
   crops: unknown;
+  facts: Facts;
   life: PlantingLife | null;
 }
 const lives = new WeakMap<Planting, Kept>();
 
 /**
  * A planting's timeline, computed again only when the planting, its bed, the shelters, the settings,
- * the thermometers or the place have changed: moving one planting costs one timeline.
+ * the thermometers, the place or what is known of it have changed: moving one planting costs one timeline.
  */
 export function lifeOf(garden: Garden, site: Site, planting: Planting): PlantingLife | null {
   const { settings, shelters, thermometerDays } = garden;
   const bed = garden.beds.get(planting.bedId);
   const crops = cropsOf(garden);
+  const facts = factsOf(garden, planting.id);
   const kept = lives.get(planting);
   if (
     kept &&
@@ -60,16 +66,36 @@ export function lifeOf(garden: Garden, site: Site, planting: Planting): Planting
     kept.bed === bed &&
     kept.shelters === shelters &&
     kept.thermometerDays === thermometerDays &&
-    kept.crops === crops
+    kept.crops === crops &&
+    sameDates(kept.facts, facts)
   ) {
+    // Weights and losses may have been added: the dates stay.
+    if (kept.life && kept.facts !== facts) kept.life = { ...kept.life, facts };
+    kept.facts = facts;
     return kept.life;
   }
   const growing = growingOf(garden, planting);
   const life = growing && {
     planting,
     growing,
-    timeline: timelineFrom(site, planSettingsOf(garden), growing, dayNumber(planting.sowOn)),
+    timeline: timelineFrom(site, planSettingsOf(garden), growing, dayNumber(planting.sowOn), facts),
+    facts,
   };
-  lives.set(planting, { site, settings, bed, shelters, thermometerDays, crops, life });
+  lives.set(planting, { site, settings, bed, shelters, thermometerDays, crops, facts, life });
   return life;
+}
+
+/** Whether what happened to a planting is another matter than what was planned. */
+export function differsFromPlan({ planting, timeline, facts }: PlantingLife): boolean {
+  const planned = dayNumber(planting.sowOn);
+  const { requirement: need } = timeline;
+  return (
+    (facts.sownDay !== null && facts.sownDay !== planned) ||
+    (facts.plantedOutDay !== null &&
+      need.benchDays > 0 &&
+      facts.plantedOutDay !== planned + need.benchDays) ||
+    facts.emergedDay !== null ||
+    facts.firstHarvestDay !== null ||
+    facts.overDay !== null
+  );
 }

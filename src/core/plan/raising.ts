@@ -2,6 +2,7 @@ import { dayNumber, type DayNumber } from "../calendar";
 import { varietyOf, type Crop, type Variety } from "../crops";
 import { cropsOf, type Garden, type Planting } from "../garden";
 import { hardeningPlan, type Occupant, type Stand, type Tray } from "../seedlings";
+import { factsByPlanting, isSown } from "./facts";
 import { growingOf, standOf } from "./gardenPlan";
 import { requirement } from "./requirement";
 import { amountsFor } from "./spacing";
@@ -20,13 +21,11 @@ export interface Raising {
 /** The plantings still to be sown in cells from a day on, in the order of their days. */
 export function plannedRaisings(garden: Garden, fromDay: DayNumber, toDay: DayNumber): Raising[] {
   const crops = cropsOf(garden);
-  const sown = new Set(
-    [...garden.trays.values()].flatMap((tray) => tray.sowings.map(({ plantingId }) => plantingId)),
-  );
+  const facts = factsByPlanting(garden);
   const found: Raising[] = [];
   for (const planting of garden.plantings.values()) {
     const sowDay = dayNumber(planting.sowOn);
-    if (planting.method !== "transplant" || sown.has(planting.id)) continue;
+    if (planting.method !== "transplant" || isSown(facts.get(planting.id))) continue;
     if (sowDay < fromDay || sowDay > toDay) continue;
     const crop = crops.get(planting.cropId);
     const variety = crop && varietyOf(crop, planting.varietyId);

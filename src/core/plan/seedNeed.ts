@@ -2,6 +2,7 @@ import { dayNumber, type DayNumber } from "../calendar";
 import { varietyOf, type Crop, type Variety } from "../crops";
 import { cropsOf, type Garden, type Planting } from "../garden";
 import { isSpent, lotSprouting, seedsIn, type SeedLot } from "../seedlings";
+import { factsByPlanting, isSown } from "./facts";
 import { standOf } from "./gardenPlan";
 import { amountsFor, type Stand } from "./spacing";
 
@@ -35,16 +36,14 @@ export interface SeedNeed {
  */
 export function seedNeeds(garden: Garden, today: DayNumber, toDay: DayNumber): SeedNeed[] {
   const crops = cropsOf(garden);
-  const sown = new Set(
-    [...garden.trays.values()].flatMap((tray) => tray.sowings.map(({ plantingId }) => plantingId)),
-  );
+  const facts = factsByPlanting(garden);
   const byVariety = new Map<string, SeedNeed>();
   for (const planting of garden.plantings.values()) {
     const sowDay = dayNumber(planting.sowOn);
     const crop = crops.get(planting.cropId);
     const variety = crop && varietyOf(crop, planting.varietyId);
     const bed = garden.beds.get(planting.bedId);
-    if (sowDay < today || sowDay > toDay || sown.has(planting.id)) continue;
+    if (sowDay < today || sowDay > toDay || isSown(facts.get(planting.id))) continue;
     if (!crop || !variety || !bed) continue;
     const { plants, seeds } = amountsFor(standOf(planting, bed), crop, planting.method);
     const key = `${crop.id}|${variety.id}`;

@@ -36,7 +36,7 @@ function packetShare(site: Site, growing: Growing, timeline: Timeline, day: DayN
     const growth = site.growth(growing.crop, growing, timeline.sowDay);
     return sumBetween(growth, emergeDay, day) / need.bedPacketDays;
   }
-  const bedDay = timeline.sowDay + need.benchDays;
+  const bedDay = timeline.plantOutDay ?? timeline.sowDay + need.benchDays;
   const onBench = need.benchPacketDays * Math.min(1, (day - timeline.sowDay) / need.benchDays);
   const growth = site.growth(growing.crop, growing, timeline.sowDay);
   const inBed = day > bedDay ? sumBetween(growth, bedDay, day) : 0;

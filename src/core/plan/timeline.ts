@@ -7,6 +7,7 @@ import {
   type HardinessRange,
   type Variety,
 } from "../crops";
+import { NOTHING_KNOWN, type Facts } from "./facts";
 import { dayWhenGathered, latestStart, sumBetween, type RunningSum } from "./growthCurve";
 import {
   requirement,
@@ -56,22 +57,33 @@ export function plantHardiness({ crop, variety }: Growing): HardinessRange {
   return hardinessRange(crop, variety);
 }
 
-/** What becomes of a sowing on a date, by the school in force. */
+/**
+ * What becomes of a sowing on a date, by the school in force.
+ *
+ * @param facts what is known to have happened: it takes the place of what was planned, and moves what
+ *              comes after
+ */
 export function timelineFrom(
   site: Site,
   settings: PlanSettings,
   growing: Growing,
-  sowDay: DayNumber,
+  plannedDay: DayNumber,
+  facts: Facts = NOTHING_KNOWN,
 ): Timeline {
   const need = requirement(growing.crop, growing.variety, growing.method, growing.stage);
-  const bedDay = sowDay + need.benchDays;
+  const sowDay = facts.sownDay ?? plannedDay;
+  const bedDay = need.benchDays > 0 ? (facts.plantedOutDay ?? sowDay + need.benchDays) : sowDay;
   const growth = site.growth(growing.crop, growing, sowDay);
-  const emergeDay = emergenceDay(site, growing, need, sowDay);
-  const readyDay = readyDayBy(site, settings, growing, need, sowDay);
+  const emergeDay = facts.emergedDay ?? emergenceDay(site, growing, need, sowDay);
+  const startDay = need.benchDays > 0 ? bedDay : emergeDay;
+  const expectedDay = readyDayFrom(site, settings, growing, need, { sowDay, bedDay, startDay });
+  const picked = facts.firstHarvestDay;
+  // What was picked was ready, whatever was expected.
+  const readyDay =
+    picked !== null && picked > sowDay ? Math.min(picked, expectedDay ?? picked) : expectedDay;
   const cold = site.cold(plantHardiness(growing), growing, sowDay);
   const coldLossDay = dayWhenGathered(cold, bedDay, -Math.log(1 - settings.frostRisk));
-  const upDay = need.benchDays > 0 ? bedDay : emergeDay;
-  const boltDay = upDay === null ? null : boltingDay(site, growing, growth, upDay, readyDay);
+  const boltDay = startDay === null ? null : boltingDay(site, growing, growth, startDay, readyDay);
   let holdsUntilDay: DayNumber | null = null;
   let lossBeforeReady: number | null = null;
   if (readyDay !== null) {
@@ -82,9 +94,14 @@ export function timelineFrom(
       boltDay === null ? fadesDay : Math.max(readyDay + 1, Math.min(fadesDay, boltDay));
     holdsUntilDay =
       coldLossDay !== null && coldLossDay > readyDay ? Math.min(spentDay, coldLossDay) : spentDay;
+    // What was picked still stood.
+    if (facts.lastHarvestDay !== null && facts.lastHarvestDay >= holdsUntilDay) {
+      holdsUntilDay = facts.lastHarvestDay + 1;
+    }
     lossBeforeReady = 1 - Math.exp(-sumBetween(cold, bedDay, readyDay));
   }
-  return pulledOn(growing.clearDay ?? null, {
+  const clearDay = facts.overDay ?? growing.clearDay ?? null;
+  return pulledOn(clearDay, {
     sowDay,
     plantOutDay: need.benchDays > 0 ? bedDay : null,
     emergeDay,
@@ -165,10 +182,32 @@ export function readyDayBy(
   need: Requirement,
   sowDay: DayNumber,
 ): DayNumber | null {
-  if (settings.school === "calendar") {
-    return sowDay + calendarDays(settings, need);
-  }
   const startDay = growthStartDay(site, growing, need, sowDay);
+  return readyDayFrom(site, settings, growing, need, {
+    sowDay,
+    bedDay: sowDay + need.benchDays,
+    startDay,
+  });
+}
+
+/** The days from which a planting is counted: sown, in its bed, growing there. */
+interface Starts {
+  sowDay: DayNumber;
+  bedDay: DayNumber;
+  startDay: DayNumber | null;
+}
+
+function readyDayFrom(
+  site: Site,
+  settings: PlanSettings,
+  growing: Growing,
+  need: Requirement,
+  { sowDay, bedDay, startDay }: Starts,
+): DayNumber | null {
+  if (settings.school === "calendar") {
+    // Planted out later than planned, it is ready later by as much.
+    return bedDay - need.benchDays + calendarDays(settings, need);
+  }
   if (startDay === null) return null;
   const growth = site.growth(growing.crop, growing, sowDay);
   const ready =

@@ -2,7 +2,7 @@ import { dayNumber } from "../calendar";
 import { coverCropLibrary } from "../crops";
 import { restName, restNeeds } from "../plan";
 import { feedingAmount } from "../soil";
-import type { Round, Task } from "./task";
+import { PLAIN, type Round, type Task } from "./task";
 
 /** What was due is asked for so long after its day. */
 const ASKED_AFTER_DAYS = 10;
@@ -21,6 +21,7 @@ function feeding({ garden, day, wording }: Round): Task[] {
     const amount = feedingAmount(one.feed, bed.lengthM * bed.widthM, soilSchool);
     return [
       {
+        ...PLAIN,
         id: `${one.id}-feed`,
         kind: "feed",
         subject: amount.item,
@@ -53,7 +54,13 @@ function rests({ garden, day, wording }: Round): Task[] {
     const { grams, litres } = restNeeds(rest, bed);
     const manure =
       rest.under.kind === "coverCrop" ? coverCropLibrary.get(rest.under.coverCropId) : undefined;
-    const base = { subject: restName(rest), place: bed.name, bedId: bed.id, plantingId: null };
+    const base = {
+      ...PLAIN,
+      subject: restName(rest),
+      place: bed.name,
+      bedId: bed.id,
+      plantingId: null,
+    };
     if (day >= fromDay && day <= fromDay + ASKED_AFTER_DAYS) {
       return [
         {

@@ -8,7 +8,8 @@ import {
   standOf,
   timelineFrom,
 } from "../plan";
-import type { PlantingRound, Task, TaskKind } from "./task";
+import type { Work } from "../log";
+import { PLAIN, type PlantingRound, type Task } from "./task";
 
 /** A sowing or planting out is asked for from its day on, and so long after it. */
 const ASKED_AFTER_DAYS = 10;
@@ -33,13 +34,14 @@ export function plantingTasks(round: PlantingRound): Task[] {
 /** A task on a planting; its id names the planting and the kind of work. */
 function task(
   { life, name, place, day }: PlantingRound,
-  kind: TaskKind,
+  kind: Work,
   fromDay: DayNumber,
   untilDay: DayNumber,
   words: Pick<Task, "reason" | "endsWhen" | "ifLeft"> & { howMuch?: string | null },
 ): Task {
   const { planting } = life;
   return {
+    ...PLAIN,
     id: `${planting.id}-${kind}`,
     kind,
     subject: name,

@@ -2,7 +2,7 @@ import { nightOf, shelterDays, handlingOf, handlingOver, ventAdvice } from "../p
 import { materials, SHUT } from "../shelter";
 import { standingCovers } from "./standingCovers";
 import { stormWarnings } from "./stormWarnings";
-import type { Round, Task } from "./task";
+import { PLAIN, type Round, type Task } from "./task";
 import type { Tonight } from "./tonight";
 import { adviceWords } from "./tonightWords";
 
@@ -23,11 +23,12 @@ export function shelterTasks(round: Round, night: Tonight): Task[] {
 }
 
 function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Tonight): Task[] {
-  const tonight = { fromDay: day, untilDay: day, isLate: false };
+  const tonight = { ...PLAIN, fromDay: day, untilDay: day, isLate: false };
   const putOn = put.map(({ piece, bed, fit, savesKg }): Task => ({
     ...tonight,
     id: `${bed.id}-cover-${day}`,
     kind: "cover",
+    pieces: [{ id: piece.id, bedId: bed.id }],
     subject: materials.get(piece.materialId)?.name ?? piece.materialId,
     place: bed.name,
     bedId: bed.id,
@@ -90,6 +91,7 @@ function airing({ site, garden, day, wording }: Round): Task[] {
     if (openAtHour === null || shutAtHour === null) return [];
     return [
       {
+        ...PLAIN,
         id: `${shelter.id}-vent-${day}`,
         kind: "vent",
         subject: shelter.name,
@@ -113,6 +115,7 @@ function storms({ garden, day, wording }: Round): Task[] {
   if (shelters.length === 0) return [];
   const place = shelters.map(({ name }) => name).join(", ");
   return stormWarnings(garden.outlook?.outlook.days ?? [], day).map(({ day: on, kind }): Task => ({
+    ...PLAIN,
     id: `${kind}-${on}`,
     kind: kind === "wind" ? "prepareForWind" : "brushSnow",
     subject: kind === "wind" ? "Shelters and covers" : "Snow on shelters",
@@ -148,6 +151,8 @@ function bringingIn({ site, garden, day }: Round, { nights }: Tonight): Task[] {
     if (cropMinC < MILD_NIGHT_C || inDanger) return [];
     return [
       {
+        ...PLAIN,
+        pieces: besides.map(({ id }) => ({ id, bedId: null })),
         id: `${bed.id}-bringIn-${day}`,
         kind: "bringIn",
         subject: besides.map(({ materialId }) => materials.get(materialId)?.shortName).join(", "),

@@ -1,45 +1,26 @@
 import type { DayNumber } from "../calendar";
 import type { Garden } from "../garden";
+import type { Work } from "../log";
 import type { PlantingLife, Site } from "../plan";
 import type { Wording } from "../wording";
-
-export type TaskKind =
-  | "sow"
-  | "sowTray"
-  | "checkEmergence"
-  | "label"
-  | "thin"
-  | "hardenOff"
-  | "plantOut"
-  | "shade"
-  | "net"
-  | "waterIn"
-  | "harvest"
-  | "clear"
-  | "feed"
-  | "sowCoverCrop"
-  | "mulch"
-  | "endRest"
-  | "cover"
-  | "pickBeforeFrost"
-  | "carryIn"
-  | "shut"
-  | "vent"
-  | "prepareForWind"
-  | "brushSnow"
-  | "bringIn";
 
 /** One thing to do, as it follows from the garden's state. */
 export interface Task {
   /** The same for the same work on the same thing, so that it can be ticked once and stays ticked. */
   id: string;
-  kind: TaskKind;
+  kind: Work;
   /** What is worked on: "Spinach, winter type". */
   subject: string;
   /** Where, in words: a bed, a tray, a shelter, the shed. */
   place: string;
   bedId: string | null;
   plantingId: string | null;
+  /** The sowing in a tray that is worked on, and how many plants a cell keeps; null elsewhere. */
+  tray: { trayId: string; sowingId: string; plantsPerCell: number } | null;
+  /** Pieces of cover that it puts on a bed, or brings in. */
+  pieces: readonly { id: string; bedId: string | null }[];
+  /** Ids of `data/cautions.json`: said where the act is. */
+  cautions: readonly string[];
   /** The days in which it should be done. */
   fromDay: DayNumber;
   untilDay: DayNumber;
@@ -53,6 +34,9 @@ export interface Task {
   ifLeft: string;
   isLate: boolean;
 }
+
+/** What most tasks have none of. */
+export const PLAIN = { tray: null, pieces: [], cautions: [] } as const;
 
 /** What the rules look at. */
 export interface Round {

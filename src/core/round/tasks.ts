@@ -5,12 +5,13 @@ import type { Wording } from "../wording";
 import { bedTasks } from "./bedTasks";
 import { plantingTasks } from "./plantingTasks";
 import { shelterTasks } from "./shelterTasks";
-import type { Round, Task, TaskKind } from "./task";
+import type { Work } from "../log";
+import type { Round, Task } from "./task";
 import { tonight } from "./tonight";
 import { trayTasks } from "./trayTasks";
 
 /** What cannot wait until tomorrow comes first. */
-const TONIGHT: readonly TaskKind[] = ["cover", "shut", "pickBeforeFrost", "carryIn"];
+const TONIGHT: readonly Work[] = ["cover", "shut", "pickBeforeFrost", "carryIn"];
 
 /**
  * Everything that the garden's state asks for on a day: tonight's decisions first, then what is not

@@ -1,5 +1,5 @@
 import { finalSpacing, hardeningOn, plantingName, trayWork, type TrayWork } from "../plan";
-import type { Round, Task } from "./task";
+import { PLAIN, type Round, type Task } from "./task";
 
 /** Everything that trays ask for on a day. */
 export function trayTasks(round: Round): Task[] {
@@ -13,6 +13,7 @@ function sowTask(
   { raising, day: on }: Extract<TrayWork, { kind: "sow" }>,
 ): Task {
   return {
+    ...PLAIN,
     id: `${raising.planting.id}-sowTray`,
     kind: "sowTray",
     subject: plantingName(garden, raising.planting),
@@ -73,6 +74,8 @@ function stateTask(
   const hours = kind === "harden" ? (hardeningOn(hardening, day)?.hours ?? null) : null;
   const spacing = kind === "plantOut" ? finalSpacing(garden, sowing.plantingId) : undefined;
   return {
+    ...PLAIN,
+    tray: { trayId: tray.id, sowingId: sowing.id, plantsPerCell: state.plantsPerCell },
     id: `${sowing.id}-${words.kind}`,
     kind: words.kind,
     subject: crop.name,

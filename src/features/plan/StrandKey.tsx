@@ -25,6 +25,21 @@ export function StrandKey() {
       <Entry words="sown: drag it">
         <circle cx="13" cy="7" r="4.5" fill="var(--paper)" stroke="var(--text)" strokeWidth="1.6" />
       </Entry>
+      <Entry words="sown, by the logbook">
+        <circle cx="13" cy="7" r="4.5" fill="var(--text)" />
+      </Entry>
+      <Entry words="as planned">
+        <path
+          d="M1,9 H25 M1,6 v6 M25,6 v6"
+          fill="none"
+          stroke="var(--ash-text)"
+          strokeDasharray="3 3"
+          strokeWidth="1.4"
+        />
+      </Entry>
+      <Entry words="picked">
+        <path d="M9,11 l4,-7 l4,7 z" fill="var(--text)" />
+      </Entry>
       <Entry words="planted out">
         <path d="M8,11 a5,6 0 1 1 10,0" fill="none" stroke="var(--text)" strokeWidth="1.4" />
       </Entry>

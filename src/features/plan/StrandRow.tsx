@@ -96,6 +96,12 @@ export const StrandRow = memo(function StrandRow(props: Props) {
             <title>{`planted out ${wording.date(timeline.plantOutDay)}`}</title>
           </path>
         )}
+        {item.planned && <PlannedLine planned={item.planned} y={y} x={x} />}
+        {item.happened?.pickedDays.map((day) => (
+          <path key={day} d={`M${x(day) - 3.5},${middle + 12} l3.5,-5 l3.5,5 z`} fill="var(--text)">
+            <title>{`picked ${wording.date(day)}`}</title>
+          </path>
+        ))}
         {paleFromX !== null && (
           <rect
             x={paleFromX}
@@ -134,7 +140,7 @@ export const StrandRow = memo(function StrandRow(props: Props) {
           cx={knotX}
           cy={middle}
           r={selected ? 5.5 : 4.5}
-          fill={selected ? "var(--ember)" : "var(--paper)"}
+          fill={selected ? "var(--ember)" : item.happened?.isSown ? "var(--text)" : "var(--paper)"}
           stroke="var(--text)"
           strokeWidth="1.6"
           pointerEvents="none"
@@ -143,6 +149,24 @@ export const StrandRow = memo(function StrandRow(props: Props) {
     </g>
   );
 });
+
+/** What was planned, below what came of it: from the planned sowing to the day it would have been ready. */
+function PlannedLine(props: {
+  planned: NonNullable<StrandItem["planned"]>;
+  y: number;
+  x: TimeScale;
+}) {
+  const { planned, y, x } = props;
+  const lineY = y + ROW_HEIGHT - 2;
+  const [fromX, toX] = [x(planned.sowDay), x(planned.readyDay ?? planned.sowDay)];
+  return (
+    <g stroke="var(--ash-text)" strokeWidth="1.2" fill="none">
+      <title>as it was planned</title>
+      <line x1={fromX} x2={toX} y1={lineY} y2={lineY} strokeDasharray="3 3" />
+      <path d={`M${fromX},${lineY - 3} v5 M${toX},${lineY - 3} v5`} />
+    </g>
+  );
+}
 
 function StrandLabel(props: {
   item: StrandItem;
@@ -189,5 +213,8 @@ function clipped(name: string, letters: number): string {
 function knotWords(item: StrandItem, wording: LocalWording): string {
   const { sowDay, readyDay } = item.timeline;
   const ready = readyDay === null ? "not ready here" : `ready ${wording.date(readyDay, sowDay)}`;
-  return `sown ${wording.date(sowDay)}, ${ready}`;
+  const known = item.happened?.isSown ? " by the logbook" : "";
+  const picked = item.happened?.pickedDays.length ?? 0;
+  const times = picked === 0 ? "" : `, picked ${picked === 1 ? "once" : `${picked} times`}`;
+  return `sown ${wording.date(sowDay)}${known}, ${ready}${times}`;
 }

@@ -5,8 +5,10 @@ import { dayNumber, type DayNumber } from "@/core/calendar";
 import { coverWords } from "@/core/shelter";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import {
+  differsFromPlan,
   growingOf,
   lifeOf,
+  NOTHING_KNOWN,
   type PlantingLife,
   type Site,
   type Strand,
@@ -26,6 +28,10 @@ export interface StrandItem {
   label: string;
   timeline: Timeline;
   strand: Strand;
+  /** What happened: sown by the logbook, picked on these days; null where nothing is known. */
+  happened: { isSown: boolean; pickedDays: DayNumber[] } | null;
+  /** What was planned, where it came out otherwise. */
+  planned: Pick<Timeline, "sowDay" | "readyDay"> | null;
 }
 
 export type Grouping = "bed" | "crop";
@@ -78,7 +84,7 @@ export function draggedItems(
     const growing = moved && growingOf(garden, moved);
     if (!moved || !growing) return [];
     const timeline = timelineFrom(site, garden.settings, growing, dayNumber(sowOn));
-    return [itemOf(garden, site, { planting: moved, growing, timeline })];
+    return [itemOf(garden, site, { planting: moved, growing, timeline, facts: NOTHING_KNOWN })];
   });
 }
 
@@ -103,8 +109,8 @@ export function livingWithin(
 function itemOf(garden: Garden, site: Site, view: PlantingLife): StrandItem {
   const kept = items.get(view);
   if (kept && kept.garden === garden.beds) return kept.item;
-  const { planting, growing, timeline } = view;
-  const item = {
+  const { planting, growing, timeline, facts } = view;
+  const item: StrandItem = {
     id: planting.id,
     bedName: garden.beds.get(planting.bedId)?.name ?? "",
     cropName: growing.crop.name,
@@ -112,6 +118,13 @@ function itemOf(garden: Garden, site: Site, view: PlantingLife): StrandItem {
     varietyName: growing.stage === "baby" ? "young leaves" : growing.variety.name,
     timeline,
     strand: strandOf(site, garden.settings, growing, timeline),
+    happened:
+      facts === NOTHING_KNOWN
+        ? null
+        : { isSown: facts.sownDay !== null, pickedDays: facts.pickedDays },
+    planned: differsFromPlan(view)
+      ? timelineFrom(site, garden.settings, growing, dayNumber(planting.sowOn))
+      : null,
   };
   items.set(view, { garden: garden.beds, item });
   return item;

@@ -9,7 +9,15 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden, Planting } from "@/core/garden";
-import { growingOf, grownShare, successionMoves, timelineFrom, type Site } from "@/core/plan";
+import {
+  growingOf,
+  grownShare,
+  lifeOf,
+  NOTHING_KNOWN,
+  successionMoves,
+  timelineFrom,
+  type Site,
+} from "@/core/plan";
 import { coverWords } from "@/core/shelter";
 import { gardenStore, todayOf } from "@/store";
 import { InspectorSection } from "@/ui/frame";
@@ -18,6 +26,7 @@ import type { LocalWording } from "@/ui/wording";
 import { AgainSection } from "./AgainSection";
 import { AmountsSection } from "./AmountsSection";
 import { ComingUpSection } from "./ComingUpSection";
+import { HappenedSection } from "./HappenedSection";
 import { SchoolsSection } from "./SchoolsSection";
 import { SetupSection } from "./SetupSection";
 import { SunWarning } from "./SunWarning";
@@ -46,7 +55,12 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
   const bed = garden.beds.get(planting.bedId);
   if (!growing || !bed) return null;
   const { settings } = garden;
-  const timeline = timelineFrom(site, settings, growing, sowDay);
+  const life = lifeOf(garden, site, planting);
+  // While it is dragged its sowing is still to come; otherwise what is known to have happened counts.
+  const isDragged = sowDay !== dayNumber(planting.sowOn);
+  const timeline =
+    life && !isDragged ? life.timeline : timelineFrom(site, settings, growing, sowDay);
+  const facts = life?.facts ?? NOTHING_KNOWN;
   const grown = grownShare(site, settings, growing, timeline, day);
   const shown = { site, settings, growing, wording };
   const move = async () => {
@@ -88,16 +102,18 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         />
         <BigNumber
           label="from sowing"
-          value={timeline.readyDay === null ? "–" : `${timeline.readyDay - sowDay} days`}
+          value={timeline.readyDay === null ? "–" : `${timeline.readyDay - timeline.sowDay} days`}
         />
       </Box>
       <Box sx={{ mt: 1, fontSize: 14 }}>{onDateWords(timeline, day, grown, wording)}</Box>
       <TextField
         label={growing.method === "transplant" ? "Sown on the bench" : "Sown"}
         type="date"
+        disabled={facts.sownDay !== null}
+        helperText={facts.sownDay === null ? undefined : "By the logbook: change its entry there."}
         size="small"
         fullWidth
-        value={typedDate ?? isoDate(sowDay)}
+        value={typedDate ?? isoDate(timeline.sowDay)}
         onChange={(event) => setTypedDate(event.target.value)}
         onBlur={() => void move()}
         onKeyDown={(event) => {
@@ -106,12 +122,13 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         slotProps={{ inputLabel: { shrink: true } }}
         sx={{ mt: 1.5 }}
       />
+      <HappenedSection planting={planting} facts={facts} wording={wording} />
       <SunWarning site={site} growing={growing} timeline={timeline} />
       <WhySection {...shown} timeline={timeline} />
       <ComingUpSection {...shown} timeline={timeline} />
       <WeekLaterSection {...shown} timeline={timeline} />
       <SetupSection {...shown} planting={planting} timeline={timeline} />
-      <SchoolsSection {...shown} sowDay={sowDay} />
+      <SchoolsSection {...shown} sowDay={timeline.sowDay} />
       <AgainSection
         garden={garden}
         site={site}
