@@ -26,6 +26,8 @@ export interface Climate {
   clearness(day: DayNumber): number;
   /** Daily light integral in the open, mol/m² per day. */
   dliMol(day: DayNumber): number;
+  /** Rain of a usual day, wet and dry days together, mm; 0 where a record has no rain. */
+  usualRainMm(day: DayNumber): number;
   /** Standard deviation of a night's minimum about the normal, °C. */
   nightSpreadC(day: DayNumber): number;
   /**
@@ -86,12 +88,19 @@ function climateOf(
     maxTempC: (day) => onDay(highs, day),
     clearness: (day) => onDay(clearness, day),
     dliMol: (day) => onDay(light, day),
+    usualRainMm: (day) => wetShare(model, day) * onDay(model.wetDayMm, day),
     nightSpreadC: (day) => onDay(night.sd, day),
     logChanceNightStaysAbove(day, thresholdC) {
       const at = dayOfYear(day) - 1;
       return logChanceAbove(lows[at] ?? 0, night.sd[at] ?? 1, thresholdC, more.spellIndex);
     },
   };
+}
+
+/** The share of days that are wet about a day: where the two chances of the chain balance. */
+function wetShare({ wetAfterDry, wetAfterWet }: WeatherModel, day: DayNumber): number {
+  const [fromDry, fromWet] = [onDay(wetAfterDry, day), onDay(wetAfterWet, day)];
+  return fromDry / Math.max(1e-9, 1 + fromDry - fromWet);
 }
 
 /** A leap year's days, so that 29 February has its value. */

@@ -9,27 +9,34 @@ import {
   type Garden,
   type Planting,
 } from "../garden";
-import { LogEntrySchema, type LogEntry } from "../log";
+import { LogEntrySchema, ThermometerDaySchema, type LogEntry } from "../log";
 import { factsOf } from "../plan";
 import { withoutSeeds } from "../seedlings";
 import { plantingRefusal } from "./plantingCommands";
 import { change, command, refuse, type Run } from "./command";
 import { occupying } from "./occupying";
+import { setThermometerDays } from "./thermometerCommands";
 
 const GONE = "This entry is no longer in the log.";
 
 /** Entries written into the log; one that is there already is changed. */
 export const keepEntries = command({
   name: "log.keep",
-  label: ({ entries }) => (entries.length === 1 ? "an entry" : `${entries.length} entries`),
+  label: ({ entries, thermometerDays = [] }) => {
+    const count = entries.length + thermometerDays.length;
+    return count === 1 ? "an entry of the log" : `${count} entries of the log`;
+  },
   input: z.object({
-    entries: z.array(LogEntrySchema).min(1, "There is nothing to keep.").max(500),
+    entries: z.array(LogEntrySchema).max(500),
+    /** Lows inside and outside of nights, which belong with them. */
+    thermometerDays: z.array(ThermometerDaySchema).max(500).optional(),
     /** A planting that nobody had planned, sown as the entry says. */
     newPlantings: z.array(PlantingSchema).max(20).optional(),
     /** What is to come is not logged. */
     today: IsoDateSchema,
   }),
-  run(garden, { entries, newPlantings = [], today }) {
+  run(garden, { entries, thermometerDays = [], newPlantings = [], today }) {
+    if (entries.length + thermometerDays.length === 0) return refuse("There is nothing to keep.");
     const planted = addPlantings(garden, newPlantings);
     if ("refusal" in planted) return planted;
     let next = withChanges(garden, planted.changes);
@@ -39,6 +46,11 @@ export const keepEntries = command({
       if ("refusal" in kept) return kept;
       changes.push(...kept.changes);
       next = withChanges(next, kept.changes);
+    }
+    if (thermometerDays.length > 0) {
+      const read = setThermometerDays.run(next, { days: thermometerDays });
+      if ("refusal" in read) return read;
+      changes.push(...read.changes);
     }
     return change(...changes);
   },

@@ -14,6 +14,8 @@ export interface Facts {
   lastHarvestDay: DayNumber | null;
   /** Nothing stands there any more from this day on: picked empty, lost whole, or cleared. */
   overDay: DayNumber | null;
+  /** Its ground is free from this day on. */
+  clearedDay: DayNumber | null;
   harvestedGrams: number;
   harvestedCount: number;
   /** Losses in the order of their days. */
@@ -28,6 +30,7 @@ export const NOTHING_KNOWN: Facts = {
   firstHarvestDay: null,
   lastHarvestDay: null,
   overDay: null,
+  clearedDay: null,
   harvestedGrams: 0,
   harvestedCount: 0,
   losses: [],
@@ -115,6 +118,7 @@ function fromEntry({ on, what }: LogEntry, of: (plantingId: string) => Facts): v
     case "cleared": {
       const facts = of(what.plantingId);
       facts.overDay = earlier(facts.overDay, day);
+      facts.clearedDay = earlier(facts.clearedDay, day);
       break;
     }
     default:

@@ -24,7 +24,7 @@ export { judge, type Verdict, type Wanted } from "./feasibility";
 export { why } from "./why";
 export { otherCropsFor, waysTo, type Way, type Wish } from "./wish";
 export { type Spot } from "./spots";
-export { grownShare, standingShare, worthOn } from "./size";
+export { daysUntilWorth, grownShare, standingShare, worthOn } from "./size";
 export { strandOf, type Strand, type StrandPoint } from "./strand";
 export {
   amountsFor,
@@ -90,7 +90,7 @@ export {
 export { openingsIn, plantingInto, whatFits, type Fit, type Opening } from "./whatFits";
 export { greenManures, type GreenManure } from "./greenManure";
 export { differsFromPlan, lifeOf, siteFor, type PlantingLife } from "./lives";
-export { factsOf, NOTHING_KNOWN, shareLeft, type Facts } from "./facts";
+export { factsOf, isSown, NOTHING_KNOWN, shareLeft, type Facts } from "./facts";
 export {
   bedDays,
   clashesIn,
@@ -117,6 +117,7 @@ export { setupOperations, usualSetup, type Operation, type Setup } from "./setup
 export { meaningOfMove, nearestPlace, type Meaning } from "./moving";
 export { feltHardening, lt50Course } from "./hardening";
 export {
+  expectedDay,
   handlingOf,
   handlingOver,
   lightShareOfCovers,

@@ -1,5 +1,5 @@
 import type { DayNumber } from "../calendar";
-import { sumBetween } from "./growthCurve";
+import { dayWhenGathered, sumBetween } from "./growthCurve";
 import { standingPacketDays } from "./requirement";
 import type { PlanSettings, Site } from "./site";
 import type { Growing, Timeline } from "./timeline";
@@ -63,3 +63,17 @@ export function worthOn(site: Site, growing: Growing, sowDay: DayNumber, day: Da
   const growth = site.growth(growing.crop, growing, sowDay);
   return sumBetween(growth, day, day + 1);
 }
+
+/** Days from a day until a planting in its bed has gathered so many packet days; a year where it never does. */
+export function daysUntilWorth(
+  site: Site,
+  growing: Growing,
+  sowDay: DayNumber,
+  day: DayNumber,
+  packetDays: number,
+): number {
+  const growth = site.growth(growing.crop, growing, sowDay);
+  return (dayWhenGathered(growth, day, packetDays) ?? day + DAYS_PER_YEAR) - day;
+}
+
+const DAYS_PER_YEAR = 365;

@@ -1,15 +1,73 @@
 import { dayNumber } from "../calendar";
+import { care } from "../care";
 import { coverCropLibrary } from "../crops";
-import { restName, restNeeds } from "../plan";
+import { materials } from "../shelter";
+import { bedDays, lifeOf, plantingName, restName, restNeeds, uncovering } from "../plan";
 import { feedingAmount } from "../soil";
-import { PLAIN, type Round, type Task } from "./task";
+import { ASKED_AFTER_DAYS, PLAIN, type Round, type Task } from "./task";
 
-/** What was due is asked for so long after its day. */
-const ASKED_AFTER_DAYS = 10;
-
-/** Beds to be fed, to be put to rest, and rests that end. */
+/** Beds to be readied, fed, put to rest and uncovered, and rests that end. */
 export function bedTasks(round: Round): Task[] {
-  return [...feeding(round), ...rests(round)];
+  return [...readying(round), ...feeding(round), ...rests(round), ...uncoveringInSpring(round)];
+}
+
+/** A bed is readied in the week before something comes into it. */
+function readying({ site, garden, day, wording }: Round): Task[] {
+  return [...garden.plantings.values()].flatMap((planting): Task[] => {
+    const bed = garden.beds.get(planting.bedId);
+    const life = lifeOf(garden, site, planting);
+    if (!bed || !life || planting.interplanted || planting.potCm !== null) return [];
+    const { fromDay } = bedDays(life.timeline);
+    if (day < fromDay - care.readyBedAheadDays || day >= fromDay) return [];
+    const undug = garden.settings.soilSchool === "undug";
+    return [
+      {
+        ...PLAIN,
+        id: `${planting.id}-readyBed`,
+        kind: "readyBed",
+        subject: `${wording.number(planting.lengthM, 1)} m for ${plantingName(garden, planting)}`,
+        place: bed.name,
+        bedId: bed.id,
+        plantingId: planting.id,
+        fromDay: fromDay - care.readyBedAheadDays,
+        untilDay: fromDay - 1,
+        reason: `It comes in on ${wording.date(fromDay, day)}. ${
+          undug
+            ? "Weeds out, what stood there cut at the ground, raked level."
+            : "Weeds out, loosened a fork deep, raked fine."
+        }`,
+        endsWhen: "the ground is clean, level and moist",
+        ifLeft: "It is sown into weeds, or a day late.",
+      },
+    ];
+  });
+}
+
+/** Covers of a bed's own come off for good in spring. */
+function uncoveringInSpring({ site, garden, day, wording }: Round): Task[] {
+  const { midwinterDay, startDay } = site.season(day);
+  if (day < midwinterDay) return [];
+  return [...garden.beds.values()].flatMap((bed): Task[] => {
+    if (!bed.covers.some((id) => materials.get(id)?.removable)) return [];
+    const off = uncovering(site, garden, bed, midwinterDay);
+    if (!off || day < off.day || day > off.day + ASKED_AFTER_DAYS) return [];
+    return [
+      {
+        ...PLAIN,
+        id: `${bed.id}-uncover-${startDay}`,
+        kind: "uncover",
+        subject: off.coverNames,
+        place: bed.name,
+        bedId: bed.id,
+        fromDay: off.day,
+        untilDay: off.day,
+        reason: `Since ${wording.date(off.day, day)} it grows as well without, and killing nights are rare.`,
+        endsWhen: `${off.isPlural ? "they are" : "it is"} dry, folded and in the shed`,
+        ifLeft: "It takes light, and plants grow soft and bolt sooner.",
+        isLate: day > off.day,
+      },
+    ];
+  });
 }
 
 function feeding({ garden, day, wording }: Round): Task[] {
@@ -27,7 +85,6 @@ function feeding({ garden, day, wording }: Round): Task[] {
         subject: amount.item,
         place: bed.name,
         bedId: bed.id,
-        plantingId: null,
         fromDay: on,
         untilDay: on,
         reason:

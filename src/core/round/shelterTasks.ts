@@ -1,3 +1,7 @@
+import type { DayNumber } from "../calendar";
+import type { OutlookDay } from "../climate";
+import type { Shelter } from "../garden";
+import type { Site, VentAdvice } from "../plan";
 import { nightOf, shelterDays, handlingOf, handlingOver, ventAdvice } from "../plan";
 import { materials, SHUT } from "../shelter";
 import { standingCovers } from "./standingCovers";
@@ -79,15 +83,11 @@ function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Toni
 
 /** Shelters that get too warm shut, and have to be opened today. */
 function airing({ site, garden, day, wording }: Round): Task[] {
-  const outlook = garden.outlook?.outlook.days ?? [];
+  const outlook = garden.outlook?.outlook.days ?? NO_OUTLOOK;
   return [...garden.shelters.values()].flatMap((shelter): Task[] => {
     // An opener does it by itself.
     if (shelter.vent.kind === "automatic") return [];
-    const { structure } = handlingOf(shelter);
-    const shut = { working: SHUT, structure };
-    const { openAtHour, shutAtHour, shutMaxC } = ventAdvice(
-      shelterDays(site, shelter.covers, outlook, day, shut, NIGHT_STEPS),
-    );
+    const { openAtHour, shutAtHour, shutMaxC } = airingOf(site, shelter, outlook, day);
     if (openAtHour === null || shutAtHour === null) return [];
     return [
       {
@@ -109,6 +109,31 @@ function airing({ site, garden, day, wording }: Round): Task[] {
     ];
   });
 }
+
+interface KeptAiring {
+  site: Site;
+  outlook: readonly OutlookDay[];
+  day: DayNumber;
+  advice: VentAdvice;
+}
+const airings = new WeakMap<Shelter, KeptAiring>();
+
+/** When to air a shelter that stands shut; computed again only for another day, outlook or shelter. */
+function airingOf(
+  site: Site,
+  shelter: Shelter,
+  outlook: readonly OutlookDay[],
+  day: DayNumber,
+): VentAdvice {
+  const known = airings.get(shelter);
+  if (known?.site === site && known.outlook === outlook && known.day === day) return known.advice;
+  const shut = { working: SHUT, structure: handlingOf(shelter).structure };
+  const advice = ventAdvice(shelterDays(site, shelter.covers, outlook, day, shut, NIGHT_STEPS));
+  airings.set(shelter, { site, outlook, day, advice });
+  return advice;
+}
+
+const NO_OUTLOOK: readonly OutlookDay[] = [];
 
 function storms({ garden, day, wording }: Round): Task[] {
   const shelters = [...garden.shelters.values()];

@@ -1,5 +1,5 @@
 import type { DayNumber } from "../calendar";
-import type { Garden } from "../garden";
+import type { Bed, Garden } from "../garden";
 import type { Work } from "../log";
 import type { PlantingLife, Site } from "../plan";
 import type { Wording } from "../wording";
@@ -19,8 +19,6 @@ export interface Task {
   tray: { trayId: string; sowingId: string; plantsPerCell: number } | null;
   /** Pieces of cover that it puts on a bed, or brings in. */
   pieces: readonly { id: string; bedId: string | null }[];
-  /** Ids of `data/cautions.json`: said where the act is. */
-  cautions: readonly string[];
   /** The days in which it should be done. */
   fromDay: DayNumber;
   untilDay: DayNumber;
@@ -32,11 +30,24 @@ export interface Task {
   endsWhen: string;
   /** What happens if it is left. */
   ifLeft: string;
+  /** More of the how, a sentence each: mildest first where there are ways. */
+  more: readonly string[];
+  /** Ids of `data/cautions.json`: said where the act is. */
+  cautions: readonly string[];
   isLate: boolean;
 }
 
 /** What most tasks have none of. */
-export const PLAIN = { tray: null, pieces: [], cautions: [] } as const;
+export const PLAIN = {
+  bedId: null,
+  plantingId: null,
+  tray: null,
+  pieces: [],
+  howMuch: null,
+  more: [],
+  cautions: [],
+  isLate: false,
+} as const;
 
 /** What the rules look at. */
 export interface Round {
@@ -44,11 +55,54 @@ export interface Round {
   garden: Garden;
   day: DayNumber;
   wording: Wording;
+  /** The day's usual mean in the open, °C. */
+  meanC: number;
 }
 
 /** What the rules for one planting look at. */
 export interface PlantingRound extends Round {
   life: PlantingLife;
   name: string;
-  place: string;
+  bed: Bed;
+}
+
+/** What is due is asked for from its day on, and so long after it. */
+export const ASKED_AFTER_DAYS = 10;
+
+/** Whether something is known to have happened by the day looked at: later entries are not yet written then. */
+export function isKnown(factDay: DayNumber | null, { day }: Round): boolean {
+  return factDay !== null && factDay <= day;
+}
+
+interface Words extends Pick<Task, "reason" | "endsWhen" | "ifLeft"> {
+  howMuch?: string | null;
+  more?: readonly string[];
+  cautions?: readonly string[];
+  /** Set apart from the same work on the same planting at another time. */
+  again?: string;
+}
+
+/** A task on a planting; its id names the planting, the kind of work and which time it is. */
+export function plantingTask(
+  { life, name, bed, day }: PlantingRound,
+  kind: Work,
+  fromDay: DayNumber,
+  untilDay: DayNumber,
+  { again, ...words }: Words,
+): Task {
+  const { planting } = life;
+  return {
+    ...PLAIN,
+    ...words,
+    howMuch: words.howMuch ?? null,
+    id: `${planting.id}-${kind}${again === undefined ? "" : `-${again}`}`,
+    kind,
+    subject: name,
+    place: bed.name,
+    bedId: planting.bedId,
+    plantingId: planting.id,
+    fromDay,
+    untilDay,
+    isLate: day > untilDay,
+  };
 }

@@ -1,11 +1,47 @@
-import { finalSpacing, hardeningOn, plantingName, trayWork, type TrayWork } from "../plan";
+import {
+  finalSpacing,
+  hardeningOn,
+  plantingName,
+  sowingStates,
+  trayWork,
+  type TrayWork,
+} from "../plan";
+import { dayNumber, isoDate } from "../calendar";
+import { seedlingsIn } from "../seedlings";
 import { PLAIN, type Round, type Task } from "./task";
 
 /** Everything that trays ask for on a day. */
 export function trayTasks(round: Round): Task[] {
-  return trayWork(round.garden, round.site, round.day)
+  const work = trayWork(round.garden, round.site, round.day)
     .filter(({ day }) => day <= round.day)
-    .map((work) => (work.kind === "sow" ? sowTask(round, work) : stateTask(round, work)));
+    .map((one) => (one.kind === "sow" ? sowTask(round, one) : stateTask(round, one)));
+  return [...work, ...pottingOn(round)];
+}
+
+/** Seedlings that have stayed too long in their cells: into larger ones, or out at last. */
+function pottingOn({ garden, site, day, wording }: Round): Task[] {
+  return sowingStates(garden, site, day).flatMap(({ tray, sowing, crop, rootBoundDay }): Task[] => {
+    const alive = seedlingsIn(sowing);
+    if (day < rootBoundDay || sowing.cells.length === 0 || alive === 0) return [];
+    return [
+      {
+        ...PLAIN,
+        id: `${sowing.id}-potOn`,
+        kind: "potOn",
+        subject: crop.name,
+        place: tray.name,
+        plantingId: sowing.plantingId,
+        fromDay: rootBoundDay,
+        untilDay: rootBoundDay,
+        reason: `Sown on ${wording.date(dayNumber(sowing.sownOn), day)}, they have outgrown their cells: pot them on, leggy ones deeper, or plant them out.`,
+        howMuch: alive === null ? null : `${alive} seedlings`,
+        endsWhen: "roots have room",
+        ifLeft: "Root-bound plants stand still, and bolt.",
+        isLate: day > rootBoundDay,
+        cautions: ["compost-dust"],
+      },
+    ];
+  });
 }
 
 function sowTask(
@@ -76,7 +112,8 @@ function stateTask(
   return {
     ...PLAIN,
     tray: { trayId: tray.id, sowingId: sowing.id, plantsPerCell: state.plantsPerCell },
-    id: `${sowing.id}-${words.kind}`,
+    // Hardening goes on from day to day: it is asked for anew each day.
+    id: `${sowing.id}-${words.kind}${kind === "harden" ? `-${isoDate(day)}` : ""}`,
     kind: words.kind,
     subject: crop.name,
     place: kind === "plantOut" && bed ? `${tray.name} to ${bed.name}` : tray.name,

@@ -1,0 +1,9 @@
+export { readLine, meantOf, type LineContext, type ReadLine, type Understood } from "./quickLine";
+export {
+  amountWords,
+  CAUSE_WORDS,
+  kindWords,
+  loggedWords,
+  subjectOf,
+  WORK_WORDS,
+} from "./entryWords";

@@ -1,0 +1,427 @@
+import { dateWords, isoDate, type DayNumber } from "../calendar";
+import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
+import {
+  LogEntrySchema,
+  ThermometerDaySchema,
+  type LogEntry,
+  type Logged,
+  type ThermometerDay,
+} from "../log";
+import { amountsFor, plantingName, standOf, usualYieldKg, type Site } from "../plan";
+import type { Wording } from "../wording";
+import { clausesOf, readClause, type Clause } from "./clause";
+import { loggedWords } from "./entryWords";
+import { plantingsMeant } from "./fit";
+import { namesIn } from "./names";
+import { unplannedPlanting } from "./unplanned";
+import type { Deed } from "./vocabulary";
+
+/** What a line is read against. */
+export interface LineContext {
+  site: Site;
+  garden: Garden;
+  /** The day meant where the line names none. */
+  day: DayNumber;
+  /** The last day that can be logged. */
+  today: DayNumber;
+  wording: Wording;
+  newId: () => string;
+}
+
+/** One thing that a line was understood to say. */
+export interface Understood {
+  /** In a sentence, as it will stand in the log. */
+  words: string;
+  entry: LogEntry | null;
+  /** Lows inside and outside of one night, which teach what the covers give. */
+  thermometerDay: ThermometerDay | null;
+  /** A planting that nobody had planned. */
+  newPlanting: Planting | null;
+  /** Other plantings that may be meant. */
+  others: { plantingId: string; words: string }[];
+  /** What looks odd, though it can be kept. */
+  doubt: string | null;
+}
+
+export type ReadLine =
+  { ok: true; understood: Understood[] } | { ok: false; problem: string; word: string | null };
+
+/** What cannot be read, with the word that it stumbled over. */
+class Unreadable extends Error {
+  constructor(
+    message: string,
+    readonly word: string | null = null,
+  ) {
+    super(message);
+  }
+}
+
+/**
+ * Reads a line of the log: one part or several, each a deed with its crop, bed, amount and day, or a
+ * temperature.
+ *
+ * @example readLine("sowed 2 rows spinach bed 7", context)
+ * @example readLine("-3.5 in the house, -9 out", context)
+ * @example readLine("1.2 kg kale", context)
+ */
+export function readLine(line: string, context: LineContext): ReadLine {
+  const { garden, today } = context;
+  const names = namesIn(garden);
+  const parts = clausesOf(line, names);
+  if (parts.length === 0) {
+    return { ok: false, problem: "Write what happened: “1.2 kg kale”.", word: null };
+  }
+  try {
+    const clauses = parts.map((part) => readClause(part, names, garden.settings.units, today));
+    carryOn(clauses);
+    return {
+      ok: true,
+      understood: asPairs(
+        clauses.map((clause) => understand(clause, context)),
+        context,
+      ),
+    };
+  } catch (error) {
+    if (!(error instanceof Unreadable)) throw error;
+    return { ok: false, problem: error.message, word: error.word };
+  }
+}
+
+/** What one part says holds for those after it: the deed and the place; the day for all. */
+function carryOn(clauses: Clause[]): void {
+  const day = clauses.find((clause) => clause.day !== null)?.day ?? null;
+  clauses.forEach((clause, index) => {
+    clause.day ??= day;
+    const before = clauses[index - 1];
+    if (!before || clause.tempC !== null) return;
+    clause.deed ??= before.deed;
+    clause.plainWork ??= before.plainWork;
+    // "Sowed spinach and radish bed 7": the place stands after both.
+    if (before.bedId === null && before.shelterId === null && before.tempC === null) {
+      before.bedId = clause.crop === null ? null : clause.bedId;
+    }
+    if (clause.bedId === null && clause.shelterId === null && clause.crop === null) {
+      clause.bedId = before.bedId;
+      clause.shelterId = before.shelterId;
+    }
+  });
+}
+
+function understand(clause: Clause, context: LineContext): Understood {
+  const day = clause.day ?? context.day;
+  if (day > context.today) {
+    throw new Unreadable(
+      `${dateWords(day, context.today)} is still to come: the log takes what has happened.`,
+    );
+  }
+  const deed = deedOf(clause);
+  const isFree = deed?.kind === "seen" || clause.plainWork !== null;
+  const [unknown] = clause.unknown;
+  if (unknown !== undefined && !isFree) {
+    throw new Unreadable(
+      `It does not know “${unknown}”: name a crop, a bed, a shelter or what was done.`,
+      unknown,
+    );
+  }
+  if (clause.tempC !== null) return temperature(clause, day, context);
+  if (clause.plainWork !== null) return observed(clause, day, context);
+  if (!deed) {
+    const what = clause.crop ? `the ${clause.crop.words}` : `“${clause.text}”`;
+    throw new Unreadable(
+      `What was done with ${what}? Begin with sowed, planted, picked, lost, watered or saw.`,
+    );
+  }
+  if (deed.kind === "seen") return observed(clause, day, context);
+  if (deed.kind === "worked") return worked(clause, deed, day, context);
+  return ofPlanting(clause, deed.kind, day, context);
+}
+
+/** The deed that is said, or that the amount and the pest leave no doubt of. */
+function deedOf({ deed, grams, crop, count, pestId, share, cause }: Clause): Deed | null {
+  if (deed) return deed;
+  if (grams !== null || (crop !== null && count !== null)) return { kind: "harvested" };
+  if (share !== null && cause !== null) return { kind: "lost" };
+  return pestId !== null ? { kind: "seen" } : null;
+}
+
+function ofPlanting(
+  clause: Clause,
+  kind: Exclude<Deed["kind"], "worked" | "seen">,
+  day: DayNumber,
+  context: LineContext,
+): Understood {
+  const { site, garden, wording } = context;
+  if (!clause.crop && clause.bedId === null) {
+    throw new Unreadable(`Which crop? Name it, and its bed: “${exampleFor(kind)}”.`);
+  }
+  const meant = plantingsMeant(site, garden, clause, kind, day);
+  const [planting = kind === "sown" ? unplanned(clause, day, context) : undefined] = meant;
+  if (!planting) throw new Unreadable(nothingThere(clause, kind, day, context));
+  const isNew = !garden.plantings.has(planting.id);
+  const what = loggedOf(shareOfPlants(clause, planting, garden), kind, planting.id);
+  const entry = checked(what, day, "", context);
+  const withIt = isNew
+    ? { ...garden, plantings: new Map([...garden.plantings, [planting.id, planting] as const]) }
+    : garden;
+  return {
+    words: loggedWords(withIt, entry, wording),
+    entry,
+    thermometerDay: null,
+    newPlanting: isNew ? planting : null,
+    others: meant
+      .slice(1, 6)
+      .map((one) => ({ plantingId: one.id, words: placeWords(garden, one) })),
+    doubt: isNew
+      ? "Nothing of the kind is planned there: keeping it adds the planting."
+      : doubtOf(garden, planting, entry, wording),
+  };
+}
+
+function exampleFor(kind: Deed["kind"]): string {
+  return kind === "sown"
+    ? "sowed spinach bed 7"
+    : kind === "lost"
+      ? "lost half the lettuce to slugs"
+      : "1.2 kg kale";
+}
+
+function unplanned(clause: Clause, day: DayNumber, context: LineContext): Planting | undefined {
+  const bed = context.garden.beds.get(clause.bedId ?? "");
+  if (!clause.crop || !bed) return undefined;
+  const made = unplannedPlanting(context.site, context.garden, bed, clause, day, context.newId());
+  if (made === null) {
+    throw new Unreadable(
+      `${bed.name} has no room on ${context.wording.date(day)}: clear what stands there first.`,
+    );
+  }
+  return made;
+}
+
+function nothingThere(
+  { crop, bedId, shelterId }: Clause,
+  kind: Deed["kind"],
+  day: DayNumber,
+  { garden, wording }: LineContext,
+): string {
+  const name = crop ? (cropsOf(garden).get(crop.cropId)?.name ?? crop.words) : "Nothing";
+  const where =
+    garden.beds.get(bedId ?? "")?.name ??
+    garden.shelters.get(shelterId ?? "")?.name ??
+    "the garden";
+  const subject = crop ? `No ${name.toLowerCase()}` : name;
+  if (kind === "sown")
+    return `${subject} waits to be sown in ${where}: name the bed, and it is added.`;
+  if (kind === "plantedOut") return `${subject} waits to be planted out in ${where}.`;
+  if (kind === "emerged") return `${subject} is expected up in ${where}.`;
+  return `${subject} grows in ${where} on ${wording.date(day)}: name the crop and the bed as they are in the plan.`;
+}
+
+function placeWords(garden: Garden, planting: Planting): string {
+  return `${plantingName(garden, planting)} in ${garden.beds.get(planting.bedId)?.name ?? ""}`;
+}
+
+function loggedOf(
+  clause: Clause,
+  kind: Exclude<Deed["kind"], "worked" | "seen">,
+  plantingId: string,
+): Logged {
+  const { count, outOf, grams, share, cause, isLast } = clause;
+  switch (kind) {
+    case "sown":
+      return { kind, plantingId, lotId: null, seeds: null };
+    case "emerged":
+      return { kind, plantingId, up: count, outOf };
+    case "plantedOut":
+      return { kind, plantingId, plants: count };
+    case "harvested":
+      return { kind, plantingId, grams, count, isLast };
+    case "lost":
+      return { kind, plantingId, cause: cause ?? "other", share: share ?? 1 };
+    case "cleared":
+      return { kind, plantingId };
+  }
+}
+
+/** Plants that were counted as lost, as a share of those that stand in the planting. */
+function shareOfPlants(clause: Clause, planting: Planting, garden: Garden): Clause {
+  const bed = garden.beds.get(planting.bedId);
+  const crop = cropsOf(garden).get(planting.cropId);
+  if (clause.count === null || clause.share !== null || !bed || !crop) return clause;
+  const { plants } = amountsFor(standOf(planting, bed), crop, planting.method);
+  return { ...clause, share: Math.min(1, clause.count / Math.max(1, plants)) };
+}
+
+/** More than so many times the usual yield in one picking is looked at again. */
+const MUCH_TIMES = 1.5;
+
+function doubtOf(
+  garden: Garden,
+  planting: Planting,
+  { what }: LogEntry,
+  wording: Wording,
+): string | null {
+  const bed = garden.beds.get(planting.bedId);
+  const crop = cropsOf(garden).get(planting.cropId);
+  if (what.kind !== "harvested" || what.grams === null || !bed || !crop) return null;
+  const usualG = usualYieldKg(standOf(planting, bed), crop) * 1000;
+  return what.grams > usualG * MUCH_TIMES
+    ? `That is more than the whole planting usually gives (${wording.weightG(Math.round(usualG / 100) * 100)}).`
+    : null;
+}
+
+function temperature(clause: Clause, day: DayNumber, context: LineContext): Understood {
+  const { bedId, shelterId, isOutside, tempC } = clause;
+  if (bedId === null && shelterId === null && !isOutside) {
+    throw new Unreadable(
+      "Where was it read? Name a shelter or a bed, or say “out”: “-3.5 in the house”.",
+    );
+  }
+  const under =
+    bedId !== null
+      ? ({ kind: "bed", id: bedId } as const)
+      : shelterId !== null
+        ? ({ kind: "shelter", id: shelterId } as const)
+        : null;
+  const entry = checked({ kind: "temperature", under, tempC: tempC ?? 0 }, day, "", context);
+  return plainly(entry, context);
+}
+
+/** An inside and an outside reading of one day belong together, as a night of a thermometer. */
+function asPairs(list: Understood[], { garden, wording, newId }: LineContext): Understood[] {
+  const isReading = (one: Understood, inside: boolean) =>
+    one.entry?.what.kind === "temperature" && (one.entry.what.under !== null) === inside;
+  const outside = list.find((one) => isReading(one, false));
+  const inside = list.filter((one) => isReading(one, true));
+  if (!outside || inside.length === 0) return list;
+  return list.flatMap((one): Understood[] => {
+    if (one === outside) return [];
+    if (!inside.includes(one)) return [one];
+    const within = one.entry?.what;
+    const without = outside.entry?.what;
+    if (within?.kind !== "temperature" || without?.kind !== "temperature" || !within.under)
+      return [one];
+    const night = ThermometerDaySchema.safeParse({
+      id: thermometerId(garden, within.under, one.entry?.on ?? "") ?? newId(),
+      under: within.under,
+      on: one.entry?.on,
+      insideMinC: within.tempC,
+      outsideMinC: without.tempC,
+      insideMaxC: null,
+      outsideMaxC: null,
+      source: "typed",
+    });
+    if (!night.success) return [one];
+    const where =
+      within.under.kind === "bed"
+        ? garden.beds.get(within.under.id)
+        : garden.shelters.get(within.under.id);
+    return [
+      {
+        ...one,
+        entry: null,
+        thermometerDay: night.data,
+        words: `Lowest ${wording.temperature(within.tempC, 1)} in ${where?.name ?? ""}, ${wording.temperature(without.tempC, 1)} outside.`,
+      },
+    ];
+  });
+}
+
+/** A day that is there already is replaced. */
+function thermometerId(
+  garden: Garden,
+  under: ThermometerDay["under"],
+  on: string,
+): string | undefined {
+  return [...garden.thermometerDays.values()].find(
+    (one) => one.under.kind === under.kind && one.under.id === under.id && one.on === on,
+  )?.id;
+}
+
+function observed(clause: Clause, day: DayNumber, context: LineContext): Understood {
+  const { garden, site } = context;
+  const [planting] =
+    clause.crop === null ? [] : plantingsMeant(site, garden, clause, "cleared", day);
+  const what: Logged = {
+    kind: "seen",
+    bedId: clause.bedId ?? planting?.bedId ?? null,
+    plantingId: planting?.id ?? null,
+    pestId: clause.pestId,
+  };
+  // What was understood whole needs no copy of the line.
+  const said =
+    clause.plainWork === null || clause.text.includes(clause.plainWork)
+      ? clause.text
+      : `${clause.plainWork} ${clause.text}`;
+  const note = clause.pestId !== null && clause.unknown.length === 0 ? "" : said;
+  return plainly(checked(what, day, note, context), context);
+}
+
+function worked(
+  clause: Clause,
+  { work }: Extract<Deed, { kind: "worked" }>,
+  day: DayNumber,
+  context: LineContext,
+): Understood {
+  const { garden, site } = context;
+  const [planting] =
+    clause.crop === null ? [] : plantingsMeant(site, garden, clause, "cleared", day);
+  const bed: Bed | undefined = garden.beds.get(clause.bedId ?? planting?.bedId ?? "");
+  const shelter = garden.shelters.get(clause.shelterId ?? "");
+  const place =
+    bed?.name ?? shelter?.name ?? (clause.isOutside || work === "water" ? "Open beds" : "Garden");
+  const what: Logged = {
+    kind: "worked",
+    work,
+    subject: planting ? plantingName(garden, planting) : place,
+    place,
+    bedId: bed?.id ?? null,
+    plantingId: planting?.id ?? null,
+  };
+  return plainly(checked(what, day, "", context), context);
+}
+
+function plainly(entry: LogEntry, { garden, wording }: LineContext): Understood {
+  return {
+    words: loggedWords(garden, entry, wording),
+    entry,
+    thermometerDay: null,
+    newPlanting: null,
+    others: [],
+    doubt: null,
+  };
+}
+
+/** An entry that fits its schema; what does not is told in the schema's own words. */
+function checked(what: Logged, day: DayNumber, note: string, { newId }: LineContext): LogEntry {
+  const read = LogEntrySchema.safeParse({
+    id: newId(),
+    on: isoDate(day),
+    taskId: null,
+    what,
+    note,
+  });
+  if (!read.success) throw new Unreadable(read.error.issues[0]?.message ?? "It cannot be read.");
+  return read.data;
+}
+
+/** What was understood, meant of another planting. */
+export function meantOf(
+  one: Understood,
+  plantingId: string,
+  { garden, wording }: LineContext,
+): Understood {
+  const { entry } = one;
+  if (!entry || !("plantingId" in entry.what)) return one;
+  const before = entry.what.plantingId;
+  const after = { ...entry, what: { ...entry.what, plantingId } as Logged };
+  const planting = garden.plantings.get(plantingId);
+  const others = one.others.filter((other) => other.plantingId !== plantingId);
+  const old = garden.plantings.get(before ?? "");
+  return {
+    ...one,
+    entry: after,
+    words: loggedWords(garden, after, wording),
+    others: old ? [{ plantingId: old.id, words: placeWords(garden, old) }, ...others] : others,
+    doubt: planting ? doubtOf(garden, planting, after, wording) : null,
+  };
+}
