@@ -51,6 +51,8 @@ interface ViewState {
   /** The list of what can still be sown today. */
   sowingToday: boolean;
   wish: WishStart | null;
+  /** The line of the log that is being written, with what it begins with; null when none is. */
+  logging: string | null;
   paletteOpen: boolean;
   settingsOpen: boolean;
   addingBeds: boolean;
@@ -70,6 +72,7 @@ export const useView = create<ViewState>(() => ({
   openingFrom: null,
   sowingToday: false,
   wish: null,
+  logging: null,
   paletteOpen: false,
   settingsOpen: false,
   addingBeds: false,

@@ -1,4 +1,13 @@
-import { writeCalendarFile, writeGeoJson, writePlantingsCsv, writeTasksCsv } from "@/core/formats";
+import { dayNumber, type DayNumber } from "@/core/calendar";
+import {
+  writeCalendarFile,
+  writeGeoJson,
+  writeLogCsv,
+  writePlantingsCsv,
+  writeTasksCsv,
+} from "@/core/formats";
+import { tasksAhead, type TaskAhead } from "@/core/round";
+import { plainWording } from "@/core/wording";
 import type { Garden } from "@/core/garden";
 import { Refusal, required } from "../arguments";
 import { gardenFrom, siteFrom } from "../gardenInput";
@@ -6,12 +15,32 @@ import type { Verb } from "../verb";
 
 const MS_PER_DAY = 86_400_000;
 
+/** Tasks are told for so many days ahead. */
+const AHEAD_DAYS = 14;
+
+function now(): DayNumber {
+  return Math.floor(Date.now() / MS_PER_DAY);
+}
+
+/** What the next two weeks ask for, from the garden's today on. */
+function ahead(garden: Garden): TaskAhead[] {
+  const fromDay = garden.head.today === null ? now() : dayNumber(garden.head.today);
+  return tasksAhead(
+    siteFrom(garden),
+    garden,
+    fromDay,
+    AHEAD_DAYS,
+    plainWording(garden.settings.units),
+  );
+}
+
 type Writer = (garden: Garden) => string | Promise<string>;
 
 const WRITERS: Record<string, Writer> = {
-  ics: (garden) => writeCalendarFile(siteFrom(garden), garden, Math.floor(Date.now() / MS_PER_DAY)),
+  ics: (garden) => writeCalendarFile(siteFrom(garden), garden, now(), ahead(garden)),
   "plantings.csv": (garden) => writePlantingsCsv(siteFrom(garden), garden),
-  "tasks.csv": (garden) => writeTasksCsv(siteFrom(garden), garden),
+  "tasks.csv": (garden) => writeTasksCsv(siteFrom(garden), garden, ahead(garden)),
+  "log.csv": writeLogCsv,
   geojson: (garden) => {
     const text = writeGeoJson(garden);
     if (text === null) throw new Refusal("This garden has no place yet, so its beds lie nowhere.");
@@ -21,8 +50,9 @@ const WRITERS: Record<string, Writer> = {
 
 export const exportFile: Verb = {
   name: "export",
-  usage: "export --garden FILE --as ics|plantings.csv|tasks.csv|geojson",
-  summary: "the plan as a calendar or a table, the beds as GeoJSON",
+  usage: "export --garden FILE --as ics|plantings.csv|tasks.csv|log.csv|geojson",
+  summary:
+    "the plan and the tasks ahead as a calendar or a table, the log as a table, the beds as GeoJSON",
   positional: 0,
   options: [
     { name: "garden", takes: "value", help: "a garden file" },

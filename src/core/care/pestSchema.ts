@@ -12,8 +12,8 @@ export const PestSchema = z.strictObject({
     families: z.array(z.string()),
     /** Single crops, beside the families. */
     crops: z.array(IdSchema),
-    /** `seed` until it is up, `young` until a third grown, `grown` after; `any` throughout. */
-    stage: z.enum(["seed", "young", "grown", "any"]),
+    /** `seed` until it is up, `young` until a third grown, `grown` after; `any` once up, `always` from sowing on. */
+    stage: z.enum(["seed", "young", "grown", "any", "always"]),
     where: z.enum(["open", "covered", "any"]),
   }),
   /** It is about while the day's mean lies between these, °C; no upper end where it is null. */

@@ -41,7 +41,8 @@ export function pestsOf(host: Host, meanC: number): Pest[] {
 }
 
 function stageFits(stage: Pest["attacks"]["stage"], { isUp, grown }: Host): boolean {
-  if (stage === "any") return true;
+  if (stage === "always") return true;
+  if (stage === "any") return isUp;
   if (stage === "seed") return !isUp;
   return isUp && (stage === "young") === grown < YOUNG_UNTIL;
 }

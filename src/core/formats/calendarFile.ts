@@ -2,11 +2,13 @@ import type { EventAttributes } from "ics";
 import { civilDate, type DayNumber } from "../calendar";
 import type { Garden } from "../garden";
 import type { Site } from "../plan";
-import { planEvents } from "./events";
+import type { TaskAhead } from "../round";
+import { planEvents, taskEvents } from "./events";
 
 /**
  * The plan as an iCalendar file (RFC 5545): an all-day event for each sowing, planting out and
- * ready day. The same garden always gives the same UIDs, so importing again updates.
+ * ready day, and for what the days ahead ask for. The same garden always gives the same UIDs, and a
+ * later file a higher SEQUENCE, so importing again updates.
  *
  * @param stampDay the day the file is made, for DTSTAMP: the core has no clock of its own
  */
@@ -14,20 +16,35 @@ export async function writeCalendarFile(
   site: Site,
   garden: Garden,
   stampDay: DayNumber,
+  ahead: readonly TaskAhead[] = [],
 ): Promise<string> {
   // Loaded when a calendar is asked for: nobody waits for it at the door.
   const { createEvents } = await import("ics");
-  const stamp = { timestamp: stampDay * MS_PER_DAY };
-  const events = planEvents(site, garden).map((event): EventAttributes & typeof stamp => ({
+  const stamp = {
+    timestamp: stampDay * MS_PER_DAY,
+    sequence: Math.max(0, stampDay - SEQUENCE_FROM_DAY),
+    transp: "TRANSPARENT" as const,
+  };
+  const planned = planEvents(site, garden).map((event): EventAttributes & typeof stamp => ({
     uid: event.uid,
     title: event.title,
     location: event.bedName,
     start: dateArray(event.day),
     end: dateArray(event.day + 1),
-    transp: "TRANSPARENT",
     ...stamp,
   }));
-  const { error, value } = createEvents(events, {
+  const asked = taskEvents(ahead).map((event): EventAttributes & typeof stamp => ({
+    uid: event.uid,
+    title: event.title,
+    location: event.place,
+    description: [event.task.howMuch, event.task.reason, `If left: ${event.task.ifLeft}`]
+      .filter((part) => part !== null)
+      .join("\n"),
+    start: dateArray(event.day),
+    end: dateArray(event.untilDay + 1),
+    ...stamp,
+  }));
+  const { error, value } = createEvents([...planned, ...asked], {
     productId: PRODUCT_ID,
     calName: garden.head.name,
   });
@@ -38,6 +55,8 @@ export async function writeCalendarFile(
 }
 
 const PRODUCT_ID = "-//Late Ember//Garden plan//EN";
+/** 1 January 2026: SEQUENCE counts the days from here. */
+const SEQUENCE_FROM_DAY = 20_454;
 const MS_PER_DAY = 86_400_000;
 
 function dateArray(day: DayNumber): [number, number, number] {

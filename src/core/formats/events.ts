@@ -3,6 +3,9 @@ import type { Garden, Planting } from "../garden";
 import { factsOf, growingOf, planSettingsOf, plantingName, timelineFrom, type Site } from "../plan";
 import { dayNumber } from "../calendar";
 import { hardeningPlan } from "../seedlings";
+import type { Work } from "../log";
+import { WORK_WORDS } from "../logbook";
+import type { Task, TaskAhead } from "../round";
 
 /** A dated piece of work or of news from the plan. */
 export interface PlanEvent {
@@ -13,6 +16,37 @@ export interface PlanEvent {
   title: string;
   bedName: string;
   planting: Planting;
+}
+
+/** A task of the days ahead as a calendar takes it. */
+export interface TaskEvent {
+  uid: string;
+  day: DayNumber;
+  /** The last day of its window, or of the days on which it is done daily. */
+  untilDay: DayNumber;
+  title: string;
+  place: string;
+  task: Task;
+}
+
+/** Work that the plan's own events tell of already. */
+const IN_PLAN: ReadonlySet<Work> = new Set(["sow", "sowTray", "plantOut", "hardenOff"]);
+
+/** The tasks of the days ahead that are not told by the plan's events, each once. */
+export function taskEvents(ahead: readonly TaskAhead[]): TaskEvent[] {
+  return ahead
+    .filter(({ task }) => !IN_PLAN.has(task.kind))
+    .map(({ task, days }) => {
+      const [day = task.fromDay] = days;
+      return {
+        uid: `${task.id.toLowerCase()}@late-ember`,
+        day,
+        untilDay: Math.max(day, days.at(-1) ?? day),
+        title: `${WORK_WORDS[task.kind].ask}: ${task.subject}`,
+        place: task.place,
+        task,
+      };
+    });
 }
 
 const KIND_WORDS = {

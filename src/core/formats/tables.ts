@@ -12,7 +12,8 @@ import {
   type Site,
 } from "../plan";
 import { CSV_OPTIONS } from "./csvOptions";
-import { planEvents } from "./events";
+import type { TaskAhead } from "../round";
+import { planEvents, taskEvents } from "./events";
 
 const dateOrNothing = (day: DayNumber | null) => (day === null ? "" : isoDate(day));
 
@@ -86,13 +87,35 @@ const PLANTING_COLUMNS = [
   "cells",
 ];
 
-/** The dated work of the plan as CSV, one a line, in the order of the days. */
-export function writeTasksCsv(site: Site, garden: Garden): string {
-  const rows = planEvents(site, garden).map((event) => ({
-    date: isoDate(event.day),
+/**
+ * The dated work as CSV, one a line, in the order of the days: the whole plan, and what the days ahead
+ * ask for beside it.
+ */
+export function writeTasksCsv(
+  site: Site,
+  garden: Garden,
+  ahead: readonly TaskAhead[] = [],
+): string {
+  const planned = planEvents(site, garden).map((event) => ({
+    day: event.day,
     task: event.title,
     bed: event.bedName,
     uid: event.uid,
   }));
-  return Papa.unparse({ fields: ["date", "task", "bed", "uid"], data: rows }, CSV_OPTIONS);
+  const asked = taskEvents(ahead).map(({ day, untilDay, title, place, task, uid }) => ({
+    day,
+    task: title,
+    bed: place,
+    until: isoDate(untilDay),
+    how_much: task.howMuch ?? "",
+    reason: task.reason,
+    if_left: task.ifLeft,
+    uid,
+  }));
+  const rows = [...planned, ...asked]
+    .sort((a, b) => a.day - b.day || (a.uid < b.uid ? -1 : 1))
+    .map(({ day, ...row }) => ({ date: isoDate(day), ...row }));
+  return Papa.unparse({ fields: TASK_COLUMNS, data: rows }, CSV_OPTIONS);
 }
+
+const TASK_COLUMNS = ["date", "task", "bed", "uid", "until", "how_much", "reason", "if_left"];

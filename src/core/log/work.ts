@@ -1,4 +1,4 @@
-/** Every kind of work that a day can ask for, as it is kept in files. */
+/** Every kind of work that a day can ask for, as it is kept in files; in the order in which it is done at a place. */
 export const WORKS = [
   "order",
   "fill",
@@ -20,7 +20,6 @@ export const WORKS = [
   "support",
   "earthUp",
   "feed",
-  "scout",
   "harvest",
   "store",
   "lookThroughStore",
@@ -40,5 +39,6 @@ export const WORKS = [
   "bringIn",
   "winterSettings",
   "summerSettings",
+  "scout",
 ] as const;
 export type Work = (typeof WORKS)[number];

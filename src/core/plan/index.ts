@@ -88,8 +88,9 @@ export {
   type TooSoon,
 } from "./rotation";
 export { openingsIn, plantingInto, whatFits, type Fit, type Opening } from "./whatFits";
+export { firstCrops, type FirstCrop } from "./firstCrops";
 export { greenManures, type GreenManure } from "./greenManure";
-export { differsFromPlan, lifeOf, siteFor, type PlantingLife } from "./lives";
+export { lifeOf, plannedOtherwise, siteFor, type PlantingLife } from "./lives";
 export { factsOf, isSown, NOTHING_KNOWN, shareLeft, type Facts } from "./facts";
 export {
   bedDays,

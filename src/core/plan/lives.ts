@@ -1,6 +1,6 @@
 import { dayNumber } from "../calendar";
 import { cropsOf, type Garden, type Place, type Planting } from "../garden";
-import { factsOf, sameDates, type Facts } from "./facts";
+import { factsOf, NOTHING_KNOWN, sameDates, type Facts } from "./facts";
 import { growingOf, planSettingsOf, siteOf } from "./gardenPlan";
 import type { Site } from "./site";
 import { timelineFrom, type Growing, type Timeline } from "./timeline";
@@ -85,17 +85,20 @@ export function lifeOf(garden: Garden, site: Site, planting: Planting): Planting
   return life;
 }
 
-/** Whether what happened to a planting is another matter than what was planned. */
-export function differsFromPlan({ planting, timeline, facts }: PlantingLife): boolean {
-  const planned = dayNumber(planting.sowOn);
-  const { requirement: need } = timeline;
-  return (
-    (facts.sownDay !== null && facts.sownDay !== planned) ||
-    (facts.plantedOutDay !== null &&
-      need.benchDays > 0 &&
-      facts.plantedOutDay !== planned + need.benchDays) ||
-    facts.emergedDay !== null ||
-    facts.firstHarvestDay !== null ||
-    facts.overDay !== null
-  );
+/**
+ * What was planned for a planting that came otherwise: its life without what is known to have happened;
+ * null where that moved neither its sowing, its planting out nor its harvest.
+ */
+export function plannedOtherwise(
+  garden: Garden,
+  site: Site,
+  { planting, growing, timeline, facts }: PlantingLife,
+): Timeline | null {
+  if (facts === NOTHING_KNOWN) return null;
+  const planned = timelineFrom(site, planSettingsOf(garden), growing, dayNumber(planting.sowOn));
+  const same =
+    planned.sowDay === timeline.sowDay &&
+    planned.plantOutDay === timeline.plantOutDay &&
+    planned.readyDay === timeline.readyDay;
+  return same ? null : planned;
 }

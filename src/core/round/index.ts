@@ -8,3 +8,4 @@ export { nightFor } from "./nightFor";
 export { type Task } from "./task";
 export { adviceWords } from "./tonightWords";
 export { standingCovers, coverPiecesOf, piecesInShed } from "./standingCovers";
+export { tasksAhead, type TaskAhead } from "./ahead";

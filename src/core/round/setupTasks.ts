@@ -18,6 +18,8 @@ export function setupTasks(round: PlantingRound): Task[] {
   return setupOperations(site, growing, timeline, planting.setup, outlook, wording).flatMap(
     ({ kind, fromDay, untilDay, words }): Task[] => {
       if (kind === "net") {
+        // When it is too cold for its pests already, there is nothing to keep out.
+        if (untilDay !== null && untilDay <= day) return [];
         if (day < fromDay || day > fromDay + ASKED_AFTER_DAYS) return [];
         return [
           plantingTask(round, "net", fromDay, fromDay, {

@@ -1,4 +1,4 @@
-import type { DayNumber } from "../calendar";
+import { isoDate, type DayNumber } from "../calendar";
 import type { OutlookDay } from "../climate";
 import type { Shelter } from "../garden";
 import type { Site, VentAdvice } from "../plan";
@@ -30,7 +30,7 @@ function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Toni
   const tonight = { ...PLAIN, fromDay: day, untilDay: day, isLate: false };
   const putOn = put.map(({ piece, bed, fit, savesKg }): Task => ({
     ...tonight,
-    id: `${bed.id}-cover-${day}`,
+    id: `${bed.id}-cover-${isoDate(day)}`,
     kind: "cover",
     pieces: [{ id: piece.id, bedId: bed.id }],
     subject: materials.get(piece.materialId)?.name ?? piece.materialId,
@@ -51,7 +51,7 @@ function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Toni
     return [
       {
         ...tonight,
-        id: `${plants.planting.id}-${kind}-${day}`,
+        id: `${plants.planting.id}-${kind}-${isoDate(day)}`,
         kind,
         subject: name,
         place: bed.name,
@@ -66,7 +66,7 @@ function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Toni
   });
   const closing = shut.map(({ shelter }): Task => ({
     ...tonight,
-    id: `${shelter.id}-shut-${day}`,
+    id: `${shelter.id}-shut-${isoDate(day)}`,
     kind: "shut",
     subject: shelter.name,
     place: shelter.name,
@@ -92,7 +92,7 @@ function airing({ site, garden, day, wording }: Round): Task[] {
     return [
       {
         ...PLAIN,
-        id: `${shelter.id}-vent-${day}`,
+        id: `${shelter.id}-vent-${isoDate(day)}`,
         kind: "vent",
         subject: shelter.name,
         place: shelter.name,
@@ -102,6 +102,7 @@ function airing({ site, garden, day, wording }: Round): Task[] {
         untilDay: day,
         reason: `Shut it would come to ${wording.temperature(shutMaxC)}: open it about ${Math.floor(openAtHour)} o'clock, shut it about ${Math.floor(shutAtHour)}.`,
         howMuch: null,
+        cautions: ["hot-house"],
         endsWhen: "it is shut again",
         ifLeft: "Plants cook, and grow soft.",
         isLate: false,
@@ -141,9 +142,9 @@ function storms({ garden, day, wording }: Round): Task[] {
   const place = shelters.map(({ name }) => name).join(", ");
   return stormWarnings(garden.outlook?.outlook.days ?? [], day).map(({ day: on, kind }): Task => ({
     ...PLAIN,
-    id: `${kind}-${on}`,
+    id: `${kind}-${isoDate(on)}`,
     kind: kind === "wind" ? "prepareForWind" : "brushSnow",
-    subject: kind === "wind" ? "Shelters and covers" : "Snow on shelters",
+    subject: kind === "wind" ? "shelters and covers" : "snow from shelters",
     place,
     bedId: null,
     plantingId: null,
@@ -156,6 +157,7 @@ function storms({ garden, day, wording }: Round): Task[] {
     howMuch: null,
     endsWhen: kind === "wind" ? "everything is held down" : "the covers are clear",
     ifLeft: kind === "wind" ? "Covers fly." : "It takes the light, and can break the structure.",
+    cautions: ["stay-out"],
     isLate: false,
   }));
 }
@@ -178,7 +180,7 @@ function bringingIn({ site, garden, day }: Round, { nights }: Tonight): Task[] {
       {
         ...PLAIN,
         pieces: besides.map(({ id }) => ({ id, bedId: null })),
-        id: `${bed.id}-bringIn-${day}`,
+        id: `${bed.id}-bringIn-${isoDate(day)}`,
         kind: "bringIn",
         subject: besides.map(({ materialId }) => materials.get(materialId)?.shortName).join(", "),
         place: bed.name,

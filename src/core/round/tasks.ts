@@ -1,6 +1,6 @@
 import { dayNumber, type DayNumber } from "../calendar";
 import { bedsAsWalked, type Garden } from "../garden";
-import type { LogEntry, Work } from "../log";
+import { WORKS, type LogEntry, type Work } from "../log";
 import { lifeOf, plantingName, type Site } from "../plan";
 import type { Wording } from "../wording";
 import { bedTasks } from "./bedTasks";
@@ -27,30 +27,59 @@ export function isForTonight({ kind }: Pick<Task, "kind">): boolean {
  * state gives the same tasks.
  */
 export function tasksOn(site: Site, garden: Garden, day: DayNumber, wording: Wording): Task[] {
+  const round = roundOn(site, garden, day, wording);
+  return inOrder(round, [...shelterTasks(round, nightFor(site, garden, day)), ...dayTasks(round)]);
+}
+
+/** What a day asks for but for its night and its weather: what can be told of a day still far ahead. */
+export function plannedTasksOn(
+  site: Site,
+  garden: Garden,
+  day: DayNumber,
+  wording: Wording,
+): Task[] {
+  const round = roundOn(site, garden, day, wording);
+  return inOrder(round, dayTasks(round));
+}
+
+function roundOn(site: Site, garden: Garden, day: DayNumber, wording: Wording): Round {
   const { climate } = site;
   const meanC = (climate.minTempC(day) + climate.maxTempC(day)) / 2;
-  const round: Round = { site, garden, day, wording, meanC };
+  return { site, garden, day, wording, meanC };
+}
+
+function dayTasks(round: Round): Task[] {
+  const { site, garden } = round;
   const ofPlantings = [...garden.plantings.values()].flatMap((planting) => {
     const life = lifeOf(garden, site, planting);
     const bed = garden.beds.get(planting.bedId);
     if (!life || !bed) return [];
     return plantingTasks({ ...round, life, bed, name: plantingName(garden, planting) });
   });
-  const all = [
-    ...shelterTasks(round, nightFor(site, garden, day)),
+  return [
     ...trayTasks(round),
     ...gardenTasks(round),
     ...waterTasks(round),
     ...bedTasks(round),
     ...pestTasks(round),
     ...ofPlantings,
-  ].filter(({ id }) => !isSettled(garden.logEntries.get(id), day));
+  ];
+}
+
+/** What is not settled yet: tonight's decisions, then what is at no bed, then bed by bed. */
+function inOrder({ garden, day }: Round, tasks: readonly Task[]): Task[] {
   const walk = new Map(bedsAsWalked(garden).map(({ id }, index) => [id, index]));
   const place = (task: Task) =>
     isForTonight(task) ? -2 : task.bedId === null ? -1 : (walk.get(task.bedId) ?? -1);
-  return all.sort(
-    (a, b) => place(a) - place(b) || Number(b.isLate) - Number(a.isLate) || (a.id < b.id ? -1 : 1),
-  );
+  return tasks
+    .filter(({ id }) => !isSettled(garden.logEntries.get(id), day))
+    .sort(
+      (a, b) =>
+        place(a) - place(b) ||
+        Number(b.isLate) - Number(a.isLate) ||
+        WORKS.indexOf(a.kind) - WORKS.indexOf(b.kind) ||
+        (a.id < b.id ? -1 : 1),
+    );
 }
 
 /** Whether an entry settles its task for a day: done or left undone by then, or put off beyond it. */

@@ -53,7 +53,7 @@ function sowTask(
     id: `${raising.planting.id}-sowTray`,
     kind: "sowTray",
     subject: plantingName(garden, raising.planting),
-    place: "a tray",
+    place: "Bench",
     bedId: null,
     plantingId: raising.planting.id,
     fromDay: on,

@@ -13,6 +13,8 @@ import {
   saveCalendarFile,
   saveGardenFile,
   savePlantingsTable,
+  saveTasksTable,
+  startAfresh,
 } from "./gardenFiles";
 
 interface Props {
@@ -37,12 +39,16 @@ export default function GardenMenuList({ anchor, garden, onClose, onRename }: Pr
       <MenuItem onClick={choose(() => void savePlantingsTable(garden))}>
         Plantings as a table (.csv)
       </MenuItem>
+      <MenuItem onClick={choose(() => void saveTasksTable(garden))}>
+        Tasks as a table (.csv)
+      </MenuItem>
       <MenuItem onClick={choose(() => void saveBedsMap(garden))}>Beds for maps (.geojson)</MenuItem>
       <Divider />
       <MenuItem onClick={choose(() => void saveGardenFile(garden))}>Save garden as a file</MenuItem>
       <MenuItem onClick={choose(chooseGardenFile)}>Import a garden file…</MenuItem>
       <MenuItem onClick={choose(chooseBedsMap)}>Take beds from a map (.geojson)…</MenuItem>
       <MenuItem onClick={choose(() => void loadDemoGarden())}>Load the demo garden</MenuItem>
+      <MenuItem onClick={choose(() => void startAfresh())}>Start with an empty garden</MenuItem>
       <Divider />
       <MenuItem onClick={choose(addBeds)}>Add beds…</MenuItem>
       <MenuItem onClick={choose(onRename)}>Rename…</MenuItem>

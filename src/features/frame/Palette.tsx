@@ -156,6 +156,13 @@ function useActions(today: DayNumber): Action[] {
       setView({ wish: start });
     };
     const list: Action[] = [
+      { label: "Today", group: "Go to", run: () => router.push("/today") },
+      {
+        label: "The week's sheet to print",
+        group: "Go to",
+        run: () => router.push("/today/sheet"),
+      },
+      { label: "Logbook", group: "Go to", run: () => router.push("/logbook") },
       { label: "Plan", group: "Go to", run: () => router.push("/plan") },
       { label: "Beds", group: "Go to", run: () => router.push("/beds") },
       { label: "Shelters", group: "Go to", run: () => router.push("/shelters") },
@@ -183,6 +190,7 @@ function useActions(today: DayNumber): Action[] {
         run: () => router.push("/seedlings/labels"),
       },
       { label: "Today's date", group: "Go to", run: () => setView({ dateInView: today }) },
+      { label: "Write in the log…", group: "Do", run: () => setView({ logging: "" }) },
       { label: "I want…", group: "Do", run: () => wish({}) },
       {
         label: "What can still be sown…",

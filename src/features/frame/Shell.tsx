@@ -4,6 +4,8 @@ import PlaceIcon from "@mui/icons-material/PlaceOutlined";
 import GridIcon from "@mui/icons-material/GridViewOutlined";
 import RoofingIcon from "@mui/icons-material/RoofingOutlined";
 import SpaIcon from "@mui/icons-material/SpaOutlined";
+import TodayIcon from "@mui/icons-material/WbTwilightOutlined";
+import LogbookIcon from "@mui/icons-material/MenuBookOutlined";
 import SsidChartIcon from "@mui/icons-material/SsidChart";
 import Box from "@mui/material/Box";
 import dynamic from "next/dynamic";
@@ -18,7 +20,7 @@ import { FrameGrid, InspectorPanel, Rail, type RailEntry } from "@/ui/frame";
 import { SeasonRibbon } from "@/ui/ribbon";
 import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
-import { loadDemoGarden } from "./gardenFiles";
+import { isSample, loadDemoGarden } from "./gardenFiles";
 import { TopLine } from "./TopLine";
 import { tonightWords } from "./tonightWords";
 import { useOutlook } from "./useOutlook";
@@ -28,17 +30,21 @@ import { Welcome } from "./Welcome";
 
 const PlantingInspector = dynamic(() => import("./inspector/PlantingInspector"), { ssr: false });
 const AddBedsDialog = dynamic(() => import("./AddBedsDialog"), { ssr: false });
+const LogDialog = dynamic(() => import("./log/LogDialog"), { ssr: false });
+const SampleNotice = dynamic(() => import("./SampleNotice"), { ssr: false });
 const Messages = dynamic(() => import("./Messages"), { ssr: false });
 const StorageNotice = dynamic(() => import("./StorageNotice"), { ssr: false });
 const Palette = dynamic(() => import("./Palette"), { ssr: false });
 const SettingsDialog = dynamic(() => import("./SettingsDialog"), { ssr: false });
 
 const ENTRIES: readonly RailEntry[] = [
+  { href: "/today", label: "Today", icon: <TodayIcon /> },
   { href: "/plan", label: "Plan", icon: <SsidChartIcon /> },
   { href: "/beds", label: "Beds", icon: <GridIcon /> },
   { href: "/shelters", label: "Shelters", icon: <RoofingIcon /> },
-  { href: "/seedlings", label: "Seedlings", icon: <SpaIcon /> },
-  { href: "/place", label: "Place", icon: <PlaceIcon /> },
+  { href: "/seedlings", label: "Seedlings", icon: <SpaIcon />, underMore: true },
+  { href: "/logbook", label: "Logbook", icon: <LogbookIcon /> },
+  { href: "/place", label: "Place", icon: <PlaceIcon />, underMore: true },
 ];
 
 /** The frame around every view: top line, rail, inspector and season ribbon. */
@@ -71,6 +77,7 @@ function OpenShell({ children }: { children: ReactNode }) {
     paletteOpen,
     settingsOpen,
     addingBeds,
+    logging,
     message,
   } = useView();
   const storageNotice = useGarden((state) => state.storageNotice);
@@ -109,6 +116,7 @@ function OpenShell({ children }: { children: ReactNode }) {
         rail={<Rail entries={ENTRIES} current={pathname} />}
         view={
           <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
+            {pathname === "/today" && isSample(garden) && <SampleNotice />}
             {storageNotice && <StorageNotice notice={storageNotice} garden={garden} />}
             <Box sx={{ flex: 1, minHeight: 0 }}>
               {welcome ? <Welcome onStart={start} /> : children}
@@ -172,6 +180,17 @@ function OpenShell({ children }: { children: ReactNode }) {
       )}
       {addingBeds && (
         <AddBedsDialog garden={garden} onClose={() => setView({ addingBeds: false })} />
+      )}
+      {logging !== null && (
+        <LogDialog
+          garden={garden}
+          site={site}
+          day={day}
+          today={today}
+          wording={wording}
+          startWith={logging}
+          onClose={() => setView({ logging: null })}
+        />
       )}
       {settingsOpen && <SettingsDialog onClose={() => setView({ settingsOpen: false })} />}
       {message && <Messages message={message} />}

@@ -1,9 +1,10 @@
 import { dayNumber } from "@/core/calendar";
-import type { Garden } from "@/core/garden";
-import { siteFor } from "@/core/plan";
-import { gardenStore } from "@/store";
+import { emptyGarden, toGardenFile, type Garden } from "@/core/garden";
+import { siteFor, type Site } from "@/core/plan";
+import { gardenStore, todayOf } from "@/store";
 import { downloadText } from "@/ui/download";
 import { setView, tell } from "@/ui/viewState";
+import { localWording } from "@/ui/wording";
 
 const MS_PER_DAY = 86_400_000;
 
@@ -20,9 +21,27 @@ export async function saveCalendarFile(garden: Garden): Promise<void> {
   if (!site) return tell("Give the place first: without it there are no dates.", "refused");
   const { writeCalendarFile } = await import("@/core/formats");
   const stampDay = Math.floor(Date.now() / MS_PER_DAY);
-  const text = await writeCalendarFile(site, garden, stampDay);
+  const text = await writeCalendarFile(site, garden, stampDay, await aheadOf(garden, site));
   downloadText(`${fileName(garden)}.ics`, "text/calendar", text);
   tell("The calendar file is saved: open it on your phone.");
+}
+
+/** What the next two weeks ask for, beside the whole plan. */
+async function aheadOf(garden: Garden, site: Site) {
+  const { tasksAhead } = await import("@/core/round");
+  return tasksAhead(site, garden, todayOf(garden), AHEAD_DAYS, localWording(garden.settings.units));
+}
+
+const AHEAD_DAYS = 14;
+
+/** Saves the dated work of the plan, and what the next two weeks ask for, as a table. */
+export async function saveTasksTable(garden: Garden): Promise<void> {
+  const site = siteFor(garden);
+  if (!site) return tell("Give the place first: without it there are no dates.", "refused");
+  const { writeTasksCsv } = await import("@/core/formats");
+  const text = writeTasksCsv(site, garden, await aheadOf(garden, site));
+  downloadText(`${fileName(garden)} tasks.csv`, "text/csv", text);
+  tell("The tasks are saved as a table.");
 }
 
 /** Saves the plantings as a table. */
@@ -115,6 +134,21 @@ export async function loadDemoGarden(quietly = false): Promise<void> {
   const answer = await fetch("/api/demo").catch(() => null);
   if (!answer?.ok) return tell("The demo garden cannot be reached. Try again.", "refused");
   await importGardenText(await answer.text(), quietly);
+}
+
+/** Whether the garden is the sample that comes with the program. */
+export function isSample({ record }: Garden): boolean {
+  return record?.station === SAMPLE_STATION;
+}
+
+const SAMPLE_STATION = "Tarnholt Mill (made-up)";
+
+/** Begins with an empty garden; undo brings back what was here. */
+export async function startAfresh(): Promise<void> {
+  const done = await gardenStore().dispatch("garden.replace", toGardenFile(emptyGarden()));
+  if (!done.ok) return tell(done.refusal, "refused");
+  setView({ selectedPlantingId: null, selectedBedId: null, dateInView: null });
+  tell("The garden is empty now.", "done", true);
 }
 
 function fileName(garden: Garden): string {

@@ -26,6 +26,9 @@ export function useShortcuts(today: number): void {
       } else if (control && key === "y") {
         event.preventDefault();
         void redo();
+      } else if (!control && key === "l") {
+        event.preventDefault();
+        setView({ logging: "" });
       } else if (!control) {
         const date = useView.getState().dateInView ?? today;
         const target = {

@@ -81,7 +81,7 @@ function PlaceEditor({ garden, section }: { garden: Garden; section: SectionName
     const done = await gardenStore().dispatch("place.set", read.place);
     if (!done.ok) return tellRefusal(done);
     tell(`${read.place.name} is kept: every date follows it.`, "done", true);
-    if (first && garden.beds.size === 0) router.push("/plan");
+    if (first && garden.beds.size === 0) router.push("/today");
   };
   // While a form is being filled for the first time, only what was typed is found fault with.
   const problems = read.ok

@@ -5,10 +5,10 @@ import { dayNumber, type DayNumber } from "@/core/calendar";
 import { coverWords } from "@/core/shelter";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import {
-  differsFromPlan,
   growingOf,
   lifeOf,
   NOTHING_KNOWN,
+  plannedOtherwise,
   type PlantingLife,
   type Site,
   type Strand,
@@ -122,9 +122,7 @@ function itemOf(garden: Garden, site: Site, view: PlantingLife): StrandItem {
       facts === NOTHING_KNOWN
         ? null
         : { isSown: facts.sownDay !== null, pickedDays: facts.pickedDays },
-    planned: differsFromPlan(view)
-      ? timelineFrom(site, garden.settings, growing, dayNumber(planting.sowOn))
-      : null,
+    planned: plannedOtherwise(garden, site, view),
   };
   items.set(view, { garden: garden.beds, item });
   return item;

@@ -1,15 +1,27 @@
+import MoreIcon from "@mui/icons-material/MoreHoriz";
 import Box from "@mui/material/Box";
+import Menu from "@mui/material/Menu";
+import MenuItem from "@mui/material/MenuItem";
 import Link from "next/link";
-import type { ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 
 export interface RailEntry {
   href: string;
   label: string;
   icon: ReactNode;
+  /** On a phone it stands under "More". */
+  underMore?: boolean;
 }
 
-/** The views, words under icons; a bar at the foot on a phone. */
-export function Rail({ entries, current }: { entries: readonly RailEntry[]; current: string }) {
+interface Props {
+  entries: readonly RailEntry[];
+  current: string;
+}
+
+/** The views, words under icons; on a phone a bar at the foot, with what is rarer under "More". */
+export function Rail({ entries, current }: Props) {
+  const isHere = ({ href }: RailEntry) => current === href || current.startsWith(`${href}/`);
+  const rarer = entries.filter(({ underMore }) => underMore);
   return (
     <Box
       component="ul"
@@ -24,40 +36,94 @@ export function Rail({ entries, current }: { entries: readonly RailEntry[]; curr
         justifyContent: { xs: "space-around", md: "flex-start" },
       }}
     >
-      {entries.map((entry) => {
-        const here = current === entry.href || current.startsWith(`${entry.href}/`);
-        return (
-          <Box component="li" key={entry.href} sx={{ flex: { xs: 1, md: "none" } }}>
-            <Box
-              component={Link}
-              href={entry.href}
-              prefetch={false}
-              aria-current={here ? "page" : undefined}
-              sx={{
-                display: "flex",
-                flexDirection: "column",
-                alignItems: "center",
-                justifyContent: "center",
-                height: { xs: 56, md: 58 },
-                fontSize: 12.5,
-                gap: 0.25,
-                textDecoration: "none",
-                fontWeight: here ? 700 : 400,
-                color: here ? "var(--ember-text)" : "var(--text)",
-                borderLeft: { md: here ? "3px solid var(--ember)" : "3px solid transparent" },
-                borderTop: {
-                  xs: here ? "3px solid var(--ember)" : "3px solid transparent",
-                  md: "none",
-                },
-                "&:focus-visible": { outline: "2px solid var(--ember)", outlineOffset: -3 },
-              }}
-            >
-              {entry.icon}
-              {entry.label}
-            </Box>
+      {entries.map((entry) => (
+        <Box
+          component="li"
+          key={entry.href}
+          sx={{
+            flex: { xs: 1, md: "none" },
+            display: { xs: entry.underMore ? "none" : "block", md: "block" },
+          }}
+        >
+          <Box
+            component={Link}
+            href={entry.href}
+            prefetch={false}
+            aria-current={isHere(entry) ? "page" : undefined}
+            sx={entryStyle(isHere(entry))}
+          >
+            {entry.icon}
+            {entry.label}
           </Box>
-        );
-      })}
+        </Box>
+      ))}
+      {rarer.length > 0 && <More entries={rarer} isHere={isHere} />}
     </Box>
   );
+}
+
+function More(props: { entries: readonly RailEntry[]; isHere: (entry: RailEntry) => boolean }) {
+  const { entries, isHere } = props;
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const here = entries.some(isHere);
+  return (
+    <Box component="li" sx={{ flex: 1, display: { md: "none" } }}>
+      <Box
+        component="button"
+        type="button"
+        aria-haspopup="menu"
+        aria-expanded={anchor !== null}
+        onClick={(event) => setAnchor(event.currentTarget)}
+        sx={{
+          ...entryStyle(here),
+          width: "100%",
+          background: "none",
+          border: 0,
+          borderTop: entryStyle(here).borderTop,
+          fontFamily: "inherit",
+          cursor: "pointer",
+        }}
+      >
+        <MoreIcon />
+        More
+      </Box>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {entries.map((entry) => (
+          <MenuItem
+            key={entry.href}
+            component={Link}
+            href={entry.href}
+            prefetch={false}
+            selected={isHere(entry)}
+            onClick={() => setAnchor(null)}
+            sx={{ gap: 1.5, minHeight: 48 }}
+          >
+            {entry.icon}
+            {entry.label}
+          </MenuItem>
+        ))}
+      </Menu>
+    </Box>
+  );
+}
+
+function entryStyle(here: boolean) {
+  const line = (on: string) => ({
+    [on]: here ? "3px solid var(--ember)" : "3px solid transparent",
+  });
+  return {
+    display: "flex",
+    flexDirection: "column",
+    alignItems: "center",
+    justifyContent: "center",
+    height: { xs: 56, md: 58 },
+    fontSize: { xs: 11.5, sm: 12.5 },
+    gap: 0.25,
+    textDecoration: "none",
+    fontWeight: here ? 700 : 400,
+    color: here ? "var(--ember-text)" : "var(--text)",
+    borderLeft: line("md"),
+    borderTop: { ...line("xs"), md: "none" },
+    "&:focus-visible": { outline: "2px solid var(--ember)", outlineOffset: -3 },
+  } as const;
 }

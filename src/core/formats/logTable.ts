@@ -1,0 +1,80 @@
+import Papa from "papaparse";
+import type { Garden } from "../garden";
+import type { LogEntry } from "../log";
+import { kindWords, subjectOf } from "../logbook";
+import { CSV_OPTIONS } from "./csvOptions";
+
+const COLUMNS = [
+  "on",
+  "what",
+  "crop",
+  "where",
+  "weight_g",
+  "count",
+  "out_of",
+  "lost_share",
+  "cause",
+  "temp_c",
+  "outside_temp_c",
+  "pest",
+  "until",
+  "note",
+  "id",
+];
+
+/** The log as CSV, one entry a line, in the order of the days; metric. */
+export function writeLogCsv(garden: Garden): string {
+  const entries = [...garden.logEntries.values()].map((entry) => rowOf(garden, entry));
+  const nights = [...garden.thermometerDays.values()].map((night) => ({
+    on: night.on,
+    what: "Temperature",
+    where:
+      (night.under.kind === "bed" ? garden.beds : garden.shelters).get(night.under.id)?.name ?? "",
+    temp_c: night.insideMinC,
+    outside_temp_c: night.outsideMinC,
+    id: night.id,
+  }));
+  const rows = [...entries, ...nights].sort(
+    (a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0) || (a.id < b.id ? -1 : 1),
+  );
+  return Papa.unparse({ fields: COLUMNS, data: rows }, CSV_OPTIONS);
+}
+
+function rowOf(
+  garden: Garden,
+  entry: LogEntry,
+): Record<string, string | number> & { on: string; id: string } {
+  const { subject, place } = subjectOf(garden, entry);
+  const base = {
+    on: entry.on,
+    what: kindWords(entry.what),
+    crop: subject,
+    where: place,
+    note: entry.note,
+    id: entry.id,
+  };
+  return { ...base, ...amountsOf(entry) };
+}
+
+function amountsOf({ what }: LogEntry): Record<string, string | number> {
+  switch (what.kind) {
+    case "sown":
+      return { count: what.seeds ?? "" };
+    case "emerged":
+      return { count: what.up ?? "", out_of: what.outOf ?? "" };
+    case "plantedOut":
+      return { count: what.plants ?? "" };
+    case "harvested":
+      return { weight_g: what.grams ?? "", count: what.count ?? "" };
+    case "lost":
+      return { lost_share: what.share, cause: what.cause };
+    case "temperature":
+      return what.under === null ? { outside_temp_c: what.tempC } : { temp_c: what.tempC };
+    case "seen":
+      return { pest: what.pestId ?? "" };
+    case "putOff":
+      return { until: what.untilOn };
+    default:
+      return {};
+  }
+}

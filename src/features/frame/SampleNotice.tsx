@@ -1,0 +1,30 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { startAfresh } from "./gardenFiles";
+
+/** Says that the garden here is the sample, with the way to one's own. */
+export default function SampleNotice() {
+  return (
+    <Box
+      role="note"
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        alignItems: "center",
+        columnGap: 1.5,
+        px: { xs: 1.5, md: 2.75 },
+        py: 0.25,
+        fontSize: 14.5,
+        borderBottom: "1px solid var(--line)",
+        color: "var(--ash-text)",
+      }}
+    >
+      A made-up sample garden, to try things out in.
+      <Button size="small" color="inherit" onClick={() => void startAfresh()}>
+        Take it away and start my own
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,48 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import type { Understood } from "@/core/logbook";
+
+interface Props {
+  understood: readonly Understood[];
+  onMean: (index: number, plantingId: string) => void;
+}
+
+/** What a line was understood to say, with what else could be meant. */
+export function UnderstoodList({ understood, onMean }: Props) {
+  return (
+    <Box aria-live="polite" aria-label="Understood" role="region">
+      {understood.map((one, index) => (
+        <Box
+          key={index}
+          sx={{
+            borderLeft: one.doubt ? "4px solid var(--ember)" : "4px solid var(--moss)",
+            pl: 1.25,
+            py: 0.5,
+            mb: 0.75,
+            fontSize: 16,
+            lineHeight: 1.4,
+          }}
+        >
+          {one.words}
+          {one.doubt !== null && <Box sx={{ fontWeight: 600 }}>{one.doubt}</Box>}
+          {one.others.length > 0 && (
+            <Box sx={{ fontSize: 14.5, color: "var(--ash-text)" }}>
+              Or:{" "}
+              {one.others.map(({ plantingId, words }) => (
+                <Button
+                  key={plantingId}
+                  size="small"
+                  color="inherit"
+                  onClick={() => onMean(index, plantingId)}
+                  sx={{ py: 0.25, textAlign: "left" }}
+                >
+                  {words}
+                </Button>
+              ))}
+            </Box>
+          )}
+        </Box>
+      ))}
+    </Box>
+  );
+}

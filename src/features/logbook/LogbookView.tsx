@@ -1,0 +1,167 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import dynamic from "next/dynamic";
+import { useMemo, useState } from "react";
+import { dayNumber, isIsoDate } from "@/core/calendar";
+import type { LogEntry } from "@/core/log";
+import { gardenStore, todayOf, useGarden } from "@/store";
+import { downloadText } from "@/ui/download";
+import { setView, tell, tellRefusal, useView } from "@/ui/viewState";
+import { useWording } from "@/ui/wording";
+import { LogTable } from "./LogTable";
+import { PlanAgainstFact } from "./PlanAgainstFact";
+import { filtered, logRows, pickedIn, type LogRow } from "./rows";
+
+const EntryDialog = dynamic(() => import("./EntryDialog"), { ssr: false });
+
+/** Everything that was written down: to look through, to put right, and against the plan. */
+export function LogbookView() {
+  const garden = useGarden((state) => state.garden);
+  const today = todayOf(garden);
+  const dateInView = useView((state) => state.dateInView);
+  const wording = useWording(garden.settings.units);
+  const [text, setText] = useState("");
+  const [kind, setKind] = useState("");
+  const [from, setFrom] = useState("");
+  const [until, setUntil] = useState("");
+  const [editing, setEditing] = useState<LogEntry | null>(null);
+  const all = useMemo(() => logRows(garden, wording), [garden, wording]);
+  const kinds = useMemo(() => [...new Set(all.map((row) => row.kind))].sort(), [all]);
+  const rows = useMemo(
+    () =>
+      filtered(all, {
+        text,
+        kind,
+        fromDay: isIsoDate(from) ? dayNumber(from) : null,
+        untilDay: isIsoDate(until) ? dayNumber(until) : null,
+      }),
+    [all, text, kind, from, until],
+  );
+  const picked = pickedIn(rows);
+  const remove = async (row: LogRow) => {
+    const done =
+      row.thermometerDayId === null
+        ? await gardenStore().dispatch("log.remove", { ids: [row.key] })
+        : await gardenStore().dispatch("thermometer.remove", { ids: [row.thermometerDayId] });
+    if (done.ok) tell("The entry is removed.", "done", true);
+    else tellRefusal(done);
+  };
+  const save = async () => {
+    const { writeLogCsv } = await import("@/core/formats");
+    downloadText(`${garden.head.name} log.csv`, "text/csv", writeLogCsv(garden));
+    tell("The log is saved as a table.");
+  };
+  return (
+    <Box
+      sx={{ height: "100%", overflowY: "auto", px: { xs: 1.5, md: 2.75 }, pt: 1.75, pb: 4 }}
+      tabIndex={0}
+      role="region"
+      aria-label="Logbook"
+    >
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.25, alignItems: "center" }}>
+        <Typography variant="h1" sx={{ flex: 1 }}>
+          Logbook
+        </Typography>
+        <Button
+          color="inherit"
+          variant="outlined"
+          disabled={all.length === 0}
+          onClick={() => void save()}
+        >
+          Save (.csv)
+        </Button>
+        <Button variant="contained" size="large" onClick={() => setView({ logging: "" })}>
+          What happened?
+        </Button>
+      </Box>
+      {all.length === 0 ? (
+        <Box sx={{ mt: 1.5, fontSize: 17, maxWidth: 560 }}>
+          Nothing is written down yet. Tick things off under Today, or write a line: “sowed 2 rows
+          spinach bed 7”, “1.2 kg kale”, “-3.5 in the house, -9 out”. The plan follows what
+          happened.
+        </Box>
+      ) : (
+        <>
+          <PlanAgainstFact garden={garden} day={dateInView ?? today} wording={wording} />
+          <Box
+            role="search"
+            aria-label="Look for"
+            sx={{ display: "flex", flexWrap: "wrap", gap: 1.25, mt: 2, alignItems: "center" }}
+          >
+            <TextField
+              size="small"
+              label="Words"
+              value={text}
+              onChange={(event) => setText(event.target.value)}
+              placeholder="kale bed 3"
+              sx={{ width: { xs: "100%", sm: 220 } }}
+            />
+            <TextField
+              select
+              size="small"
+              label="Kind"
+              value={kinds.includes(kind) ? kind : ""}
+              onChange={(event) => setKind(event.target.value)}
+              slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+              sx={{ width: 170 }}
+            >
+              <MenuItem value="">all</MenuItem>
+              {kinds.map((one) => (
+                <MenuItem key={one} value={one}>
+                  {one}
+                </MenuItem>
+              ))}
+            </TextField>
+            <DayField label="From" value={from} onChange={setFrom} />
+            <DayField label="Until" value={until} onChange={setUntil} />
+            <Box sx={{ fontSize: 15, color: "var(--ash-text)" }} aria-live="polite">
+              {countWords(rows.length, all.length)}
+              {picked.grams > 0 && `; ${wording.weightG(picked.grams)} picked`}
+              {picked.count > 0 && `; ${wording.number(picked.count)} pieces`}
+            </Box>
+          </Box>
+          <LogTable
+            rows={rows}
+            wording={wording}
+            today={today}
+            onEdit={setEditing}
+            onRemove={(row) => void remove(row)}
+          />
+        </>
+      )}
+      {editing && (
+        <EntryDialog
+          garden={garden}
+          entry={editing}
+          today={today}
+          onClose={() => setEditing(null)}
+        />
+      )}
+    </Box>
+  );
+}
+
+function DayField(props: { label: string; value: string; onChange: (value: string) => void }) {
+  const { label, value, onChange } = props;
+  return (
+    <TextField
+      size="small"
+      type="date"
+      label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      slotProps={{ inputLabel: { shrink: true } }}
+      sx={{ width: 150 }}
+    />
+  );
+}
+
+function countWords(shown: number, all: number): string {
+  if (shown === all) return `${all} ${all === 1 ? "entry" : "entries"}`;
+  return `${shown} of ${all} entries`;
+}

@@ -1,0 +1,1 @@
+export { LogbookView } from "./LogbookView";

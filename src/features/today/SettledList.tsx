@@ -1,0 +1,91 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Link from "next/link";
+import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
+import type { LogEntry } from "@/core/log";
+import { kindWords, amountWords, subjectOf } from "@/core/logbook";
+import { gardenStore } from "@/store";
+import { tell, tellRefusal } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import { WeighForm } from "./WeighForm";
+
+interface Props {
+  garden: Garden;
+  entries: readonly LogEntry[];
+  today: DayNumber;
+  isToday: boolean;
+  wording: LocalWording;
+}
+
+/** What of the day's round is settled: a harvest can be weighed here, and anything taken back. */
+export function SettledList({ garden, entries, today, isToday, wording }: Props) {
+  const takeBack = async (entry: LogEntry) => {
+    const done = await gardenStore().dispatch("log.remove", { ids: [entry.id] });
+    if (done.ok) tell("It is asked for again.", "done", true);
+    else tellRefusal(done);
+  };
+  if (entries.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Settled">
+      <Box component="h2" sx={{ m: 0, mb: 0.5, fontFamily: "var(--font-heading)", fontSize: 19 }}>
+        {isToday ? "Settled today" : "Settled that day"}
+      </Box>
+      <Box component="ul" aria-label="Settled" sx={{ m: 0, p: 0, listStyle: "none" }}>
+        {entries.map((entry) => {
+          const { subject, place } = subjectOf(garden, entry);
+          const name = `${kindWords(entry.what)}: ${subject}${place !== subject ? `, ${place}` : ""}`;
+          return (
+            <Box
+              component="li"
+              key={entry.id}
+              sx={{
+                py: 0.75,
+                borderBottom: "1px solid var(--line)",
+                fontSize: 15,
+                lineHeight: 1.4,
+              }}
+            >
+              <b>{kindWords(entry.what)}</b> {subject}
+              {place !== subject && `, ${place}`}{" "}
+              <Box component="span" sx={{ color: "var(--ash-text)" }}>
+                {amountWords(entry, wording)}
+              </Box>
+              {isTakenBack(entry) && (
+                <Button
+                  size="small"
+                  color="inherit"
+                  aria-label={`Take back ${name}`}
+                  onClick={() => void takeBack(entry)}
+                  sx={{ color: "var(--ash-text)", py: 0, minHeight: 32 }}
+                >
+                  Take back
+                </Button>
+              )}
+              {entry.what.kind === "harvested" && entry.what.grams === null && (
+                <WeighForm
+                  key={entry.id}
+                  entry={entry}
+                  name={subject}
+                  units={garden.settings.units}
+                  today={isoDate(today)}
+                />
+              )}
+            </Box>
+          );
+        })}
+      </Box>
+      <Button component={Link} href="/logbook" prefetch={false} size="small" sx={{ mt: 0.5 }}>
+        All in the logbook
+      </Button>
+    </Box>
+  );
+}
+
+/** Covers and trays have moved with the tick: undo takes those back, not the entry alone. */
+function isTakenBack({ what, on, taskId }: LogEntry): boolean {
+  if (taskId === null || dayNumber(on) < 0) return false;
+  return what.kind !== "worked" || !["cover", "bringIn", "thin", "label"].includes(what.work);
+}

@@ -1,0 +1,74 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import type { Task } from "@/core/round";
+import type { Settling } from "./settle";
+
+interface Props {
+  tasks: readonly Task[];
+  chosen: ReadonlySet<string>;
+  onAll: () => void;
+  onSettle: (tasks: Task[], settling: Settling) => Promise<void>;
+  onStop: () => void;
+}
+
+/** What is done with the tasks that are chosen: at the foot of the view, within reach of a thumb. */
+export function SeveralBar({ tasks, chosen, onAll, onSettle, onStop }: Props) {
+  const some = tasks.filter(({ id }) => chosen.has(id));
+  const none = some.length === 0;
+  return (
+    <Box
+      role="toolbar"
+      aria-label="With those chosen"
+      sx={{
+        position: "sticky",
+        bottom: -48,
+        mx: { xs: -1.5, md: -2.75 },
+        px: { xs: 1.5, md: 2.75 },
+        py: 1,
+        mt: 2,
+        display: "flex",
+        flexWrap: "wrap",
+        gap: 1,
+        alignItems: "center",
+        bgcolor: "var(--surface)",
+        borderTop: "2px solid var(--moss)",
+        zIndex: 2,
+      }}
+    >
+      <Button
+        variant="contained"
+        size="large"
+        disabled={none}
+        onClick={() => void onSettle(some, { as: "done" })}
+      >
+        {none ? "Done" : `Done: ${some.length}`}
+      </Button>
+      <Button
+        size="large"
+        variant="outlined"
+        color="inherit"
+        disabled={none}
+        onClick={() => void onSettle(some, { as: "putOff", days: 1 })}
+      >
+        Later
+      </Button>
+      <Button
+        size="large"
+        variant="outlined"
+        color="inherit"
+        disabled={none}
+        onClick={() => void onSettle(some, { as: "skipped" })}
+      >
+        Not done
+      </Button>
+      <Button color="inherit" onClick={onAll}>
+        Choose all
+      </Button>
+      <Button color="inherit" onClick={onStop}>
+        Stop
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,230 @@
+"use client";
+
+import CheckIcon from "@mui/icons-material/Check";
+import LaterIcon from "@mui/icons-material/MoreTimeOutlined";
+import SkipIcon from "@mui/icons-material/DoNotDisturbOnOutlined";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import IconButton from "@mui/material/IconButton";
+import { memo, useId, useState } from "react";
+import { cautionWords } from "@/core/crops";
+import type { Task } from "@/core/round";
+import type { LocalWording } from "@/ui/wording";
+import type { Settling } from "./settle";
+import { taskTitle } from "./taskWords";
+
+interface Props {
+  task: Task;
+  /** Told after the title, where the list is not of one place. */
+  place?: string | null;
+  /** In the choosing of several: whether this one is chosen; null outside of it. */
+  chosen: boolean | null;
+  /** Days to come are looked at, not ticked. */
+  canSettle: boolean;
+  wording: LocalWording;
+  onSettle: (task: Task, settling: Settling) => void;
+  onChoose: (task: Task) => void;
+}
+
+/** One task: done with one large tap at its left, later or not at all at its right, more below. */
+export const TaskRow = memo(function TaskRow(props: Props) {
+  const { task, place = null, chosen, canSettle, wording, onSettle, onChoose } = props;
+  const [open, setOpen] = useState(false);
+  const detailsId = useId();
+  const title = taskTitle(task);
+  const name = place === null ? `${title}, ${task.place}` : `${title}, ${place}`;
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: "grid",
+        gridTemplateColumns: "52px minmax(0, 1fr) auto",
+        alignItems: "start",
+        columnGap: 1,
+        borderBottom: "1px dotted var(--line)",
+        "&:last-of-type": { borderBottom: 0 },
+      }}
+    >
+      <DoneButton
+        name={name}
+        chosen={chosen}
+        disabled={!canSettle}
+        onClick={() => (chosen === null ? onSettle(task, { as: "done" }) : onChoose(task))}
+      />
+      <Box sx={{ py: 0.75, lineHeight: 1.3, minWidth: 0 }}>
+        <Box sx={{ fontSize: 17 }}>
+          <b>{title}</b>
+          {place !== null && <Box component="span">{`, ${place}`}</Box>}
+          {task.isLate && (
+            <Box component="span" sx={{ ml: 1, fontWeight: 700, color: "var(--ember-text)" }}>
+              late
+            </Box>
+          )}
+          {task.howMuch !== null && (
+            <Box component="span" sx={{ ml: 1, color: "var(--ash-text)", fontSize: 15.5 }}>
+              {task.howMuch}
+            </Box>
+          )}
+        </Box>
+        <Box sx={{ fontSize: 15 }}>
+          {task.reason} {task.isLate && <b>{task.ifLeft}</b>}{" "}
+          <Button
+            size="small"
+            color="inherit"
+            aria-expanded={open}
+            aria-controls={detailsId}
+            aria-label={`${open ? "Less" : "More"} about ${name}`}
+            onClick={() => setOpen(!open)}
+            sx={{
+              py: 0,
+              minHeight: 24,
+              minWidth: 0,
+              color: "var(--ash-text)",
+              fontSize: 14,
+              lineHeight: 1.3,
+            }}
+          >
+            {open ? "less" : "more"}
+          </Button>
+        </Box>
+        {open && (
+          <Details
+            id={detailsId}
+            task={task}
+            canSettle={canSettle}
+            wording={wording}
+            onSettle={onSettle}
+          />
+        )}
+      </Box>
+      {chosen === null && canSettle ? (
+        <Box sx={{ display: "flex", flexDirection: { xs: "column", sm: "row" }, pt: 0.5 }}>
+          <IconButton
+            aria-label={`Later: ${name}`}
+            title="Later: tomorrow"
+            onClick={() => onSettle(task, { as: "putOff", days: 1 })}
+            sx={SIDE}
+          >
+            <LaterIcon />
+          </IconButton>
+          <IconButton
+            aria-label={`Not done: ${name}`}
+            title="Not done, and not to be done"
+            onClick={() => onSettle(task, { as: "skipped" })}
+            sx={SIDE}
+          >
+            <SkipIcon />
+          </IconButton>
+        </Box>
+      ) : (
+        <span />
+      )}
+    </Box>
+  );
+});
+
+const SIDE = { width: { xs: 40, sm: 44 }, height: 44, color: "var(--ash-text)" } as const;
+
+function DoneButton(props: {
+  name: string;
+  chosen: boolean | null;
+  disabled: boolean;
+  onClick: () => void;
+}) {
+  const { name, chosen, disabled, onClick } = props;
+  const choosing = chosen !== null;
+  return (
+    <Box
+      component="button"
+      type="button"
+      role={choosing ? "checkbox" : undefined}
+      aria-checked={choosing ? chosen : undefined}
+      aria-label={choosing ? `Choose: ${name}` : `Done: ${name}`}
+      disabled={disabled}
+      onClick={onClick}
+      sx={{
+        width: 52,
+        height: 52,
+        p: 0,
+        border: 0,
+        background: "none",
+        display: "grid",
+        placeItems: "center",
+        cursor: disabled ? "default" : "pointer",
+        color: chosen ? "var(--paper)" : "transparent",
+        "& > span": {
+          width: 34,
+          height: 34,
+          display: "grid",
+          placeItems: "center",
+          boxSizing: "border-box",
+          borderRadius: choosing ? "4px" : "50% 50% 50% 12%",
+          border: disabled ? "2px dashed var(--ash)" : "2.5px solid var(--moss-text)",
+          bgcolor: chosen ? "var(--moss-text)" : "transparent",
+        },
+        "&:hover:not(:disabled) > span": { color: "var(--moss-text)", bgcolor: "var(--selected)" },
+        "&:focus-visible": {
+          outline: "3px solid var(--ember)",
+          outlineOffset: -3,
+          borderRadius: 1,
+        },
+      }}
+    >
+      <span>
+        <CheckIcon />
+      </span>
+    </Box>
+  );
+}
+
+function Details(props: {
+  id: string;
+  task: Task;
+  canSettle: boolean;
+  wording: LocalWording;
+  onSettle: Props["onSettle"];
+}) {
+  const { id, task, canSettle, wording, onSettle } = props;
+  const { fromDay, untilDay, endsWhen, ifLeft, more, cautions } = task;
+  const window =
+    untilDay > fromDay
+      ? `From ${wording.date(fromDay)} to ${wording.date(untilDay, fromDay)}.`
+      : `On ${wording.date(fromDay)}.`;
+  return (
+    <Box id={id} sx={{ fontSize: 15, mt: 0.5, mb: 0.5 }}>
+      {more.map((line) => (
+        <Box key={line} sx={{ mb: 0.5 }}>
+          {line}
+        </Box>
+      ))}
+      {cautions.map((caution) => (
+        <Box key={caution} sx={{ my: 0.5, pl: 1, borderLeft: "4px solid var(--ember)" }}>
+          {cautionWords(caution)}
+        </Box>
+      ))}
+      <Box sx={{ color: "var(--ash-text)" }}>
+        {window} Done when {endsWhen}. If left: {ifLeft.charAt(0).toLowerCase() + ifLeft.slice(1)}
+      </Box>
+      {canSettle && (
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 0.75 }}>
+          {LATER.map(({ days, words }) => (
+            <Button
+              key={days}
+              size="small"
+              color="inherit"
+              variant="outlined"
+              onClick={() => onSettle(task, { as: "putOff", days })}
+            >
+              {words}
+            </Button>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const LATER = [
+  { days: 3, words: "In three days" },
+  { days: 7, words: "In a week" },
+] as const;

@@ -1,0 +1,204 @@
+"use client";
+
+import PrintIcon from "@mui/icons-material/PrintOutlined";
+import RouteIcon from "@mui/icons-material/RouteOutlined";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import dynamic from "next/dynamic";
+import Link from "next/link";
+import { useCallback, useMemo, useState } from "react";
+import type { DayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
+import { siteFor, type Site } from "@/core/plan";
+import { settledOn, tasksOn, type Task } from "@/core/round";
+import { todayOf, useGarden } from "@/store";
+import { useView } from "@/ui/viewState";
+import { useWording, type LocalWording } from "@/ui/wording";
+import { LogField } from "./LogField";
+import { SettledList } from "./SettledList";
+import { SeveralBar } from "./SeveralBar";
+import { settle, type Settling } from "./settle";
+import { StartSteps } from "./StartSteps";
+import { walkOf } from "./stops";
+import { TonightPanel } from "./TonightPanel";
+import { WalkList } from "./WalkList";
+import { WeatherLine } from "./WeatherLine";
+
+const WalkOrderDialog = dynamic(() => import("./WalkOrderDialog"), { ssr: false });
+
+/** What the day asks for: tonight's decisions first, then the walk past the beds. */
+export function TodayView() {
+  const garden = useGarden((state) => state.garden);
+  const today = todayOf(garden);
+  const day = useView((state) => state.dateInView) ?? today;
+  const wording = useWording(garden.settings.units);
+  const site = siteFor(garden);
+  const started = site && garden.plantings.size > 0;
+  return (
+    <Box
+      sx={{ height: "100%", overflowY: "auto", px: { xs: 1.5, md: 2.75 }, pt: 1.75, pb: 6 }}
+      tabIndex={0}
+      role="region"
+      aria-label="The day's round"
+    >
+      {started ? (
+        <Round garden={garden} site={site} day={day} today={today} wording={wording} />
+      ) : (
+        <StartSteps garden={garden} site={site} today={today} wording={wording} />
+      )}
+    </Box>
+  );
+}
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  day: DayNumber;
+  today: DayNumber;
+  wording: LocalWording;
+}
+
+function Round({ garden, site, day, today, wording }: Props) {
+  const [ordering, setOrdering] = useState(false);
+  /** Ids of the tasks that are chosen, while several are; null otherwise. */
+  const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
+  const canSettle = day <= today;
+  const tasks = useMemo(() => {
+    const all = tasksOn(site, garden, day, wording);
+    // On a day to come, what is late today is taken as done by then.
+    return canSettle ? all : all.filter(({ isLate }) => !isLate);
+  }, [site, garden, day, wording, canSettle]);
+  const walk = useMemo(() => walkOf(garden, tasks), [garden, tasks]);
+  const settled = useMemo(() => settledOn(garden, day), [garden, day]);
+  const onSettle = useCallback(
+    (task: Task, settling: Settling) => void settle([task], settling, { day, today, wording }),
+    [day, today, wording],
+  );
+  const onChoose = useCallback((task: Task) => {
+    setChosen((before) => {
+      const next = new Set(before);
+      if (!next.delete(task.id)) next.add(task.id);
+      return next;
+    });
+  }, []);
+  const rows = { chosen, canSettle, wording, onSettle, onChoose };
+  const late = tasks.filter(({ isLate }) => isLate).length;
+  return (
+    <>
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "baseline", columnGap: 2 }}>
+        <Typography variant="h1">{day === today ? "Today" : wording.longDate(day)}</Typography>
+        <Box sx={{ fontSize: 16, color: "var(--ash-text)" }}>{countWords(tasks.length, late)}</Box>
+      </Box>
+      <WeatherLine garden={garden} site={site} day={day} wording={wording} />
+      {!canSettle && (
+        <Box sx={{ fontSize: 15, mt: 0.5 }}>
+          As it is expected then, with all done until that day. Tick it off when the day has come.
+        </Box>
+      )}
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 1fr) 340px" },
+          columnGap: 4,
+          rowGap: 2,
+          alignItems: "start",
+          mt: 1.5,
+        }}
+      >
+        <Box sx={{ minWidth: 0, maxWidth: 860 }}>
+          <TonightPanel
+            tasks={walk.tonight}
+            hasOutlook={garden.outlook !== null}
+            isToday={day === today}
+            {...rows}
+          />
+          <Box
+            sx={{
+              display: { xs: "block", lg: "none" },
+              mt: 1.5,
+            }}
+          >
+            <LogField />
+          </Box>
+          <WalkList walk={walk} {...rows} />
+          {tasks.length === 0 && (
+            <Box sx={{ fontSize: 17, mt: 2 }}>
+              {settled.length > 0 ? "All is done." : "Nothing asks for you."}
+            </Box>
+          )}
+        </Box>
+        <Box
+          component="aside"
+          aria-label="Beside the day's tasks"
+          sx={{
+            display: "grid",
+            gap: 2.5,
+            position: { lg: "sticky" },
+            top: 0,
+            maxHeight: { lg: "calc(100dvh - 190px)" },
+            overflowY: { lg: "auto" },
+          }}
+        >
+          <Box sx={{ display: { xs: "none", lg: "block" } }}>
+            <LogField />
+          </Box>
+          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+            {canSettle && tasks.length > 1 && (
+              <Button
+                variant="outlined"
+                color="inherit"
+                onClick={() => setChosen(chosen ? null : new Set())}
+              >
+                {chosen ? "Stop choosing" : "Several at once"}
+              </Button>
+            )}
+            <Button
+              component={Link}
+              href="/today/sheet"
+              prefetch={false}
+              variant="outlined"
+              color="inherit"
+              startIcon={<PrintIcon />}
+            >
+              The week&apos;s sheet
+            </Button>
+            <Button
+              variant="outlined"
+              color="inherit"
+              startIcon={<RouteIcon />}
+              onClick={() => setOrdering(true)}
+            >
+              Order of the walk…
+            </Button>
+          </Box>
+          <SettledList
+            garden={garden}
+            entries={settled}
+            today={today}
+            isToday={day === today}
+            wording={wording}
+          />
+        </Box>
+      </Box>
+      {chosen && (
+        <SeveralBar
+          tasks={tasks}
+          chosen={chosen}
+          onAll={() => setChosen(new Set(tasks.map(({ id }) => id)))}
+          onSettle={async (some, settling) => {
+            if (await settle(some, settling, { day, today, wording })) setChosen(null);
+          }}
+          onStop={() => setChosen(null)}
+        />
+      )}
+      {ordering && <WalkOrderDialog garden={garden} onClose={() => setOrdering(false)} />}
+    </>
+  );
+}
+
+function countWords(count: number, late: number): string {
+  if (count === 0) return "";
+  const things = `${count} ${count === 1 ? "thing" : "things"} to do`;
+  return late === 0 ? things : `${things}, ${late} late`;
+}

@@ -1,0 +1,77 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Link from "next/link";
+import type { Task } from "@/core/round";
+import type { LocalWording } from "@/ui/wording";
+import type { Settling } from "./settle";
+import { TaskRow } from "./TaskRow";
+
+interface Props {
+  tasks: readonly Task[];
+  hasOutlook: boolean;
+  isToday: boolean;
+  chosen: ReadonlySet<string> | null;
+  canSettle: boolean;
+  wording: LocalWording;
+  onSettle: (task: Task, settling: Settling) => void;
+  onChoose: (task: Task) => void;
+}
+
+/** What cannot wait until tomorrow: covers, what to shut, pick and carry in before dark. */
+export function TonightPanel(props: Props) {
+  const { tasks, hasOutlook, isToday, chosen, ...rest } = props;
+  const when = isToday ? "Tonight" : "That night";
+  return (
+    <Box
+      component="section"
+      aria-label="Before dark"
+      sx={{
+        borderTop: tasks.length > 0 ? "4px solid var(--ember)" : "4px solid var(--line)",
+        bgcolor: tasks.length > 0 ? "var(--selected)" : "transparent",
+        px: tasks.length > 0 ? { xs: 1, sm: 1.75 } : 0,
+        pt: 1,
+        pb: 0.5,
+      }}
+    >
+      <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
+        <Box component="h2" sx={{ m: 0, fontFamily: "var(--font-heading)", fontSize: 22 }}>
+          {tasks.length > 0 ? `${when}, before dark` : when}
+        </Box>
+        <Button
+          component={Link}
+          href="/shelters"
+          prefetch={false}
+          size="small"
+          color="inherit"
+          sx={{ ml: "auto", color: "var(--ash-text)" }}
+        >
+          The night in Shelters
+        </Button>
+      </Box>
+      {tasks.length === 0 ? (
+        <Box sx={{ fontSize: 16, pb: 0.5 }}>
+          Nothing to cover, shut or pick: what stands lives through it as it is.
+        </Box>
+      ) : (
+        <Box component="ul" aria-label="Before dark" sx={{ m: 0, p: 0, listStyle: "none" }}>
+          {tasks.map((task) => (
+            <TaskRow
+              key={task.id}
+              task={task}
+              place={task.place === task.subject ? null : task.place}
+              chosen={chosen && chosen.has(task.id)}
+              {...rest}
+            />
+          ))}
+        </Box>
+      )}
+      {!hasOutlook && (
+        <Box sx={{ fontSize: 14, color: "var(--ash-text)", pb: 0.5 }}>
+          There is no outlook: this goes by the usual weather. Type one under Place.
+        </Box>
+      )}
+    </Box>
+  );
+}

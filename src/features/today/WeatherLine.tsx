@@ -1,0 +1,36 @@
+import Box from "@mui/material/Box";
+import { dayNumber, type DayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
+import { expectedDay, type Site } from "@/core/plan";
+import { dayLengthOnDay } from "@/core/sky";
+import type { LocalWording } from "@/ui/wording";
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  day: DayNumber;
+  wording: LocalWording;
+}
+
+const RAIN_TOLD_MM = 1;
+
+/** The day's weather and light in a line: by the outlook, or as it usually is. */
+export function WeatherLine({ garden, site, day, wording }: Props) {
+  const outlook = garden.outlook?.outlook.days ?? [];
+  const told = outlook.find(({ date }) => dayNumber(date) === day);
+  const { minTempC, maxTempC } = expectedDay(site, outlook, day);
+  const night = expectedDay(site, outlook, day + 1).minTempC;
+  const hours = dayLengthOnDay(site.latitudeDeg, day);
+  const rain =
+    told && told.precipitationMm !== null && told.precipitationMm >= RAIN_TOLD_MM
+      ? `, ${wording.number(told.precipitationMm)} mm of rain`
+      : "";
+  return (
+    <Box sx={{ fontSize: 15.5, color: "var(--ash-text)" }}>
+      {told ? "Expected" : "Usually"} {wording.temperature(minTempC)} to{" "}
+      {wording.temperature(maxTempC)}
+      {rain}; {wording.temperature(night)} in the night after. {wording.number(hours, 1)} hours of
+      day.
+    </Box>
+  );
+}

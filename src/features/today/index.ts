@@ -1,0 +1,2 @@
+export { SheetView } from "./SheetView";
+export { TodayView } from "./TodayView";

@@ -1,0 +1,43 @@
+import { bedsAsWalked, type Garden } from "@/core/garden";
+import { isForTonight, type Task } from "@/core/round";
+
+/** One stop of the walk: a bed, or a place that is at none. */
+export interface Stop {
+  key: string;
+  name: string;
+  /** What it lies in, where that is a shelter. */
+  within: string | null;
+  tasks: Task[];
+}
+
+/** A day's round as one goes through it. */
+export interface Walk {
+  tonight: Task[];
+  /** Trays, shelters, the store and the whole garden, before one goes out to the beds. */
+  first: Stop[];
+  beds: Stop[];
+}
+
+/** Puts a day's tasks into the stops of the walk. */
+export function walkOf(garden: Garden, tasks: readonly Task[]): Walk {
+  const tonight = tasks.filter(isForTonight);
+  const rest = tasks.filter((task) => !isForTonight(task));
+  const first = new Map<string, Stop>();
+  for (const task of rest.filter(({ bedId }) => bedId === null)) {
+    const stop = first.get(task.place) ?? {
+      key: task.place,
+      name: task.place,
+      within: null,
+      tasks: [],
+    };
+    stop.tasks.push(task);
+    first.set(task.place, stop);
+  }
+  const beds = bedsAsWalked(garden).flatMap((bed): Stop[] => {
+    const there = rest.filter(({ bedId }) => bedId === bed.id);
+    if (there.length === 0) return [];
+    const within = garden.shelters.get(bed.shelterId ?? "")?.name ?? null;
+    return [{ key: bed.id, name: bed.name, within, tasks: there }];
+  });
+  return { tonight, first: [...first.values()], beds };
+}

@@ -1,0 +1,33 @@
+import type { Task } from "@/core/round";
+import { WORK_WORDS } from "@/core/logbook";
+import type { Work } from "@/core/log";
+
+/** Work whose words do not run on into its subject. */
+const APART: ReadonlySet<Work> = new Set([
+  "checkEmergence",
+  "readyBed",
+  "leaveForSeed",
+  "winterSettings",
+  "summerSettings",
+  "changeWatering",
+  "sowTray",
+  "shade",
+  "shadeOff",
+  "pickBeforeFrost",
+  "endRest",
+]);
+
+/** A task's heading: "Pick kale, curly". */
+export function taskTitle({ kind, subject, pieces }: Task): string {
+  const { ask } = WORK_WORDS[kind];
+  if (kind === "cover" && pieces.length > 0) return `Put on ${lowered(subject)}`;
+  if (kind === "scout" && subject.endsWith(" again")) return subject;
+  return APART.has(kind) ? `${ask}: ${lowered(subject)}` : `${ask} ${lowered(subject)}`;
+}
+
+/** A name inside a sentence: its first letter small, unless it is a place with a number. */
+function lowered(subject: string): string {
+  return /^\p{Lu}\p{Ll}/u.test(subject) && !/^\p{Lu}\p{Ll}+ \d/u.test(subject)
+    ? subject.charAt(0).toLowerCase() + subject.slice(1)
+    : subject;
+}
