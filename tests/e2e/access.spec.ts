@@ -52,6 +52,24 @@ for (const [look, colorScheme] of [
       await expectClean(page);
     });
 
+    test("on Today with several chosen, in the log's line and in the logbook", async ({ page }) => {
+      await page.goto("/today");
+      await page.getByRole("button", { name: /^More about Caterpillars again/ }).click();
+      await page.getByRole("button", { name: "Several at once" }).click();
+      await page
+        .getByRole("checkbox", { name: /^Choose: Pick kale/ })
+        .first()
+        .click();
+      await expectClean(page);
+      await page.goto("/logbook");
+      await expect(page.getByRole("table", { name: "Entries" })).toBeVisible();
+      await expectClean(page);
+      await page.keyboard.press("l");
+      await page.keyboard.type("lost half the lettuce");
+      await page.waitForTimeout(400);
+      await expectClean(page);
+    });
+
     test("on the beds in all their parts, and on the shelters", async ({ page }) => {
       await page.goto("/beds");
       await page.getByRole("button", { name: /^Bed 9:/ }).click();
@@ -159,7 +177,8 @@ test("counting and wishing work by touch on a phone", async ({ browser }) => {
   if (!box) throw new Error("the ribbon is drawn");
   await page.touchscreen.tap(box.x + 250, box.y + 30);
   await expect(page.getByTestId("date-in-view")).not.toContainText("24 Sep");
-  await page.getByRole("link", { name: "Place" }).tap();
+  await page.getByRole("button", { name: "More", exact: true }).tap();
+  await page.getByRole("menuitem", { name: "Place" }).tap();
   await expect(page.getByRole("heading", { name: "Place", level: 1 })).toBeVisible();
   await context.close();
 });

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { IsoDateSchema } from "../calendar";
+import { IsoDateSchema, type IsoDate } from "../calendar";
 import {
   countSeedlings,
   moveTo,
@@ -260,9 +260,33 @@ export const plantOutCells = command({
   name: "tray.plantOut",
   label: ({ trayId }, garden) => `planting out of ${trayName(garden, trayId)}`,
   input: takenInput,
-  run: (garden, { trayId, sowingId, on, cells }) =>
-    trayChange(garden, trayId, (tray) => takeCells(tray, sowingId, on, "plantedOut", cells)),
+  run(garden, { trayId, sowingId, on, cells }) {
+    const taken = trayChange(garden, trayId, (tray) =>
+      takeCells(tray, sowingId, on, "plantedOut", cells),
+    );
+    return "refusal" in taken
+      ? taken
+      : change(...taken.changes, ...plantedOutLogged(garden, trayId, sowingId, on, cells));
+  },
 });
+
+/** The planting that a sowing was raised for stands in its bed from the first cells on: logged once. */
+function plantedOutLogged(garden: Garden, trayId: string, sowingId: string, on: IsoDate): Change[] {
+  const sowing = garden.trays.get(trayId)?.sowings.find(({ id }) => id === sowingId);
+  const isWhole = cells === null || cells.length === sowing?.cells.length;
+  // Only when all are out is nothing left to be asked for.
+  const id = `${sowingId}-${isWhole ? "plantOut" : "plantOut-part"}`;
+  if (!sowing || sowing.plantingId === null || garden.logEntries.has(id)) return [];
+  const what = { kind: "plantedOut", plantingId: sowing.plantingId, plants: null } as const;
+  return [
+    {
+      kind: "logEntry",
+      id,
+      before: null,
+      after: { id, on, taskId: isWhole ? id : null, what, note: "" },
+    },
+  ];
+}
 
 export const labelSowing = command({
   name: "tray.label",

@@ -94,10 +94,11 @@ function carryOn(clauses: Clause[]): void {
     clause.day ??= day;
     const before = clauses[index - 1];
     if (!before || clause.tempC !== null) return;
+    const isListed = clause.deed === null && clause.grams === null && clause.count === null;
     clause.deed ??= before.deed;
     clause.plainWork ??= before.plainWork;
     // "Sowed spinach and radish bed 7": the place stands after both.
-    if (before.bedId === null && before.shelterId === null && before.tempC === null) {
+    if (isListed && before.bedId === null && before.shelterId === null && before.tempC === null) {
       before.bedId = clause.crop === null ? null : clause.bedId;
     }
     if (clause.bedId === null && clause.shelterId === null && clause.crop === null) {

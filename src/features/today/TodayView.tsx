@@ -129,7 +129,7 @@ function Round({ garden, site, day, today, wording }: Props) {
           )}
         </Box>
         <Box
-          component="aside"
+          component="section"
           aria-label="Beside the day's tasks"
           sx={{
             display: "grid",

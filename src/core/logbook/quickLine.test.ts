@@ -1,0 +1,184 @@
+import fc from "fast-check";
+import { dayNumber, isoDate } from "../calendar";
+import { commands } from "../commands";
+import { tarnholt, tarnholtSite as site } from "../plan/tarnholt.testdata";
+import { plainWording } from "../wording";
+import { meantOf, readLine } from "./index";
+
+const TODAY = dayNumber("2026-09-24");
+let ids = 0;
+const context = {
+  site,
+  garden: tarnholt,
+  day: TODAY,
+  today: TODAY,
+  wording: plainWording(),
+  newId: () => `n-${(ids += 1)}`,
+};
+const read = (line: string, garden = tarnholt) => readLine(line, { ...context, garden });
+/** What a line was understood to say, without ids. */
+const understood = (line: string) => {
+  const result = read(line);
+  if (!result.ok) throw new Error(result.problem);
+  return result.understood;
+};
+const whats = (line: string) => understood(line).map(({ entry }) => entry?.what);
+
+test.each([
+  ["1.2 kg kale", { kind: "harvested", plantingId: "planting-03", grams: 1200 }],
+  ["picked 1,5 kg kale bed 11", { kind: "harvested", plantingId: "planting-13", grams: 1500 }],
+  ["2 lb tomatoes", { kind: "harvested", plantingId: "planting-38", grams: 907.18474 }],
+  ["cut 3 romaine", { kind: "harvested", plantingId: "planting-11", count: 3, grams: null }],
+  ["the last two heads of butterhead", { plantingId: "planting-18", count: 2, isLast: true }],
+  ["sowed 2 rows spinach bed 7", { kind: "sown", plantingId: "planting-07" }],
+  ["34 of 50 spinach up bed 7", { kind: "emerged", plantingId: "planting-07", up: 34, outOf: 50 }],
+  ["planted out winter butterhead", { kind: "plantedOut", plantingId: "planting-19" }],
+  ["lost half the lettuce in house 1 to slugs", { kind: "lost", share: 0.5, cause: "slugs" }],
+  ["30 % of the chard in bed 8 died of frost", { kind: "lost", share: 0.3, cause: "frost" }],
+  ["cleared broccoli bed 1", { kind: "cleared", plantingId: "planting-01" }],
+  ["saw caterpillars on kale bed 11", { kind: "seen", bedId: "bed-11", pestId: "caterpillars" }],
+  ["watered the greenhouse", { kind: "worked", work: "water", place: "Greenhouse" }],
+  ["vented the frames", { kind: "worked", work: "vent", place: "Twin frames" }],
+  ["5 °C out", { kind: "temperature", under: null, tempC: 5 }],
+  ["28 f in house 3", { kind: "temperature", under: { kind: "bed", id: "house-3" } }],
+])("“%s”", (line, what) => {
+  const [first, ...more] = whats(line);
+  expect(more).toEqual([]);
+  expect(first).toMatchObject(what);
+});
+
+test("Fahrenheit is read as it is said, or as the garden's units have it", () => {
+  expect(whats("28 f out")[0]).toMatchObject({ tempC: expect.closeTo(-2.22, 2) });
+  const imperial = commands["settings.set"].apply(tarnholt, { units: "imperial" });
+  if (!imperial.ok) throw new Error(imperial.refusal);
+  const cold = read("-3.5 out", imperial.garden);
+  expect(cold.ok && cold.understood[0]?.entry?.what).toMatchObject({
+    tempC: expect.closeTo(-19.72, 2),
+  });
+});
+
+test("an inside and an outside low belong together as one night; alone they are readings", () => {
+  const [pair, ...more] = understood("-3.5 in the house, -9 out yesterday");
+  expect(more).toEqual([]);
+  expect(pair).toMatchObject({
+    entry: null,
+    thermometerDay: {
+      under: { kind: "shelter", id: "greenhouse" },
+      on: "2026-09-23",
+      insideMinC: -3.5,
+      outsideMinC: -9,
+      insideMaxC: null,
+    },
+    words: "Lowest −3.5 °C in Greenhouse, −9 °C outside.",
+  });
+});
+
+test.each([
+  ["yesterday 1 kg kale", "2026-09-23"],
+  ["1 kg kale 3 days ago", "2026-09-21"],
+  ["1 kg kale on 12 sept", "2026-09-12"],
+  ["1 kg kale aug 30", "2026-08-30"],
+  ["monday 1 kg kale", "2026-09-21"],
+  ["thursday 1 kg kale", "2026-09-24"],
+  ["1 kg kale 2026-09-01", "2026-09-01"],
+])("the day of “%s”", (line, on) => {
+  expect(understood(line)[0]?.entry?.on).toBe(on);
+});
+
+test("several parts carry deed, place and day on", () => {
+  expect(whats("picked 300 g chard and 1 kg kale bed 3, saw aphids on kale bed 11")).toMatchObject([
+    { kind: "harvested", plantingId: "planting-08", grams: 300 },
+    { kind: "harvested", plantingId: "planting-03", grams: 1000 },
+    { kind: "seen", pestId: "aphids", bedId: "bed-11" },
+  ]);
+  expect(whats("covered bed 3 and bed 4")).toMatchObject([{ bedId: "bed-3" }, { bedId: "bed-4" }]);
+  expect(
+    understood("watered bed 3 and picked 1 kg kale yesterday").map(({ entry }) => entry?.on),
+  ).toEqual(["2026-09-23", "2026-09-23"]);
+});
+
+test.each([
+  ["sowed blorf bed 7", /does not know “blorf”/, "blorf"],
+  ["picked spinach by moonlight", /does not know “moonlight”/, "moonlight"],
+  ["spinach", /What was done with the spinach\?/, null],
+  ["1.2 kg", /Which crop\?/, null],
+  ["tomorrow 1 kg kale", /25 September is still to come/, null],
+  ["0 kg kale", /weighs more than nothing/, null],
+  ["1 ton kale", /More than 500 kg/, null],
+  ["-3.5", /Where was it read\?/, null],
+  ["-80 out", /Colder than −60/, null],
+  ["1 kg garlic bed 10", /No garlic grows in Bed 10 on 24 September/, null],
+  ["lost 150 % of the kale", /At most 100 %/, null],
+  ["", /Write what happened/, null],
+])("“%s” is not kept, and says why", (line, problem, word) => {
+  const result = read(line);
+  if (result.ok) throw new Error(result.understood.map(({ words }) => words).join(" "));
+  expect(result.problem).toMatch(problem);
+  expect(result.word).toBe(word);
+});
+
+test("what may be meant otherwise is offered; what looks odd is said and can be kept", () => {
+  const [kale] = understood("1.2 kg kale");
+  expect(kale?.others).toEqual([
+    { plantingId: "planting-13", words: "Kale, red, cut leaf in Bed 11" },
+  ]);
+  if (!kale) throw new Error("kale");
+  const red = meantOf(kale, "planting-13", context);
+  expect(red).toMatchObject({
+    entry: { what: { plantingId: "planting-13", grams: 1200 } },
+    words: "Picked: Kale, red, cut leaf in Bed 11, 1.2 kg, 24 September.",
+    others: [{ plantingId: "planting-03" }],
+  });
+  expect(understood("100 kg kale bed 3")[0]?.doubt).toMatch(/more than the whole planting/);
+});
+
+test("a sowing that nobody planned is added where there is room, as many rows as were said", () => {
+  const [one] = understood("sowed 2 rows radish bed 14 on 20 sept");
+  // 0.8 m wide at 12 cm between rows is 6 rows: 2 of them along 8 m are 2.66 m of all.
+  expect(one?.newPlanting).toMatchObject({
+    cropId: "radish",
+    bedId: "bed-14",
+    sowOn: "2026-09-20",
+    fromM: 5,
+    method: "direct",
+  });
+  expect(one?.newPlanting?.lengthM).toBeCloseTo(2.66, 1);
+  expect(one?.doubt).toMatch(/adds the planting/);
+  const kept = commands["log.keep"].apply(tarnholt, {
+    entries: [one?.entry],
+    newPlantings: [one?.newPlanting],
+    today: "2026-09-24",
+  });
+  if (!kept.ok) throw new Error(kept.refusal);
+  expect(kept.garden.plantings.size).toBe(tarnholt.plantings.size + 1);
+  expect(read("sowed radish bed 6")).toMatchObject({
+    ok: false,
+    problem: expect.stringMatching(/Bed 6 has no room/),
+  });
+});
+
+test("any line is either understood whole, and then can be kept, or told in a sentence; never both", () => {
+  const words = fc.constantFrom(
+    ..."sowed picked lost saw watered up kale spinach lettuce bed 3 7 11 house 1 the of in 1.2 kg 500 g half % slugs frost out -3 °C and , yesterday blorf <b> 🥬 constructor".split(
+      " ",
+    ),
+  );
+  let keptCount = 0;
+  fc.assert(
+    fc.property(fc.array(words, { maxLength: 9 }), (list) => {
+      const result = read(list.join(" "));
+      if (!result.ok) return expect(result.problem).toMatch(/^[A-Z“].*[.?:”’]$/u);
+      const outcome = commands["log.keep"].apply(tarnholt, {
+        entries: result.understood.flatMap(({ entry }) => entry ?? []),
+        thermometerDays: result.understood.flatMap(({ thermometerDay }) => thermometerDay ?? []),
+        newPlantings: result.understood.flatMap(({ newPlanting }) => newPlanting ?? []),
+        today: isoDate(TODAY),
+      });
+      // The plan may not take it, for want of room or order; it says so in a sentence.
+      if (!outcome.ok) return expect(outcome.refusal).toMatch(/^[A-Z].*\.$/);
+      keptCount += 1;
+    }),
+    { numRuns: 400 },
+  );
+  expect(keptCount).toBeGreaterThan(20);
+});
