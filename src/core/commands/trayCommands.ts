@@ -271,7 +271,13 @@ export const plantOutCells = command({
 });
 
 /** The planting that a sowing was raised for stands in its bed from the first cells on: logged once. */
-function plantedOutLogged(garden: Garden, trayId: string, sowingId: string, on: IsoDate): Change[] {
+function plantedOutLogged(
+  garden: Garden,
+  trayId: string,
+  sowingId: string,
+  on: IsoDate,
+  cells: readonly number[] | null,
+): Change[] {
   const sowing = garden.trays.get(trayId)?.sowings.find(({ id }) => id === sowingId);
   const isWhole = cells === null || cells.length === sowing?.cells.length;
   // Only when all are out is nothing left to be asked for.
