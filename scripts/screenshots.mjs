@@ -9,6 +9,16 @@ const WIDE = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
 const PICTURES = [
+  { name: "today", path: "/place", act: todayBeforeAFreeze },
+  {
+    name: "today-phone",
+    path: "/today",
+    viewport: PHONE,
+    colorScheme: "dark",
+    act: (page) => page.getByRole("heading", { name: "Bed 3" }).scrollIntoViewIfNeeded(),
+  },
+  { name: "sheet", path: "/today/sheet" },
+  { name: "logbook", path: "/logbook" },
   { name: "plan", path: "/plan", act: selectSpinach },
   { name: "plan-lamp", path: "/plan", colorScheme: "dark", act: selectSpinach },
   { name: "plan-phone", path: "/plan", viewport: PHONE },
@@ -24,13 +34,9 @@ const PICTURES = [
   { name: "shelters-freeze", path: "/place", act: sharpFreeze },
   { name: "seedlings", path: "/seedlings" },
   { name: "seedlings-phone", path: "/seedlings", viewport: PHONE, act: countOnions },
-  { name: "seeds", path: "/seedlings", act: (page) => look(page, "Seed box") },
   { name: "crops", path: "/seedlings", act: (page) => look(page, "Crops") },
-  { name: "labels", path: "/seedlings/labels" },
   { name: "place", path: "/place" },
   { name: "sun", path: "/place", act: sunOnBed13 },
-  { name: "outlook", path: "/place", act: (page) => look(page, "Outlook") },
-  { name: "place-phone", path: "/place", viewport: PHONE, colorScheme: "dark" },
   { name: "wish", path: "/plan", act: wishForSpinach },
 ];
 
@@ -63,8 +69,8 @@ async function selectSpinach(page) {
   await page.getByRole("slider", { name: /^Spinach, winter type, Bed 7/ }).click();
 }
 
-/** An outlook of a hard freeze in September, typed, and what the night does. */
-async function sharpFreeze(page) {
+/** An outlook of a hard freeze in September, typed. */
+async function typeFreeze(page) {
   await look(page, "Outlook");
   await page.getByRole("button", { name: "Type it by hand…" }).click();
   for (const [index, [low, high]] of [
@@ -83,6 +89,22 @@ async function sharpFreeze(page) {
       .fill(high);
   }
   await page.getByRole("button", { name: "Keep it" }).click();
+}
+
+/** What there is to do before a freeze; one thing is done. */
+async function todayBeforeAFreeze(page) {
+  await typeFreeze(page);
+  await page.getByRole("link", { name: "Today" }).click();
+  await page
+    .getByRole("button", { name: /^Done: Pick before the night/ })
+    .first()
+    .click();
+  await page.waitForTimeout(7500); // until the message has gone
+}
+
+/** What the night does to each planting. */
+async function sharpFreeze(page) {
+  await typeFreeze(page);
   await page.getByRole("link", { name: "Shelters" }).click();
   await page.getByRole("link", { name: "What to do" }).click();
   await page

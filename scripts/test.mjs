@@ -1,5 +1,5 @@
 // The whole gate: installs, then every check and every test. Ends with `N passed, N failed`.
-import { spawnSync } from "node:child_process";
+import { spawn, spawnSync } from "node:child_process";
 import { existsSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
@@ -11,19 +11,9 @@ const browser = ensureBrowser();
 const reports = mkdtempSync(join(tmpdir(), "late-ember-test-"));
 const counts = { passed: 0, failed: 0 };
 
-check("format", "prettier", ["--check", ".", "--log-level", "warn"]);
-check("lint", "eslint", ["."]);
-check("layers", "depcruise", ["--config", ".dependency-cruiser.cjs", "src", "tests"]);
-check("unused code", "knip", []);
-check("made-up stations", "tsx", ["scripts/writeStations.ts", "--check"]);
-check("published schema", "tsx", ["scripts/writeSchema.ts", "--check"]);
-// Next writes the types of its routes while building, so the build comes before the type check.
-const built = check("build", process.execPath, [
-  "-e",
-  'import("./scripts/prepare.mjs").then((p) => p.ensureBuilt())',
-]);
-check("types", "tsc", ["--noEmit"]);
-tests(
+// What only reads runs beside the build: two cores, two lanes.
+const [, built] = await Promise.all([readingChecks(), buildAndTypes()]);
+await tests(
   "unit tests",
   "jest",
   ["--json", `--outputFile=${join(reports, "unit.json")}`],
@@ -34,7 +24,7 @@ tests(
   }),
 );
 if (built && browser) {
-  tests(
+  await tests(
     "end-to-end tests",
     "playwright",
     ["test", "--reporter=json,list"],
@@ -54,30 +44,51 @@ if (counts.passed + counts.failed === 0) counts.failed = 1;
 console.log(`${counts.passed} passed, ${counts.failed} failed`);
 process.exit(counts.failed > 0 ? 1 : 0);
 
-/** Runs one program of the project; true when it went well. */
+async function readingChecks() {
+  await check("format", "prettier", ["--check", ".", "--log-level", "warn"]);
+  await check("lint", "eslint", ["."]);
+  await check("layers", "depcruise", ["--config", ".dependency-cruiser.cjs", "src", "tests"]);
+  await check("unused code", "knip", []);
+  await check("made-up stations", "tsx", ["scripts/writeStations.ts", "--check"]);
+  await check("published schema", "tsx", ["scripts/writeSchema.ts", "--check"]);
+}
+
+/** Next writes the types of its routes while building, so the build comes before the type check. */
+async function buildAndTypes() {
+  const ok = await check("build", process.execPath, [
+    "-e",
+    'import("./scripts/prepare.mjs").then((p) => p.ensureBuilt())',
+  ]);
+  await check("types", "tsc", ["--noEmit"]);
+  return ok;
+}
+
+/** Runs one program of the project; whether it went well, and what it said. */
 function invoke(program, words) {
   const command =
     program === process.execPath ? program : join(root, "node_modules", ".bin", program);
   const env = environment({ PLAYWRIGHT_JSON_OUTPUT_NAME: join(reports, "e2e.json") });
-  const result = spawnSync(command, words, {
-    cwd: root,
-    env,
-    encoding: "utf8",
-    maxBuffer: 1 << 28,
+  return new Promise((resolve) => {
+    const child = spawn(command, words, { cwd: root, env, stdio: ["ignore", "pipe", "pipe"] });
+    let output = "";
+    const hear = (chunk) => (output += chunk);
+    child.stdout.setEncoding("utf8").on("data", hear);
+    child.stderr.setEncoding("utf8").on("data", hear);
+    child.on("error", (error) => resolve({ ok: false, output: `${output}${error.message}` }));
+    child.on("close", (code) => resolve({ ok: code === 0, output }));
   });
-  return { ok: result.status === 0, output: `${result.stdout ?? ""}${result.stderr ?? ""}` };
 }
 
-function check(name, program, words) {
-  const { ok, output } = invoke(program, words);
+async function check(name, program, words) {
+  const { ok, output } = await invoke(program, words);
   counts[ok ? "passed" : "failed"] += 1;
   console.log(`${ok ? "✓" : "✗"} ${name}`);
   if (!ok) console.log(output.trimEnd());
   return ok;
 }
 
-function tests(name, program, words, reportName, read) {
-  const { ok, output } = invoke(program, words);
+async function tests(name, program, words, reportName, read) {
+  const { ok, output } = await invoke(program, words);
   const reportPath = join(reports, reportName);
   const found = existsSync(reportPath)
     ? read(JSON.parse(readFileSync(reportPath, "utf8")))

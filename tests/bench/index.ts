@@ -3,6 +3,7 @@ import { benchBedMap, benchBeds } from "./beds";
 import { benchDrag, benchEverySowing } from "./core";
 import { benchLibrary, benchSowToday } from "./crops";
 import { benchFirstView } from "./firstView";
+import { benchRound, benchToday } from "./round";
 import { benchShelter, benchTonight } from "./shelter";
 import { benchGenerator, benchRecords, benchSkyline } from "./weather";
 
@@ -16,5 +17,7 @@ benchGenerator();
 benchSkyline();
 benchShelter();
 benchTonight();
+benchRound();
 await benchBedMap();
+await benchToday();
 await benchFirstView();

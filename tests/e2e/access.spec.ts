@@ -3,7 +3,10 @@ import { expect, test, type Page } from "@playwright/test";
 import { EMPTY, knot, openPlan } from "./garden";
 
 async function expectClean(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const axe = new AxeBuilder({ page });
+  // Both looks draw the same parts: by lamplight only their colours are another matter.
+  const isLamp = (await page.locator("html").getAttribute("data-theme")) === "dark";
+  const { violations } = await (isLamp ? axe.withRules(["color-contrast"]) : axe).analyze();
   expect(
     violations.map(
       ({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(" ")).join(" | ")}`,

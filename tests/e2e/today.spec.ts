@@ -130,8 +130,7 @@ test("a new grower comes from an empty garden to the first sowing", async ({ pag
 
   // The plan knows it as sown now, and will not move it.
   await page.getByRole("link", { name: "Plan" }).click();
-  const strand = page.getByRole("slider", { name: /sowing day$/ }).first();
-  await expect(strand).toHaveAttribute("aria-valuetext", /sown 12 August by the logbook/);
+  await expect(page.locator('[aria-valuetext^="sown 12 August by the logbook"]')).toBeVisible();
 });
 
 test("lines that cannot be kept say why, and nothing is lost; entries are found, put right and undone", async ({
@@ -213,7 +212,10 @@ test("two tabs that tick the same task leave it done once", async ({ context, pa
   const other = await context.newPage();
   await openToday(other);
   const task = /^Done: Pick kale, curly/;
-  await Promise.all([page, other].map((tab) => tab.getByRole("button", { name: task }).click()));
+  // The tab behind does not draw: its tap is given to it at once.
+  await Promise.all(
+    [page, other].map((tab) => tab.getByRole("button", { name: task }).dispatchEvent("click")),
+  );
   for (const tab of [page, other]) {
     await expect(tab.getByRole("button", { name: task })).toHaveCount(0);
     await expect(tab.getByRole("list", { name: "Settled" }).getByRole("listitem")).toHaveCount(1);

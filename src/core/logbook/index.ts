@@ -1,9 +1,2 @@
 export { readLine, meantOf, type LineContext, type ReadLine, type Understood } from "./quickLine";
-export {
-  amountWords,
-  CAUSE_WORDS,
-  kindWords,
-  loggedWords,
-  subjectOf,
-  WORK_WORDS,
-} from "./entryWords";
+export { amountWords, CAUSE_WORDS, kindWords, subjectOf, WORK_WORDS } from "./entryWords";

@@ -1,7 +1,7 @@
 import { isoDate, type DayNumber } from "../calendar";
 import { care } from "../care";
 import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
-import { bedDays, daysUntilWorth, standingShare, standOf, usualYieldKg } from "../plan";
+import { bedDays, daysUntilWorth, shareLeft, standingShare, standOf, usualYieldKg } from "../plan";
 import { ASKED_AFTER_DAYS, isKnown, plantingTask, type PlantingRound, type Task } from "./task";
 
 /** Clearing is told so long before its day. */
@@ -78,10 +78,10 @@ function againFrom({ site, life }: PlantingRound, lastDay: DayNumber): DayNumber
   return lastDay + Math.min(pickAgain.mostDays, Math.max(pickAgain.leastDays, days));
 }
 
-/** What is left of a planting's usual yield, by its standing and by what was weighed, kg. */
+/** What is left of a planting's usual yield, by its losses, its standing and what was weighed, kg. */
 function leftToPickKg({ site, life, bed, day }: PlantingRound): number {
   const { growing, timeline, planting, facts } = life;
-  const usualKg = usualYieldKg(standOf(planting, bed), growing.crop);
+  const usualKg = usualYieldKg(standOf(planting, bed), growing.crop) * shareLeft(facts, day);
   const standingKg = usualKg * standingShare(site, growing, timeline, day);
   return Math.max(0, Math.min(standingKg, usualKg - facts.harvestedGrams / GRAMS_PER_KG));
 }

@@ -4,7 +4,6 @@ export { nightsAhead, type NightAhead } from "./nightsAhead";
 export { stormWarnings, type StormWarning } from "./stormWarnings";
 export { winterWatering, type Watering } from "./winterWatering";
 export { isForTonight, settledOn, tasksOn } from "./tasks";
-export { nightFor } from "./nightFor";
 export { type Task } from "./task";
 export { adviceWords } from "./tonightWords";
 export { standingCovers, coverPiecesOf, piecesInShed } from "./standingCovers";

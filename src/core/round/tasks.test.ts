@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import { dayNumber, isoDate } from "../calendar";
-import { commands } from "../commands";
+import { commands, type CommandName } from "../commands";
 import type { Garden } from "../garden";
 import { lifeOf } from "../plan";
 import { tarnholt, tarnholtSite as site } from "../plan/tarnholt.testdata";
 import { plainWording } from "../wording";
-import { tasksOn } from "./index";
+import { tasksAhead, tasksOn } from "./index";
 
 const wording = plainWording();
 const on = (date: string, garden: Garden = tarnholt) =>
@@ -13,7 +13,7 @@ const on = (date: string, garden: Garden = tarnholt) =>
 const find = (tasks: ReturnType<typeof on>, id: string) => tasks.find((task) => task.id === id);
 const lifeDay = (
   id: string,
-  which: "plantOutDay" | "emergeDay" | "readyDay" | "holdsUntilDay",
+  which: "plantOutDay" | "emergeDay" | "readyDay" | "holdsUntilDay" | "boltDay",
   after = 0,
 ) => {
   const planting = tarnholt.plantings.get(id);
@@ -94,6 +94,217 @@ test("a row is looked at when it should be up: once it is sown, not while the so
   });
   const seen = settled(sown, look, emergeOn);
   expect(find(on(isoDate(dayNumber(emergeOn) + 1), seen), look)).toBeUndefined();
+});
+
+/** The demo garden changed by a command. */
+function changed(name: CommandName, input: object, garden = tarnholt): Garden {
+  const outcome = commands[name].apply(garden, input);
+  if (!outcome.ok) throw new Error(outcome.refusal);
+  return outcome.garden;
+}
+const kinds = (date: string, kind: string, garden = tarnholt) =>
+  on(date, garden).filter((task) => task.kind === kind);
+
+test.each([
+  [
+    "trays are filled before a sowing",
+    "2026-09-24",
+    "planting-30-fill",
+    { howMuch: /60 cells, about 1 L/ },
+  ],
+  [
+    "seed that is short is ordered",
+    "2026-09-24",
+    "order-garlic-hardneck-2026-10-12",
+    { place: "Seed box" },
+  ],
+  [
+    "a bed is readied before it is planted",
+    "2026-10-06",
+    "planting-27-readyBed",
+    { place: "Bed 10", reason: /It comes in on 12 October/ },
+  ],
+  ["not on the day itself", "2026-10-12", "planting-27-readyBed", null],
+  [
+    "shade comes off after the bright days",
+    "2026-09-28",
+    "planting-19-shadeOff",
+    { kind: "shadeOff" },
+  ],
+  [
+    "watering changes when roots are down",
+    "2026-09-24",
+    "planting-22-changeWatering",
+    { reason: /deep and seldom/ },
+  ],
+  [
+    "new plants are watered every day anew",
+    "2026-09-26",
+    "planting-19-waterIn-2026-09-26",
+    { kind: "waterIn" },
+  ],
+  [
+    "what is hungry is fed once in the middle",
+    "2026-09-24",
+    "planting-07-feed",
+    { cautions: ["compost-dust"] },
+  ],
+  [
+    "roots that keep are stored in time",
+    "2026-10-12",
+    "planting-02-store",
+    { howMuch: /0 °C, in moist air/ },
+  ],
+  [
+    "hoses are drained before the frost",
+    "2026-09-24",
+    "winter-settings-2026",
+    { reason: /Frost can come from 25 September/ },
+  ],
+  [
+    "and water is on again in spring",
+    "2027-05-20",
+    "summer-settings-2027",
+    { cautions: ["hot-house"] },
+  ],
+  ["direct sowings are thinned", "2026-09-24", "planting-21-thin", { howMuch: /one every/ }],
+  [
+    "picked kale is picked again",
+    "2026-09-24",
+    "planting-03-harvest-2026-09-17",
+    { reason: /Last picked on 17 September/ },
+  ],
+  ["but not the day after", "2026-09-18", "planting-03-harvest-2026-09-17", null],
+  [
+    "frost-sweetened roots may wait",
+    "2026-09-24",
+    "planting-02-harvest",
+    { reason: /sweeter after the first frost/ },
+  ],
+  [
+    "seedlings that outgrew their cells are potted on",
+    "2026-10-13",
+    "sowing-1-potOn",
+    { isLate: true },
+  ],
+  [
+    "the best are left for seed before they bolt",
+    lifeDay("planting-21", "boltDay", -5),
+    "planting-21-leaveForSeed",
+    { howMuch: /20 plants, 1000 m/ },
+  ],
+  ["peas get their twigs", "2027-03-20", "planting-33-support", { kind: "support" }],
+])("%s", (_what, date, id, expected) => {
+  const found = find(on(date), id);
+  if (expected === null) return expect(found).toBeUndefined();
+  const patterns = Object.fromEntries(
+    Object.entries(expected).map(([key, value]) => [
+      key,
+      value instanceof RegExp ? expect.stringMatching(value) : value,
+    ]),
+  );
+  expect(found).toMatchObject(patterns);
+});
+
+test("beds are looked at as often as their pests ask; what was seen is asked after, the spray last", () => {
+  const [first] = kinds("2026-09-24", "scout").filter(({ bedId }) => bedId === "bed-3");
+  expect(first).toMatchObject({
+    id: "bed-3-scout-first",
+    subject: expect.stringMatching(/caterpillars/),
+  });
+  if (!first) throw new Error("a look at bed 3");
+  const looked = settled(tarnholt, first.id, "2026-09-24");
+  const inBed3 = (date: string, garden: Garden) =>
+    kinds(date, "scout", garden).filter(({ bedId }) => bedId === "bed-3");
+  expect(inBed3("2026-09-27", looked)).toEqual([]);
+  expect(inBed3("2026-09-29", looked)).toMatchObject([{ id: "bed-3-scout-2026-09-24" }]);
+  const [again] = kinds("2026-09-24", "scout").filter(({ id }) => id.includes("caterpillars"));
+  expect(again).toMatchObject({
+    place: "Bed 11",
+    reason: expect.stringMatching(/^Seen on 13 September\. Pick off/),
+    cautions: ["label"],
+  });
+  const ways = again?.more ?? [];
+  expect(ways[0]).toMatch(/^Keep out: fine netting/);
+  expect(ways.at(-1)).toMatch(
+    /^Only if that is not enough: .*by its label.*not within 1 day of picking/,
+  );
+  // The kale there is ready: nothing may be picked before the days are over.
+  expect(ways.at(-1)).toMatch(/nothing is picked here before 25 September/);
+});
+
+test("watering follows what has dried, what rained and what keeps the rain off", () => {
+  const house = (date: string, garden = tarnholt) =>
+    kinds(date, "water", garden).find(({ place }) => place === "Greenhouse");
+  // Watered on 22 September by the log: not two days after, but when it has dried again.
+  expect(house("2026-09-24")).toBeUndefined();
+  const again = house("2026-10-08");
+  expect(again).toMatchObject({
+    id: "greenhouse-water-2026-09-22",
+    reason: expect.stringMatching(/since 22 September, and no rain comes in/),
+  });
+  if (!again) throw new Error("dry again");
+  const watered = settled(tarnholt, again.id, "2026-10-08");
+  expect(house("2026-10-09", watered)).toBeUndefined();
+  // Never into frost: midwinter asks for none.
+  expect(kinds("2026-12-20", "water")).toEqual([]);
+  // A wet outlook spares the open beds; the house does not feel it.
+  const rain = changed("outlook.set", {
+    id: "outlook",
+    receivedAt: "2026-09-24T06:00:00Z",
+    outlook: {
+      format: "late-ember-outlook",
+      version: 1,
+      source: "the grower",
+      simulated: false,
+      issuedOn: "2026-09-24",
+      days: [
+        {
+          date: "2026-09-24",
+          minTempC: 8,
+          maxTempC: 14,
+          spreadC: 1,
+          precipitationMm: 30,
+          cloudShare: 1,
+          windMps: 2,
+        },
+      ],
+    },
+  });
+  const open = (garden: Garden) => kinds("2026-09-24", "water", garden).map(({ place }) => place);
+  expect(open(tarnholt)).toContain("Open beds");
+  expect(open(rain)).not.toContain("Open beds");
+  expect(open(rain)).toContain("Twin frames");
+});
+
+test("what was stored is looked through every fortnight, while it keeps", () => {
+  const stored = settled(tarnholt, "planting-02-store", "2026-10-15");
+  const look = (date: string, garden: Garden) => kinds(date, "lookThroughStore", garden);
+  expect(look("2026-10-28", stored)).toEqual([]);
+  expect(look("2026-10-29", stored)).toMatchObject([{ id: "store-look-2026-10-15" }]);
+  const looked = settled(stored, "store-look-2026-10-15", "2026-10-30");
+  expect(look("2026-11-12", looked)).toEqual([]);
+  expect(look("2026-11-13", looked)).toMatchObject([{ id: "store-look-2026-10-30" }]);
+  expect(look("2027-06-20", looked)).toEqual([]);
+});
+
+test("a bed's own covers come off for good once, in spring", () => {
+  const days = Array.from({ length: 120 }, (_, index) => isoDate(dayNumber("2027-02-01") + index));
+  const asked = days.filter((date) =>
+    kinds(date, "uncover").some(({ bedId }) => bedId === "house-3"),
+  );
+  expect(asked.length).toBeGreaterThan(0);
+  expect(asked.length).toBeLessThanOrEqual(11);
+});
+
+test("the days ahead tell each work once, daily work with its days", () => {
+  const ahead = tasksAhead(site, tarnholt, dayNumber("2026-09-24"), 7, wording);
+  expect(new Set(ahead.map(({ task }) => task.id)).size).toBe(ahead.length);
+  const daily = ahead.find(({ task }) => task.id.startsWith("planting-19-waterIn"));
+  expect(daily?.days).toHaveLength(7);
+  expect(ahead.find(({ task }) => task.id === "planting-30-sowTray")?.days).toEqual([
+    dayNumber("2026-09-26"),
+  ]);
 });
 
 test("on the eve of a freeze the night comes first: covers, what to shut, what to pick", () => {

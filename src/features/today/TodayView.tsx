@@ -11,7 +11,7 @@ import { useCallback, useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { siteFor, type Site } from "@/core/plan";
-import { settledOn, tasksOn, type Task } from "@/core/round";
+import { settledOn, type Task } from "@/core/round";
 import { todayOf, useGarden } from "@/store";
 import { useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
@@ -22,6 +22,7 @@ import { settle, type Settling } from "./settle";
 import { StartSteps } from "./StartSteps";
 import { walkOf } from "./stops";
 import { TonightPanel } from "./TonightPanel";
+import { useTasks } from "./useTasks";
 import { WalkList } from "./WalkList";
 import { WeatherLine } from "./WeatherLine";
 
@@ -64,11 +65,12 @@ function Round({ garden, site, day, today, wording }: Props) {
   /** Ids of the tasks that are chosen, while several are; null otherwise. */
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
   const canSettle = day <= today;
-  const tasks = useMemo(() => {
-    const all = tasksOn(site, garden, day, wording);
-    // On a day to come, what is late today is taken as done by then.
-    return canSettle ? all : all.filter(({ isLate }) => !isLate);
-  }, [site, garden, day, wording, canSettle]);
+  const all = useTasks(site, garden, day, wording);
+  // On a day to come, what is late today is taken as done by then.
+  const tasks = useMemo(
+    () => (canSettle ? all : all.filter(({ isLate }) => !isLate)),
+    [all, canSettle],
+  );
   const walk = useMemo(() => walkOf(garden, tasks), [garden, tasks]);
   const settled = useMemo(() => settledOn(garden, day), [garden, day]);
   const onSettle = useCallback(

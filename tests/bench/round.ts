@@ -1,0 +1,127 @@
+import { readFileSync } from "node:fs";
+import { dayNumber, isoDate } from "@/core/calendar";
+import { commands } from "@/core/commands";
+import { readGardenFile, writeGardenFile } from "@/core/formats";
+import { BY_THE_BOOK, cropsOf, fromGardenFile, type Garden, type Planting } from "@/core/garden";
+import { siteFor } from "@/core/plan";
+import { tasksOn } from "@/core/round";
+import { plainWording } from "@/core/wording";
+import { withDemo } from "./serve";
+import { medianMs, report } from "./timing";
+
+const BEDS = 60;
+const PLANTINGS = 400;
+const PORT = 4763;
+const DAY = dayNumber("2026-09-24");
+const CROPS = ["spinach", "lettuce", "kale", "radish", "chard", "mache", "turnip", "leek"];
+const BED_M = 8;
+
+/** Sixty beds, in the open and under covers, with four hundred plantings of eight crops. */
+function largeGarden(): Garden {
+  const read = readGardenFile(readFileSync("data/demo/tarnholt-commons.json", "utf8"));
+  if (!read.ok) throw new Error("the demo garden cannot be read");
+  const demo = fromGardenFile(read.file);
+  const [some] = demo.beds.values();
+  if (!some) throw new Error("the demo garden has beds");
+  const beds = Array.from({ length: BEDS }, (_, index) => ({
+    ...some,
+    id: `b${index}`,
+    name: `Bed ${index + 1}`,
+    lengthM: BED_M,
+    shelterId: index % 4 === 3 ? "greenhouse" : null,
+    covers: index % 4 === 1 ? ["row-cover-light"] : [],
+    position: null,
+  }));
+  const crops = cropsOf(demo);
+  const perBed = Math.ceil(PLANTINGS / BEDS);
+  const partM = Math.floor((BED_M / perBed) * 100) / 100;
+  const plantings = Array.from({ length: PLANTINGS }, (_, index): Planting => {
+    const crop = crops.get(CROPS[index % CROPS.length] ?? "");
+    if (!crop) throw new Error("a crop");
+    const place = Math.floor(index / BEDS);
+    return {
+      ...BY_THE_BOOK,
+      id: `p${index}`,
+      cropId: crop.id,
+      varietyId: crop.varieties[0]?.id ?? "",
+      bedId: `b${index % BEDS}`,
+      sowOn: isoDate(DAY - 80 + ((index * 7) % 95)),
+      method: "direct",
+      stage: "full",
+      fromM: place * partM,
+      lengthM: partM,
+      rowCm: crop.spacing.rowCm,
+      inRowCm: crop.spacing.inRowCm,
+    };
+  });
+  return {
+    ...demo,
+    trays: new Map(),
+    successions: new Map(),
+    pieces: new Map(),
+    logEntries: new Map(),
+    plot: null,
+    beds: new Map(beds.map((bed) => [bed.id, bed])),
+    plantings: new Map(plantings.map((planting) => [planting.id, planting])),
+  };
+}
+
+/** A day's tasks after one of them was ticked: what the core does for a tap. */
+export function benchRound(): void {
+  const start = largeGarden();
+  const site = siteFor(start);
+  if (!site) throw new Error("a place");
+  const wording = plainWording();
+  let garden = start;
+  let count = 0;
+  const ms = medianMs(() => {
+    const tasks = tasksOn(site, garden, DAY, wording);
+    count = tasks.length;
+    const outcome = commands["round.settle"].apply(garden, {
+      tasks: tasks.slice(0, 1),
+      on: isoDate(DAY),
+      as: "done",
+      today: isoDate(DAY),
+    });
+    if (!outcome.ok) throw new Error(outcome.refusal);
+    garden = outcome.garden;
+  }, 25);
+  report(`${count} tasks of ${PLANTINGS} plantings after a tick, with the tick`, ms, 50, "ms");
+}
+
+/** From a tap on a phone's screen until the task is gone from it, in a real browser. */
+export async function benchToday(): Promise<void> {
+  await withDemo(PORT, async (page, address) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto(`${address}/today`);
+    await page.getByRole("heading", { name: "Today", level: 1 }).waitFor();
+    const chooser = page.waitForEvent("filechooser");
+    await page.getByRole("button", { name: /Tarnholt Comm/ }).click();
+    await page.getByRole("menuitem", { name: "Import a garden file…" }).click();
+    const buffer = Buffer.from(writeGardenFile(largeGarden()));
+    await (await chooser).setFiles({ name: "large.json", mimeType: "application/json", buffer });
+    await page.getByRole("heading", { name: "Bed 60", level: 3 }).waitFor();
+    const client = await page.context().newCDPSession(page);
+    for (const slower of [1, 4]) {
+      await client.send("Emulation.setCPUThrottlingRate", { rate: slower });
+      const times: number[] = [];
+      for (let tap = 0; tap < 15; tap += 1) {
+        // The time from the tap until the row has gone and the next frame is drawn.
+        times.push(
+          await page.evaluate(async () => {
+            const done = document.querySelectorAll<HTMLElement>('[aria-label^="Done: "]')[20];
+            if (!done) throw new Error("a task");
+            const start = performance.now();
+            done.click();
+            while (done.isConnected) await new Promise((next) => setTimeout(next));
+            await new Promise((next) => requestAnimationFrame(() => setTimeout(next)));
+            return performance.now() - start;
+          }),
+        );
+      }
+      const median = times.sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
+      const on = slower === 1 ? "here" : `on a processor ${slower} times slower`;
+      report(`a task ticked with ${PLANTINGS} plantings, tap to screen, ${on}`, median, 100, "ms");
+    }
+  });
+}
