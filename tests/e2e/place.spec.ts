@@ -19,9 +19,10 @@ test("from an empty browser to a first planting", async ({ page }) => {
   await expect(page.getByRole("group", { name: "Frost odds" })).toContainText("seldom");
   await page.getByRole("button", { name: "Keep this place" }).click();
 
-  await page.getByRole("button", { name: "Add beds" }).click();
+  await page.getByRole("button", { name: "Several beds…" }).click();
   await page.getByRole("spinbutton", { name: "How many" }).fill("2");
   await page.getByRole("button", { name: "Add", exact: true }).click();
+  await page.getByRole("link", { name: "Plan" }).click();
   await page.getByRole("button", { name: "What if I sow today?" }).click();
   const wish = page.getByRole("dialog", { name: "I want…" });
   await wish

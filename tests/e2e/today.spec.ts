@@ -207,6 +207,25 @@ test("what was done in fact moves what comes after, on the strand and in words",
   ).toHaveAttribute("aria-valuetext", /^sown 27 August by the logbook, ready/);
 });
 
+test("what is found on the look round a bed is told with its remedy, and asked after again", async ({
+  page,
+}) => {
+  await openToday(page);
+  await page.getByRole("button", { name: /^More about Look for caterpillars.*Bed 3/ }).click();
+  const stop = page.getByRole("list", { name: "Bed 3" });
+  await expect(stop).toContainText("Keep out: fine netting");
+  await stop.getByRole("button", { name: "Found caterpillars, Bed 3" }).click();
+  await expect(page.getByRole("status")).toContainText("Pick off eggs and caterpillars");
+  await stop.getByRole("button", { name: /^Done: Look for caterpillars/ }).click();
+  // The look is done with that; what was found is asked after in its days, spray last and with its label.
+  await expect(stop.getByText(/^Look for/)).toHaveCount(0);
+  for (let day = 0; day < 5; day += 1) await page.keyboard.press("]");
+  await stop.getByRole("button", { name: /^More about Caterpillars again/ }).click();
+  await expect(stop).toContainText("Seen on 24 September.");
+  await expect(stop).toContainText(/Only if that is not enough: .* by its label/);
+  await expect(stop).toContainText("The label is the law");
+});
+
 test("two tabs that tick the same task leave it done once", async ({ context, page }) => {
   await openToday(page);
   const other = await context.newPage();

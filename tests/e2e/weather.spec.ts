@@ -167,7 +167,7 @@ test("in a place south of the equator the seasons turn round", async ({ page }) 
   await expect(page.getByTestId("short-days")).toContainText(/from \d+ May to \d+ July/);
   await expect(page.getByTestId("frost-words")).toContainText(/has come by \d+ (May|June)/);
   await page.getByRole("button", { name: "Keep this place" }).click();
-  await expect(page.getByRole("button", { name: "Add beds" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Add the bed" })).toBeVisible();
   await page.getByRole("link", { name: "Place" }).click();
   await section(page, "Sun");
   await expect(page.getByTestId("sun-words")).toContainText("at midwinter");
@@ -303,7 +303,7 @@ test("a record is taken away and the made-up one taken again; without numbers it
   await dialog.getByRole("button", { name: "Keep this record" }).click();
   await expect(page.getByText("From 29 seasons of Tarnholt Mill (made-up).")).toBeVisible();
   await page.getByRole("button", { name: "Keep this place" }).click();
-  await expect(page.getByRole("button", { name: "Add beds" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Add the bed" })).toBeVisible();
 
   await page.getByRole("link", { name: "Place" }).click();
   await page.getByRole("button", { name: "Remove", exact: true }).click();
@@ -333,7 +333,7 @@ test("a garden without a station may try the simulated one; an address that is n
   await page.getByRole("combobox", { name: "Start from a made-up place" }).click();
   await page.getByRole("option", { name: "Inland valley, snow-bound" }).click();
   await page.getByRole("button", { name: "Keep this place" }).click();
-  await expect(page.getByRole("button", { name: "Add beds" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Add the bed" })).toBeVisible();
   await findByPalette(page, "Outlook");
   await expect(page.getByText(/^No station is set/)).toBeVisible();
   await page.getByRole("button", { name: "Try the simulated station" }).click();

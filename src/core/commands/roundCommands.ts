@@ -181,6 +181,8 @@ function movesOn(garden: Garden, { kind, tray, pieces }: SettledTask, on: IsoDat
   const before = garden.trays.get(tray?.trayId ?? "");
   if (!tray || !before) return change();
   const { sowingId, plantsPerCell } = tray;
+  // Ticked together, it may have been planted out just before: then it is only written down.
+  if (!before.sowings.some(({ id }) => id === sowingId)) return change();
   if (kind === "label") {
     const sowings = before.sowings.map((sowing) =>
       sowing.id === sowingId ? { ...sowing, labelled: true } : sowing,

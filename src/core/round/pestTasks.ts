@@ -49,7 +49,8 @@ function scouting(round: Round, bed: Bed, threats: readonly Threat[]): Task[] {
   if (threats.length === 0) return [];
   const everyDays = Math.min(...threats.map(({ pest }) => pest.everyDays));
   const past = pastWorkOf(garden);
-  const seenDays = past.pestsSeen(bed.id, day).map((seen) => seen.day);
+  // What was found on a day has been looked for; on that day itself the look may still go on.
+  const seenDays = past.pestsSeen(bed.id, day - 1).map((seen) => seen.day);
   const lastDay = Math.max(past.lastDay("scout", bed.id, day) ?? -Infinity, ...seenDays);
   const isFirst = lastDay === -Infinity;
   const dueDay = isFirst ? firstLookDay(threats, day) : lastDay + everyDays;
@@ -68,6 +69,7 @@ function scouting(round: Round, bed: Bed, threats: readonly Threat[]): Task[] {
       reason: `${cropWords(threats)}: ${isFirst ? "it is their time" : `last looked at ${daysAgo(day - lastDay)}`}.`,
       endsWhen: "five plants are looked at, below the leaves too",
       ifLeft: first?.pest.ifLeft ?? "",
+      pestIds: threats.map(({ pest }) => pest.id),
       more: threats.flatMap(({ pest }) => [
         `${capital(pest.name)}: ${lowered(pest.lookFor)} Keep out: ${lowered(pest.exclude)}`,
       ]),
@@ -106,6 +108,7 @@ function again(round: Round, bed: Bed, threats: readonly Threat[]): Task[] {
             ...(pest.spray?.harmsBees ? ["bees"] : []),
             ...(pestId === "mice" ? ["traps"] : []),
           ],
+          pestIds: [pestId],
           isLate: day > dueDay + pest.everyDays,
         },
       ];

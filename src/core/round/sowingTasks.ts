@@ -1,17 +1,16 @@
-import { dayNumber, daysWords } from "../calendar";
+import { dayNumber } from "../calendar";
+import { amountsFor, grownShare, planSettingsOf, sowingAdvice, standOf } from "../plan";
 import {
-  amountsFor,
-  grownShare,
-  planSettingsOf,
-  sowingAdvice,
-  standOf,
-  timelineFrom,
-} from "../plan";
-import { ASKED_AFTER_DAYS, isKnown, plantingTask, type PlantingRound, type Task } from "./task";
+  ASKED_AFTER_DAYS,
+  isKnown,
+  plantingTask,
+  weekLater,
+  type PlantingRound,
+  type Task,
+} from "./task";
 
 /** What came up is looked at for so long. */
 const CHECKED_DAYS = 4;
-const DAYS_PER_WEEK = 7;
 /** Seedlings are thinned when they have come so far, and asked for so long after. */
 const THINNED_AT = 0.1;
 const THINNED_DAYS = 14;
@@ -25,21 +24,6 @@ export function sowingTasks(round: PlantingRound): Task[] {
 
 function amounts({ bed, life }: PlantingRound) {
   return amountsFor(standOf(life.planting, bed), life.growing.crop, life.planting.method);
-}
-
-/** What a week's wait would cost, in words: little in summer, months at the cliff. */
-function weekLater({ site, garden, life, wording }: PlantingRound): string {
-  const { timeline, growing } = life;
-  const later = timelineFrom(
-    site,
-    planSettingsOf(garden),
-    growing,
-    timeline.sowDay + DAYS_PER_WEEK,
-  );
-  if (timeline.readyDay === null) return "It does not get ready here as it is planned.";
-  if (later.readyDay === null) return "A week later it does not get ready here any more.";
-  const costs = later.readyDay - timeline.readyDay;
-  return `A week later it is ready ${daysWords(costs)} later, on ${wording.date(later.readyDay, timeline.sowDay)}.`;
 }
 
 /** Whether the sowing is still asked for: its day has come, and nobody wrote that it was made. */
@@ -66,7 +50,7 @@ function sowing(round: PlantingRound): Task[] {
           : `Sown now it is ready on ${wording.date(readyDay, sowDay)}.`,
       howMuch: `${wording.number(seeds)} seeds, ${wording.weightG(seedGrams)}, in ${rows} rows`,
       endsWhen: "it is sown",
-      ifLeft: weekLater(round),
+      ifLeft: weekLater(round, life),
       more: [
         `${wording.distanceCm(crop.sowing.depthCm)} deep, rows ${wording.distanceCm(life.planting.rowCm)} apart.`,
       ],
@@ -135,7 +119,7 @@ function plantingOut(round: PlantingRound): Task[] {
           : `Planted now it is ready on ${wording.date(readyDay, sowDay)}. Choose a cool and cloudy hour, or the evening.`,
       howMuch: `${wording.number(plants)} plants in ${rows} rows`,
       endsWhen: "it stands in the bed",
-      ifLeft: weekLater(round),
+      ifLeft: weekLater(round, life),
       more:
         life.growing.crop.family === "Brassicaceae"
           ? ["Deep, up to the first leaves, and firm: a leaf should tear before the plant lifts."]

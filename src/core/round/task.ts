@@ -1,7 +1,7 @@
-import type { DayNumber } from "../calendar";
+import { daysWords, type DayNumber } from "../calendar";
 import type { Bed, Garden } from "../garden";
 import type { Work } from "../log";
-import type { PlantingLife, Site } from "../plan";
+import { planSettingsOf, timelineFrom, type PlantingLife, type Site } from "../plan";
 import type { Wording } from "../wording";
 
 /** One thing to do, as it follows from the garden's state. */
@@ -34,6 +34,8 @@ export interface Task {
   more: readonly string[];
   /** Ids of `data/cautions.json`: said where the act is. */
   cautions: readonly string[];
+  /** Ids of `data/pests.json` that are looked for: what was found can be said with a tap. */
+  pestIds: readonly string[];
   isLate: boolean;
 }
 
@@ -46,6 +48,7 @@ export const PLAIN = {
   howMuch: null,
   more: [],
   cautions: [],
+  pestIds: [],
   isLate: false,
 } as const;
 
@@ -81,6 +84,25 @@ interface Words extends Pick<Task, "reason" | "endsWhen" | "ifLeft"> {
   /** Set apart from the same work on the same planting at another time. */
   again?: string;
 }
+
+/** What a week's wait would cost a planting, in words: little in summer, months at the cliff. */
+export function weekLater(
+  { site, garden, wording }: Round,
+  { timeline, growing }: PlantingLife,
+): string {
+  const later = timelineFrom(
+    site,
+    planSettingsOf(garden),
+    growing,
+    timeline.sowDay + DAYS_PER_WEEK,
+  );
+  if (timeline.readyDay === null) return "It does not get ready here as it is planned.";
+  if (later.readyDay === null) return "A week later it does not get ready here any more.";
+  const costs = later.readyDay - timeline.readyDay;
+  return `A week later it is ready ${daysWords(costs)} later, on ${wording.date(later.readyDay, timeline.sowDay)}.`;
+}
+
+const DAYS_PER_WEEK = 7;
 
 /** A task on a planting; its id names the planting, the kind of work and which time it is. */
 export function plantingTask(

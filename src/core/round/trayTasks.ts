@@ -1,6 +1,7 @@
 import {
   finalSpacing,
   hardeningOn,
+  lifeOf,
   plantingName,
   sowingStates,
   trayWork,
@@ -8,7 +9,7 @@ import {
 } from "../plan";
 import { dayNumber, isoDate } from "../calendar";
 import { seedlingsIn } from "../seedlings";
-import { PLAIN, type Round, type Task } from "./task";
+import { PLAIN, weekLater, type Round, type Task } from "./task";
 
 /** Everything that trays ask for on a day. */
 export function trayTasks(round: Round): Task[] {
@@ -44,10 +45,9 @@ function pottingOn({ garden, site, day, wording }: Round): Task[] {
   });
 }
 
-function sowTask(
-  { garden, day }: Round,
-  { raising, day: on }: Extract<TrayWork, { kind: "sow" }>,
-): Task {
+function sowTask(round: Round, { raising, day: on }: Extract<TrayWork, { kind: "sow" }>): Task {
+  const { garden, day, site } = round;
+  const life = lifeOf(garden, site, raising.planting);
   return {
     ...PLAIN,
     id: `${raising.planting.id}-sowTray`,
@@ -61,7 +61,7 @@ function sowTask(
     reason: "Its seedlings are due out in their weeks from now.",
     howMuch: `${raising.cells} cells`,
     endsWhen: "it is sown",
-    ifLeft: "It goes out later by as much, and is ready later by more.",
+    ifLeft: life ? weekLater(round, life) : "It goes out later by as much.",
     isLate: day > on,
   };
 }

@@ -7,9 +7,11 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { memo, useId, useState } from "react";
+import type { DayNumber } from "@/core/calendar";
 import { cautionWords } from "@/core/crops";
 import type { Task } from "@/core/round";
 import type { LocalWording } from "@/ui/wording";
+import { FoundPests } from "./FoundPests";
 import type { Settling } from "./settle";
 import { taskTitle } from "./taskWords";
 
@@ -21,6 +23,8 @@ interface Props {
   chosen: boolean | null;
   /** Days to come are looked at, not ticked. */
   canSettle: boolean;
+  day: DayNumber;
+  today: DayNumber;
   wording: LocalWording;
   onSettle: (task: Task, settling: Settling) => void;
   onChoose: (task: Task) => void;
@@ -28,7 +32,8 @@ interface Props {
 
 /** One task: done with one large tap at its left, later or not at all at its right, more below. */
 export const TaskRow = memo(function TaskRow(props: Props) {
-  const { task, place = null, chosen, canSettle, wording, onSettle, onChoose } = props;
+  const { task, place = null, chosen, canSettle, day, today, wording } = props;
+  const { onSettle, onChoose } = props;
   const [open, setOpen] = useState(false);
   const detailsId = useId();
   const title = taskTitle(task);
@@ -92,6 +97,8 @@ export const TaskRow = memo(function TaskRow(props: Props) {
             id={detailsId}
             task={task}
             canSettle={canSettle}
+            day={day}
+            today={today}
             wording={wording}
             onSettle={onSettle}
           />
@@ -181,10 +188,12 @@ function Details(props: {
   id: string;
   task: Task;
   canSettle: boolean;
+  day: DayNumber;
+  today: DayNumber;
   wording: LocalWording;
   onSettle: Props["onSettle"];
 }) {
-  const { id, task, canSettle, wording, onSettle } = props;
+  const { id, task, canSettle, day, today, wording, onSettle } = props;
   const { fromDay, untilDay, endsWhen, ifLeft, more, cautions } = task;
   const window =
     untilDay > fromDay
@@ -197,6 +206,7 @@ function Details(props: {
           {line}
         </Box>
       ))}
+      {canSettle && task.pestIds.length > 0 && <FoundPests task={task} day={day} today={today} />}
       {cautions.map((caution) => (
         <Box key={caution} sx={{ my: 0.5, pl: 1, borderLeft: "4px solid var(--ember)" }}>
           {cautionWords(caution)}

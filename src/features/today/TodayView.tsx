@@ -84,7 +84,7 @@ function Round({ garden, site, day, today, wording }: Props) {
       return next;
     });
   }, []);
-  const rows = { chosen, canSettle, wording, onSettle, onChoose };
+  const rows = { chosen, canSettle, day, today, wording, onSettle, onChoose };
   const late = tasks.filter(({ isLate }) => isLate).length;
   return (
     <>

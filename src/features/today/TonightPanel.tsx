@@ -3,6 +3,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Link from "next/link";
+import type { DayNumber } from "@/core/calendar";
 import type { Task } from "@/core/round";
 import type { LocalWording } from "@/ui/wording";
 import type { Settling } from "./settle";
@@ -14,6 +15,8 @@ interface Props {
   isToday: boolean;
   chosen: ReadonlySet<string> | null;
   canSettle: boolean;
+  day: DayNumber;
+  today: DayNumber;
   wording: LocalWording;
   onSettle: (task: Task, settling: Settling) => void;
   onChoose: (task: Task) => void;

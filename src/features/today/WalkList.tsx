@@ -2,6 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import type { DayNumber } from "@/core/calendar";
 import type { Task } from "@/core/round";
 import type { LocalWording } from "@/ui/wording";
 import type { Settling } from "./settle";
@@ -12,6 +13,8 @@ interface Props {
   walk: Walk;
   chosen: ReadonlySet<string> | null;
   canSettle: boolean;
+  day: DayNumber;
+  today: DayNumber;
   wording: LocalWording;
   onSettle: (task: Task, settling: Settling) => void;
   onChoose: (task: Task) => void;

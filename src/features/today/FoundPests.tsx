@@ -1,0 +1,60 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { isoDate, type DayNumber } from "@/core/calendar";
+import { pests } from "@/core/care";
+import type { Task } from "@/core/round";
+import { gardenStore } from "@/store";
+import { tell, tellRefusal } from "@/ui/viewState";
+
+interface Props {
+  task: Task;
+  day: DayNumber;
+  today: DayNumber;
+}
+
+/** What was found on the look round a bed, said with a tap: it is logged, and asked after again. */
+export function FoundPests({ task, day, today }: Props) {
+  const found = async (pestId: string) => {
+    const done = await gardenStore().dispatch("log.keep", {
+      entries: [
+        {
+          id: `${task.bedId ?? "garden"}-seen-${pestId}-${isoDate(day)}`,
+          on: isoDate(day),
+          taskId: null,
+          what: { kind: "seen", bedId: task.bedId, plantingId: null, pestId },
+          note: "",
+        },
+      ],
+      today: isoDate(today),
+    });
+    if (!done.ok) return tellRefusal(done);
+    tell(
+      `Noted: ${pests.get(pestId)?.name ?? pestId}. ${pests.get(pestId)?.mild ?? ""}`,
+      "done",
+      true,
+    );
+  };
+  return (
+    <Box
+      role="group"
+      aria-label="Found"
+      sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", my: 0.75 }}
+    >
+      Found:
+      {task.pestIds.map((pestId) => (
+        <Button
+          key={pestId}
+          size="small"
+          color="inherit"
+          variant="outlined"
+          aria-label={`Found ${pests.get(pestId)?.name ?? pestId}, ${task.place}`}
+          onClick={() => void found(pestId)}
+        >
+          {pests.get(pestId)?.name ?? pestId}
+        </Button>
+      ))}
+    </Box>
+  );
+}
