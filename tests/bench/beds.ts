@@ -57,6 +57,8 @@ function sixtyBeds(): Garden {
     shelters: new Map(),
     trays: new Map(),
     successions: new Map(),
+    logEntries: new Map(),
+    pieces: new Map(),
     plot: { id: "plot", lengthM: 27, widthM: 42, upBearingDeg: 0 },
     beds: new Map(beds.map((bed) => [bed.id, bed])),
     plantings: new Map(

@@ -3,7 +3,7 @@ export { type PutOn } from "./coversToPut";
 export { nightsAhead, type NightAhead } from "./nightsAhead";
 export { stormWarnings, type StormWarning } from "./stormWarnings";
 export { winterWatering, type Watering } from "./winterWatering";
-export { isForTonight, settledOn, tasksOn } from "./tasks";
+export { isForTonight, isSettled, settledOn, tasksOn } from "./tasks";
 export { type Task } from "./task";
 export { adviceWords } from "./tonightWords";
 export { standingCovers, coverPiecesOf, piecesInShed } from "./standingCovers";

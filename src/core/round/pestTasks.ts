@@ -1,7 +1,7 @@
 import { isoDate, type DayNumber } from "../calendar";
 import { care, pests, pestsOf, type Pest } from "../care";
 import type { Bed } from "../garden";
-import { plantsIn, type StandingPlants } from "../plan";
+import type { StandingPlants } from "../plan";
 import { pastWorkOf } from "./pastWork";
 import { PLAIN, type Round, type Task } from "./task";
 
@@ -24,9 +24,9 @@ export function pestTasks(round: Round): Task[] {
   });
 }
 
-function threatsIn({ site, garden, day, meanC }: Round, bed: Bed): Threat[] {
+function threatsIn({ standing, day, meanC }: Round, bed: Bed): Threat[] {
   const threats = new Map<string, Threat>();
-  for (const plants of plantsIn(site, garden, bed, day)) {
+  for (const plants of standing.get(bed.id) ?? []) {
     const { growing, timeline, grown } = plants;
     const host = {
       crop: growing.crop,

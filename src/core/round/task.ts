@@ -1,7 +1,13 @@
 import { daysWords, type DayNumber } from "../calendar";
 import type { Bed, Garden } from "../garden";
 import type { Work } from "../log";
-import { planSettingsOf, timelineFrom, type PlantingLife, type Site } from "../plan";
+import {
+  planSettingsOf,
+  timelineFrom,
+  type PlantingLife,
+  type Site,
+  type StandingPlants,
+} from "../plan";
 import type { Wording } from "../wording";
 
 /** One thing to do, as it follows from the garden's state. */
@@ -60,6 +66,8 @@ export interface Round {
   wording: Wording;
   /** The day's usual mean in the open, °C. */
   meanC: number;
+  /** What stands in each bed on the day, by its id: several rules look at it. */
+  standing: ReadonlyMap<string, readonly StandingPlants[]>;
 }
 
 /** What the rules for one planting look at. */
@@ -110,21 +118,28 @@ export function plantingTask(
   kind: Work,
   fromDay: DayNumber,
   untilDay: DayNumber,
-  { again, ...words }: Words,
+  words: Words,
 ): Task {
   const { planting } = life;
+  const time = words.again === undefined ? "" : `-${words.again}`;
   return {
-    ...PLAIN,
-    ...words,
-    howMuch: words.howMuch ?? null,
-    id: `${planting.id}-${kind}${again === undefined ? "" : `-${again}`}`,
+    id: `${planting.id}-${kind}${time}`,
     kind,
     subject: name,
     place: bed.name,
     bedId: planting.bedId,
     plantingId: planting.id,
+    tray: null,
+    pieces: PLAIN.pieces,
     fromDay,
     untilDay,
+    reason: words.reason,
+    howMuch: words.howMuch ?? null,
+    endsWhen: words.endsWhen,
+    ifLeft: words.ifLeft,
+    more: words.more ?? PLAIN.more,
+    cautions: words.cautions ?? PLAIN.cautions,
+    pestIds: PLAIN.pestIds,
     isLate: day > untilDay,
   };
 }

@@ -1,7 +1,7 @@
 import { dayNumber, type DayNumber } from "../calendar";
 import { bedsAsWalked, type Garden } from "../garden";
 import { WORKS, type LogEntry, type Work } from "../log";
-import { lifeOf, plantingName, type Site } from "../plan";
+import { lifeOf, plantingName, plantsIn, type Site } from "../plan";
 import type { Wording } from "../wording";
 import { bedTasks } from "./bedTasks";
 import { gardenTasks } from "./gardenTasks";
@@ -45,7 +45,10 @@ export function plannedTasksOn(
 function roundOn(site: Site, garden: Garden, day: DayNumber, wording: Wording): Round {
   const { climate } = site;
   const meanC = (climate.minTempC(day) + climate.maxTempC(day)) / 2;
-  return { site, garden, day, wording, meanC };
+  const standing = new Map(
+    [...garden.beds.values()].map((bed) => [bed.id, plantsIn(site, garden, bed, day)]),
+  );
+  return { site, garden, day, wording, meanC, standing };
 }
 
 function dayTasks(round: Round): Task[] {
@@ -72,18 +75,28 @@ function inOrder({ garden, day }: Round, tasks: readonly Task[]): Task[] {
   const place = (task: Task) =>
     isForTonight(task) ? -2 : task.bedId === null ? -1 : (walk.get(task.bedId) ?? -1);
   return tasks
-    .filter(({ id }) => !isSettled(garden.logEntries.get(id), day))
+    .filter(({ id }) => !isSettled(garden, id, day))
+    .map((task) => ({ task, at: place(task), rank: RANKS.get(task.kind) ?? 0 }))
     .sort(
       (a, b) =>
-        place(a) - place(b) ||
-        Number(b.isLate) - Number(a.isLate) ||
-        WORKS.indexOf(a.kind) - WORKS.indexOf(b.kind) ||
-        (a.id < b.id ? -1 : 1),
-    );
+        a.at - b.at ||
+        Number(b.task.isLate) - Number(a.task.isLate) ||
+        a.rank - b.rank ||
+        (a.task.id < b.task.id ? -1 : 1),
+    )
+    .map(({ task }) => task);
 }
 
-/** Whether an entry settles its task for a day: done or left undone by then, or put off beyond it. */
-function isSettled(entry: LogEntry | undefined, day: DayNumber): boolean {
+/** The order of work at one place. */
+const RANKS: ReadonlyMap<Work, number> = new Map(WORKS.map((work, index) => [work, index]));
+
+/** Whether the log settles a task for a day: done or left undone by then, or put off beyond it. */
+export function isSettled(
+  { logEntries }: Pick<Garden, "logEntries">,
+  taskId: string,
+  day: DayNumber,
+): boolean {
+  const entry = logEntries.get(taskId);
   if (!entry || dayNumber(entry.on) > day) return false;
   return entry.what.kind !== "putOff" || dayNumber(entry.what.untilOn) > day;
 }

@@ -1,7 +1,7 @@
 import { dayNumber, isoDate, type DayNumber } from "../calendar";
 import { care, referenceEvapotranspirationMm } from "../care";
 import { bedsAsWalked, coversOver, type Bed } from "../garden";
-import { expectedDay, plantsIn } from "../plan";
+import { expectedDay } from "../plan";
 import { materials, thumbGainAtC } from "../shelter";
 import { pastWorkOf } from "./pastWork";
 import { PLAIN, type Round, type Task } from "./task";
@@ -31,10 +31,10 @@ export function waterTasks(round: Round): Task[] {
 }
 
 function wateredTogether(round: Round): Watered[] {
-  const { garden, site, day } = round;
+  const { garden, standing } = round;
   const places = new Map<string, Watered>();
   for (const bed of bedsAsWalked(garden)) {
-    if (plantsIn(site, garden, bed, day).length === 0) continue;
+    if (!standing.get(bed.id)?.length) continue;
     const shelter = garden.shelters.get(bed.shelterId ?? "");
     const keepsRainOff = coversOver(garden, bed).some((id) => materials.get(id)?.kind !== "sheet");
     const id = shelter?.id ?? (keepsRainOff ? bed.id : "open");

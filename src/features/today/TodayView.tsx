@@ -7,21 +7,22 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import dynamic from "next/dynamic";
 import Link from "next/link";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { siteFor, type Site } from "@/core/plan";
-import { settledOn, type Task } from "@/core/round";
+import { isSettled, settledOn, type Task } from "@/core/round";
 import { todayOf, useGarden } from "@/store";
 import { useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { LogField } from "./LogField";
 import { SettledList } from "./SettledList";
 import { SeveralBar } from "./SeveralBar";
-import { settle, type Settling } from "./settle";
+import type { Settling } from "./settle";
 import { StartSteps } from "./StartSteps";
 import { walkOf } from "./stops";
 import { TonightPanel } from "./TonightPanel";
+import { useSettling } from "./useSettling";
 import { useTasks } from "./useTasks";
 import { WalkList } from "./WalkList";
 import { WeatherLine } from "./WeatherLine";
@@ -65,17 +66,25 @@ function Round({ garden, site, day, today, wording }: Props) {
   /** Ids of the tasks that are chosen, while several are; null otherwise. */
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
   const canSettle = day <= today;
-  const all = useTasks(site, garden, day, wording);
-  // On a day to come, what is late today is taken as done by then.
+  // The rules are asked again when there is time; what is settled goes from the screen at once.
+  const all = useTasks(site, useDeferredValue(garden), day, wording);
+  const { leaving, settleNow } = useSettling({ day, today, wording });
   const tasks = useMemo(
-    () => (canSettle ? all : all.filter(({ isLate }) => !isLate)),
-    [all, canSettle],
+    () =>
+      all.filter(
+        ({ id, isLate }) =>
+          !leaving.has(id) &&
+          !isSettled(garden, id, day) &&
+          // On a day to come, what is late today is taken as done by then.
+          (canSettle || !isLate),
+      ),
+    [all, leaving, garden, day, canSettle],
   );
   const walk = useMemo(() => walkOf(garden, tasks), [garden, tasks]);
   const settled = useMemo(() => settledOn(garden, day), [garden, day]);
   const onSettle = useCallback(
-    (task: Task, settling: Settling) => void settle([task], settling, { day, today, wording }),
-    [day, today, wording],
+    (task: Task, settling: Settling) => void settleNow([task], settling),
+    [settleNow],
   );
   const onChoose = useCallback((task: Task) => {
     setChosen((before) => {
@@ -189,7 +198,7 @@ function Round({ garden, site, day, today, wording }: Props) {
           chosen={chosen}
           onAll={() => setChosen(new Set(tasks.map(({ id }) => id)))}
           onSettle={async (some, settling) => {
-            if (await settle(some, settling, { day, today, wording })) setChosen(null);
+            if (await settleNow(some, settling)) setChosen(null);
           }}
           onStop={() => setChosen(null)}
         />

@@ -2,6 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import { memo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Task } from "@/core/round";
 import type { LocalWording } from "@/ui/wording";
@@ -37,18 +38,7 @@ function Path({ title, stops, ...rest }: Omit<Props, "walk"> & { title: string; 
       <Box component="h2" sx={{ m: 0, mb: 0.5, fontFamily: "var(--font-heading)", fontSize: 22 }}>
         {title}
       </Box>
-      <Box
-        component="ol"
-        sx={{
-          m: 0,
-          p: 0,
-          pl: { xs: 1.5, sm: 2.5 },
-          ml: { xs: 0.75, sm: 1 },
-          listStyle: "none",
-          // The path itself: footsteps from stop to stop.
-          borderLeft: "3px dotted var(--ash)",
-        }}
-      >
+      <Box component="ol" sx={{ m: 0, p: 0, listStyle: "none" }}>
         {stops.map((stop) => (
           <StopItem key={stop.key} stop={stop} {...rest} />
         ))}
@@ -57,7 +47,8 @@ function Path({ title, stops, ...rest }: Omit<Props, "walk"> & { title: string; 
   );
 }
 
-function StopItem({ stop, chosen, ...rest }: Omit<Props, "walk"> & { stop: Stop }) {
+const StopItem = memo(function StopItem(props: StopProps) {
+  const { stop, chosen, ...rest } = props;
   return (
     <Box
       component="li"
@@ -66,24 +57,33 @@ function StopItem({ stop, chosen, ...rest }: Omit<Props, "walk"> & { stop: Stop 
         display: "grid",
         gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: "116px minmax(0, 1fr)" },
         columnGap: 1.5,
-        pb: 1,
-        mb: 0.5,
-        borderBottom: { sm: "1px solid var(--line)" },
-      }}
-    >
-      <Box
-        aria-hidden
-        sx={{
+        pl: { xs: 2.75, sm: 4 },
+        pb: 1.5,
+        // What is far down a long walk is laid out when it comes into sight.
+        contentVisibility: "auto",
+        containIntrinsicHeight: "auto 160px",
+        // The path itself: footsteps from stop to stop, and a mark for this one.
+        "&::before": {
+          content: '""',
           position: "absolute",
-          left: { xs: -22, sm: -30 },
-          top: { xs: 9, sm: 17 },
-          width: 17,
-          height: 11,
+          left: { xs: 6, sm: 8 },
+          top: 0,
+          bottom: 0,
+          borderLeft: "3px dotted var(--ash)",
+        },
+        "&::after": {
+          content: '""',
+          position: "absolute",
+          left: { xs: 0, sm: 2 },
+          top: { xs: 7, sm: 17 },
+          width: 13,
+          height: 8,
           borderRadius: "2px",
           bgcolor: "var(--moss)",
           border: "2px solid var(--paper)",
-        }}
-      />
+        },
+      }}
+    >
       <Box
         sx={{
           display: { xs: "flex", sm: "block" },
@@ -122,5 +122,22 @@ function StopItem({ stop, chosen, ...rest }: Omit<Props, "walk"> & { stop: Stop 
         ))}
       </Box>
     </Box>
+  );
+}, isAsBefore);
+
+interface StopProps extends Omit<Props, "walk"> {
+  stop: Stop;
+}
+
+/** A stop whose tasks are the same is not drawn anew when another's are ticked. */
+function isAsBefore(before: StopProps, now: StopProps): boolean {
+  const { stop: was, ...others } = before;
+  const { stop: is, ...rest } = now;
+  return (
+    was.name === is.name &&
+    was.within === is.within &&
+    was.tasks.length === is.tasks.length &&
+    was.tasks.every((task, index) => task === is.tasks[index]) &&
+    Object.entries(rest).every(([name, value]) => others[name as keyof typeof others] === value)
   );
 }
