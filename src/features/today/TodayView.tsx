@@ -94,6 +94,37 @@ function Round({ garden, site, day, today, wording }: Props) {
     });
   }, []);
   const rows = { chosen, canSettle, day, today, wording, onSettle, onChoose };
+  const tools = (
+    <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+      {canSettle && tasks.length > 1 && (
+        <Button
+          variant="outlined"
+          color="inherit"
+          onClick={() => setChosen(chosen ? null : new Set())}
+        >
+          {chosen ? "Stop choosing" : "Several at once"}
+        </Button>
+      )}
+      <Button
+        component={Link}
+        href="/today/sheet"
+        prefetch={false}
+        variant="outlined"
+        color="inherit"
+        startIcon={<PrintIcon />}
+      >
+        The week&apos;s sheet
+      </Button>
+      <Button
+        variant="outlined"
+        color="inherit"
+        startIcon={<RouteIcon />}
+        onClick={() => setOrdering(true)}
+      >
+        Order of the walk…
+      </Button>
+    </Box>
+  );
   const late = tasks.filter(({ isLate }) => isLate).length;
   return (
     <>
@@ -131,6 +162,7 @@ function Round({ garden, site, day, today, wording }: Props) {
             }}
           >
             <LogField />
+            <Box sx={{ mt: 1 }}>{tools}</Box>
           </Box>
           <WalkList walk={walk} {...rows} />
           {tasks.length === 0 && (
@@ -154,35 +186,7 @@ function Round({ garden, site, day, today, wording }: Props) {
           <Box sx={{ display: { xs: "none", lg: "block" } }}>
             <LogField />
           </Box>
-          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
-            {canSettle && tasks.length > 1 && (
-              <Button
-                variant="outlined"
-                color="inherit"
-                onClick={() => setChosen(chosen ? null : new Set())}
-              >
-                {chosen ? "Stop choosing" : "Several at once"}
-              </Button>
-            )}
-            <Button
-              component={Link}
-              href="/today/sheet"
-              prefetch={false}
-              variant="outlined"
-              color="inherit"
-              startIcon={<PrintIcon />}
-            >
-              The week&apos;s sheet
-            </Button>
-            <Button
-              variant="outlined"
-              color="inherit"
-              startIcon={<RouteIcon />}
-              onClick={() => setOrdering(true)}
-            >
-              Order of the walk…
-            </Button>
-          </Box>
+          <Box sx={{ display: { xs: "none", lg: "block" } }}>{tools}</Box>
           <SettledList
             garden={garden}
             entries={settled}

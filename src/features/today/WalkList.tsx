@@ -59,9 +59,8 @@ const StopItem = memo(function StopItem(props: StopProps) {
         columnGap: 1.5,
         pl: { xs: 2.75, sm: 4 },
         pb: 1.5,
-        // What is far down a long walk is laid out when it comes into sight.
-        contentVisibility: "auto",
-        containIntrinsicHeight: "auto 160px",
+        // What changes at one stop need not be laid out again at the others.
+        contain: "layout style",
         // The path itself: footsteps from stop to stop, and a mark for this one.
         "&::before": {
           content: '""',
