@@ -99,7 +99,7 @@ test.each<[string, string, string, RegExp]>([
   expect(problem?.message).toMatch(words);
 });
 
-test("three thousand random mutations never crash and never half-import", () => {
+test("two thousand random mutations never crash and never half-import", () => {
   // A month of weather stands for thirty years of it: the rest is more of the same.
   const record = demo.record;
   const month = {
@@ -183,9 +183,9 @@ test("three thousand random mutations never crash and never half-import", () => 
         expect(toGardenFile(outcome.garden).plantings).toHaveLength(read.file.plantings.length);
       },
     ),
-    { numRuns: 3_000 },
+    { numRuns: 2_000 },
   );
-  expect(taken).toBeGreaterThan(15);
+  expect(taken).toBeGreaterThan(10);
   expect(writeGardenFile(garden)).toBe(before);
 });
 

@@ -4,7 +4,6 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
-import Typography from "@mui/material/Typography";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { cropsOf } from "@/core/garden";
@@ -12,6 +11,7 @@ import { finalSpacing, plantingLabels } from "@/core/plan";
 import { trayLabels } from "@/core/seedlings";
 import { todayOf, useGarden } from "@/store";
 import { downloadText } from "@/ui/download";
+import { PrintFrame } from "@/ui/frame";
 import { tell, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { LabelPage, type LabelShape } from "./LabelPage";
@@ -46,67 +46,47 @@ export function LabelsView() {
     tell("The labels are saved as a table.");
   };
   return (
-    <Box
-      sx={{
-        height: "100%",
-        overflowY: "auto",
-        px: { xs: 2, md: 2.75 },
-        pt: 1.75,
-        pb: 3,
-        "@media print": { p: 0 },
-      }}
-      tabIndex={0}
-      role="region"
-      aria-label="Labels"
+    <PrintFrame
+      title="Labels"
+      controls={
+        <>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            aria-label="Labels for"
+            value={source}
+            onChange={(_event, next: Source | null) => next && setSource(next)}
+          >
+            <ToggleButton value="trays">Trays</ToggleButton>
+            <ToggleButton value="plantings">Sowings about now</ToggleButton>
+          </ToggleButtonGroup>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            aria-label="Shape"
+            value={shape}
+            onChange={(_event, next: LabelShape | null) => next && setShape(next)}
+          >
+            <ToggleButton value="sheet">Sheet</ToggleButton>
+            <ToggleButton value="strip">Strips</ToggleButton>
+          </ToggleButtonGroup>
+          <Button
+            color="inherit"
+            variant="outlined"
+            onClick={() => void save()}
+            disabled={labels.length === 0}
+          >
+            Save (.csv)
+          </Button>
+          <Button variant="contained" onClick={() => window.print()} disabled={labels.length === 0}>
+            Print
+          </Button>
+          <Button color="inherit" component={Link} href="/seedlings" prefetch={false}>
+            Back
+          </Button>
+        </>
+      }
     >
-      <Box
-        sx={{
-          display: "flex",
-          flexWrap: "wrap",
-          gap: 1.25,
-          alignItems: "center",
-          mb: 2,
-          "@media print": { display: "none" },
-        }}
-      >
-        <Typography variant="h1" sx={{ mr: "auto" }}>
-          Labels
-        </Typography>
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          aria-label="Labels for"
-          value={source}
-          onChange={(_event, next: Source | null) => next && setSource(next)}
-        >
-          <ToggleButton value="trays">Trays</ToggleButton>
-          <ToggleButton value="plantings">Sowings about now</ToggleButton>
-        </ToggleButtonGroup>
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          aria-label="Shape"
-          value={shape}
-          onChange={(_event, next: LabelShape | null) => next && setShape(next)}
-        >
-          <ToggleButton value="sheet">Sheet</ToggleButton>
-          <ToggleButton value="strip">Strips</ToggleButton>
-        </ToggleButtonGroup>
-        <Button
-          color="inherit"
-          variant="outlined"
-          onClick={() => void save()}
-          disabled={labels.length === 0}
-        >
-          Save (.csv)
-        </Button>
-        <Button variant="contained" onClick={() => window.print()} disabled={labels.length === 0}>
-          Print
-        </Button>
-        <Button color="inherit" component={Link} href="/seedlings" prefetch={false}>
-          Back
-        </Button>
-      </Box>
       {labels.length === 0 ? (
         <Box sx={{ color: "var(--ash-text)" }}>
           {source === "trays"
@@ -116,6 +96,6 @@ export function LabelsView() {
       ) : (
         <LabelPage labels={labels} shape={shape} wording={wording} />
       )}
-    </Box>
+    </PrintFrame>
   );
 }

@@ -4,12 +4,12 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
-import Typography from "@mui/material/Typography";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { siteFor } from "@/core/plan";
 import { tasksAhead } from "@/core/round";
 import { todayOf, useGarden } from "@/store";
+import { PrintFrame } from "@/ui/frame";
 import { useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { SheetPage } from "./SheetPage";
@@ -29,49 +29,29 @@ export function SheetView() {
     [site, garden, day, wording],
   );
   return (
-    <Box
-      sx={{
-        height: "100%",
-        overflowY: "auto",
-        px: { xs: 2, md: 2.75 },
-        pt: 1.75,
-        pb: 3,
-        "@media print": { p: 0 },
-      }}
-      tabIndex={0}
-      role="region"
-      aria-label="The week's sheet"
+    <PrintFrame
+      title="The week's sheet"
+      controls={
+        <>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            aria-label="How much is told"
+            value={detail}
+            onChange={(_event, next: Detail | null) => next && setDetail(next)}
+          >
+            <ToggleButton value="short">One page</ToggleButton>
+            <ToggleButton value="full">With reasons</ToggleButton>
+          </ToggleButtonGroup>
+          <Button variant="contained" onClick={() => window.print()} disabled={ahead.length === 0}>
+            Print
+          </Button>
+          <Button color="inherit" component={Link} href="/today" prefetch={false}>
+            Back
+          </Button>
+        </>
+      }
     >
-      <Box
-        sx={{
-          display: "flex",
-          flexWrap: "wrap",
-          gap: 1.25,
-          alignItems: "center",
-          mb: 2,
-          "@media print": { display: "none" },
-        }}
-      >
-        <Typography variant="h1" sx={{ mr: "auto" }}>
-          The week&apos;s sheet
-        </Typography>
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          aria-label="How much is told"
-          value={detail}
-          onChange={(_event, next: Detail | null) => next && setDetail(next)}
-        >
-          <ToggleButton value="short">One page</ToggleButton>
-          <ToggleButton value="full">With reasons</ToggleButton>
-        </ToggleButtonGroup>
-        <Button variant="contained" onClick={() => window.print()} disabled={ahead.length === 0}>
-          Print
-        </Button>
-        <Button color="inherit" component={Link} href="/today" prefetch={false}>
-          Back
-        </Button>
-      </Box>
       {ahead.length === 0 ? (
         <Box sx={{ color: "var(--ash-text)" }}>
           Nothing is asked for in the week from {wording.date(day)}.
@@ -85,6 +65,6 @@ export function SheetView() {
           wording={wording}
         />
       )}
-    </Box>
+    </PrintFrame>
   );
 }

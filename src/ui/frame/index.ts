@@ -1,3 +1,4 @@
 export { FrameGrid } from "./FrameGrid";
 export { Rail, type RailEntry } from "./Rail";
 export { InspectorPanel, InspectorSection } from "./InspectorPanel";
+export { PrintFrame } from "./PrintFrame";
