@@ -69,7 +69,7 @@ export function SheetPage({ garden, ahead, fromDay, withReasons, wording }: Prop
 }
 
 /** Up to so many lines leave room to write at the foot of the page. */
-const ROOM_TO_WRITE = 75;
+const ROOM_TO_WRITE = 45;
 const WRITTEN = ["lowest inside", "lowest outside", "picked"];
 
 /** A small table to be filled by hand and typed into the log later. */
