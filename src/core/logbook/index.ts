@@ -1,2 +1,3 @@
-export { readLine, meantOf, type LineContext, type ReadLine, type Understood } from "./quickLine";
+export { meantOf, readLine, type ReadLine } from "./quickLine";
+export { type LineContext, type Understood } from "./understood";
 export { amountWords, CAUSE_WORDS, kindWords, subjectOf, WORK_WORDS } from "./entryWords";

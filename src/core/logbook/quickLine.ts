@@ -1,60 +1,19 @@
 import { dateWords, isoDate, type DayNumber } from "../calendar";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
-import {
-  LogEntrySchema,
-  ThermometerDaySchema,
-  type LogEntry,
-  type Logged,
-  type ThermometerDay,
-} from "../log";
-import { amountsFor, plantingName, standOf, usualYieldKg, type Site } from "../plan";
+import { LogEntrySchema, type LogEntry, type Logged } from "../log";
+import { amountsFor, plantingName, standOf, usualYieldKg } from "../plan";
 import type { Wording } from "../wording";
 import { clausesOf, readClause, type Clause } from "./clause";
 import { loggedWords } from "./entryWords";
 import { plantingsMeant } from "./fit";
+import { asPairs } from "./nightPairs";
 import { namesIn } from "./names";
+import { Unreadable, type LineContext, type Understood } from "./understood";
 import { unplannedPlanting } from "./unplanned";
 import type { Deed } from "./vocabulary";
 
-/** What a line is read against. */
-export interface LineContext {
-  site: Site;
-  garden: Garden;
-  /** The day meant where the line names none. */
-  day: DayNumber;
-  /** The last day that can be logged. */
-  today: DayNumber;
-  wording: Wording;
-  newId: () => string;
-}
-
-/** One thing that a line was understood to say. */
-export interface Understood {
-  /** In a sentence, as it will stand in the log. */
-  words: string;
-  entry: LogEntry | null;
-  /** Lows inside and outside of one night, which teach what the covers give. */
-  thermometerDay: ThermometerDay | null;
-  /** A planting that nobody had planned. */
-  newPlanting: Planting | null;
-  /** Other plantings that may be meant. */
-  others: { plantingId: string; words: string }[];
-  /** What looks odd, though it can be kept. */
-  doubt: string | null;
-}
-
 export type ReadLine =
   { ok: true; understood: Understood[] } | { ok: false; problem: string; word: string | null };
-
-/** What cannot be read, with the word that it stumbled over. */
-class Unreadable extends Error {
-  constructor(
-    message: string,
-    readonly word: string | null = null,
-  ) {
-    super(message);
-  }
-}
 
 /**
  * Reads a line of the log: one part or several, each a deed with its crop, bed, amount and day, or a
@@ -285,57 +244,6 @@ function temperature(clause: Clause, day: DayNumber, context: LineContext): Unde
         : null;
   const entry = checked({ kind: "temperature", under, tempC: tempC ?? 0 }, day, "", context);
   return plainly(entry, context);
-}
-
-/** An inside and an outside reading of one day belong together, as a night of a thermometer. */
-function asPairs(list: Understood[], { garden, wording, newId }: LineContext): Understood[] {
-  const isReading = (one: Understood, inside: boolean) =>
-    one.entry?.what.kind === "temperature" && (one.entry.what.under !== null) === inside;
-  const outside = list.find((one) => isReading(one, false));
-  const inside = list.filter((one) => isReading(one, true));
-  if (!outside || inside.length === 0) return list;
-  return list.flatMap((one): Understood[] => {
-    if (one === outside) return [];
-    if (!inside.includes(one)) return [one];
-    const within = one.entry?.what;
-    const without = outside.entry?.what;
-    if (within?.kind !== "temperature" || without?.kind !== "temperature" || !within.under)
-      return [one];
-    const night = ThermometerDaySchema.safeParse({
-      id: thermometerId(garden, within.under, one.entry?.on ?? "") ?? newId(),
-      under: within.under,
-      on: one.entry?.on,
-      insideMinC: within.tempC,
-      outsideMinC: without.tempC,
-      insideMaxC: null,
-      outsideMaxC: null,
-      source: "typed",
-    });
-    if (!night.success) return [one];
-    const where =
-      within.under.kind === "bed"
-        ? garden.beds.get(within.under.id)
-        : garden.shelters.get(within.under.id);
-    return [
-      {
-        ...one,
-        entry: null,
-        thermometerDay: night.data,
-        words: `Lowest ${wording.temperature(within.tempC, 1)} in ${where?.name ?? ""}, ${wording.temperature(without.tempC, 1)} outside.`,
-      },
-    ];
-  });
-}
-
-/** A day that is there already is replaced. */
-function thermometerId(
-  garden: Garden,
-  under: ThermometerDay["under"],
-  on: string,
-): string | undefined {
-  return [...garden.thermometerDays.values()].find(
-    (one) => one.under.kind === under.kind && one.under.id === under.id && one.on === on,
-  )?.id;
 }
 
 function observed(clause: Clause, day: DayNumber, context: LineContext): Understood {

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Link from "next/link";
-import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
+import { isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { LogEntry } from "@/core/log";
 import { kindWords, amountWords, subjectOf } from "@/core/logbook";
@@ -85,7 +85,8 @@ export function SettledList({ garden, entries, today, isToday, wording }: Props)
 }
 
 /** Covers and trays have moved with the tick: undo takes those back, not the entry alone. */
-function isTakenBack({ what, on, taskId }: LogEntry): boolean {
-  if (taskId === null || dayNumber(on) < 0) return false;
+function isTakenBack({ what, taskId }: LogEntry): boolean {
+  // A planting out whose task is not the planting's own came out of a tray.
+  if (what.kind === "plantedOut") return taskId === `${what.plantingId}-plantOut`;
   return what.kind !== "worked" || !["cover", "bringIn", "thin", "label"].includes(what.work);
 }

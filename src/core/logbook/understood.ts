@@ -1,0 +1,42 @@
+import type { DayNumber } from "../calendar";
+import type { Garden, Planting } from "../garden";
+import type { LogEntry, ThermometerDay } from "../log";
+import type { Site } from "../plan";
+import type { Wording } from "../wording";
+
+/** What a line is read against. */
+export interface LineContext {
+  site: Site;
+  garden: Garden;
+  /** The day meant where the line names none. */
+  day: DayNumber;
+  /** The last day that can be logged. */
+  today: DayNumber;
+  wording: Wording;
+  newId: () => string;
+}
+
+/** One thing that a line was understood to say. */
+export interface Understood {
+  /** In a sentence, as it will stand in the log. */
+  words: string;
+  entry: LogEntry | null;
+  /** Lows inside and outside of one night, which teach what the covers give. */
+  thermometerDay: ThermometerDay | null;
+  /** A planting that nobody had planned. */
+  newPlanting: Planting | null;
+  /** Other plantings that may be meant. */
+  others: { plantingId: string; words: string }[];
+  /** What looks odd, though it can be kept. */
+  doubt: string | null;
+}
+
+/** What cannot be read, with the word that it stumbled over. */
+export class Unreadable extends Error {
+  constructor(
+    message: string,
+    readonly word: string | null = null,
+  ) {
+    super(message);
+  }
+}
