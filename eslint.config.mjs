@@ -1,6 +1,15 @@
 import nextVitals from "eslint-config-next/core-web-vitals";
 import tseslint from "typescript-eslint";
 
+/** What is missing in some of the browsers and networks in which Late Ember has to work. */
+const neverAsked = [
+  {
+    object: "crypto",
+    property: "randomUUID",
+    message: "It is missing over plain http: use newId of the store.",
+  },
+];
+
 const config = [
   { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "test-results/**", "public/**"] },
   ...nextVitals,
@@ -14,6 +23,18 @@ const config = [
       "@typescript-eslint/no-unused-vars": ["error", { ignoreRestSiblings: true }],
       "no-console": "error",
       eqeqeq: "error",
+      "no-restricted-properties": ["error", ...neverAsked],
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector: 'JSXAttribute[name.name="type"][value.value="number"]',
+          message: "A browser's number field drops a decimal comma: use NumberInput or asNumber.",
+        },
+        {
+          selector: 'Property[key.name="valueAsNumber"]',
+          message: "It is NaN after a decimal comma: register with asNumber.",
+        },
+      ],
     },
   },
   {
@@ -33,6 +54,7 @@ const config = [
       ],
       "no-restricted-properties": [
         "error",
+        ...neverAsked,
         { object: "Math", property: "random", message: "Use a seeded generator." },
       ],
     },

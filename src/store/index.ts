@@ -3,3 +3,4 @@ export { takeWay, type Done, type GardenState, type Refused } from "./gardenStor
 export { todayOf } from "./today";
 export { useReadings } from "./useReadings";
 export { fetchOutlook, fetchReadings, type Asked } from "./station";
+export { newId } from "./newId";

@@ -94,8 +94,8 @@ test("the risk that is taken moves the frost date, and a setting that cannot be 
   await page.getByRole("button", { name: "Done" }).click();
   await expect.poll(frostDay).toBeLessThan(before);
   await page.getByRole("button", { name: "Settings", exact: true }).click();
-  await page.getByRole("spinbutton", { name: /short under/ }).fill("20");
-  await page.getByRole("spinbutton", { name: /short under/ }).blur();
+  await page.getByRole("textbox", { name: /short under/ }).fill("20");
+  await page.getByRole("textbox", { name: /short under/ }).blur();
   await expect(page.getByText("At most 13 hours.")).toBeVisible();
 });
 

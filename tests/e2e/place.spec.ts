@@ -20,7 +20,7 @@ test("from an empty browser to a first planting", async ({ page }) => {
   await page.getByRole("button", { name: "Keep this place" }).click();
 
   await page.getByRole("button", { name: "Several beds…" }).click();
-  await page.getByRole("spinbutton", { name: "How many" }).fill("2");
+  await page.getByRole("textbox", { name: "How many" }).fill("2");
   await page.getByRole("button", { name: "Add", exact: true }).click();
   await page.getByRole("link", { name: "Plan" }).click();
   await page.getByRole("button", { name: "What if I sow today?" }).click();

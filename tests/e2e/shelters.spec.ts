@@ -245,17 +245,17 @@ test("a greenhouse is built with a cover inside and changed; what cannot be is r
   await page.getByRole("button", { name: "Build a shelter…" }).click();
   const form = page.getByRole("dialog", { name: "Build a shelter" });
   await expect(form).toContainText(/permit/);
-  await form.getByRole("spinbutton", { name: /^Mean height/ }).fill("0");
+  await form.getByRole("textbox", { name: /^Mean height/ }).fill("0");
   await form.getByRole("button", { name: "Build it" }).click();
   await expect(form.getByRole("alert")).toContainText("A shelter needs some height to hold air");
-  await form.getByRole("spinbutton", { name: /^Mean height/ }).fill("2.4");
-  await form.getByRole("spinbutton", { name: /^Begins to open/ }).fill("-2");
+  await form.getByRole("textbox", { name: /^Mean height/ }).fill("2.4");
+  await form.getByRole("textbox", { name: /^Begins to open/ }).fill("-2");
   await form.getByRole("button", { name: "Build it" }).click();
   await expect(form.getByRole("alert")).toContainText(
     "opens at freezing or below lets the frost in",
   );
-  await form.getByRole("spinbutton", { name: /^Begins to open/ }).fill("14");
-  await form.getByRole("spinbutton", { name: /^Beds in it/ }).fill("2");
+  await form.getByRole("textbox", { name: /^Begins to open/ }).fill("14");
+  await form.getByRole("textbox", { name: /^Beds in it/ }).fill("2");
   await form.getByRole("combobox", { name: /^Inner cover/ }).click();
   await page.getByRole("option", { name: /^Row cover, light/ }).click();
   await form.getByRole("button", { name: "Build it" }).click();

@@ -1,5 +1,6 @@
 import * as z from "zod";
 import {
+  fitsInto,
   overlap,
   OutlineSchema,
   PlotSchema,
@@ -151,7 +152,7 @@ function shortened(garden: Garden, before: Bed, bed: Bed) {
     .filter(({ bedId }) => bedId === bed.id)
     .reduce((most, { fromM, lengthM }) => Math.max(most, fromM + lengthM), 0);
   // Read from a map, a bed may come out a few centimetres off.
-  if (takenM <= bed.lengthM + 1e-6 || bed.lengthM >= before.lengthM) return null;
+  if (fitsInto(takenM, bed.lengthM) || bed.lengthM >= before.lengthM) return null;
   return refuse(
     `A planting in ${bed.name} reaches to ${lengthWords(takenM, garden.settings.units)}: shorten or move it first, or keep the bed that long.`,
     "bed.lengthM",

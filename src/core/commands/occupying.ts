@@ -19,6 +19,7 @@ import {
   type Occupant,
   type Site,
 } from "../plan";
+import { exactM } from "../layout";
 import { lengthWords } from "../wording";
 import { change, refuse, type Run, type WayOut } from "./command";
 
@@ -119,7 +120,7 @@ function elsewhere(
   const sameBedM = placeFor(others, bed.lengthM, planting.lengthM, mover.fromDay, mover.untilDay);
   if (sameBedM !== null) {
     return wayOut(`Put it at ${lengthWords(sameBedM, units)}`, changes, [
-      { ...planting, fromM: hundredth(sameBedM) },
+      { ...planting, fromM: exactM(sameBedM) },
     ]);
   }
   for (const neighbour of othersLikeFirst(after, bed)) {
@@ -131,12 +132,12 @@ function elsewhere(
     const there = occupantsOf(site, after, neighbour);
     const fromM = placeFor(there, neighbour.lengthM, planting.lengthM, fromDay, untilDay);
     if (fromM === null) continue;
-    return wayOut(`Put it in ${neighbour.name}`, changes, [{ ...moved, fromM: hundredth(fromM) }]);
+    return wayOut(`Put it in ${neighbour.name}`, changes, [{ ...moved, fromM: exactM(fromM) }]);
   }
   if (!longest || longest.toM - longest.fromM < LEAST_LENGTH_M) return null;
-  const lengthM = Math.floor((longest.toM - longest.fromM) * 100) / 100;
+  const lengthM = exactM(longest.toM - longest.fromM);
   return wayOut(`Only ${lengthWords(lengthM, units)} of it`, changes, [
-    { ...planting, fromM: hundredth(longest.fromM), lengthM },
+    { ...planting, fromM: exactM(longest.fromM), lengthM },
   ]);
 }
 
@@ -165,8 +166,4 @@ function otherTime(
 
 function shortName({ name }: Occupant): string {
   return (name.split(",")[0] ?? name).toLowerCase();
-}
-
-function hundredth(m: number): number {
-  return Math.round(m * 100) / 100;
 }

@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { dateWords, dayNumber, IsoDateSchema } from "../calendar";
+import { fitsInto } from "../layout";
 import { lengthWords } from "../wording";
 import {
   type Change,
@@ -192,13 +193,13 @@ export function plantingRefusal(garden: Garden, planting: z.infer<typeof Plantin
   const bed = garden.beds.get(planting.bedId);
   if (!bed) return refuse("This bed is no longer in the garden.", "planting.bedId");
   const { units } = garden.settings;
-  if (planting.lengthM > bed.lengthM + 1e-9) {
+  if (!fitsInto(planting.lengthM, bed.lengthM)) {
     return refuse(
       `${bed.name} is ${lengthWords(bed.lengthM, units)} long: take at most that.`,
       "planting.lengthM",
     );
   }
-  if (planting.fromM + planting.lengthM > bed.lengthM + 1e-6) {
+  if (!fitsInto(planting.fromM + planting.lengthM, bed.lengthM)) {
     return refuse(
       `From ${lengthWords(planting.fromM, units)} on, ${bed.name} has ${lengthWords(bed.lengthM - planting.fromM, units)} left: begin nearer, or take less.`,
       "planting.fromM",

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { boundsOf, type Outline } from "../layout";
+import { boundsOf, type Outline, fitsInto } from "../layout";
 import {
   BedSchema,
   bedProblems,
@@ -67,7 +67,7 @@ function tooWide(garden: Garden, { outline, name }: Shelter, bed: Bed): string |
     number,
   ];
   const [long, short] = [bed.lengthM, bed.widthM].sort((a, b) => b - a) as [number, number];
-  if (long <= inLong + 1e-9 && short <= inShort + 1e-9) return null;
+  if (fitsInto(long, inLong) && fitsInto(short, inShort)) return null;
   return `${bed.name} of ${lengthWords(long, units)} × ${lengthWords(short, units)} does not go into ${name} of ${lengthWords(inLong, units)} × ${lengthWords(inShort, units)}: make it smaller, or the shelter larger.`;
 }
 

@@ -1,4 +1,5 @@
 import { coverCropLibrary, cropLibrary, cropProblems, varietyOf, type Crop } from "../crops";
+import { fitsInto } from "../layout";
 import type { LogEntry, ThermometerDay } from "../log";
 import type { SeedLot, Tray } from "../seedlings";
 import { mulches, type Feeding, type Rest } from "../soil";
@@ -170,7 +171,7 @@ export function restProblems(path: string, rest: Rest, garden: Pick<Garden, "bed
   const problems: Problem[] = [];
   const bed = garden.beds.get(rest.bedId);
   if (!bed) problems.push(missing(`${path}.bedId`, "bed", rest.bedId));
-  else if (rest.fromM + rest.lengthM > bed.lengthM + 1e-9) {
+  else if (!fitsInto(rest.fromM + rest.lengthM, bed.lengthM)) {
     problems.push({
       path: `${path}.lengthM`,
       message: `${bed.name} ends before this rest does: take at most ${bed.lengthM} m in all.`,

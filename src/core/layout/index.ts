@@ -1,4 +1,5 @@
 export { around, inRows, type Laid } from "./autoLayout";
+export { exactM, fitsInto, SAME_LENGTH_M } from "./length";
 export {
   axesOf,
   boundsOf,

@@ -17,7 +17,7 @@ export function asPairs(list: Understood[], { garden, wording, newId }: LineCont
     if (within?.kind !== "temperature" || without?.kind !== "temperature" || !within.under)
       return [one];
     const night = ThermometerDaySchema.safeParse({
-      id: thermometerId(garden, within.under, one.entry?.on ?? "") ?? newId(),
+      id: thermometerId(garden, within.under, one.entry?.on ?? "") ?? newId("log"),
       under: within.under,
       on: one.entry?.on,
       insideMinC: within.tempC,

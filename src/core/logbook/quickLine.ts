@@ -148,7 +148,14 @@ function exampleFor(kind: Deed["kind"]): string {
 function unplanned(clause: Clause, day: DayNumber, context: LineContext): Planting | undefined {
   const bed = context.garden.beds.get(clause.bedId ?? "");
   if (!clause.crop || !bed) return undefined;
-  const made = unplannedPlanting(context.site, context.garden, bed, clause, day, context.newId());
+  const made = unplannedPlanting(
+    context.site,
+    context.garden,
+    bed,
+    clause,
+    day,
+    context.newId("planting"),
+  );
   if (made === null) {
     throw new Unreadable(
       `${bed.name} has no room on ${context.wording.date(day)}: clear what stands there first.`,
@@ -303,7 +310,7 @@ function plainly(entry: LogEntry, { garden, wording }: LineContext): Understood 
 /** An entry that fits its schema; what does not is told in the schema's own words. */
 function checked(what: Logged, day: DayNumber, note: string, { newId }: LineContext): LogEntry {
   const read = LogEntrySchema.safeParse({
-    id: newId(),
+    id: newId("log"),
     on: isoDate(day),
     taskId: null,
     what,

@@ -13,7 +13,7 @@ export interface LineContext {
   /** The last day that can be logged. */
   today: DayNumber;
   wording: Wording;
-  newId: () => string;
+  newId: (kind: "log" | "planting") => string;
 }
 
 /** One thing that a line was understood to say. */

@@ -1,6 +1,7 @@
 import { isoDate, type DayNumber } from "../calendar";
 import { varietyOf } from "../crops";
 import { BY_THE_BOOK, cropsOf, type Bed, type Garden, type Planting } from "../garden";
+import { exactM } from "../layout";
 import { amountsFor, roomIn, standOf, type Site } from "../plan";
 import type { Clause } from "./clause";
 
@@ -45,5 +46,5 @@ export function unplannedPlanting(
   const allRows = amountsFor(standOf(planting, bed), crop, "direct").rows;
   const byRows = rows === null ? freeM : (bed.lengthM * rows) / Math.max(1, allRows);
   const wanted = Math.min(freeM, lengthM ?? byRows);
-  return { ...planting, lengthM: Math.max(LEAST_M, Math.floor(wanted * 100) / 100) };
+  return { ...planting, lengthM: Math.max(LEAST_M, exactM(wanted)) };
 }

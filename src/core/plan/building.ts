@@ -1,5 +1,5 @@
 import type { Bed, Garden, Shelter } from "../garden";
-import { boundsOf, type Outline } from "../layout";
+import { boundsOf, exactM, type Outline } from "../layout";
 import { layoutOf } from "./gardenLayout";
 
 const BESIDE_M = 1.6;
@@ -23,10 +23,9 @@ export function builtBeside(
   const layout = layoutOf(garden);
   const drawn = boundsOf([...layout.beds.values(), ...layout.shelters.values()]);
   const leftM = drawn ? drawn.right + BESIDE_M : FOOT_M;
-  const hundredth = (value: number) => Math.round(value * 100) / 100;
   const outline: Outline = {
-    xM: hundredth(leftM + floor.widthM / 2),
-    yM: hundredth(FOOT_M + floor.lengthM / 2),
+    xM: exactM(leftM + floor.widthM / 2),
+    yM: exactM(FOOT_M + floor.lengthM / 2),
     angleDeg: UPRIGHT_DEG,
     lengthM: floor.lengthM,
     widthM: floor.widthM,
@@ -34,13 +33,13 @@ export function builtBeside(
   // Rooms of equal width; a path in each but where the floor is all bed.
   const roomM = floor.widthM / Math.max(1, floor.beds);
   const path = floor.beds > 1 || floor.widthM > 2 * PATH_M + 1 ? PATH_M : 0;
-  const widthM = hundredth(Math.max(0.1, roomM - path));
-  const lengthM = hundredth(Math.max(0.1, floor.lengthM - (path > 0 ? path : 0)));
+  const widthM = exactM(Math.max(0.1, roomM - path));
+  const lengthM = exactM(Math.max(0.1, floor.lengthM - (path > 0 ? path : 0)));
   const beds = Array.from({ length: floor.beds }, (_, index) => ({
     lengthM,
     widthM,
     position: {
-      xM: hundredth(leftM + (index + 0.5) * roomM),
+      xM: exactM(leftM + (index + 0.5) * roomM),
       yM: outline.yM,
       angleDeg: UPRIGHT_DEG,
     },

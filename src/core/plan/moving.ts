@@ -1,4 +1,5 @@
 import { coversOver, horizonOver, type Bed, type Garden, type Planting } from "../garden";
+import { exactM, fitsInto } from "../layout";
 import { coverWords } from "../shelter";
 import type { Wording } from "../wording";
 import { groundSun, shortfallWords, sunShortfall } from "./bedSun";
@@ -73,7 +74,7 @@ export function meaningOfMove(
 }
 
 function room(site: Site, garden: Garden, moved: Planting, bed: Bed, wording: Wording): Meaning {
-  if (moved.fromM + moved.lengthM > bed.lengthM + 1e-6) {
+  if (!fitsInto(moved.fromM + moved.lengthM, bed.lengthM)) {
     return { kind: "stops", words: `${bed.name} is too short for it there.` };
   }
   const after = {
@@ -139,12 +140,12 @@ export function nearestPlace(
     (one) => !one.interplanted && one.fromDay < untilDay && one.untilDay > fromDay,
   );
   const last = bed.lengthM - planting.lengthM;
-  if (last < -1e-6) return null;
+  if (!fitsInto(planting.lengthM, bed.lengthM)) return null;
   const ends = there.flatMap(({ fromM, toM }) => [toM, fromM - planting.lengthM]);
   const places = [wishedM, ...ends]
-    .map((m) => Math.round(Math.min(Math.max(0, m), Math.max(0, last)) * 100) / 100)
+    .map((m) => exactM(Math.min(Math.max(0, m), Math.max(0, last))))
     .filter((m) =>
-      there.every(({ fromM, toM }) => m >= toM - 1e-6 || m + planting.lengthM <= fromM + 1e-6),
+      there.every(({ fromM, toM }) => fitsInto(toM, m) || fitsInto(m + planting.lengthM, fromM)),
     );
   return places.sort((a, b) => Math.abs(a - wishedM) - Math.abs(b - wishedM))[0] ?? null;
 }

@@ -1,6 +1,7 @@
 import { dayNumber, type DayNumber } from "../calendar";
 import { coverCropLibrary } from "../crops";
 import type { Bed, Garden, Planting } from "../garden";
+import { SAME_LENGTH_M } from "../layout";
 import { mulches, type Rest } from "../soil";
 import { lifeOf } from "./lives";
 import { plantingName } from "./gardenPlan";
@@ -21,9 +22,6 @@ export interface Occupant {
   /** Stands between the plants of another. */
   interplanted: boolean;
 }
-
-/** Lengths closer than this are the same, m. */
-const SAME_M = 1e-6;
 
 /** When a planting stands in its bed: from sowing or planting out until it is over or pulled. */
 export function bedDays(timeline: Timeline): { fromDay: DayNumber; untilDay: DayNumber } {
@@ -97,8 +95,8 @@ export interface Clash {
 function standTogether(a: Occupant, b: Occupant): boolean {
   if (a.interplanted !== b.interplanted) return false;
   return (
-    a.fromM < b.toM - SAME_M &&
-    b.fromM < a.toM - SAME_M &&
+    a.fromM < b.toM - SAME_LENGTH_M &&
+    b.fromM < a.toM - SAME_LENGTH_M &&
     a.fromDay < b.untilDay &&
     b.fromDay < a.untilDay
   );
@@ -137,10 +135,10 @@ export function freeStretches(
   const free: Stretch[] = [];
   let reachedM = 0;
   for (const { fromM, toM } of taken) {
-    if (fromM > reachedM + SAME_M) free.push({ fromM: reachedM, toM: fromM });
+    if (fromM > reachedM + SAME_LENGTH_M) free.push({ fromM: reachedM, toM: fromM });
     reachedM = Math.max(reachedM, toM);
   }
-  if (bedLengthM > reachedM + SAME_M) free.push({ fromM: reachedM, toM: bedLengthM });
+  if (bedLengthM > reachedM + SAME_LENGTH_M) free.push({ fromM: reachedM, toM: bedLengthM });
   return free;
 }
 
@@ -153,7 +151,7 @@ export function placeFor(
   untilDay: DayNumber,
 ): number | null {
   const fit = freeStretches(occupants, bedLengthM, fromDay, untilDay).find(
-    ({ fromM, toM }) => toM - fromM >= lengthM - SAME_M,
+    ({ fromM, toM }) => toM - fromM >= lengthM - SAME_LENGTH_M,
   );
   return fit ? fit.fromM : null;
 }
@@ -183,11 +181,11 @@ export function gapsIn(
   const cuts = [0, bedLengthM, ...standing.flatMap(({ fromM, toM }) => [fromM, toM])]
     .filter((m) => m >= 0 && m <= bedLengthM)
     .sort((a, b) => a - b)
-    .filter((m, index, all) => index === 0 || m > (all[index - 1] ?? 0) + SAME_M);
+    .filter((m, index, all) => index === 0 || m > (all[index - 1] ?? 0) + SAME_LENGTH_M);
   const found = cuts.flatMap((fromM, index) =>
     cuts
       .slice(index + 1)
-      .filter((toM) => toM - fromM >= leastM - SAME_M)
+      .filter((toM) => toM - fromM >= leastM - SAME_LENGTH_M)
       .flatMap((toM) =>
         freeTimes(standing, { fromM, toM }, fromDay, untilDay)
           .filter((time) => time.untilDay - time.fromDay >= leastDays)
@@ -196,8 +194,8 @@ export function gapsIn(
   );
   const holds = (a: Gap, b: Gap) =>
     a !== b &&
-    a.fromM <= b.fromM + SAME_M &&
-    a.toM >= b.toM - SAME_M &&
+    a.fromM <= b.fromM + SAME_LENGTH_M &&
+    a.toM >= b.toM - SAME_LENGTH_M &&
     a.fromDay <= b.fromDay &&
     a.untilDay >= b.untilDay;
   const size = (gap: Gap) => (gap.toM - gap.fromM) * (gap.untilDay - gap.fromDay);
@@ -214,7 +212,7 @@ function freeTimes(
   untilDay: DayNumber,
 ): { fromDay: DayNumber; untilDay: DayNumber }[] {
   const there = standing
-    .filter((one) => one.fromM < toM - SAME_M && one.toM > fromM + SAME_M)
+    .filter((one) => one.fromM < toM - SAME_LENGTH_M && one.toM > fromM + SAME_LENGTH_M)
     .sort((a, b) => a.fromDay - b.fromDay);
   const free: { fromDay: DayNumber; untilDay: DayNumber }[] = [];
   let reached = fromDay;

@@ -1,5 +1,6 @@
 import { isoDate, type DayNumber } from "../calendar";
 import { BY_THE_BOOK, type Bed, type Planting } from "../garden";
+import { exactM, SAME_LENGTH_M } from "../layout";
 import { standOf } from "./gardenPlan";
 import { amountsFor } from "./spacing";
 import type { Growing } from "./timeline";
@@ -53,18 +54,18 @@ export function turnOverPlantings(plan: TurnOverPlan): Planting[] {
       left.push({ fromM, toM });
       continue;
     }
-    const cutM = hundredth(toM - leftM);
-    changed.push({ ...planting, lengthM: hundredth(cutM - fromM), clearOn });
+    const cutM = exactM(toM - leftM);
+    changed.push({ ...planting, lengthM: exactM(cutM - fromM), clearOn });
     free.push({ fromM, toM: cutM });
     if (leftM > 0) {
-      changed.push({ ...planting, id: newId(), fromM: cutM, lengthM: hundredth(toM - cutM) });
+      changed.push({ ...planting, id: newId(), fromM: cutM, lengthM: exactM(toM - cutM) });
       left.push({ fromM: cutM, toM });
     }
   }
   const next = (part: { fromM: number; toM: number }, interplanted: boolean): Planting => ({
     ...plantingOf(plan, newId()),
     fromM: part.fromM,
-    lengthM: hundredth(part.toM - part.fromM),
+    lengthM: exactM(part.toM - part.fromM),
     interplanted,
   });
   return [
@@ -96,12 +97,8 @@ function joined(parts: readonly { fromM: number; toM: number }[]) {
   const whole: { fromM: number; toM: number }[] = [];
   for (const part of [...parts].sort((a, b) => a.fromM - b.fromM)) {
     const last = whole.at(-1);
-    if (last && part.fromM <= last.toM + 1e-6) last.toM = Math.max(last.toM, part.toM);
+    if (last && part.fromM <= last.toM + SAME_LENGTH_M) last.toM = Math.max(last.toM, part.toM);
     else whole.push({ ...part });
   }
   return whole;
-}
-
-function hundredth(m: number): number {
-  return Math.round(m * 100) / 100;
 }

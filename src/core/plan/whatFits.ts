@@ -1,5 +1,6 @@
 import { isoDate, type DayNumber } from "../calendar";
 import { BY_THE_BOOK, cropsOf, type Bed, type Garden, type Planting } from "../garden";
+import { exactM } from "../layout";
 import { isSpent, seedsIn } from "../seedlings";
 import type { Wording } from "../wording";
 import { exposureOver } from "./exposure";
@@ -137,7 +138,7 @@ export function plantingInto(
   id: string,
 ): Planting {
   const { crop, variety, method, stage } = sowing.growing;
-  const fromM = Math.max(0, Math.ceil(opening.fromM * 100 - 1e-6) / 100);
+  const fromM = exactM(Math.max(0, opening.fromM));
   const untilM = Math.min(opening.toM, bed.lengthM);
   return {
     ...BY_THE_BOOK,
@@ -149,7 +150,7 @@ export function plantingInto(
     method,
     stage,
     fromM,
-    lengthM: Math.floor((untilM - fromM) * 100 + 1e-6) / 100,
+    lengthM: exactM(untilM - fromM),
     ...(stage === "baby"
       ? YOUNG_LEAVES
       : { rowCm: crop.spacing.rowCm, inRowCm: crop.spacing.inRowCm }),

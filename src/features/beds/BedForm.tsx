@@ -4,10 +4,11 @@ import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import type { Bed, Garden } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import { layoutOf } from "@/core/plan";
 import { feet, metres } from "@/core/wording";
 import { gardenStore } from "@/store";
-import { SectionForm } from "@/ui/inputs";
+import { SectionForm, readTyped } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 
 interface Props {
@@ -39,8 +40,8 @@ export function BedForm({ garden, bed }: Props) {
   const value = (name: FieldName): number => {
     const text = typed[name];
     if (text === undefined) return outline?.[name] ?? 0;
-    const number = text.trim() === "" ? NaN : Number(text);
-    return name === "angleDeg" || !imperial ? number : metres(number);
+    const number = readTyped(text);
+    return name === "angleDeg" ? number : exactM(imperial ? metres(number) : number);
   };
   const keep = async () => {
     const done = await gardenStore().dispatch("bed.edit", {

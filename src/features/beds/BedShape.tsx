@@ -2,7 +2,7 @@
 
 import { useRef, type KeyboardEvent } from "react";
 import type { Bed } from "@/core/garden";
-import { cornersOf, type Outline } from "@/core/layout";
+import { cornersOf, type Outline, exactM } from "@/core/layout";
 import type { StandingPlants } from "@/core/plan";
 import { useDrag } from "@/ui/chart";
 import type { LocalWording } from "@/ui/wording";
@@ -159,7 +159,7 @@ function nameTurn({ angleDeg }: Outline): number {
 }
 
 function rounded(metres: number): number {
-  return Math.round(metres * 100) / 100;
+  return exactM(metres);
 }
 
 function bedWords(

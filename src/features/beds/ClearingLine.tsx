@@ -7,6 +7,7 @@ import type { DayNumber } from "@/core/calendar";
 import type { Bed, Garden, Planting } from "@/core/garden";
 import { placesOf, plantingName, type StillGives } from "@/core/plan";
 import type { LocalWording } from "@/ui/wording";
+import { NumberInput } from "@/ui/inputs";
 import { aboutWeight } from "./turnOverWords";
 
 interface Props {
@@ -59,15 +60,11 @@ export function ClearingLine({ garden, bed, gives, day, wording, leave, onLeave,
             </MenuItem>
           ))}
         </TextField>
-        <TextField
+        <NumberInput
           size="small"
-          type="number"
           label={`Left standing, of ${places}`}
           value={leave}
-          onChange={(event) =>
-            onLeave(Math.max(0, Math.min(places, Math.round(Number(event.target.value) || 0))))
-          }
-          slotProps={{ htmlInput: { min: 0, max: places } }}
+          onNumber={(value) => onLeave(Math.max(0, Math.min(places, Math.round(value || 0))))}
         />
       </Box>
       {planting.worth === "diseased" && (

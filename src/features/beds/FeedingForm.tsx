@@ -8,7 +8,7 @@ import { useState } from "react";
 import { isoDate } from "@/core/calendar";
 import { plantsIn } from "@/core/plan";
 import { feedingAmount, usualNitrogenGPerM2 } from "@/core/soil";
-import { gardenStore } from "@/store";
+import { gardenStore, newId } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { SectionForm } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
@@ -31,7 +31,7 @@ export function FeedingForm({ garden, site, bed, day, wording }: BedSectionProps
   const keep = async () => {
     if (typeof feed === "string") return tellRefusal({ refusal: feed });
     const done = await gardenStore().dispatch("feeding.set", {
-      id: `feeding-${crypto.randomUUID().slice(0, 13)}`,
+      id: newId("feeding"),
       bedId: bed.id,
       on: isoDate(day),
       feed,

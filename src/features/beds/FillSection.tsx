@@ -17,7 +17,7 @@ import {
   type Fit,
   type Opening,
 } from "@/core/plan";
-import { gardenStore } from "@/store";
+import { gardenStore, newId } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { setView, tell, tellRefusal, useView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
@@ -46,12 +46,7 @@ export default function FillSection({ garden, site, bed, day, wording }: BedSect
     );
   }
   const plant = async (fit: Fit) => {
-    const planting = plantingInto(
-      bed,
-      opening,
-      fit,
-      `planting-${crypto.randomUUID().slice(0, 13)}`,
-    );
+    const planting = plantingInto(bed, opening, fit, newId("planting"));
     const done = await gardenStore().dispatch("planting.add", planting);
     if (!done.ok) return tellRefusal(done);
     tell(`${fit.sowing.growing.crop.name} is planned in ${bed.name}.`, "done", true);

@@ -4,11 +4,12 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { bedsInOrder, coversOver, type Bed, type Garden, type Planting } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import { meaningOfMove, nearestPlace, plantingName, type Site } from "@/core/plan";
 import { coverWords } from "@/core/shelter";
 import { feet, metres } from "@/core/wording";
 import { gardenStore } from "@/store";
-import { FormDialog } from "@/ui/inputs";
+import { FormDialog, readTyped } from "@/ui/inputs";
 import { setView, tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { MeaningList } from "./CarriedNote";
@@ -29,8 +30,9 @@ export default function MoveDialog({ garden, site, planting, wording, onClose }:
   const [refusal, setRefusal] = useState("");
   const bed = garden.beds.get(bedId) as Bed;
   const near = nearestPlace(site, garden, planting, bed, planting.fromM) ?? 0;
-  const number = Number((typed ?? "").replace(",", "."));
-  const fromM = typed === null || typed.trim() === "" ? near : imperial ? metres(number) : number;
+  const number = readTyped(typed ?? "");
+  const fromM =
+    typed === null || typed.trim() === "" ? near : exactM(imperial ? metres(number) : number);
   const shown = (m: number) => String(Math.round((imperial ? feet(m) : m) * 100) / 100);
   const move = async () => {
     const done = await gardenStore().dispatch("planting.edit", { id: planting.id, bedId, fromM });

@@ -5,10 +5,11 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { useForm } from "react-hook-form";
 import type { Garden } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import { layoutOf } from "@/core/plan";
 import { feet, metres } from "@/core/wording";
 import { gardenStore } from "@/store";
-import { FormDialog } from "@/ui/inputs";
+import { FormDialog, asNumber } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 
 interface Props {
@@ -40,8 +41,8 @@ export default function PlotDialog({ garden, onClose }: Props) {
     const done = await gardenStore().dispatch("layout.set", {
       plot: {
         id: "plot",
-        lengthM: imperial ? metres(fields.length) : fields.length,
-        widthM: imperial ? metres(fields.width) : fields.width,
+        lengthM: exactM(imperial ? metres(fields.length) : fields.length),
+        widthM: exactM(imperial ? metres(fields.width) : fields.width),
         upBearingDeg: fields.bearing,
       },
       beds: [...layout.beds].map(([id, { xM, yM, angleDeg }]) => ({
@@ -58,9 +59,8 @@ export default function PlotDialog({ garden, onClose }: Props) {
   const number = (name: keyof Fields, label: string) => (
     <TextField
       label={label}
-      type="number"
-      slotProps={{ htmlInput: { step: "any" } }}
-      {...register(name, { valueAsNumber: true })}
+      slotProps={{ htmlInput: { inputMode: "decimal" } }}
+      {...register(name, asNumber)}
     />
   );
   return (

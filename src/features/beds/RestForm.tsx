@@ -8,7 +8,7 @@ import { useState } from "react";
 import { dayNumber, isoDate } from "@/core/calendar";
 import { restName, restNeeds } from "@/core/plan";
 import { mulches, type Rest } from "@/core/soil";
-import { gardenStore } from "@/store";
+import { gardenStore, newId } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { SectionForm } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
@@ -25,7 +25,7 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
   const { gaps, found, manure, mulch, untilDay, rest } = restPlan(site, garden, bed, day, fields);
   const keep = async () => {
     if (!rest) return;
-    const id = `rest-${crypto.randomUUID().slice(0, 13)}`;
+    const id = newId("rest");
     const done = await gardenStore().dispatch("rest.set", { ...rest, id });
     if (!done.ok) return tellRefusal(done);
     const ground = `${wording.lengthM(rest.lengthM)} of ${bed.name}`;

@@ -9,7 +9,7 @@ import { useState } from "react";
 import { isoDate } from "@/core/calendar";
 import type { Planting } from "@/core/garden";
 import { growingOf, turnOverPlantings } from "@/core/plan";
-import { gardenStore, type Refused } from "@/store";
+import { gardenStore, type Refused, newId } from "@/store";
 import { FormDialog } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { Candidates } from "./Candidates";
@@ -50,7 +50,7 @@ export default function TurnOverDialog({ garden, site, bed, day, wording, onClos
       }),
       next: chosen.growing,
       between,
-      newId: () => `planting-${crypto.randomUUID().slice(0, 13)}`,
+      newId: () => newId("planting"),
     });
     const done = await gardenStore().dispatch("bed.turnOver", { bedId: bed.id, plantings });
     if (!done.ok) return setRefused(done);

@@ -1,6 +1,7 @@
 import type { Feeding } from "@/core/soil";
 import { productProblem, USUAL_COMPOST_CM } from "@/core/soil";
 import { centimetres, inches, type Units } from "@/core/wording";
+import { readTyped } from "@/ui/inputs";
 
 /** A feeding as its form holds it, all as typed. */
 export interface FeedFields {
@@ -71,11 +72,11 @@ export function usualFeedFields(units: Units, nitrogenGPerM2: number): FeedField
 /** The feed that the fields say, or what is wrong with them in a sentence. */
 export function feedFrom(fields: FeedFields, units: Units): Feeding["feed"] | string {
   const imperial = units === "imperial";
-  const grams = (text: string) => read(text) * (imperial ? METRIC_PER_OZ_YD2 : 1);
-  const kilograms = (text: string) => read(text) * (imperial ? METRIC_PER_LB_YD2 : 1);
+  const grams = (text: string) => readTyped(text) * (imperial ? METRIC_PER_OZ_YD2 : 1);
+  const kilograms = (text: string) => readTyped(text) * (imperial ? METRIC_PER_LB_YD2 : 1);
   switch (fields.kind) {
     case "compost": {
-      const depthCm = imperial ? centimetres(read(fields.depth)) : read(fields.depth);
+      const depthCm = imperial ? centimetres(readTyped(fields.depth)) : readTyped(fields.depth);
       return depthCm > 0 ? { kind: "compost", depthCm } : "Give a depth of compost above 0.";
     }
     case "fertiliser":
@@ -111,9 +112,4 @@ function fertiliserFrom(fields: FeedFields, nitrogenGPerM2: number): Feeding["fe
   if (!(nitrogenGPerM2 >= 0)) return "The nitrogen wanted is 0 or more.";
   const name = fields.name.trim() || "Fertiliser";
   return { kind: "fertiliser", name, ...product, nitrogenGPerM2 };
-}
-
-/** A number as typed, with a decimal point or comma; NaN for anything else. */
-function read(text: string): number {
-  return text.trim() === "" ? NaN : Number(text.trim().replace(",", "."));
 }

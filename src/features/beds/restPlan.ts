@@ -1,6 +1,7 @@
 import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import { coverCropLibrary } from "@/core/crops";
 import type { Bed, Garden } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import {
   freeStretches,
   gapsIn,
@@ -12,6 +13,7 @@ import {
   exposureOver,
 } from "@/core/plan";
 import { mulches, type Mulch, type Rest } from "@/core/soil";
+import { readTyped } from "@/ui/inputs";
 
 /** A rest as its form holds it. */
 export interface RestFields {
@@ -90,13 +92,13 @@ export function restPlan(
         kind: "coverCrop",
         coverCropId: manure?.crop.id ?? "",
         sowing: fields.sowing,
-        safety: Number(fields.safety.replace(",", ".")),
+        safety: readTyped(fields.safety),
       } as const);
   const rest = part
     ? {
         bedId: bed.id,
-        fromM: Math.max(0, Math.ceil(part.fromM * 100 - 1e-6) / 100),
-        lengthM: Math.floor((part.toM - part.fromM) * 100 + 1e-6) / 100,
+        fromM: exactM(Math.max(0, part.fromM)),
+        lengthM: exactM(part.toM - part.fromM),
         fromOn: isoDate(fromDay),
         untilOn: isoDate(untilDay),
         under,

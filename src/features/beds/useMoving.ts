@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Bed, Garden, Planting } from "@/core/garden";
-import { axesOf, type Outline } from "@/core/layout";
+import { axesOf, exactM, type Outline } from "@/core/layout";
 import { meaningOfMove, nearestPlace, type Meaning, type Site } from "@/core/plan";
 import { gardenStore } from "@/store";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
@@ -49,7 +49,7 @@ export function useMoving(
       const wishedM = Math.round((alongM - planting.lengthM / 2) / SNAP_M) * SNAP_M;
       const most = Math.max(0, bed.lengthM - planting.lengthM);
       const near = nearestPlace(site, garden, planting, bed, wishedM);
-      const fromM = near ?? Math.round(Math.min(Math.max(0, wishedM), most) * 100) / 100;
+      const fromM = near ?? exactM(Math.min(Math.max(0, wishedM), most));
       // The sums are done again only when it has come somewhere else.
       const same = carried?.bed.id === bed.id && carried.fromM === fromM;
       const meanings = same

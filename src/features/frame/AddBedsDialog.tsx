@@ -11,10 +11,12 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { useForm } from "react-hook-form";
 import type { Bed, Garden } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import { materials } from "@/core/shelter";
 import { feet, metres } from "@/core/wording";
-import { gardenStore } from "@/store";
+import { gardenStore, newId } from "@/store";
 import { tell } from "@/ui/viewState";
+import { asNumber } from "@/ui/inputs";
 
 interface Fields {
   name: string;
@@ -72,20 +74,18 @@ export default function AddBedsDialog({
           <TextField label="Name" {...register("name")} helperText="Several are numbered." />
           <TextField
             label="How many"
-            type="number"
-            {...register("count", { valueAsNumber: true })}
+            slotProps={{ htmlInput: { inputMode: "numeric" } }}
+            {...register("count", asNumber)}
           />
           <TextField
             label={`Length (${unit})`}
-            type="number"
-            slotProps={{ htmlInput: { step: "any" } }}
-            {...register("length", { valueAsNumber: true })}
+            slotProps={{ htmlInput: { inputMode: "decimal" } }}
+            {...register("length", asNumber)}
           />
           <TextField
             label={`Width (${unit})`}
-            type="number"
-            slotProps={{ htmlInput: { step: "any" } }}
-            {...register("width", { valueAsNumber: true })}
+            slotProps={{ htmlInput: { inputMode: "decimal" } }}
+            {...register("width", asNumber)}
           />
           <TextField select label="Cover" defaultValue="" {...register("cover")}>
             <MenuItem value="">None: in the open</MenuItem>
@@ -108,7 +108,7 @@ export default function AddBedsDialog({
 }
 
 function bedsFrom(fields: Fields, garden: Garden, imperial: boolean): Bed[] {
-  const inMetres = (value: number) => (imperial ? Math.round(metres(value) * 1000) / 1000 : value);
+  const inMetres = (value: number) => exactM(imperial ? metres(value) : value);
   const taken = new Set([...garden.beds.values()].map((bed) => bed.name));
   const beds: Bed[] = [];
   for (let number = 1; beds.length < fields.count; number += 1) {
@@ -117,7 +117,7 @@ function bedsFrom(fields: Fields, garden: Garden, imperial: boolean): Bed[] {
     if (taken.has(name)) continue;
     taken.add(name);
     beds.push({
-      id: `bed-${crypto.randomUUID().slice(0, 13)}`,
+      id: newId("bed"),
       name,
       lengthM: inMetres(fields.length),
       widthM: inMetres(fields.width),

@@ -12,6 +12,7 @@ import { useState } from "react";
 import { SIMULATED_STATION, type Settings } from "@/core/garden";
 import { chanceWords } from "@/core/wording";
 import { gardenStore, useGarden } from "@/store";
+import { readTyped } from "@/ui/inputs";
 
 const RISKS = [
   { value: 0.1, words: "1 year in 10: careful" },
@@ -33,12 +34,12 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
     <TextField
       key={`${field}${settings[field]}`}
       label={label}
-      type="number"
+      slotProps={{ htmlInput: { inputMode: "decimal" } }}
       defaultValue={Number(settings[field]) * scale}
       error={refusal?.field === field}
       helperText={refusal?.field === field ? refusal.words : undefined}
       onBlur={(event) => {
-        const value = Number(event.target.value) / scale;
+        const value = readTyped(event.target.value) / scale;
         if (event.target.value !== "" && value !== settings[field]) void set(field, value);
       }}
     />

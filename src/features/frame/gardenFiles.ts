@@ -1,7 +1,7 @@
 import { dayNumber } from "@/core/calendar";
 import { emptyGarden, toGardenFile, type Garden } from "@/core/garden";
 import { siteFor, type Site } from "@/core/plan";
-import { gardenStore, todayOf } from "@/store";
+import { gardenStore, todayOf, newId } from "@/store";
 import { downloadText } from "@/ui/download";
 import { setView, tell } from "@/ui/viewState";
 import { localWording } from "@/ui/wording";
@@ -92,9 +92,8 @@ export async function importGardenText(text: string, quietly = false): Promise<v
 /** Moves and adds beds as a map has them; nothing changes when anything is wrong. */
 async function importBedsMap(text: string): Promise<void> {
   const { readGeoJson } = await import("@/core/formats");
-  const newId = () => `bed-${crypto.randomUUID().slice(0, 13)}`;
   const { garden } = gardenStore().getState();
-  const read = readGeoJson(text, garden, newId);
+  const read = readGeoJson(text, garden, () => newId("bed"));
   if (!read.ok) return tell(`Nothing was taken. ${read.problem}`, "refused");
   const { plot, beds, shelters, left } = read;
   const done = await gardenStore().dispatch("layout.import", { plot, beds, shelters });

@@ -1,5 +1,6 @@
 import { LogEntrySchema, type LogEntry, type Logged, type LossCause } from "@/core/log";
 import { celsius, fahrenheit, type Units } from "@/core/wording";
+import { readTyped } from "@/ui/inputs";
 
 /** An entry as it stands in its form: every field as it is typed. */
 export interface EntryFields {
@@ -97,6 +98,5 @@ function whatFrom(what: Logged, fields: EntryFields, units: Units): Logged {
 
 /** A number as it is typed; null where nothing is. */
 function numberOf(typed: string): number | null {
-  const plain = typed.trim().replace(",", ".").replace("−", "-");
-  return plain === "" ? null : Number(plain);
+  return typed.trim() === "" ? null : readTyped(typed);
 }

@@ -1,6 +1,7 @@
 import type { MadeUpClimate } from "@/core/climate";
 import { PlaceSchema, problemsFrom, type Place } from "@/core/garden";
 import { celsius, fahrenheit, feet, metres, type Units } from "@/core/wording";
+import { readTyped } from "@/ui/inputs";
 
 /** The place as the form holds it: texts, in the grower's units. */
 export interface PlaceFields {
@@ -104,7 +105,7 @@ export function placeFrom(fields: PlaceFields, units: Units, before: Place | nul
   const shown = fieldsOf(before, units);
   const imperial = units === "imperial";
   const number = (name: keyof PlaceFields, kept?: number, metric = (value: number) => value) =>
-    kept !== undefined && fields[name] === shown[name] ? kept : metric(numberFrom(fields[name]));
+    kept !== undefined && fields[name] === shown[name] ? kept : metric(readTyped(fields[name]));
   const temperature = (name: keyof PlaceFields, kept?: number) =>
     number(name, kept, imperial ? celsius : undefined);
   const cold = before?.climate?.coldestMonth;
@@ -122,7 +123,7 @@ export function placeFrom(fields: PlaceFields, units: Units, before: Place | nul
       fields.frost === "dates"
         ? { kind: "dates", medianFirst: fields.first, medianLast: fields.last }
         : { kind: fields.frost },
-    wetDaysPerYear: fields.wetDays.trim() === "" ? null : numberFrom(fields.wetDays),
+    wetDaysPerYear: fields.wetDays.trim() === "" ? null : readTyped(fields.wetDays),
   };
   const given = {
     id: "place",
@@ -143,12 +144,6 @@ export function placeFrom(fields: PlaceFields, units: Units, before: Place | nul
     if (field && problems[field] === undefined) problems[field] = problem.message;
   }
   return { ok: false, problems };
-}
-
-/** A number as typed, with a comma or a point, and with a true minus sign or a hyphen. */
-function numberFrom(text: string): number {
-  const plain = text.trim().replace("−", "-").replace(",", ".");
-  return plain === "" ? NaN : Number(plain);
 }
 
 function shown(value: number, digits: number): string {

@@ -8,6 +8,7 @@ import {
 } from "@/core/climate";
 import { problemsFrom } from "@/core/garden";
 import { celsius, type Units } from "@/core/wording";
+import { readTyped } from "@/ui/inputs";
 
 /** A day's low and high as typed. */
 export interface TypedDay {
@@ -71,7 +72,6 @@ export function outlookFromTyped(
 }
 
 function temperature(text: string, units: Units): number {
-  const plain = text.trim().replace("−", "-").replace(",", ".");
-  if (plain === "") return NaN;
-  return units === "imperial" ? celsius(Number(plain)) : Number(plain);
+  const typed = readTyped(text);
+  return units === "imperial" ? celsius(typed) : typed;
 }

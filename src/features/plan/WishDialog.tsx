@@ -10,16 +10,16 @@ import DialogTitle from "@mui/material/DialogTitle";
 import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useMemo, useState } from "react";
-import { isoDate, type DayNumber } from "@/core/calendar";
+import type { DayNumber } from "@/core/calendar";
 import type { WayOut } from "@/core/commands";
-import { BY_THE_BOOK, cropsOf, type Garden } from "@/core/garden";
+import { cropsOf, type Garden } from "@/core/garden";
 import { otherCropsFor, spotsOf, waysTo, type Site, type Way } from "@/core/plan";
-import { gardenStore, takeWay, type Refused } from "@/store";
+import { gardenStore, takeWay, type Refused, newId } from "@/store";
 import { WaysOut } from "@/ui/inputs";
 import { setView, tell, type WishStart } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { WayList } from "./WayList";
-import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
+import { LEAST_ROOM_M, plantingFor, wayRoom } from "./wayRoom";
 import { WishForm } from "./WishForm";
 import { startingFields, wishFrom } from "./wishFields";
 
@@ -64,7 +64,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
   }, [wish, garden, site, fields.bedId, wording]);
 
   const accept = async (way: Way) => {
-    const planting = plantingFrom(site, garden, way, fields.bedId);
+    const planting = plantingFor(site, garden, way, fields.bedId, newId("planting"));
     const done = await gardenStore().dispatch("planting.add", planting);
     if (!done.ok) return setRefused({ ...done, plantingId: planting.id });
     onClose();
@@ -175,31 +175,3 @@ function roomyFirst(ways: Way[], hasRoom: (way: Way) => boolean): Way[] {
   const rank = (way: Way) => order.indexOf(kinds.get(way) ?? "") * 2 + (hasRoom(way) ? 0 : 1);
   return [...ways].sort((a, b) => rank(a) - rank(b));
 }
-
-/** A planting for an accepted way: in the chosen bed, or the roomiest one under the same covers. */
-function plantingFrom(site: Site, garden: Garden, way: Way, chosenBedId: string) {
-  const { growing, timeline } = way;
-  const room = wayRoom(site, garden, way, chosenBedId);
-  const bedId = room?.bed.id ?? way.spot.bedId;
-  const bedLength = garden.beds.get(bedId)?.lengthM ?? 1;
-  const free = room && room.freeM >= LEAST_ROOM_M ? Math.round(room.freeM * 100) / 100 : bedLength;
-  const young = growing.stage === "baby";
-  return {
-    id: `planting-${crypto.randomUUID().slice(0, 13)}`,
-    cropId: growing.crop.id,
-    varietyId: growing.variety.id,
-    bedId,
-    sowOn: isoDate(timeline.sowDay),
-    method: growing.method,
-    stage: growing.stage,
-    fromM: room && room.freeM >= LEAST_ROOM_M ? Math.round(room.fromM * 100) / 100 : 0,
-    lengthM: free,
-    rowCm: young ? YOUNG_LEAF_ROWS_CM : growing.crop.spacing.rowCm,
-    inRowCm: young ? YOUNG_LEAF_IN_ROW_CM : growing.crop.spacing.inRowCm,
-    ...BY_THE_BOOK,
-  };
-}
-
-/** Young leaves are sown close, in bands (usual practice). */
-const YOUNG_LEAF_ROWS_CM = 8;
-const YOUNG_LEAF_IN_ROW_CM = 3;

@@ -1,4 +1,6 @@
-import type { Garden } from "@/core/garden";
+import { isoDate } from "@/core/calendar";
+import { BY_THE_BOOK, type Garden, type Planting } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import {
   exposureKey,
   exposureOver,
@@ -26,3 +28,37 @@ export function wayRoom(site: Site, garden: Garden, way: Way, chosenBedId: strin
     ? roomIn(site, garden, chosen, fromDay, toDay)
     : roomiestBed(site, garden, growing, fromDay, toDay);
 }
+
+/** A planting for an accepted way: in the chosen bed, or the roomiest one under the same covers. */
+export function plantingFor(
+  site: Site,
+  garden: Garden,
+  way: Way,
+  chosenBedId: string,
+  id: string,
+): Planting {
+  const { growing, timeline } = way;
+  const room = wayRoom(site, garden, way, chosenBedId);
+  const bedId = room?.bed.id ?? way.spot.bedId;
+  const bedLength = garden.beds.get(bedId)?.lengthM ?? 1;
+  const free = room && room.freeM >= LEAST_ROOM_M ? exactM(room.freeM) : bedLength;
+  const young = growing.stage === "baby";
+  return {
+    id,
+    cropId: growing.crop.id,
+    varietyId: growing.variety.id,
+    bedId,
+    sowOn: isoDate(timeline.sowDay),
+    method: growing.method,
+    stage: growing.stage,
+    fromM: room && room.freeM >= LEAST_ROOM_M ? exactM(room.fromM) : 0,
+    lengthM: free,
+    rowCm: young ? YOUNG_LEAF_ROWS_CM : growing.crop.spacing.rowCm,
+    inRowCm: young ? YOUNG_LEAF_IN_ROW_CM : growing.crop.spacing.inRowCm,
+    ...BY_THE_BOOK,
+  };
+}
+
+/** Young leaves are sown close, in bands (usual practice). */
+const YOUNG_LEAF_ROWS_CM = 8;
+const YOUNG_LEAF_IN_ROW_CM = 3;

@@ -2,13 +2,12 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { isoDate } from "@/core/calendar";
 import type { SowingState } from "@/core/plan";
 import { cellName, rowName, rowsOf, spreadByRow, type Tray } from "@/core/seedlings";
 import { gardenStore } from "@/store";
-import { FormDialog } from "@/ui/inputs";
+import { FormDialog, NumberInput } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import type { SectionProps } from "./section";
 
@@ -103,12 +102,11 @@ export default function CountDialog({ tray, state, today, onClose }: Props) {
               );
             })}
           </Box>
-          <TextField
+          <NumberInput
             label={`Row ${rowName(row)}`}
-            type="number"
             size="small"
             value={cells.reduce((sum, cell) => sum + (counts[sowing.cells.indexOf(cell)] ?? 0), 0)}
-            onChange={(event) => setRow(at, Math.round(Number(event.target.value)))}
+            onNumber={(value) => setRow(at, Math.round(value))}
             sx={{ width: 84 }}
           />
         </Box>

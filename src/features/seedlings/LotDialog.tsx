@@ -13,7 +13,7 @@ import { cautionWords } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { germinationInterval, type SeedLot } from "@/core/seedlings";
 import { gardenStore } from "@/store";
-import { CropPicker, FormDialog } from "@/ui/inputs";
+import { CropPicker, FormDialog, NumberInput } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { lotFieldsOf, lotFrom, type LotFields } from "./lotFields";
 import type { SectionProps } from "./section";
@@ -48,15 +48,7 @@ export default function LotDialog({ garden, today, lot, onClose }: Props) {
     tell("The seed is taken out of the box.", "done", true);
   };
   const number = (name: "packedYear" | "amount" | "testSeeds" | "testSprouted", label: string) => (
-    <TextField
-      label={label}
-      type="number"
-      value={Number.isNaN(fields[name]) ? "" : fields[name]}
-      onChange={(event) =>
-        set({ [name]: event.target.value === "" ? NaN : Number(event.target.value) })
-      }
-      slotProps={{ htmlInput: { step: "any" } }}
-    />
+    <NumberInput label={label} value={fields[name]} onNumber={(value) => set({ [name]: value })} />
   );
   const { testSeeds, testSprouted } = fields;
   const tested = testSeeds > 0 && testSprouted >= 0 && testSprouted <= testSeeds;

@@ -6,10 +6,9 @@ import TextField from "@mui/material/TextField";
 import Autocomplete from "@mui/material/Autocomplete";
 import { useState } from "react";
 import { ingredients, type Mix } from "@/core/seedlings";
-import { gardenStore } from "@/store";
-import { FormDialog } from "@/ui/inputs";
+import { gardenStore, newId } from "@/store";
+import { FormDialog, NumberInput } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
-import { newId } from "./send";
 
 interface Props {
   /** The mix it starts from. */
@@ -78,14 +77,10 @@ export default function MixDialog({ start, own, onKept, onClose }: Props) {
             onInputChange={(_event, typed) => change(at, { ingredient: idOf(typed) })}
             renderInput={(params) => <TextField {...params} label={`Ingredient ${at + 1}`} />}
           />
-          <TextField
+          <NumberInput
             label="Parts"
-            type="number"
-            value={Number.isNaN(part.parts) ? "" : part.parts}
-            onChange={(event) =>
-              change(at, { parts: event.target.value === "" ? NaN : Number(event.target.value) })
-            }
-            slotProps={{ htmlInput: { step: "any" } }}
+            value={part.parts}
+            onNumber={(parts) => change(at, { parts })}
           />
           <Button
             color="inherit"

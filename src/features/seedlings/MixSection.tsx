@@ -17,6 +17,7 @@ import {
   type Mix,
 } from "@/core/seedlings";
 import { millilitres } from "@/core/wording";
+import { NumberInput } from "@/ui/inputs";
 import type { SectionProps } from "./section";
 
 const MixDialog = dynamic(() => import("./MixDialog"), { ssr: false });
@@ -47,14 +48,11 @@ export default function MixSection({ garden, today, wording }: SectionProps) {
   const litres = mixLitres([{ cells: trays.count * trays.cells, cellMl }]);
   const own = mix && garden.mixes.has(mix.id);
   const number = (name: keyof typeof trays, label: string) => (
-    <TextField
+    <NumberInput
       label={label}
-      type="number"
       size="small"
-      value={Number.isNaN(trays[name]) ? "" : trays[name]}
-      onChange={(event) =>
-        setTrays({ ...trays, [name]: event.target.value === "" ? NaN : Number(event.target.value) })
-      }
+      value={trays[name]}
+      onNumber={(value) => setTrays({ ...trays, [name]: value })}
       sx={{ width: 120 }}
     />
   );

@@ -9,11 +9,10 @@ import { useState } from "react";
 import { useForm } from "react-hook-form";
 import type { Crop } from "@/core/crops";
 import { cropsOf, type Garden, type OwnCrop } from "@/core/garden";
-import { gardenStore } from "@/store";
-import { FormDialog } from "@/ui/inputs";
+import { gardenStore, newId } from "@/store";
+import { FormDialog, asNumber } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { OWN_FIELDS, ownCropFrom, ownFieldsOf, unitOf, type OwnFields } from "./ownCropFields";
-import { newId } from "./send";
 
 interface Props {
   garden: Garden;
@@ -85,8 +84,8 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
         <TextField label="Variety" {...register("varietyName")} />
         <TextField
           label="Packet days"
-          type="number"
-          {...register("packetDays", { valueAsNumber: true })}
+          slotProps={{ htmlInput: { inputMode: "numeric" } }}
+          {...register("packetDays", asNumber)}
         />
         <TextField
           select
@@ -111,16 +110,15 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
             key={field.name}
             size="small"
             label={field.label}
-            type="number"
             slotProps={{
-              htmlInput: { step: "any" },
+              htmlInput: { inputMode: "decimal" },
               input: {
                 endAdornment: (
                   <InputAdornment position="end">{unitOf(field.kind, units)}</InputAdornment>
                 ),
               },
             }}
-            {...register(field.name, { valueAsNumber: true })}
+            {...register(field.name, asNumber)}
           />
         ))}
       </Box>

@@ -9,10 +9,9 @@ import { useForm } from "react-hook-form";
 import type { Crop, PacketBasis, Variety } from "@/core/crops";
 import type { Garden } from "@/core/garden";
 import { celsius, fahrenheit } from "@/core/wording";
-import { gardenStore } from "@/store";
-import { FormDialog } from "@/ui/inputs";
+import { gardenStore, newId } from "@/store";
+import { FormDialog, asNumber } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
-import { newId } from "./send";
 
 interface Props {
   garden: Garden;
@@ -97,8 +96,8 @@ export default function OwnVarietyDialog({ garden, crop, variety, onClose }: Pro
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
         <TextField
           label="Packet days"
-          type="number"
-          {...register("packetDays", { valueAsNumber: true })}
+          slotProps={{ htmlInput: { inputMode: "numeric" } }}
+          {...register("packetDays", asNumber)}
         />
         <TextField
           select
@@ -113,9 +112,8 @@ export default function OwnVarietyDialog({ garden, crop, variety, onClose }: Pro
       </Box>
       <TextField
         label={`Half die at, hardened (${imperial ? "°F" : "°C"})`}
-        type="number"
-        slotProps={{ htmlInput: { step: "any" } }}
-        {...register("hardened", { valueAsNumber: true })}
+        slotProps={{ htmlInput: { inputMode: "decimal" } }}
+        {...register("hardened", asNumber)}
       />
       <TextField label="Note" multiline {...register("note")} />
     </FormDialog>

@@ -7,11 +7,10 @@ import { useState } from "react";
 import { isoDate } from "@/core/calendar";
 import type { SowingState } from "@/core/plan";
 import { freeCells, seedlingsIn, type Tray } from "@/core/seedlings";
-import { gardenStore } from "@/store";
+import { gardenStore, newId } from "@/store";
 import { FormDialog } from "@/ui/inputs";
 import { setView, tell } from "@/ui/viewState";
 import type { SectionProps } from "./section";
-import { newId } from "./send";
 import { TrayFormFields } from "./TrayFormFields";
 import { nextTrayName, trayFieldsFor, trayFrom } from "./trayFields";
 

@@ -11,7 +11,7 @@ import { dayNumber } from "@/core/calendar";
 import { cautionWords, emergenceAt } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { cellName, freeCells, lotSprouting, seedsIn, type Tray } from "@/core/seedlings";
-import { CropPicker } from "@/ui/inputs";
+import { CropPicker, NumberInput } from "@/ui/inputs";
 import type { SectionProps } from "./section";
 import { lotsFor, seedsPerCellFor, wholeRows, type SowFields } from "./sowFields";
 
@@ -44,14 +44,7 @@ export function SowFormFields({ garden, today, wording, tray, fields, onFields }
     set({ cropId, varietyId, lotId: first?.id ?? "", plantingId: "", seedsPerCell });
   };
   const number = (name: "cells" | "seedsPerCell", label: string) => (
-    <TextField
-      label={label}
-      type="number"
-      value={Number.isNaN(fields[name]) ? "" : fields[name]}
-      onChange={(event) =>
-        set({ [name]: event.target.value === "" ? NaN : Number(event.target.value) })
-      }
-    />
+    <NumberInput label={label} value={fields[name]} onNumber={(value) => set({ [name]: value })} />
   );
   return (
     <>

@@ -8,12 +8,12 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import type { Garden } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import type { Stand } from "@/core/seedlings";
 import { celsius, fahrenheit, feet, metres } from "@/core/wording";
-import { gardenStore } from "@/store";
-import { FormDialog } from "@/ui/inputs";
+import { gardenStore, newId } from "@/store";
+import { FormDialog, asNumber } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
-import { newId } from "./send";
 
 interface Props {
   garden: Garden;
@@ -52,8 +52,8 @@ export default function StandDialog({ garden, stand, onClose }: Props) {
       id: stand?.id ?? newId("stand"),
       name: fields.name,
       kind: fields.kind,
-      lengthM: imperial ? metres(fields.length) : fields.length,
-      widthM: imperial ? metres(fields.width) : fields.width,
+      lengthM: exactM(imperial ? metres(fields.length) : fields.length),
+      widthM: exactM(imperial ? metres(fields.width) : fields.width),
       heatMatC: fields.kind !== "mat" ? null : imperial ? celsius(fields.heat) : fields.heat,
     });
     if (!done.ok) return setRefusal(done.refusal);
@@ -70,9 +70,8 @@ export default function StandDialog({ garden, stand, onClose }: Props) {
   const number = (name: "length" | "width" | "heat", label: string) => (
     <TextField
       label={label}
-      type="number"
-      slotProps={{ htmlInput: { step: "any" } }}
-      {...register(name, { valueAsNumber: true })}
+      slotProps={{ htmlInput: { inputMode: "decimal" } }}
+      {...register(name, asNumber)}
     />
   );
   return (

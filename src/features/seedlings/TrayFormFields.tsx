@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import type { Garden } from "@/core/garden";
+import { NumberInput } from "@/ui/inputs";
 import type { TrayFields } from "./trayFields";
 
 interface Props {
@@ -16,17 +17,10 @@ interface Props {
 export function TrayFormFields({ garden, fields, onFields }: Props) {
   const imperial = garden.settings.units === "imperial";
   const number = (name: "cells" | "columns" | "cellVolume" | "length" | "width", label: string) => (
-    <TextField
+    <NumberInput
       label={label}
-      type="number"
-      value={Number.isNaN(fields[name]) ? "" : fields[name]}
-      onChange={(event) =>
-        onFields({
-          ...fields,
-          [name]: event.target.value === "" ? NaN : Number(event.target.value),
-        })
-      }
-      slotProps={{ htmlInput: { step: "any" } }}
+      value={fields[name]}
+      onNumber={(value) => onFields({ ...fields, [name]: value })}
     />
   );
   return (

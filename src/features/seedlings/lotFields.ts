@@ -1,7 +1,7 @@
 import { isoDate, type DayNumber } from "@/core/calendar";
 import type { SeedLot } from "@/core/seedlings";
 import { ounces } from "@/core/wording";
-import { newId } from "./send";
+import { newId } from "@/store";
 
 /** A seed lot as its form holds it; empty numbers are NaN. */
 export interface LotFields {

@@ -13,8 +13,3 @@ export async function send<N extends CommandName>(
   else tellRefusal(done);
   return done.ok;
 }
-
-/** A new id of a kind: "tray-3f9c2b71". */
-export function newId(kind: string): string {
-  return `${kind}-${crypto.randomUUID().slice(0, 13)}`;
-}

@@ -11,7 +11,7 @@ import {
   type SeedLot,
   type Tray,
 } from "@/core/seedlings";
-import { newId } from "./send";
+import { newId } from "@/store";
 
 /** A sowing into a tray as its form holds it. */
 export interface SowFields {

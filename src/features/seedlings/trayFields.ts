@@ -1,7 +1,7 @@
 import { isoDate, type DayNumber } from "@/core/calendar";
 import { trayGrid, type Tray } from "@/core/seedlings";
 import { centimetres, cubicInches, inches, millilitres, type Units } from "@/core/wording";
-import { newId } from "./send";
+import { newId } from "@/store";
 
 /** A tray as its form holds it, in the grower's units; fields that are empty are NaN. */
 export interface TrayFields {

@@ -7,10 +7,11 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { civilDate } from "@/core/calendar";
 import { bedsInOrder, type Garden } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import { materials, type Piece } from "@/core/shelter";
 import { feet, metres } from "@/core/wording";
-import { gardenStore, todayOf } from "@/store";
-import { FormDialog } from "@/ui/inputs";
+import { gardenStore, todayOf, newId } from "@/store";
+import { FormDialog, readTyped } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { CONDITION_WORDS } from "./pieceWords";
 
@@ -41,7 +42,7 @@ export default function PieceDialog({ garden, piece, onClose }: Props) {
   const [refusal, setRefusal] = useState("");
   const set = (some: Partial<Fields>) => setFields({ ...fields, ...some });
   const keep = async () => {
-    const id = piece?.id ?? `piece-${crypto.randomUUID().slice(0, 13)}`;
+    const id = piece?.id ?? newId("piece");
     const done = await gardenStore().dispatch("piece.set", pieceFrom(id, fields, imperial));
     if (!done.ok) return setRefusal(done.refusal);
     onClose();
@@ -177,8 +178,8 @@ function fieldsFrom(piece: Piece | null, imperial: boolean, year: number): Field
 }
 
 function pieceFrom(id: string, fields: Fields, imperial: boolean): Piece {
-  const number = (text: string) => (text.trim() === "" ? NaN : Number(text.replace(",", ".")));
-  const toM = (text: string) => (imperial ? metres(number(text)) : number(text));
+  const number = readTyped;
+  const toM = (text: string) => exactM(imperial ? metres(number(text)) : number(text));
   switch (fields.kind) {
     case "cover":
       return {

@@ -8,8 +8,8 @@ import { useState } from "react";
 import { civilDate } from "@/core/calendar";
 import type { Garden, Shelter } from "@/core/garden";
 import { materials } from "@/core/shelter";
-import { gardenStore, todayOf } from "@/store";
-import { FormDialog } from "@/ui/inputs";
+import { gardenStore, todayOf, newId } from "@/store";
+import { FormDialog, NumberInput } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import {
   changedShelter,
@@ -44,7 +44,6 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
   const [refusal, setRefusal] = useState("");
   const set = (some: Partial<ShelterFields>) => setFields({ ...fields, ...some });
   const keep = async () => {
-    const newId = () => crypto.randomUUID().slice(0, 13);
     const done = shelter
       ? await gardenStore().dispatch("shelter.edit", changedShelter(shelter, fields, imperial))
       : await gardenStore().dispatch("shelter.build", newShelter(garden, fields, newId));
@@ -61,15 +60,7 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
   };
   const [long, warm] = imperial ? ["ft", "°F"] : ["m", "°C"];
   const number = (name: NumberField, label: string) => (
-    <TextField
-      label={label}
-      type="number"
-      value={Number.isNaN(fields[name]) ? "" : fields[name]}
-      onChange={(event) =>
-        set({ [name]: event.target.value === "" ? NaN : Number(event.target.value) })
-      }
-      slotProps={{ htmlInput: { step: "any" } }}
-    />
+    <NumberInput label={label} value={fields[name]} onNumber={(value) => set({ [name]: value })} />
   );
   return (
     <FormDialog

@@ -1,5 +1,6 @@
 import type { Garden, Shelter } from "@/core/garden";
 import { PLAIN_SHELTER } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import { builtBeside, resized } from "@/core/plan";
 import type { Vent } from "@/core/shelter";
 import { celsius, fahrenheit, feet, metres } from "@/core/wording";
@@ -149,7 +150,7 @@ function ventOf(fields: ShelterFields, imperial: boolean): Vent {
 
 /** The typed shelter as the garden keeps it, but for its place. */
 function shelterOf(fields: ShelterFields, imperial: boolean) {
-  const toM = (value: number) => (imperial ? round(metres(value), 100) : value);
+  const toM = (value: number) => exactM(imperial ? metres(value) : value);
   return {
     name: fields.name,
     covers: [fields.cover, ...(fields.inner === "" ? [] : [fields.inner])],
@@ -174,7 +175,7 @@ export function freeName(garden: Garden, name: string): string {
 }
 
 /** A new shelter and its beds, beside everything else. */
-export function newShelter(garden: Garden, fields: ShelterFields, newId: () => string) {
+export function newShelter(garden: Garden, fields: ShelterFields, newId: (kind: string) => string) {
   const { lengthM, widthM, ...shelter } = shelterOf(fields, garden.settings.units === "imperial");
   const floor = {
     lengthM: lengthM > 0 ? lengthM : 0,
@@ -182,12 +183,12 @@ export function newShelter(garden: Garden, fields: ShelterFields, newId: () => s
     beds: Number.isInteger(fields.beds) && fields.beds > 0 ? Math.min(fields.beds, 40) : 0,
   };
   const { outline, beds } = builtBeside(garden, floor);
-  const id = `shelter-${newId()}`;
+  const id = newId("shelter");
   return {
     shelter: { ...shelter, id, outline },
     beds: beds.map((bed, index) => ({
       ...bed,
-      id: `bed-${newId()}`,
+      id: newId("bed"),
       name: beds.length === 1 ? `${fields.name}, bed` : `${fields.name}, bed ${index + 1}`,
       shelterId: id,
       covers: [],

@@ -1,6 +1,7 @@
 import { isoDate, type DayNumber } from "@/core/calendar";
 import type { DayOfPair } from "@/core/log";
 import { celsius, type Units } from "@/core/wording";
+import { readTyped } from "@/ui/inputs";
 
 export const NIGHTS_TYPED = 7;
 
@@ -66,6 +67,6 @@ export function daysFromTyped(
 }
 
 function numberFrom(text: string): number | null {
-  const plain = text.trim().replace(",", ".").replace("−", "-");
-  return /^[-+]?\d+(\.\d+)?$/.test(plain) ? Number(plain) : null;
+  const value = readTyped(text);
+  return Number.isNaN(value) ? null : value;
 }

@@ -7,10 +7,12 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { useForm } from "react-hook-form";
 import type { Garden } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import { materials } from "@/core/shelter";
 import { feet, metres } from "@/core/wording";
-import { gardenStore } from "@/store";
+import { gardenStore, newId } from "@/store";
 import { setView, tell } from "@/ui/viewState";
+import { readTyped } from "@/ui/inputs";
 
 interface Fields {
   name: string;
@@ -37,13 +39,13 @@ export function FirstBedForm({ garden }: { garden: Garden }) {
   });
   const keep = async ({ name, length, width, cover }: Fields) => {
     const read = (text: string) => {
-      const value = Number(text.replace(",", "."));
-      return imperial ? Math.round(metres(value) * 1000) / 1000 : value;
+      const value = readTyped(text);
+      return exactM(imperial ? metres(value) : value);
     };
     const done = await gardenStore().dispatch("bed.addMany", {
       beds: [
         {
-          id: `bed-${crypto.randomUUID().slice(0, 13)}`,
+          id: newId("bed"),
           name,
           lengthM: read(length),
           widthM: read(width),

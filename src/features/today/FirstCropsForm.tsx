@@ -9,7 +9,7 @@ import { useMemo, useState } from "react";
 import { daysWords, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { firstCrops, type FirstCrop, type Site } from "@/core/plan";
-import { gardenStore } from "@/store";
+import { gardenStore, newId } from "@/store";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 
@@ -23,14 +23,7 @@ interface Props {
 /** Three crops that can still be sown here today, each with its day; planned with one tap. */
 export function FirstCropsForm({ garden, site, today, wording }: Props) {
   const offered = useMemo(
-    () =>
-      firstCrops(
-        site,
-        garden,
-        today,
-        wording,
-        () => `planting-${crypto.randomUUID().slice(0, 13)}`,
-      ),
+    () => firstCrops(site, garden, today, wording, () => newId("planting")),
     [site, garden, today, wording],
   );
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());

@@ -9,6 +9,7 @@ import type { LogEntry } from "@/core/log";
 import type { Units } from "@/core/wording";
 import { gardenStore } from "@/store";
 import { tell } from "@/ui/viewState";
+import { readTyped } from "@/ui/inputs";
 
 interface Props {
   entry: LogEntry;
@@ -73,8 +74,7 @@ export function WeighForm({ entry, name, units, today }: Props) {
   );
 }
 
-/** A number as it is typed, with a point or a comma; null where nothing is. */
+/** A number as it is typed; null where nothing is. */
 function numberOf(text: string, times: number): number | null {
-  const typed = text.trim().replace(",", ".");
-  return typed === "" ? null : Number(typed) * times;
+  return text.trim() === "" ? null : readTyped(text) * times;
 }

@@ -6,3 +6,5 @@ export { FormDialog } from "./FormDialog";
 export { CropPicker } from "./CropPicker";
 export { WaysOut } from "./WaysOut";
 export { SectionForm } from "./SectionForm";
+export { NumberInput } from "./NumberInput";
+export { asNumber, readTyped, shown } from "./typedNumber";

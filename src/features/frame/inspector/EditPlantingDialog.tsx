@@ -16,7 +16,7 @@ import type { WayOut } from "@/core/commands";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import { coverWords } from "@/core/shelter";
 import { gardenStore, takeWay, type Refused } from "@/store";
-import { WaysOut } from "@/ui/inputs";
+import { WaysOut, asNumber } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { Choice } from "./Choice";
 import { editFieldsOf, plantingChangesFrom, type EditFields } from "./editFields";
@@ -54,9 +54,8 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
   const number = (name: "from" | "length" | "row" | "inRow", label: string) => (
     <TextField
       label={label}
-      type="number"
-      slotProps={{ htmlInput: { step: "any" } }}
-      {...register(name, { valueAsNumber: true })}
+      slotProps={{ htmlInput: { inputMode: "decimal" } }}
+      {...register(name, asNumber)}
     />
   );
   return (

@@ -9,6 +9,7 @@ import { setupOperations, usualSetup, type Setup, type Timeline } from "@/core/p
 import { gardenStore, useGarden } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { tellRefusal } from "@/ui/viewState";
+import { readTyped } from "@/ui/inputs";
 import type { SectionProps } from "./section";
 
 interface Props extends SectionProps {
@@ -61,15 +62,15 @@ export function SetupSection({ site, growing, timeline, planting, wording }: Pro
         <TextField
           key={setup.waterDays}
           size="small"
-          type="number"
           label="Watered daily (days)"
           defaultValue={setup.waterDays}
           onBlur={(event) => {
-            const waterDays = Number(event.target.value);
+            const waterDays = readTyped(event.target.value);
             if (event.target.value !== "" && waterDays !== setup.waterDays) {
               void change({ waterDays });
             }
           }}
+          slotProps={{ htmlInput: { inputMode: "numeric" } }}
           sx={{ width: 170 }}
         />
       </Box>

@@ -5,6 +5,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useWatch, type Control, type UseFormRegister } from "react-hook-form";
 import { spacingEffectWords } from "@/core/plan";
+import { asNumber } from "@/ui/inputs";
 import { Choice } from "./Choice";
 import type { EditFields } from "./editFields";
 
@@ -22,9 +23,8 @@ export function StandingFields({ control, register, small }: Props) {
   const number = (name: "pot" | "plantsPerStation" | "spacingFactor", label: string) => (
     <TextField
       label={label}
-      type="number"
-      slotProps={{ htmlInput: { step: "any" } }}
-      {...register(name, { valueAsNumber: true })}
+      slotProps={{ htmlInput: { inputMode: "decimal" } }}
+      {...register(name, asNumber)}
     />
   );
   return (

@@ -11,10 +11,11 @@ import TableRow from "@mui/material/TableRow";
 import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
 import type { Garden, Planting } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import { successionPreview, type Growing, type Site } from "@/core/plan";
 import { feet, metres } from "@/core/wording";
 import { gardenStore } from "@/store";
-import { FormDialog } from "@/ui/inputs";
+import { FormDialog, NumberInput } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import {
@@ -35,6 +36,7 @@ interface Props {
 }
 
 const USUAL_COUNT = 4;
+const LEAST_M = 0.1;
 
 /** The same again and again, so that harvests neither flood nor stop. */
 export default function SuccessionDialog(props: Props) {
@@ -45,10 +47,10 @@ export default function SuccessionDialog(props: Props) {
     how: "standing",
     days: 10,
     count: USUAL_COUNT,
-    lengthM: Math.max(0.1, Math.floor((planting.lengthM / USUAL_COUNT) * 10) / 10),
+    lengthM: Math.max(LEAST_M, exactM(planting.lengthM / USUAL_COUNT)),
   });
   const [refusal, setRefusal] = useState("");
-  const problem = successionProblem(fields, bedLengthM);
+  const problem = successionProblem(fields, bedLengthM, garden.settings.units);
   const sowDays = useMemo(
     () => (problem ? [] : sowDaysFrom(fields, garden, site, growing, planting)),
     [problem, fields, garden, site, growing, planting],
@@ -74,19 +76,13 @@ export default function SuccessionDialog(props: Props) {
     );
   };
   const number = (name: "days" | "count", label: string) => (
-    <TextField
+    <NumberInput
       label={label}
-      type="number"
-      value={Number.isNaN(fields[name]) ? "" : fields[name]}
-      onChange={(event) =>
-        setFields({
-          ...fields,
-          [name]: event.target.value === "" ? NaN : Number(event.target.value),
-        })
-      }
+      value={fields[name]}
+      onNumber={(value) => setFields({ ...fields, [name]: value })}
     />
   );
-  const shownLength = imperial ? Math.round(feet(fields.lengthM) * 10) / 10 : fields.lengthM;
+  const shownLength = imperial ? Math.round(feet(fields.lengthM) * 1000) / 1000 : fields.lengthM;
   return (
     <FormDialog
       title={`${growing.crop.name}, every so often`}
@@ -111,15 +107,12 @@ export default function SuccessionDialog(props: Props) {
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
         {number("count", "Sowings")}
         {fields.how !== "standing" && number("days", "Days")}
-        <TextField
+        <NumberInput
           label={`Each takes (${imperial ? "ft" : "m"})`}
-          type="number"
-          value={Number.isNaN(shownLength) ? "" : shownLength}
-          slotProps={{ htmlInput: { step: "any" } }}
-          onChange={(event) => {
-            const typed = event.target.value === "" ? NaN : Number(event.target.value);
-            setFields({ ...fields, lengthM: imperial ? metres(typed) : typed });
-          }}
+          value={shownLength}
+          onNumber={(typed) =>
+            setFields({ ...fields, lengthM: exactM(imperial ? metres(typed) : typed) })
+          }
         />
       </Box>
       {problem && <Alert severity="info">{problem}</Alert>}

@@ -1,4 +1,5 @@
 import type { Planting } from "@/core/garden";
+import { exactM } from "@/core/layout";
 import { centimetres, feet, inches, metres, type Units } from "@/core/wording";
 
 /** A planting as the edit form holds it, lengths in the grower's units. */
@@ -53,21 +54,24 @@ export function plantingChangesFrom(
 ): Partial<Planting> {
   const shown = editFieldsOf(planting, units);
   const { varietyId, bedId, method, stage } = fields;
+  const imperial = units === "imperial";
+  const long = (value: number) => exactM(imperial ? metres(value) : value);
+  const short = (value: number) => (imperial ? centimetres(value) : value);
   const exact = (typed: number, before: number, kept: number, metric: (value: number) => number) =>
-    typed === before ? kept : units === "imperial" ? metric(typed) : typed;
+    typed === before ? kept : metric(typed);
   return {
     varietyId,
     bedId,
     method,
     stage,
-    fromM: exact(fields.from, shown.from, planting.fromM, metres),
-    lengthM: exact(fields.length, shown.length, planting.lengthM, metres),
-    rowCm: exact(fields.row, shown.row, planting.rowCm, centimetres),
-    inRowCm: exact(fields.inRow, shown.inRow, planting.inRowCm, centimetres),
+    fromM: exact(fields.from, shown.from, planting.fromM, long),
+    lengthM: exact(fields.length, shown.length, planting.lengthM, long),
+    rowCm: exact(fields.row, shown.row, planting.rowCm, short),
+    inRowCm: exact(fields.inRow, shown.inRow, planting.inRowCm, short),
     arrangement: fields.arrangement,
     potCm:
       fields.arrangement === "pots"
-        ? exact(fields.pot, shown.pot, planting.potCm ?? USUAL_POT_CM, centimetres)
+        ? exact(fields.pot, shown.pot, planting.potCm ?? USUAL_POT_CM, short)
         : null,
     plantsPerStation: fields.plantsPerStation,
     spacingFactor: fields.spacingFactor,

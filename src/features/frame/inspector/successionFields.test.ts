@@ -33,7 +33,7 @@ test.each<[Partial<SuccessionFields>, RegExp | null]>([
   [{ lengthM: 0 }, /at least 0.1 m/],
   [{ lengthM: 9 }, /only 8 m long/],
 ])("what is missing is asked for (%#)", (some, words) => {
-  const problem = successionProblem(fields(some), 8);
+  const problem = successionProblem(fields(some), 8, "metric");
   if (words === null) expect(problem).toBeNull();
   else expect(problem).toMatch(words);
 });

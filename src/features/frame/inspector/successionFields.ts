@@ -1,6 +1,7 @@
 import { dayNumber, isoDate } from "@/core/calendar";
 import type { CommandInput } from "@/core/commands";
 import type { Garden, Planting } from "@/core/garden";
+import { exactM, fitsInto, SAME_LENGTH_M } from "@/core/layout";
 import {
   ruleFromDays,
   ruleFromStanding,
@@ -9,6 +10,8 @@ import {
   type Site,
   type SuccessionRule,
 } from "@/core/plan";
+import { lengthWords, type Units } from "@/core/wording";
+import { newId } from "@/store";
 
 /** A succession as its form holds it; empty numbers are NaN. */
 export interface SuccessionFields {
@@ -21,6 +24,7 @@ export interface SuccessionFields {
 }
 
 const MOST_SOWINGS = 30;
+const LEAST_M = 0.1;
 
 /** The rule the fields say. */
 export function ruleFrom(
@@ -36,15 +40,22 @@ export function ruleFrom(
 }
 
 /** What is wrong with the fields, in a sentence; null when nothing is. */
-export function successionProblem(fields: SuccessionFields, bedLengthM: number): string | null {
+export function successionProblem(
+  fields: SuccessionFields,
+  bedLengthM: number,
+  units: Units,
+): string | null {
   if (!Number.isInteger(fields.count) || fields.count < 2 || fields.count > MOST_SOWINGS) {
     return `Say how many sowings: 2 to ${MOST_SOWINGS}.`;
   }
   if (fields.how !== "standing" && !(fields.days >= 1 && fields.days <= 120)) {
     return "Say how many days lie between: 1 to 120.";
   }
-  if (!(fields.lengthM >= 0.1)) return "Give each sowing at least 0.1 m of bed.";
-  if (fields.lengthM > bedLengthM + 1e-9) return `The bed is only ${bedLengthM} m long.`;
+  if (!(fields.lengthM >= LEAST_M)) {
+    return `Give each sowing at least ${lengthWords(LEAST_M, units)} of bed.`;
+  }
+  if (!fitsInto(fields.lengthM, bedLengthM))
+    return `The bed is only ${lengthWords(bedLengthM, units)} long.`;
   return null;
 }
 
@@ -69,18 +80,18 @@ export function successionFrom(
   planting: Planting,
   bedLengthM: number,
 ): CommandInput<"succession.add"> {
-  const id = `succession-${crypto.randomUUID().slice(0, 13)}`;
+  const id = newId("succession");
   // One after the other along the planting's own part of the bed, and from its beginning again.
-  const places = Math.max(1, Math.floor(planting.lengthM / fields.lengthM + 1e-6));
+  const places = Math.max(1, Math.floor((planting.lengthM + SAME_LENGTH_M) / fields.lengthM));
   const beginM = (index: number) => {
     const along = planting.fromM + (index % places) * fields.lengthM;
-    return Math.round(Math.min(along, Math.max(0, bedLengthM - fields.lengthM)) * 100) / 100;
+    return exactM(Math.min(along, Math.max(0, bedLengthM - fields.lengthM)));
   };
   return {
     succession: { id, ...rule },
     plantings: sowDays.map((day, index) => ({
       ...planting,
-      id: index === 0 ? planting.id : `planting-${crypto.randomUUID().slice(0, 13)}`,
+      id: index === 0 ? planting.id : newId("planting"),
       sowOn: isoDate(day),
       fromM: beginM(index),
       lengthM: fields.lengthM,

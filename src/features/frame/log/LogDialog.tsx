@@ -12,7 +12,7 @@ import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { meantOf, readLine, type Understood } from "@/core/logbook";
 import type { Site } from "@/core/plan";
-import { gardenStore } from "@/store";
+import { gardenStore, newId } from "@/store";
 import { tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { LogTaps } from "./LogTaps";
@@ -46,7 +46,7 @@ export default function LogDialog(props: Props) {
             day: dayNumber(on),
             today,
             wording,
-            newId: () => `log-${crypto.randomUUID()}`,
+            newId,
           }
         : null,
     [site, garden, on, today, wording],

@@ -1,0 +1,1 @@
+export { readNumber, type DecimalMark } from "./readNumber";
