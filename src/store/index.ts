@@ -1,6 +1,7 @@
 export { gardenStore, useGarden } from "./browserStore";
 export { takeWay, type Done, type GardenState, type Refused } from "./gardenStore";
 export { todayOf } from "./today";
+export { noticeNewDay, useToday } from "./useToday";
 export { useReadings } from "./useReadings";
 export { fetchOutlook, fetchReadings, type Asked } from "./station";
 export { newId } from "./newId";

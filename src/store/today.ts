@@ -5,7 +5,15 @@ const MS_PER_DAY = 86_400_000;
 
 /** The garden's today: its own, or the calendar's where it has none. */
 export function todayOf(garden: Garden, now: Date = new Date()): DayNumber {
-  if (garden.head.today !== null) return dayNumber(garden.head.today);
+  return garden.head.today === null ? calendarDayOf(now) : dayNumber(garden.head.today);
+}
+
+/** The grower's calendar day now. */
+export function calendarDay(): DayNumber {
+  return calendarDayOf(new Date());
+}
+
+function calendarDayOf(now: Date): DayNumber {
   // Local midnight, so that the day changes when the grower's does.
   return Math.floor((now.getTime() - now.getTimezoneOffset() * 60_000) / MS_PER_DAY);
 }

@@ -32,7 +32,7 @@ export interface Message {
 
 /** What is being looked at: nothing of this is part of the garden. */
 interface ViewState {
-  /** The lantern's date; null until the garden is there, then its today. */
+  /** The lantern's date; null is today, whichever day that is. */
   dateInView: DayNumber | null;
   selectedPlantingId: string | null;
   /** A planting that is being dragged, and the sowing it would have if let go. */
@@ -78,6 +78,11 @@ export const useView = create<ViewState>(() => ({
   addingBeds: false,
   message: null,
 }));
+
+/** Puts the lantern on a day; today's goes along with the calendar. */
+export function lookAtDay(day: DayNumber, today: DayNumber): void {
+  useView.setState({ dateInView: day === today ? null : day });
+}
 
 export function setView(some: Partial<ViewState>): void {
   useView.setState(some);

@@ -31,6 +31,7 @@ export {
   fromGardenFile,
   horizonOver,
   inverse,
+  hasBegun,
   isEmptyGarden,
   toGardenFile,
   withChanges,

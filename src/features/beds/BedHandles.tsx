@@ -99,11 +99,11 @@ function Handle({ at, bed, outline, scale, laying, changed, title, square, turn 
         drag.onPointerDown(event);
       }}
       data-testid={square ? "size-handle" : "turn-handle"}
-      style={{ cursor: square ? "crosshair" : "grab", touchAction: "none" }}
+      style={{ cursor: square ? "crosshair" : "grab" }}
     >
       <title>{title}</title>
       {/* A finger is wider than the mark. */}
-      <circle cx={x} cy={y} r={16} fill="transparent" />
+      <circle cx={x} cy={y} r={22} fill="transparent" />
       {square ? (
         <rect
           x={x - HANDLE_PX}

@@ -107,7 +107,7 @@ export function BedShape(props: Props) {
       tabIndex={0}
       aria-pressed={selected}
       aria-label={`${bedWords(bed, plants, directSunH, wording)}${layingOut ? ". Arrow keys move it, R turns it" : ""}.`}
-      style={layingOut ? { cursor: "move", touchAction: "none" } : { cursor: "pointer" }}
+      style={{ cursor: layingOut ? "move" : "pointer" }}
     >
       <title>{bedWords(bed, plants, directSunH, wording)}</title>
       {coverPattern && <path d={path} fill={`url(#${coverPattern})`} />}

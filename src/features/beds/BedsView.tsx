@@ -4,12 +4,14 @@ import AddIcon from "@mui/icons-material/Add";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ToggleButton from "@mui/material/ToggleButton";
+import { useTheme } from "@mui/material/styles";
+import useMediaQuery from "@mui/material/useMediaQuery";
 import Typography from "@mui/material/Typography";
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Garden } from "@/core/garden";
 import { siteFor } from "@/core/plan";
-import { todayOf, useGarden } from "@/store";
+import { useToday, useGarden } from "@/store";
 import { InspectorPanel } from "@/ui/frame";
 import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -25,12 +27,16 @@ export function BedsView() {
   const garden = useGarden((state) => state.garden);
   const selectedBedId = useView((state) => state.selectedBedId);
   const plantingSelected = useView((state) => state.selectedPlantingId !== null);
-  const today = todayOf(garden);
+  const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
   const [plotOpen, setPlotOpen] = useState(false);
   const [layingOut, setLayingOut] = useState(false);
   const [shopping, setShopping] = useState(false);
+  // On a phone the sheet would lie over what is being laid out: there it comes when it is asked for.
+  const narrow = useMediaQuery(useTheme().breakpoints.down("md"));
+  const [numbersOpen, setNumbersOpen] = useState(false);
+  const paneHidden = layingOut && narrow && !numbersOpen;
   const bed = selectedBedId === null ? undefined : garden.beds.get(selectedBedId);
   const site = siteFor(garden);
   return (
@@ -86,6 +92,11 @@ export function BedsView() {
                   Plot…
                 </Button>
               )}
+              {layingOut && narrow && bed && (
+                <Button color="inherit" variant="outlined" onClick={() => setNumbersOpen(true)}>
+                  {bed.name}…
+                </Button>
+              )}
               <Button color="inherit" variant="outlined" onClick={() => setShopping(true)}>
                 Shopping list…
               </Button>
@@ -122,7 +133,7 @@ export function BedsView() {
           </>
         )}
       </Box>
-      {bed && !plantingSelected && (
+      {bed && !plantingSelected && !paneHidden && (
         <Box
           sx={{
             width: { md: 320 },
@@ -132,7 +143,13 @@ export function BedsView() {
             "@media print": { display: "none" },
           }}
         >
-          <InspectorPanel label={bed.name} onClose={() => setView({ selectedBedId: null })}>
+          <InspectorPanel
+            label={bed.name}
+            onClose={() => {
+              setNumbersOpen(false);
+              if (!layingOut || !narrow) setView({ selectedBedId: null });
+            }}
+          >
             <BedPane
               key={bed.id}
               garden={garden}

@@ -33,7 +33,7 @@ export function PlantingShape({ outline, group, scale, moving, onPress }: Props)
       }}
       d={pathOf(scale, cornersOf(partOf(outline, group.planting)))}
       fill="transparent"
-      style={{ cursor: "grab", touchAction: "none" }}
+      style={{ cursor: "grab" }}
     >
       <title>{group.growing.crop.name}: drag it to another bed</title>
     </path>

@@ -12,6 +12,7 @@ import { cropsOf } from "@/core/garden";
 import { plantingName } from "@/core/plan";
 import { gardenStore, useGarden } from "@/store";
 import {
+  lookAtDay,
   setView,
   tell,
   type PlaceSection,
@@ -76,7 +77,7 @@ export default function Palette({ day, today, wording, onClose }: Props) {
           {
             label: `${typed}: ${wording.longDate(found)}`,
             group: "Date",
-            run: () => setView({ dateInView: found }),
+            run: () => lookAtDay(found, today),
           },
           ...actions,
         ];
@@ -189,7 +190,7 @@ function useActions(today: DayNumber): Action[] {
         group: "Go to",
         run: () => router.push("/seedlings/labels"),
       },
-      { label: "Today's date", group: "Go to", run: () => setView({ dateInView: today }) },
+      { label: "Today's date", group: "Go to", run: () => setView({ dateInView: null }) },
       { label: "Write in the log…", group: "Do", run: () => setView({ logging: "" }) },
       { label: "I want…", group: "Do", run: () => wish({}) },
       {

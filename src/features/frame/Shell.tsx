@@ -15,10 +15,10 @@ import { dayNumber } from "@/core/calendar";
 import { plantingName, siteFor } from "@/core/plan";
 import { isEmptyGarden } from "@/core/garden";
 import { chanceWords } from "@/core/wording";
-import { gardenStore, todayOf, useGarden } from "@/store";
+import { gardenStore, useToday, useGarden } from "@/store";
 import { FrameGrid, InspectorPanel, Rail, type RailEntry } from "@/ui/frame";
 import { SeasonRibbon } from "@/ui/ribbon";
-import { setView, useView } from "@/ui/viewState";
+import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { isSample, loadDemoGarden } from "./gardenFiles";
 import { TopLine } from "./TopLine";
@@ -84,7 +84,7 @@ function OpenShell({ children }: { children: ReactNode }) {
   const [started, setStarted] = useState(false);
   const pathname = usePathname();
   const router = useRouter();
-  const today = todayOf(garden);
+  const today = useToday(garden);
   const day = dateInView ?? today;
   const site = siteFor(garden);
   const wording = useWording(garden.settings.units);
@@ -150,7 +150,7 @@ function OpenShell({ children }: { children: ReactNode }) {
               day={day}
               today={today}
               wording={wording}
-              onDay={(next) => setView({ dateInView: next })}
+              onDay={(next) => lookAtDay(next, today)}
             />
           ) : (
             <Box

@@ -1,4 +1,3 @@
-import { dayNumber } from "@/core/calendar";
 import { emptyGarden, toGardenFile, type Garden } from "@/core/garden";
 import { siteFor, type Site } from "@/core/plan";
 import { gardenStore, todayOf, newId } from "@/store";
@@ -82,7 +81,7 @@ export async function importGardenText(text: string, quietly = false): Promise<v
   const { beds, plantings, garden } = read.file;
   setView({
     selectedPlantingId: null,
-    dateInView: garden.today === null ? null : dayNumber(garden.today),
+    dateInView: null,
   });
   if (quietly) return;
   const counts = `${beds.length} beds and ${plantings.length} plantings`;

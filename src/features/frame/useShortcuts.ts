@@ -1,10 +1,11 @@
 "use client";
 
 import { useEffect } from "react";
-import { setView, useView } from "@/ui/viewState";
+import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { redo, undo } from "./steps";
 
-const DAYS_PER_WEEK = 7;
+/** Keys that move the date in view, by days. */
+const DATE_STEPS: Readonly<Record<string, number>> = { "[": -1, "]": 1, "{": -7, "}": 7 };
 
 /** The keys that work on every view. Plain keys rest while something is being typed. */
 export function useShortcuts(today: number): void {
@@ -19,7 +20,16 @@ export function useShortcuts(today: number): void {
         setView({ paletteOpen: true });
         return;
       }
-      if (isTyping(event.target) || event.altKey || useView.getState().paletteOpen) return;
+      if (isTyping(event.target) || useView.getState().paletteOpen) return;
+      const step = DATE_STEPS[event.key];
+      if (step !== undefined) {
+        // Many keyboards have brackets only with AltGr (which counts as Ctrl and Alt) or Option.
+        if (event.metaKey || (event.ctrlKey && !event.altKey)) return;
+        event.preventDefault();
+        lookAtDay((useView.getState().dateInView ?? today) + step, today);
+        return;
+      }
+      if (event.altKey) return;
       if (control && key === "z") {
         event.preventDefault();
         void (event.shiftKey ? redo() : undo());
@@ -29,16 +39,8 @@ export function useShortcuts(today: number): void {
       } else if (!control && key === "l") {
         event.preventDefault();
         setView({ logging: "" });
-      } else if (!control) {
-        const date = useView.getState().dateInView ?? today;
-        const target = {
-          "[": date - 1,
-          "]": date + 1,
-          "{": date - DAYS_PER_WEEK,
-          "}": date + DAYS_PER_WEEK,
-          t: today,
-        }[key];
-        if (target !== undefined) setView({ dateInView: target });
+      } else if (!control && key === "t") {
+        setView({ dateInView: null });
       }
     };
     window.addEventListener("keydown", onKeyDown);

@@ -9,7 +9,7 @@ import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import { dayNumber, isIsoDate } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
-import { gardenStore, todayOf, useGarden } from "@/store";
+import { gardenStore, useToday, useGarden } from "@/store";
 import { downloadText } from "@/ui/download";
 import { setView, tell, tellRefusal, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -22,7 +22,7 @@ const EntryDialog = dynamic(() => import("./EntryDialog"), { ssr: false });
 /** Everything that was written down: to look through, to put right, and against the plan. */
 export function LogbookView() {
   const garden = useGarden((state) => state.garden);
-  const today = todayOf(garden);
+  const today = useToday(garden);
   const dateInView = useView((state) => state.dateInView);
   const wording = useWording(garden.settings.units);
   const [text, setText] = useState("");

@@ -48,7 +48,7 @@ export function Panorama(props: Props) {
     () => panoramaScales(latitudeDeg, MARGIN.left, right, MARGIN.top, HEIGHT - MARGIN.bottom),
     [latitudeDeg, right],
   );
-  const pointAt = (event: React.PointerEvent<Element>) => {
+  const pointAt = (event: React.MouseEvent<Element>) => {
     const box = event.currentTarget.closest("svg")?.getBoundingClientRect();
     return {
       azimuthDeg: scales.azimuthAt(event.clientX - (box?.left ?? 0)),
@@ -74,7 +74,7 @@ export function Panorama(props: Props) {
             height={HEIGHT - MARGIN.bottom - MARGIN.top}
             fill={`url(#${ids}sky)`}
             style={{ cursor: editable ? "copy" : "default" }}
-            onPointerUp={(event) => {
+            onClick={(event) => {
               if (editable) onChange(addPoint(horizon, pointAt(event)));
             }}
           />

@@ -8,7 +8,7 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import type { Garden } from "@/core/garden";
-import { gardenStore, todayOf, useGarden } from "@/store";
+import { gardenStore, useToday, useGarden } from "@/store";
 import { setView, tell, useView, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { PlaceForm } from "./PlaceForm";
@@ -63,7 +63,7 @@ function PlaceEditor({ garden, section }: { garden: Garden; section: SectionName
   const { units } = garden.settings;
   const wording = useWording(units);
   const router = useRouter();
-  const today = todayOf(garden);
+  const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const form = useForm({ defaultValues: fieldsOf(garden.place, units) });
   const { control, formState } = form;

@@ -1,8 +1,9 @@
 "use client";
 
-import { useRef, type KeyboardEvent, type PointerEvent } from "react";
+import { useRef, type KeyboardEvent } from "react";
 import type { ScaleLinear } from "d3-scale";
 import { chanceWords } from "@/core/wording";
+import { useDrag } from "@/ui/chart";
 import { nearestRisk, RISKS, stepRisk } from "./frostCurves";
 
 interface Props {
@@ -21,6 +22,8 @@ interface Props {
 }
 
 const GRIP = { width: 118, height: 26 };
+/** What a finger hits. */
+const TOUCH_PX = 44;
 const STEPS: Record<string, number> = {
   ArrowUp: 1,
   ArrowRight: 1,
@@ -44,11 +47,22 @@ export function RiskLine({
   onNudge,
   onRisk,
 }: Props) {
-  const dragging = useRef(false);
-  const riskAt = (event: PointerEvent<SVGGElement>) => {
-    const top = event.currentTarget.ownerSVGElement?.getBoundingClientRect().top ?? 0;
-    return nearestRisk(y.invert(event.clientY - top));
-  };
+  const last = useRef<number | null>(null);
+  const drag = useDrag({
+    onMove(_dx, _dy, { currentTarget, clientY }) {
+      const svg = (currentTarget as SVGElement).ownerSVGElement;
+      last.current = nearestRisk(y.invert(clientY - (svg?.getBoundingClientRect().top ?? 0)));
+      onPreview(last.current);
+    },
+    onEnd(moved) {
+      if (moved && last.current !== null) onRisk(last.current);
+      last.current = null;
+    },
+    onCancel() {
+      last.current = null;
+      onPreview(risk);
+    },
+  });
   const onKeyDown = (event: KeyboardEvent) => {
     const steps = STEPS[event.key];
     if (steps === undefined) return;
@@ -66,25 +80,17 @@ export function RiskLine({
       aria-valuenow={risk}
       aria-valuetext={words}
       className="risk-line"
-      style={{ cursor: "ns-resize", touchAction: "none" }}
+      style={{ cursor: "ns-resize" }}
       onKeyDown={onKeyDown}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        dragging.current = true;
-      }}
-      onPointerMove={(event) => {
-        if (dragging.current) onPreview(riskAt(event));
-      }}
-      onPointerUp={(event) => {
-        if (!dragging.current) return;
-        dragging.current = false;
-        onRisk(riskAt(event));
-      }}
-      onPointerCancel={() => {
-        dragging.current = false;
-      }}
+      {...drag}
     >
-      <rect x={left} y={at - 12} width={right - left} height={24} fill="transparent" />
+      <rect
+        x={left}
+        y={at - TOUCH_PX / 2}
+        width={right - left}
+        height={TOUCH_PX}
+        fill="transparent"
+      />
       <line
         x1={left}
         x2={right}

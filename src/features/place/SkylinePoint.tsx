@@ -2,6 +2,7 @@
 
 import { useRef, type KeyboardEvent, type PointerEvent } from "react";
 import type { HorizonPoint } from "@/core/sky";
+import { useDrag } from "@/ui/chart";
 import { directionWords } from "./horizonEdit";
 
 interface Props {
@@ -9,7 +10,7 @@ interface Props {
   x: number;
   y: number;
   /** Where in the sky a pointer is. */
-  at: (event: PointerEvent<Element>) => HorizonPoint;
+  at: (event: PointerEvent) => HorizonPoint;
   onPreview: (to: HorizonPoint) => void;
   onNudge: (to: HorizonPoint) => void;
   onMove: (to: HorizonPoint) => void;
@@ -29,7 +30,21 @@ const KEYS: Record<string, readonly [number, number]> = {
 /** A point of the skyline: dragged anywhere, moved by arrow keys, taken out with Delete. */
 export function SkylinePoint(props: Props) {
   const { point, x, y, at, onPreview, onNudge, onMove, onRemove, onCancel } = props;
-  const dragging = useRef<{ moved: boolean } | null>(null);
+  const last = useRef<HorizonPoint | null>(null);
+  const drag = useDrag({
+    onMove(_dx, _dy, event) {
+      last.current = at(event);
+      onPreview(last.current);
+    },
+    onEnd(moved) {
+      if (moved && last.current) onMove(last.current);
+      last.current = null;
+    },
+    onCancel() {
+      last.current = null;
+      onCancel();
+    },
+  });
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Delete" || event.key === "Backspace") {
       event.preventDefault();
@@ -53,28 +68,11 @@ export function SkylinePoint(props: Props) {
       aria-valuenow={point.elevationDeg}
       aria-valuetext={`${point.elevationDeg}° high at ${point.azimuthDeg}°`}
       className="skyline-point"
-      style={{ cursor: "move", touchAction: "none" }}
+      style={{ cursor: "move" }}
       onKeyDown={onKeyDown}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        dragging.current = { moved: false };
-      }}
-      onPointerMove={(event) => {
-        if (!dragging.current) return;
-        dragging.current.moved = true;
-        onPreview(at(event));
-      }}
-      onPointerUp={(event) => {
-        const { moved } = dragging.current ?? { moved: false };
-        dragging.current = null;
-        if (moved) onMove(at(event));
-      }}
-      onPointerCancel={() => {
-        dragging.current = null;
-        onCancel();
-      }}
+      {...drag}
     >
-      <circle cx={x} cy={y} r={16} fill="transparent" />
+      <circle cx={x} cy={y} r={22} fill="transparent" />
       <circle
         cx={x}
         cy={y}

@@ -6,7 +6,7 @@ import { useCallback, useMemo, useState } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
 import { lifeOf, seasonAimedAt, type Site, siteFor, successionMoves } from "@/core/plan";
-import { gardenStore, todayOf, useGarden } from "@/store";
+import { gardenStore, useToday, useGarden } from "@/store";
 import { setView, useView, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { CliffChart } from "./CliffChart";
@@ -29,7 +29,7 @@ export function PlanView() {
   const wish = useView((state) => state.wish);
   const sowingToday = useView((state) => state.sowingToday);
   const dateInView = useView((state) => state.dateInView);
-  const today = todayOf(garden);
+  const today = useToday(garden);
   const day = dateInView ?? today;
   const empty = !site || garden.beds.size === 0 || garden.plantings.size === 0;
   return (

@@ -1,6 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import useMediaQuery from "@mui/material/useMediaQuery";
 import { useEffect, useId, useMemo, useRef } from "react";
 import type { DayNumber, Season } from "@/core/calendar";
 import type { ShortDays } from "@/core/sky";
@@ -42,10 +43,16 @@ export function StrandChart(props: Props) {
   const [attach, { width }] = useSize();
   const scroller = useRef<HTMLDivElement | null>(null);
   const patternId = useId();
+  const coarse = useMediaQuery("(pointer: coarse)");
   const layout = useMemo<StrandLayout>(() => {
-    const left = width < NARROW_PX ? NARROW_LABEL_WIDTH : LABEL_WIDTH;
-    return { width, left, right: width - 12 };
-  }, [width]);
+    const narrow = width < NARROW_PX;
+    return {
+      width,
+      left: narrow ? NARROW_LABEL_WIDTH : LABEL_WIDTH,
+      right: width - 12,
+      rowHeight: ROW_HEIGHT[narrow || coarse ? "coarse" : "fine"],
+    };
+  }, [width, coarse]);
   const x = useMemo(
     () =>
       timeScale(
@@ -56,7 +63,7 @@ export function StrandChart(props: Props) {
       ),
     [season, layout],
   );
-  const rows = useMemo(() => placed(groups), [groups]);
+  const rows = useMemo(() => placed(groups, layout.rowHeight), [groups, layout.rowHeight]);
   const height = rows.height + 8;
   useKeepInSight(scroller, selectedId);
   return (
@@ -130,7 +137,7 @@ function draggedOr(item: StrandItem, dragged: readonly StrandItem[]): StrandItem
 }
 
 /** Where each title and row stands; a bed is named once for its rows. */
-function placed(groups: StrandGroup[]) {
+function placed(groups: StrandGroup[], rowHeight: number) {
   const titles: { text: string; y: number }[] = [];
   const items: { item: StrandItem; y: number; showBed: boolean }[] = [];
   let y = 0;
@@ -141,7 +148,7 @@ function placed(groups: StrandGroup[]) {
     for (const item of group.items) {
       items.push({ item, y, showBed: item.bedName !== bedBefore });
       bedBefore = item.bedName;
-      y += ROW_HEIGHT;
+      y += rowHeight;
     }
   }
   return { titles, items, height: y };

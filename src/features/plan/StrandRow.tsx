@@ -4,7 +4,7 @@ import { memo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { strandPath, type TimeScale } from "@/ui/chart";
 import type { LocalWording } from "@/ui/wording";
-import { LABEL_WIDTH, ROW_HEIGHT, type StrandLayout } from "./strandLayout";
+import { LABEL_WIDTH, type StrandLayout } from "./strandLayout";
 import { useKnot } from "./useKnot";
 import type { StrandItem } from "./useStrands";
 
@@ -30,7 +30,7 @@ const SEEDLING_THICKNESS = 2;
 export const StrandRow = memo(function StrandRow(props: Props) {
   const { item, y, x, layout, patternId, selected, showBed, wording } = props;
   const { timeline, strand } = item;
-  const middle = y + ROW_HEIGHT / 2;
+  const middle = y + layout.rowHeight / 2;
   const knot = useKnot(props);
   // A sowing outside the picture keeps its knot at the edge, within reach.
   const knotX = Math.min(layout.right - 5, Math.max(layout.left + 5, x(timeline.sowDay)));
@@ -50,7 +50,7 @@ export const StrandRow = memo(function StrandRow(props: Props) {
         x={0}
         y={y}
         width={layout.width}
-        height={ROW_HEIGHT}
+        height={layout.rowHeight}
         fill={selected ? "var(--selected)" : "transparent"}
       />
       <StrandLabel
@@ -96,7 +96,9 @@ export const StrandRow = memo(function StrandRow(props: Props) {
             <title>{`planted out ${wording.date(timeline.plantOutDay)}`}</title>
           </path>
         )}
-        {item.planned && <PlannedLine planned={item.planned} y={y} x={x} />}
+        {item.planned && (
+          <PlannedLine planned={item.planned} lineY={y + layout.rowHeight - 2} x={x} />
+        )}
         {item.happened?.pickedDays.map((day) => (
           <path key={day} d={`M${x(day) - 3.5},${middle + 12} l3.5,-5 l3.5,5 z`} fill="var(--text)">
             <title>{`picked ${wording.date(day)}`}</title>
@@ -133,9 +135,15 @@ export const StrandRow = memo(function StrandRow(props: Props) {
         aria-valuemax={timeline.sowDay + 365}
         aria-valuenow={timeline.sowDay}
         aria-valuetext={knotWords(item, wording)}
-        style={{ cursor: "ew-resize", touchAction: "none" }}
+        style={{ cursor: "ew-resize" }}
       >
-        <circle cx={knotX} cy={middle} r={14} fill="transparent" stroke="none" />
+        <circle
+          cx={knotX}
+          cy={middle}
+          r={Math.max(14, layout.rowHeight / 2)}
+          fill="transparent"
+          stroke="none"
+        />
         <circle
           cx={knotX}
           cy={middle}
@@ -153,11 +161,10 @@ export const StrandRow = memo(function StrandRow(props: Props) {
 /** What was planned, below what came of it: from the planned sowing to the day it would have been ready. */
 function PlannedLine(props: {
   planned: NonNullable<StrandItem["planned"]>;
-  y: number;
+  lineY: number;
   x: TimeScale;
 }) {
-  const { planned, y, x } = props;
-  const lineY = y + ROW_HEIGHT - 2;
+  const { planned, lineY, x } = props;
   const [fromX, toX] = [x(planned.sowDay), x(planned.readyDay ?? planned.sowDay)];
   return (
     <g stroke="var(--ash-text)" strokeWidth="1.2" fill="none">

@@ -1,5 +1,6 @@
 /** Sizes of the strand chart, in pixels. */
-export const ROW_HEIGHT = 23;
+/** What a pointer needs of a row, and what a finger does. */
+export const ROW_HEIGHT = { fine: 23, coarse: 44 } as const;
 export const GROUP_HEIGHT = 24;
 export const LABEL_WIDTH = 192;
 export const NARROW_LABEL_WIDTH = 78;
@@ -14,4 +15,5 @@ export interface StrandLayout {
   /** Where time begins, right of the names. */
   left: number;
   right: number;
+  rowHeight: number;
 }

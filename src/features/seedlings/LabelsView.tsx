@@ -9,7 +9,7 @@ import { useMemo, useState } from "react";
 import { cropsOf } from "@/core/garden";
 import { finalSpacing, plantingLabels } from "@/core/plan";
 import { trayLabels } from "@/core/seedlings";
-import { todayOf, useGarden } from "@/store";
+import { useToday, useGarden } from "@/store";
 import { downloadText } from "@/ui/download";
 import { PrintFrame } from "@/ui/frame";
 import { tell, useView } from "@/ui/viewState";
@@ -24,7 +24,7 @@ const AHEAD_DAYS = 60;
 /** Labels to print and cut, for trays or for what is sown soon; and as a table for other printers. */
 export function LabelsView() {
   const garden = useGarden((state) => state.garden);
-  const today = todayOf(garden);
+  const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
   const [shape, setShape] = useState<LabelShape>("sheet");

@@ -7,7 +7,7 @@ import Typography from "@mui/material/Typography";
 import dynamic from "next/dynamic";
 import type { ReactNode } from "react";
 import { siteFor } from "@/core/plan";
-import { todayOf, useGarden } from "@/store";
+import { useToday, useGarden } from "@/store";
 import { InspectorPanel } from "@/ui/frame";
 import { setView, useView, type SeedlingsSection } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -40,7 +40,7 @@ export function SeedlingsView() {
   const section = useView((state) => state.seedlingsSection);
   const selectedTrayId = useView((state) => state.selectedTrayId);
   const plantingSelected = useView((state) => state.selectedPlantingId !== null);
-  const today = todayOf(garden);
+  const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
   const site = siteFor(garden);

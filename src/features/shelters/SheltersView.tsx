@@ -10,7 +10,7 @@ import type { Garden, Shelter } from "@/core/garden";
 import { siteFor, type Site } from "@/core/plan";
 import { coverPiecesOf, piecesInShed, tonight } from "@/core/round";
 import { coverWords } from "@/core/shelter";
-import { todayOf, useGarden } from "@/store";
+import { useToday, useGarden } from "@/store";
 import { useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { ShelterSheet } from "./ShelterSheet";
@@ -23,7 +23,8 @@ const ShelterDialog = dynamic(() => import("./ShelterDialog"));
 /** What the covers of the garden make of the weather, and what lives through the night under them. */
 export function SheltersView() {
   const garden = useGarden((state) => state.garden);
-  const day = useView((state) => state.dateInView) ?? todayOf(garden);
+  const today = useToday(garden);
+  const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
   const site = siteFor(garden);
   return (
@@ -72,6 +73,7 @@ const NO_DAYS: readonly never[] = [];
 const STOCK = "stock";
 
 function Sheltered({ garden, site, day, wording }: Props) {
+  const today = useToday(garden);
   const groups = coveredBeds(garden);
   const [chosen, setChosen] = useState<string | null>(null);
   const [building, setBuilding] = useState<{ shelter: Shelter | null } | null>(null);
@@ -85,7 +87,7 @@ function Sheltered({ garden, site, day, wording }: Props) {
     <>
       <TonightLine
         tonight={night}
-        when={day === todayOf(garden) ? "Tonight" : `The night after ${wording.date(day)}`}
+        when={day === today ? "Tonight" : `The night after ${wording.date(day)}`}
       />
       <Box
         sx={{

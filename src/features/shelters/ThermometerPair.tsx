@@ -5,7 +5,7 @@ import { dayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { summariseReadings } from "@/core/log";
 import { measuredUnder, type Site } from "@/core/plan";
-import { todayOf, useReadings } from "@/store";
+import { useToday, useReadings } from "@/store";
 import type { LocalWording } from "@/ui/wording";
 import type { CoveredBeds } from "./stacks";
 
@@ -19,7 +19,7 @@ interface Props {
 /** What the station's thermometer in the shelter measured last night beside what the balance makes of it. */
 export function ThermometerPair({ garden, site, group, wording }: Props) {
   const asked = useReadings(garden);
-  const today = todayOf(garden);
+  const today = useToday(garden);
   if (!asked?.ok || !group.shelter) return null;
   const sensors = summariseReadings(asked.value);
   const outside = sensors.find(({ sensor }) => sensor === "outside");

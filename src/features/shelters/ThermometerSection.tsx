@@ -9,7 +9,7 @@ import { dayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { DayOfPair, ThermometerDay } from "@/core/log";
 import type { Measured, Site } from "@/core/plan";
-import { fetchReadings, gardenStore, todayOf } from "@/store";
+import { fetchReadings, gardenStore, useToday } from "@/store";
 import { FileButton } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
@@ -35,7 +35,7 @@ const LARGEST_FILE_BYTES = 20_000_000;
 export function ThermometerSection({ garden, site, group, measured, wording }: Props) {
   const [typing, setTyping] = useState(false);
   const [told, setTold] = useState<{ words: string; isProblem: boolean } | null>(null);
-  const today = todayOf(garden);
+  const today = useToday(garden);
   const under = hangsUnder(group);
   const own = latestDays(garden, under);
   const { units } = garden.settings;

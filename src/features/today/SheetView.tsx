@@ -8,7 +8,7 @@ import Link from "next/link";
 import { useMemo, useState } from "react";
 import { siteFor } from "@/core/plan";
 import { tasksAhead } from "@/core/round";
-import { todayOf, useGarden } from "@/store";
+import { useToday, useGarden } from "@/store";
 import { PrintFrame } from "@/ui/frame";
 import { useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -20,7 +20,8 @@ type Detail = "short" | "full";
 /** The week's round on one sheet: boxes to tick, in the order of the walk. */
 export function SheetView() {
   const garden = useGarden((state) => state.garden);
-  const day = useView((state) => state.dateInView) ?? todayOf(garden);
+  const today = useToday(garden);
+  const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
   const site = siteFor(garden);
   const [detail, setDetail] = useState<Detail>("short");

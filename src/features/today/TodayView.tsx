@@ -9,10 +9,10 @@ import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
-import type { Garden } from "@/core/garden";
+import { hasBegun, type Garden } from "@/core/garden";
 import { siteFor, type Site } from "@/core/plan";
 import { isSettled, settledOn, type Task } from "@/core/round";
-import { todayOf, useGarden } from "@/store";
+import { useToday, useGarden } from "@/store";
 import { useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { LogField } from "./LogField";
@@ -32,11 +32,11 @@ const WalkOrderDialog = dynamic(() => import("./WalkOrderDialog"), { ssr: false 
 /** What the day asks for: tonight's decisions first, then the walk past the beds. */
 export function TodayView() {
   const garden = useGarden((state) => state.garden);
-  const today = todayOf(garden);
+  const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
   const site = siteFor(garden);
-  const started = site && garden.plantings.size > 0;
+  const started = site && hasBegun(garden);
   return (
     <Box
       sx={{ height: "100%", overflowY: "auto", px: { xs: 1.5, md: 2.75 }, pt: 1.75, pb: 6 }}

@@ -1,6 +1,6 @@
 import { isoDate, type DayNumber } from "@/core/calendar";
 import type { Task } from "@/core/round";
-import { gardenStore } from "@/store";
+import { gardenStore, noticeNewDay, todayOf } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { taskTitle } from "./taskWords";
@@ -14,6 +14,13 @@ export async function settle(
   settling: Settling,
   { day, today, wording }: { day: DayNumber; today: DayNumber; wording: LocalWording },
 ): Promise<boolean> {
+  const garden = gardenStore().getState().garden;
+  if (todayOf(garden) !== today) {
+    // A tap just after midnight, before the view has woken up, would be kept under yesterday.
+    noticeNewDay();
+    tell("A new day has begun. Its tasks are shown now: tick the ones you mean.", "refused");
+    return false;
+  }
   const untilDay = settling.as === "putOff" ? day + settling.days : day;
   const done = await gardenStore().dispatch("round.settle", {
     tasks: tasks.map(({ id, kind, subject, place, bedId, plantingId, tray, pieces }) => ({

@@ -2,8 +2,9 @@
 
 import { useRef, type PointerEvent } from "react";
 
-/** Handlers for an element that is dragged with mouse, pen or finger. */
+/** What an element is given that is dragged with mouse, pen or finger. */
 export interface DragHandlers {
+  ref: (element: Element | null) => (() => void) | undefined;
   onPointerDown(event: PointerEvent): void;
   onPointerMove(event: PointerEvent): void;
   onPointerUp(event: PointerEvent): void;
@@ -11,42 +12,72 @@ export interface DragHandlers {
 }
 
 interface Drag {
-  /** Called with the distance to the right and down from where the drag began, in pixels. */
-  onMove(dx: number, dy: number): void;
+  /**
+   * Called with the distance to the right and down from where the drag began, in pixels.
+   *
+   * @param event tells where the pointer is
+   */
+  onMove(dx: number, dy: number, event: PointerEvent): void;
   /** Called when it is let go; `moved` is false for a mere press. */
   onEnd(moved: boolean): void;
   /** Called when the system takes the pointer away. */
   onCancel(): void;
 }
 
-const STARTS_AFTER_PX = 3;
+/** A pointer that has gone no further is a press; a finger is never quite still. */
+const STARTS_AFTER_PX = { mouse: 3, touch: 8 };
 
-/** Dragging along the time axis or over a map; the element keeps the pointer until it is let go. */
+/**
+ * Dragging along the time axis or over a map; the element keeps the pointer until it is let go.
+ *
+ * `touch-action` says nothing on shapes inside an SVG: the browser would begin to scroll and take the
+ * finger away. So the touch itself is claimed where it begins. That also leaves out the click which
+ * a browser sends after a tap, and which would land on whatever the tap has just opened.
+ */
 export function useDrag({ onMove, onEnd, onCancel }: Drag): DragHandlers {
-  const start = useRef<{ x: number; y: number; moved: boolean } | null>(null);
+  const start = useRef<{ id: number; x: number; y: number; moved: boolean } | null>(null);
+  const isOurs = (event: PointerEvent) => start.current?.id === event.pointerId;
   return {
+    ref: claimTouches,
     onPointerDown(event) {
-      if (event.button !== 0) return;
-      event.currentTarget.setPointerCapture(event.pointerId);
-      start.current = { x: event.clientX, y: event.clientY, moved: false };
+      if (event.button !== 0 || start.current) return;
+      const element = event.currentTarget;
+      element.setPointerCapture(event.pointerId);
+      // A claimed touch does not move the focus by itself.
+      if (event.pointerType === "touch" && element.hasAttribute("tabindex")) {
+        (element as SVGElement).focus({ preventScroll: true });
+      }
+      start.current = { id: event.pointerId, x: event.clientX, y: event.clientY, moved: false };
     },
     onPointerMove(event) {
-      if (!start.current) return;
+      if (!start.current || !isOurs(event)) return;
       const dx = event.clientX - start.current.x;
       const dy = event.clientY - start.current.y;
-      if (!start.current.moved && Math.hypot(dx, dy) < STARTS_AFTER_PX) return;
+      const least = STARTS_AFTER_PX[event.pointerType === "touch" ? "touch" : "mouse"];
+      if (!start.current.moved && Math.hypot(dx, dy) < least) return;
       start.current.moved = true;
-      onMove(dx, dy);
+      onMove(dx, dy, event);
     },
-    onPointerUp() {
-      if (!start.current) return;
+    onPointerUp(event) {
+      if (!start.current || !isOurs(event)) return;
       const { moved } = start.current;
       start.current = null;
       onEnd(moved);
     },
-    onPointerCancel() {
+    onPointerCancel(event) {
+      if (!isOurs(event)) return;
       start.current = null;
       onCancel();
     },
   };
+}
+
+function claimTouches(element: Element | null): (() => void) | undefined {
+  if (!element) return undefined;
+  const claim = (event: Event) => {
+    if (event.cancelable) event.preventDefault();
+  };
+  // React listens passively to touches, which cannot claim them.
+  element.addEventListener("touchstart", claim, { passive: false });
+  return () => element.removeEventListener("touchstart", claim);
 }

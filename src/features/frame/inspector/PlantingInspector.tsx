@@ -19,7 +19,7 @@ import {
   type Site,
 } from "@/core/plan";
 import { coverWords } from "@/core/shelter";
-import { gardenStore, todayOf } from "@/store";
+import { gardenStore, useToday } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
@@ -49,7 +49,7 @@ interface Props {
 export default function PlantingInspector({ garden, site, planting, sowDay, day, wording }: Props) {
   const router = useRouter();
   const [editing, setEditing] = useState(false);
-  const today = todayOf(garden);
+  const today = useToday(garden);
   const [typedDate, setTypedDate] = useState<string | null>(null);
   const growing = growingOf(garden, planting);
   const bed = garden.beds.get(planting.bedId);
