@@ -38,7 +38,7 @@ test("ready and countback answer each other", async () => {
 test("check, crops and export print what they promise", async () => {
   expect(await json(`check ${DEMO}`)).toMatchObject({
     ok: true,
-    version: 6,
+    version: 7,
     counts: { plantings: 38 },
   });
   const library = await json("crops");

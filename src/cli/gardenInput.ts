@@ -17,9 +17,11 @@ export function readText(path: string): string {
   }
 }
 
+const PROBLEMS_COUNTED = 1000;
+
 /** A checked garden from a file. */
 export function gardenFrom(path: string): Garden {
-  const read = readGardenFile(readText(path));
+  const read = readGardenFile(readText(path), PROBLEMS_COUNTED);
   if (!read.ok) {
     const [first] = read.problems;
     const more = read.problems.length > 1 ? ` (and ${read.problems.length - 1} more)` : "";

@@ -11,14 +11,14 @@ export const check: Verb = {
   positional: 1,
   options: [],
   run(given) {
-    const read = readGardenFile(readText(given.positional[0] ?? ""));
+    const read = readGardenFile(readText(given.positional[0] ?? ""), PROBLEMS_SHOWN);
     if (!read.ok) {
       const { problems } = read;
       const [first] = problems;
       const where = first?.path ? `${first.path}: ` : "";
       const more = problems.length > 1 ? ` (and ${problems.length - 1} more)` : "";
       return {
-        json: { ok: false, problems: problems.slice(0, PROBLEMS_SHOWN) },
+        json: { ok: false, problems },
         badNews: `${where}${first?.message}${more}`,
       };
     }

@@ -12,6 +12,7 @@ import {
   ShelterSchema,
 } from "../garden";
 import { change, command, refuse, replaceWith } from "./command";
+import { groundProblems } from "./ground";
 
 export const setSettings = command({
   name: "settings.set",
@@ -46,7 +47,10 @@ export const replaceGarden = command({
   run(garden, file) {
     const [problem] = referenceProblems(file);
     if (problem) return refuse(problem.message, problem.path);
-    return replaceWith(garden, fromGardenFile(file));
+    const next = fromGardenFile(file);
+    const [unsound] = groundProblems(next);
+    if (unsound) return refuse(unsound.message, unsound.path);
+    return replaceWith(garden, next);
   },
 });
 

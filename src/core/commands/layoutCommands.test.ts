@@ -33,7 +33,7 @@ test("a bed is moved and turned; over another, out of the plot or under a roof i
     "Bed 1 would lie over Bed 2: beds may touch, not overlap.",
   );
   expect(refusal(tarnholt, "layout.set", move("bed-1", 2, 19))).toMatch(
-    /Bed 1 would leave the plot of 20 × 22 m: move it in, or make the plot larger/,
+    /Bed 1 would leave the plot of 20 m × 22 m: move it in, or make the plot larger/,
   );
   // Across the greenhouse's wall it stands neither in nor out.
   expect(refusal(tarnholt, "layout.set", move("bed-7", 12.9, 9))).toMatch(

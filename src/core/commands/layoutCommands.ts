@@ -1,60 +1,13 @@
 import * as z from "zod";
-import {
-  fitsInto,
-  overlap,
-  OutlineSchema,
-  PlotSchema,
-  PositionSchema,
-  within,
-  type Outline,
-} from "../layout";
+import { fitsInto, overlap, OutlineSchema, PlotSchema, PositionSchema, within } from "../layout";
 import { bedProblems, BedSchema, withChanges, type Bed, type Change, type Garden } from "../garden";
 import { change, command, refuse } from "./command";
+import { layoutProblems, outlineOf } from "./layoutProblems";
 import { logWithout } from "./logFollows";
 import { occupying } from "./occupying";
 import { lengthWords } from "../wording";
 
 const GONE = "This bed is no longer in the garden.";
-
-/** A laid-out bed as a rectangle on the ground. */
-function outlineOf(bed: Bed): Outline | null {
-  return bed.position && { ...bed.position, lengthM: bed.lengthM, widthM: bed.widthM };
-}
-
-/** Why a garden cannot lie like that, in a sentence; null when it can. */
-function layoutProblem(garden: Garden): string | null {
-  const { plot } = garden;
-  if (!plot) return null;
-  const ground: Outline = {
-    xM: plot.lengthM / 2,
-    yM: plot.widthM / 2,
-    angleDeg: 0,
-    lengthM: plot.lengthM,
-    widthM: plot.widthM,
-  };
-  const beds = [...garden.beds.values()].flatMap((bed) => {
-    const outline = outlineOf(bed);
-    return outline ? [{ bed, outline }] : [];
-  });
-  for (const { bed, outline } of beds) {
-    if (!within(outline, ground)) {
-      return `${bed.name} would leave the plot of ${plot.lengthM} × ${plot.widthM} m: move it in, or make the plot larger.`;
-    }
-    const shelter = garden.shelters.get(bed.shelterId ?? "");
-    if (shelter?.outline && !within(outline, shelter.outline)) {
-      return `${bed.name} would stand out of ${shelter.name}: move it in, or move it out of the shelter first.`;
-    }
-    for (const other of garden.shelters.values()) {
-      if (other.id === bed.shelterId || !other.outline) continue;
-      if (overlap(outline, other.outline)) return `${bed.name} would lie under ${other.name}.`;
-    }
-  }
-  for (const [index, { bed, outline }] of beds.entries()) {
-    const over = beds.slice(index + 1).find((other) => overlap(outline, other.outline));
-    if (over) return `${bed.name} would lie over ${over.bed.name}: beds may touch, not overlap.`;
-  }
-  return null;
-}
 
 /**
  * A bed that was moved stands in the shelter that it lies wholly in, and in the open when it lies
@@ -74,14 +27,20 @@ function shelteredWhereItLies(garden: Garden, bed: Bed): Bed {
 
 /** Refuses a layout that cannot be, or under whose covers two would stand on the same ground. */
 function checkedToo(garden: Garden, changes: Change[], after: Garden) {
-  const laid = checked(changes, after);
+  const laid = checked(garden, changes, after);
   return "refusal" in laid ? laid : occupying(garden, ...changes);
 }
 
-/** Refuses changes after which beds would overlap or leave the plot. */
-export function checked(changes: readonly Change[], after: Garden) {
-  const problem = layoutProblem(after);
-  return problem ? refuse(problem) : change(...changes);
+/**
+ * Refuses changes after which beds would overlap or leave the plot. What lay so before may go on
+ * lying so: a bed is not kept from its new name by two others that share a corner.
+ */
+export function checked(before: Garden, changes: readonly Change[], after: Garden) {
+  const problems = layoutProblems(after);
+  if (problems.length === 0) return change(...changes);
+  const known = new Set(layoutProblems(before).map(({ key }) => key));
+  const fresh = problems.find(({ key }) => !known.has(key));
+  return fresh ? refuse(fresh.message) : change(...changes);
 }
 
 export const setLayout = command({
@@ -142,7 +101,7 @@ export const importLayout = command({
       if (tooShort) return tooShort;
       changes.push({ kind: "bed", id: bed.id, before, after: bed });
     }
-    return checked(changes, withChanges(garden, changes));
+    return checked(garden, changes, withChanges(garden, changes));
   },
 });
 

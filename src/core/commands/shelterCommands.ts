@@ -54,7 +54,7 @@ export const buildShelter = command({
       if (wide) return refuse(wide, "beds");
       changes.push({ kind: "bed", id: bed.id, before: null, after: bed });
     }
-    return checked(changes, withChanges(garden, changes));
+    return checked(garden, changes, withChanges(garden, changes));
   },
 });
 
@@ -89,7 +89,7 @@ export const editShelter = command({
     const plot = grownPlot(garden, shelter.outline);
     if (plot) changes.push(plot);
     changes.push({ kind: "shelter", id, before, after: shelter });
-    return checked(changes, withChanges(garden, changes));
+    return checked(garden, changes, withChanges(garden, changes));
   },
 });
 

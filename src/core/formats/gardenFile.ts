@@ -2,20 +2,22 @@ import * as z from "zod";
 import {
   GARDEN_FILE_FORMAT,
   GARDEN_FILE_VERSION,
+  checkGardenFile,
   GardenFileSchema,
   migrateGardenFile,
-  problemsFrom,
-  referenceProblems,
   toGardenFile,
+  type CheckedFile,
   type Garden,
-  type GardenFile,
   type Problem,
 } from "../garden";
 
 /** A garden file read, or everything that is wrong with it. */
-export type ReadGarden = { ok: true; file: GardenFile } | { ok: false; problems: Problem[] };
+export type ReadGarden = CheckedFile;
 
-const MAX_FILE_CHARACTERS = 50_000_000;
+/** A garden file is far smaller than this, characters or bytes. */
+export const LARGEST_GARDEN_FILE = 50_000_000;
+
+const MOST_PROBLEMS = 20;
 
 /** The garden as the text of its file. */
 export function writeGardenFile(garden: Garden): string {
@@ -37,14 +39,17 @@ export function writeGardenFile(garden: Garden): string {
 const ROW_MARK = "\u0001row ";
 const ROW_MARKS = /"\\u0001row (\d+)"/g;
 
+/** What is said of a file too large to be read. */
+export const TOO_LARGE = "This file is larger than 50 MB; a garden file is far smaller.";
+
 /**
  * Reads a garden file: all of it, or nothing and the reasons, each with the path of its field.
  * Never throws.
+ *
+ * @param mostProblems how many are told
  */
-export function readGardenFile(text: string): ReadGarden {
-  if (text.length > MAX_FILE_CHARACTERS) {
-    return whole("This file is larger than 50 MB; a garden file is far smaller.");
-  }
+export function readGardenFile(text: string, mostProblems = MOST_PROBLEMS): ReadGarden {
+  if (text.length > LARGEST_GARDEN_FILE) return whole(TOO_LARGE);
   let content: unknown;
   try {
     content = JSON.parse(text.charCodeAt(0) === 0xfeff ? text.slice(1) : text);
@@ -52,11 +57,8 @@ export function readGardenFile(text: string): ReadGarden {
     return whole(`This is not JSON${firstWords(text)}. Choose a garden file saved by Late Ember.`);
   }
   const head = headProblem(content);
-  if (head) return { ok: false, problems: [head] };
-  const parsed = GardenFileSchema.safeParse(inThisVersion(content));
-  if (!parsed.success) return { ok: false, problems: problemsFrom(parsed.error) };
-  const problems = referenceProblems(parsed.data);
-  return problems.length > 0 ? { ok: false, problems } : { ok: true, file: parsed.data };
+  if (head) return { ok: false, problems: [head], more: false };
+  return checkGardenFile(inThisVersion(content as object), mostProblems);
 }
 
 /** The published JSON Schema of the garden file, made from the same schema that checks it. */
@@ -64,7 +66,7 @@ export function gardenFileJsonSchema(): unknown {
   return z.toJSONSchema(GardenFileSchema, { io: "input" });
 }
 
-function inThisVersion(content: unknown): unknown {
+function inThisVersion(content: object): object {
   const { version } = content as { version?: unknown };
   if (typeof version !== "number" || version < 1 || version >= GARDEN_FILE_VERSION) return content;
   return migrateGardenFile(content as Record<string, unknown>, version, GARDEN_FILE_VERSION);
@@ -92,7 +94,7 @@ function headProblem(content: unknown): Problem | null {
 }
 
 function whole(message: string): ReadGarden {
-  return { ok: false, problems: [{ path: "", message }] };
+  return { ok: false, problems: [{ path: "", message }], more: false };
 }
 
 function firstWords(text: string): string {

@@ -51,6 +51,22 @@ test("what goes out comes in again: every bed and shelter where it was, nothing 
   }
 });
 
+test("ids that are no texts and outlines of a hundred thousand corners are left out with a word", () => {
+  const odd = { id: { toString: 1 }, name: { valueOf: 2 } };
+  const found = read(map(polygon(square(4), odd)));
+  expect(found.ok && found.beds).toHaveLength(1);
+  const wild = Array.from({ length: 125_000 }, (_, index) => [
+    place.longitudeDeg + Math.cos(index) / 1e5,
+    place.latitudeDeg + Math.sin(index) / 1e5,
+  ]);
+  expect(problem(map(polygon(wild, { name: "Wild" })))).toMatch(
+    /Wild is left out: it has 125,000 corners/,
+  );
+  const many = read(map(polygon(square(4)), ...Array.from({ length: 900 }, () => ({}))));
+  expect(many.ok && many.left).toHaveLength(21);
+  expect(many.ok && many.left.at(-1)).toBe("880 more are left out.");
+});
+
 test("a new bed is taken with its size and turn; the command keeps it, and undoes as one step", () => {
   // 6 × 1 m, turned by 30° against the clock, 9 m south of the middle.
   const [c, s] = [Math.cos(Math.PI / 6), Math.sin(Math.PI / 6)];

@@ -17,6 +17,8 @@ export type ReadBeds = BedsRead | { ok: false; problem: string };
 
 const MOST_CHARACTERS = 20_000_000;
 const MOST_FEATURES = 2000;
+/** An outline that was paced off with a receiver in hand has some hundreds. */
+const MOST_CORNERS = 10_000;
 /** A garden is no larger across. */
 const GARDEN_M = 1000;
 /** Longer than this nothing is a bed. */
@@ -80,7 +82,8 @@ export function readGeoJson(text: string, garden: Garden, newId: () => string): 
   if (wrong) return { ok: false, problem: wrong };
   const plot = garden.plot ?? plotAround(shapes, latitudeDeg, longitudeDeg);
   const toPlot = plotPoint(latitudeDeg, longitudeDeg, plot);
-  return { ok: true, plot, ...placed(shapes, toPlot, garden, newId, left) };
+  const read = placed(shapes, toPlot, garden, newId, left);
+  return { ok: true, plot, ...read, left: inFew(left) };
 }
 
 function parsed(text: string): z.infer<typeof CollectionSchema> | string {
@@ -100,6 +103,22 @@ function parsed(text: string): z.infer<typeof CollectionSchema> | string {
   return collection.data;
 }
 
+const MOST_TOLD = 20;
+
+function inFew(left: readonly string[]): string[] {
+  const more = left.length - MOST_TOLD;
+  if (more <= 0) return [...left];
+  return [...left.slice(0, MOST_TOLD), `${more.toLocaleString("en")} more are left out.`];
+}
+
+/** The least and the largest of numbers; a ring can have more of them than a call takes arguments. */
+function range(values: readonly number[]): readonly [number, number] {
+  return values.reduce<readonly [number, number]>(
+    ([least, most], value) => [Math.min(least, value), Math.max(most, value)],
+    [Infinity, -Infinity],
+  );
+}
+
 /** A feature as a ring with a name, or why it is left out. */
 function shapeOf(given: unknown, index: number): Shape | string {
   const feature = FeatureSchema.safeParse(given);
@@ -113,6 +132,9 @@ function shapeOf(given: unknown, index: number): Shape | string {
   const rings = PolygonSchema.safeParse(coordinates);
   const [ring] = rings.data ?? [];
   if (!ring) return `${told} is left out: its corners cannot be read as longitude and latitude.`;
+  if (ring.length > MOST_CORNERS) {
+    return `${told} is left out: it has ${ring.length.toLocaleString("en")} corners, and a bed is a rectangle.`;
+  }
   return { name, properties, ring: ring.map(([x, y]) => [x, y]) };
 }
 
@@ -124,7 +146,6 @@ function tooLargeOrFar(
   const corners = shapes.flatMap(({ ring }) => ring);
   const longitudes = corners.map(([x]) => x);
   const latitudes = corners.map(([, y]) => y);
-  const range = (values: number[]) => [Math.min(...values), Math.max(...values)] as const;
   const [west, east] = range(longitudes);
   const [south, north] = range(latitudes);
   const middle = [(west + east) / 2, (south + north) / 2] as const;
@@ -192,7 +213,7 @@ function placed(
       continue;
     }
     const known =
-      garden.beds.get(String(properties.id)) ??
+      (typeof properties.id === "string" ? garden.beds.get(properties.id) : undefined) ??
       [...garden.beds.values()].find((bed) => bed.name === name);
     const bed = known ?? newBed(name, garden.beds.size + beds.size + 1, newId);
     if (beds.has(bed.id)) {

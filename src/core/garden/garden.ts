@@ -62,7 +62,7 @@ export const USUAL_SETTINGS: Settings = {
 /** A garden with nothing in it yet. */
 export function emptyGarden(): Garden {
   return {
-    head: { id: "garden", name: "My garden", today: null, walk: [] },
+    head: { id: "garden", name: "My garden", today: null, walk: [], sample: false },
     settings: USUAL_SETTINGS,
     place: null,
     record: null,

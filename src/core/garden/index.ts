@@ -1,4 +1,9 @@
-export { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION, SIMULATED_STATION } from "./version";
+export {
+  GARDEN_FILE_FORMAT,
+  GARDEN_FILE_VERSION,
+  SIMULATED_STATION,
+  STATION_ADDRESS,
+} from "./version";
 export {
   BedSchema,
   GardenFileSchema,
@@ -49,6 +54,7 @@ export {
   PLACED_SINCE,
   PLAIN_SHELTER,
 } from "./migrations";
+export { checkGardenFile, entitySchema, type CheckedFile } from "./checkFile";
 export { problemsFrom, type Problem } from "./problems";
 export {
   bedProblems,

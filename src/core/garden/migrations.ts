@@ -1,5 +1,7 @@
 import { BY_THE_BOOK } from "./byTheBook";
+import { exactM, SAME_LENGTH_M } from "../layout";
 import type { EntityKind } from "./garden";
+import { STATION_ADDRESS } from "./version";
 
 /** Anything that was kept by an earlier version, as yet unchecked. */
 type Kept = Record<string, unknown>;
@@ -40,7 +42,18 @@ const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>>
     shelter: (shelter) => ({ ...PLAIN_SHELTER, ...shelter }),
   },
   6: { garden: (head) => ({ walk: [], ...head }) },
+  7: {
+    garden: (head) => ({ sample: false, ...head }),
+    settings: (settings) => ({ ...settings, stationUrl: plainAddress(settings.stationUrl) }),
+  },
 };
+
+/** A station's address without what it may no longer hold; null where nothing else is left. */
+function plainAddress(address: unknown): unknown {
+  if (typeof address !== "string") return address;
+  const [plain = ""] = address.split(/[?#]/);
+  return STATION_ADDRESS.test(plain) ? plain : null;
+}
 
 /** Lists that a file of an earlier version does not have. */
 const LISTS_ADDED = [
@@ -100,17 +113,17 @@ export const PLACED_SINCE = 4;
  */
 export function alongTheirBeds(plantings: unknown, beds: unknown): unknown {
   if (!Array.isArray(plantings) || !Array.isArray(beds)) return plantings;
-  const lengths = new Map(beds.filter(isKept).map((bed) => [bed.id, Number(bed.lengthM)]));
+  const lengths = new Map(beds.filter(isKept).map((bed) => [bed.id, metresOf(bed.lengthM)]));
   const usedM = new Map<unknown, number>();
   const bySowing = plantings
     .filter(isKept)
-    .sort((a, b) => (String(a.sowOn) < String(b.sowOn) ? -1 : 1));
+    .sort((a, b) => (dateOf(a.sowOn) < dateOf(b.sowOn) ? -1 : 1));
   const fromM = new Map<unknown, number>();
   for (const planting of bySowing) {
     const used = usedM.get(planting.bedId) ?? 0;
-    const takes = Number(planting.lengthM);
-    const fits = used + takes <= (lengths.get(planting.bedId) ?? 0) + 1e-9;
-    const from = fits ? Math.round(used * 100) / 100 : 0;
+    const takes = metresOf(planting.lengthM);
+    const fits = used + takes <= (lengths.get(planting.bedId) ?? 0) + SAME_LENGTH_M;
+    const from = fits ? exactM(used) : 0;
     fromM.set(planting, from);
     usedM.set(planting.bedId, from + takes);
   }
@@ -119,6 +132,15 @@ export function alongTheirBeds(plantings: unknown, beds: unknown): unknown {
       ? { ...planting, fromM: fromM.get(planting) }
       : planting,
   );
+}
+
+/** Anything may stand in a file that is not checked yet, also what cannot be made a number or a text. */
+function metresOf(value: unknown): number {
+  return typeof value === "number" ? value : 0;
+}
+
+function dateOf(value: unknown): string {
+  return typeof value === "string" ? value : "";
 }
 
 function isKept(value: unknown): value is Kept {

@@ -16,9 +16,25 @@ const TYPE_WORDS: Record<string, string> = {
   object: "a group of fields",
 };
 
-/** Zod's findings as plain sentences; its own words are kept where a schema gave them. */
-export function problemsFrom(error: z.ZodError): Problem[] {
-  return error.issues.map((issue) => ({ path: pathWords(issue.path), message: sentence(issue) }));
+/**
+ * Zod's findings as plain sentences; its own words are kept where a schema gave them.
+ *
+ * @param within the path of what was checked, where it is a part of something larger
+ */
+export function problemsFrom(error: z.ZodError, within = ""): Problem[] {
+  return error.issues.map((issue) => ({
+    path: pathWords(issue.path, within),
+    message: sentence(issue),
+  }));
+}
+
+const KEYS_NAMED = 5;
+
+function unknownKeys(keys: readonly string[]): string {
+  const named = keys.slice(0, KEYS_NAMED).map((key) => `"${clip(key)}"`);
+  const more = keys.length - named.length;
+  const rest = more > 0 ? ` and ${more.toLocaleString("en")} more` : "";
+  return `This program does not know ${named.join(", ")}${rest} here; remove ${keys.length === 1 ? "it" : "them"}.`;
 }
 
 function sentence(issue: z.core.$ZodIssue): string {
@@ -29,7 +45,7 @@ function sentence(issue: z.core.$ZodIssue): string {
         ? `This should be ${TYPE_WORDS[issue.expected] ?? issue.expected}.`
         : issue.message;
     case "unrecognized_keys":
-      return `This program does not know ${issue.keys.map((key) => `"${clip(key)}"`).join(", ")} here; remove it.`;
+      return unknownKeys(issue.keys);
     case "invalid_value":
       return `This should be ${issue.values.map((value) => JSON.stringify(value)).join(" or ")}.`;
     case "invalid_union":
@@ -48,11 +64,12 @@ function sentence(issue: z.core.$ZodIssue): string {
 }
 
 /** `["plantings", 3, "sowOn"]` as `plantings[3].sowOn`. */
-function pathWords(path: readonly PropertyKey[]): string {
+function pathWords(path: readonly PropertyKey[], within: string): string {
   return path.reduce<string>((words, part) => {
     if (typeof part === "number") return `${words}[${part}]`;
-    return words === "" ? String(part) : `${words}.${String(part)}`;
-  }, "");
+    const key = clip(String(part));
+    return words === "" ? key : `${words}.${key}`;
+  }, within);
 }
 
 function clip(text: string): string {

@@ -9,7 +9,7 @@ import { MixSchema, SeedLotSchema, StandSchema, TraySchema } from "../seedlings"
 import { PieceSchema, VentSchema } from "../shelter";
 import { HorizonSchema } from "../sky";
 import { FeedingSchema, RestSchema } from "../soil";
-import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
+import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION, STATION_ADDRESS } from "./version";
 
 const LengthM = z
   .number({ error: "Give a length in metres." })
@@ -70,8 +70,8 @@ export const SettingsSchema = z.strictObject({
   stationUrl: z
     .string()
     .regex(
-      /^(https?:\/\/[^\s<>"]+|\/api\/station)$/,
-      "Give a web address that begins with http:// or https://, or /api/station for the simulated one.",
+      STATION_ADDRESS,
+      "Give a web address that begins with http:// or https:// and has no ?, # or @ in it, or /api/station for the simulated one.",
     )
     .max(300, "Keep the address within 300 characters.")
     .nullable(),
@@ -84,6 +84,8 @@ export const GardenHeadSchema = z.strictObject({
   today: IsoDateSchema.nullable(),
   /** The beds in the order in which the grower walks past them; beds not named follow in their own. */
   walk: z.array(IdSchema).max(2000, "At most 2,000 beds."),
+  /** Came with the program, to try things out in. */
+  sample: z.boolean(),
 });
 
 export const ShelterSchema = z.strictObject({
@@ -239,6 +241,37 @@ export type OwnCrop = z.infer<typeof OwnCropSchema>;
 export type OwnVariety = z.infer<typeof OwnVarietySchema>;
 export type KeptOutlook = z.infer<typeof KeptOutlookSchema>;
 
+/** How many entities of a kind a garden holds at most, and what they are called. */
+const LIMITS = {
+  shelters: [500, "shelters"],
+  beds: [2000, "beds"],
+  plantings: [50_000, "plantings"],
+  rests: [5000, "rests"],
+  feedings: [20_000, "feedings"],
+  successions: [5000, "successions"],
+  ownCrops: [500, "crops of your own"],
+  ownVarieties: [2000, "varieties of your own"],
+  seedLots: [5000, "seed lots"],
+  stands: [200, "places for trays"],
+  trays: [5000, "trays"],
+  pieces: [5000, "pieces"],
+  thermometerDays: [40_000, "days of thermometers"],
+  logEntries: [100_000, "entries of the log"],
+  mixes: [200, "mixes"],
+} as const;
+export type ListName = keyof typeof LIMITS;
+
+/** Why a list is too long for a garden; null when it is not. */
+export function tooMany(name: ListName, count: number): string | null {
+  const [most, what] = LIMITS[name];
+  return count > most ? `At most ${most.toLocaleString("en")} ${what}.` : null;
+}
+
+function listOf<S extends z.ZodType>(name: ListName, schema: S) {
+  const [most] = LIMITS[name];
+  return z.array(schema).max(most, tooMany(name, Infinity) ?? undefined);
+}
+
 /** The garden as one file: what is exported and imported. */
 export const GardenFileSchema = z.strictObject({
   format: z.literal(GARDEN_FILE_FORMAT),
@@ -249,22 +282,20 @@ export const GardenFileSchema = z.strictObject({
   record: WeatherRecordSchema.nullable(),
   outlook: KeptOutlookSchema.nullable(),
   plot: PlotSchema.nullable(),
-  shelters: z.array(ShelterSchema).max(500, "At most 500 shelters."),
-  beds: z.array(BedSchema).max(2000, "At most 2,000 beds."),
-  plantings: z.array(PlantingSchema).max(50_000, "At most 50,000 plantings."),
-  rests: z.array(RestSchema).max(5000, "At most 5,000 rests."),
-  feedings: z.array(FeedingSchema).max(20_000, "At most 20,000 feedings."),
-  successions: z.array(SuccessionSchema).max(5000, "At most 5,000 successions."),
-  ownCrops: z.array(OwnCropSchema).max(500, "At most 500 crops of your own."),
-  ownVarieties: z.array(OwnVarietySchema).max(2000, "At most 2,000 varieties of your own."),
-  seedLots: z.array(SeedLotSchema).max(5000, "At most 5,000 seed lots."),
-  stands: z.array(StandSchema).max(200, "At most 200 places for trays."),
-  trays: z.array(TraySchema).max(5000, "At most 5,000 trays."),
-  pieces: z.array(PieceSchema).max(5000, "At most 5,000 pieces."),
-  thermometerDays: z
-    .array(ThermometerDaySchema)
-    .max(40_000, "At most 40,000 days of thermometers."),
-  logEntries: z.array(LogEntrySchema).max(100_000, "At most 100,000 entries of the log."),
-  mixes: z.array(MixSchema).max(200, "At most 200 mixes."),
+  shelters: listOf("shelters", ShelterSchema),
+  beds: listOf("beds", BedSchema),
+  plantings: listOf("plantings", PlantingSchema),
+  rests: listOf("rests", RestSchema),
+  feedings: listOf("feedings", FeedingSchema),
+  successions: listOf("successions", SuccessionSchema),
+  ownCrops: listOf("ownCrops", OwnCropSchema),
+  ownVarieties: listOf("ownVarieties", OwnVarietySchema),
+  seedLots: listOf("seedLots", SeedLotSchema),
+  stands: listOf("stands", StandSchema),
+  trays: listOf("trays", TraySchema),
+  pieces: listOf("pieces", PieceSchema),
+  thermometerDays: listOf("thermometerDays", ThermometerDaySchema),
+  logEntries: listOf("logEntries", LogEntrySchema),
+  mixes: listOf("mixes", MixSchema),
 });
 export type GardenFile = z.infer<typeof GardenFileSchema>;

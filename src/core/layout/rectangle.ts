@@ -36,6 +36,9 @@ export function axesOf(angleDeg: number): [Point, Point] {
  * two rectangles are their own sides' directions).
  */
 export function overlap(a: Outline, b: Outline): boolean {
+  const reachM = (Math.hypot(a.lengthM, a.widthM) + Math.hypot(b.lengthM, b.widthM)) / 2;
+  // Most pairs of a large garden are this far apart.
+  if (Math.hypot(a.xM - b.xM, a.yM - b.yM) > reachM) return false;
   const [cornersA, cornersB] = [cornersOf(a), cornersOf(b)];
   return ![...axesOf(a.angleDeg), ...axesOf(b.angleDeg)].some((axis) => {
     const [fromA, toA] = extent(cornersA, axis);
@@ -56,8 +59,14 @@ export function within(inner: Outline, outer: Outline): boolean {
 }
 
 function extent(corners: readonly Point[], axis: Point): [number, number] {
-  const places = corners.map((corner) => corner.x * axis.x + corner.y * axis.y);
-  return [Math.min(...places), Math.max(...places)];
+  // A ring drawn by hand can have more corners than a call takes arguments.
+  let [from, to] = [Infinity, -Infinity];
+  for (const corner of corners) {
+    const place = corner.x * axis.x + corner.y * axis.y;
+    from = Math.min(from, place);
+    to = Math.max(to, place);
+  }
+  return [from, to];
 }
 
 /** The least upright box around rectangles; null around none. */
@@ -66,13 +75,9 @@ export function boundsOf(
 ): { left: number; right: number; bottom: number; top: number } | null {
   const corners = rectangles.flatMap(cornersOf);
   if (corners.length === 0) return null;
-  const [xs, ys] = [corners.map(({ x }) => x), corners.map(({ y }) => y)];
-  return {
-    left: Math.min(...xs),
-    right: Math.max(...xs),
-    bottom: Math.min(...ys),
-    top: Math.max(...ys),
-  };
+  const [left, right] = extent(corners, { x: 1, y: 0 });
+  const [bottom, top] = extent(corners, { x: 0, y: 1 });
+  return { left, right, bottom, top };
 }
 
 /**
