@@ -1,7 +1,7 @@
 "use client";
 
 import { useStore } from "zustand";
-import { openDatabase } from "./database";
+import { DATABASE, openDatabase } from "./database";
 import { createGardenStore, type GardenState, type GardenStore } from "./gardenStore";
 
 let store: GardenStore | null = null;
@@ -9,7 +9,7 @@ let store: GardenStore | null = null;
 /** The browser's one garden store. */
 export function gardenStore(): GardenStore {
   store ??= createGardenStore({
-    openStorage: () => openDatabase(),
+    openStorage: (events) => openDatabase(DATABASE, events),
     channel:
       typeof BroadcastChannel === "undefined" ? undefined : new BroadcastChannel("late-ember"),
     // Asked for when there is something to lose, not at the door.

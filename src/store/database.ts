@@ -9,25 +9,29 @@ import {
 import {
   alongTheirBeds,
   emptyGarden,
+  GARDEN_FILE_VERSION,
+  isEntityKind,
   migrateEntity,
   PLACED_SINCE,
   withChanges,
   type Change,
+  type Damaged,
   type Entity,
   type EntityKind,
 } from "@/core/garden";
 import {
   FellBehind,
   STEPS_KEPT,
+  type SetAside,
   type Step,
   type Storage,
   type Stored,
   type Write,
 } from "./storage";
 
-const DATABASE = "late-ember";
+export const DATABASE = "late-ember";
 /** The same as the garden file's: both hold the same entities. */
-const VERSION = 6;
+const VERSION = GARDEN_FILE_VERSION;
 
 interface Tables extends DBSchema {
   /** Every entity of the garden under its kind and id. */
@@ -35,6 +39,19 @@ interface Tables extends DBSchema {
   /** Steps for undo and redo under their numbers. */
   steps: { key: number; value: Step };
   counters: { key: "revision" | "position"; value: number };
+  /** What did not read, as it was kept: for "Save everything as a file". */
+  aside: { key: number; value: SetAside };
+}
+const TABLES = ["entities", "steps", "counters"] as const;
+/** From this version on there is a table for what did not read. */
+const ASIDE_SINCE = 7;
+
+/** What the opening of a database and its later life may tell. */
+export interface DatabaseEvents {
+  /** Another tab holds an older version open, and this one waits for it. */
+  onBlocked?(): void;
+  /** A newer version in another tab has taken the database over: nothing can be kept here any more. */
+  onTakenOver?(): void;
 }
 
 /**
@@ -42,23 +59,32 @@ interface Tables extends DBSchema {
  *
  * @throws when the browser refuses storage, or the database is of a newer version of the program
  */
-export async function openDatabase(name = DATABASE): Promise<Storage> {
+export async function openDatabase(
+  name = DATABASE,
+  { onBlocked, onTakenOver }: DatabaseEvents = {},
+): Promise<Storage> {
   const database = await openDB<Tables>(name, VERSION, {
     async upgrade(database, oldVersion, _newVersion, transaction) {
+      if (oldVersion < ASIDE_SINCE) database.createObjectStore("aside", { autoIncrement: true });
       if (oldVersion === 0) {
-        database.createObjectStore("entities");
-        database.createObjectStore("steps");
-        database.createObjectStore("counters");
+        for (const table of TABLES) database.createObjectStore(table);
         return;
       }
       await migrate(transaction, oldVersion);
     },
+    blocked: () => onBlocked?.(),
     blocking(_current, _blocked, event) {
       // A newer version in another tab wants to upgrade: let it, rather than hold it up.
       (event.target as IDBDatabase).close();
+      onTakenOver?.();
     },
+    terminated: () => onTakenOver?.(),
   });
-  return { load: () => load(database), write: (write) => writeOnce(database, write) };
+  return {
+    load: () => load(database),
+    write: (write) => writeOnce(database, write),
+    setAside: (damaged, seenRevision) => setAside(database, damaged, seenRevision),
+  };
 }
 
 /** Brings what an earlier version kept, its steps for undo too, to the form of this one. */
@@ -98,7 +124,7 @@ async function placeAlong(
 }
 
 async function load(database: IDBPDatabase<Tables>): Promise<Stored> {
-  const transaction = database.transaction(["entities", "steps", "counters"]);
+  const transaction = database.transaction(TABLES);
   const entities = transaction.objectStore("entities");
   const [keys, values, stepNumbers, steps, revision, position] = await Promise.all([
     entities.getAllKeys(),
@@ -108,8 +134,9 @@ async function load(database: IDBPDatabase<Tables>): Promise<Stored> {
     transaction.objectStore("counters").get("revision"),
     transaction.objectStore("counters").get("position"),
   ]);
-  const changes = keys.map(
-    ([kind, id], index) => ({ kind, id, before: null, after: values[index] ?? null }) as Change,
+  // A kind that this version does not know is left where it lies.
+  const changes = keys.flatMap(([kind, id], index) =>
+    isEntityKind(kind) ? [{ kind, id, before: null, after: values[index] ?? null } as Change] : [],
   );
   return {
     garden: withChanges(emptyGarden(), changes),
@@ -119,8 +146,35 @@ async function load(database: IDBPDatabase<Tables>): Promise<Stored> {
   };
 }
 
+/** Moves what does not read to where it harms nobody, in one transaction. */
+async function setAside(
+  database: IDBPDatabase<Tables>,
+  damaged: readonly Damaged[],
+  seenRevision: number,
+): Promise<void> {
+  const transaction = database.transaction(["entities", "counters", "aside"], "readwrite", {
+    durability: "strict",
+  });
+  transaction.done.catch(() => undefined);
+  const counters = transaction.objectStore("counters");
+  if (((await counters.get("revision")) ?? 0) !== seenRevision) {
+    transaction.abort();
+    throw new FellBehind();
+  }
+  const entities = transaction.objectStore("entities");
+  const aside = transaction.objectStore("aside");
+  for (const { kind, id, message, instead } of damaged) {
+    const entity: unknown = await entities.get([kind, id]);
+    await aside.add({ kind, id, message, entity });
+    if (instead) await entities.put(instead, [kind, id]);
+    else await entities.delete([kind, id]);
+  }
+  await counters.put(seenRevision + 1, "revision");
+  await transaction.done;
+}
+
 async function writeOnce(database: IDBPDatabase<Tables>, write: Write): Promise<void> {
-  const transaction = database.transaction(["entities", "steps", "counters"], "readwrite", {
+  const transaction = database.transaction(TABLES, "readwrite", {
     durability: "strict",
   });
   // An aborted transaction rejects `done` too; it is awaited below or of no interest.

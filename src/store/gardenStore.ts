@@ -1,18 +1,26 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { CommandInput, CommandName, Outcome, WayOut } from "@/core/commands";
 import { emptyGarden, inverse, type Garden } from "@/core/garden";
+import type { DatabaseEvents } from "./database";
 import { memoryStorage } from "./memoryStorage";
+import { isMissingPart, MISSING_PART } from "./missingPart";
 import { afterWrite, FellBehind, type Storage, type Stored, type Write } from "./storage";
 
 /** What the interface sees of the store. */
 export interface GardenState {
-  status: "opening" | "ready";
+  /**
+   * `waiting`: another tab holds an older version of the database open. `newer`: the database is of a
+   * newer version than this program, so nothing of it can be shown or kept.
+   */
+  status: "opening" | "waiting" | "newer" | "ready";
   garden: Garden;
   /** What undo would take back, and redo bring again; null when there is nothing. */
   undoLabel: string | null;
   redoLabel: string | null;
   /** A message that stays until it is dealt with, about storage. */
   storageNotice: string | null;
+  /** What did not read and was set aside, a line each. */
+  setAside: readonly string[];
 }
 
 /** What came of a command: done, or refused in a plain sentence. */
@@ -32,18 +40,25 @@ export interface GardenStore extends StoreApi<GardenState> {
   dispatch<N extends CommandName>(name: N, input: CommandInput<N>): Promise<Done>;
   undo(): Promise<Done>;
   redo(): Promise<Done>;
+  /** Takes out what does not read, and keeps it beside the garden; whether there was any. */
+  setAsideDamaged(): Promise<boolean>;
+  /** The notice of what was set aside has been read. */
+  closeSetAside(): void;
 }
 
 const NOT_KEPT =
   "This browser does not let Late Ember keep anything. You can work, but all of it is gone when you close the page: save the garden as a file.";
 const FULL =
   "The browser's storage is full, so this change was not kept. Save the garden as a file and free some space.";
-const NEWER =
-  "This garden was last opened by a newer Late Ember. Reload the page to get the newer one.";
+const TAKEN_OVER =
+  "Late Ember was updated in another tab, and this one can no longer keep anything. Reload the page to go on.";
+const NEWER_REFUSAL =
+  "This garden was last opened by a newer Late Ember: reload the page to get the newer one.";
+const BUSY = "Another tab keeps changing the garden. Try again.";
 const TRIES_WHEN_BEHIND = 5;
 
 interface Surroundings {
-  openStorage: () => Promise<Storage>;
+  openStorage: (events: DatabaseEvents) => Promise<Storage>;
   /** Tells other tabs that the garden changed, and hears it from them. */
   channel?: Pick<BroadcastChannel, "postMessage"> & { onmessage: unknown };
   /** Called once after the first change that is worth keeping. */
@@ -58,10 +73,13 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
     undoLabel: null,
     redoLabel: null,
     storageNotice: null,
+    setAside: [],
   }));
   let storage: Storage = memoryStorage();
   let stored: Stored = { garden: emptyGarden(), revision: 0, position: 0, steps: new Map() };
   let changedOnce = false;
+  /** Why nothing can be kept any more; null as long as it can. */
+  let closed: string | null = null;
   // Writes go one after the other, so that each sees the garden the last one left.
   let queue: Promise<unknown> = Promise.resolve();
 
@@ -79,6 +97,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
 
   /** Writes what `plan` makes of the newest garden; makes it anew when another tab was faster. */
   const commit = async (plan: (now: Stored) => Planned): Promise<Done> => {
+    if (closed !== null) return { ok: false, refusal: closed, path: "" };
     for (let attempt = 0; attempt < TRIES_WHEN_BEHIND; attempt += 1) {
       const planned = plan(stored);
       if (!planned.ok) return planned;
@@ -103,12 +122,17 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
       }
       return { ok: true };
     }
-    return { ok: false, refusal: "Another tab keeps changing the garden. Try again.", path: "" };
+    return { ok: false, refusal: BUSY, path: "" };
   };
 
   const inTurn = (work: () => Promise<Done>): Promise<Done> => {
-    const result = queue.then(work);
-    queue = result.catch(() => undefined);
+    // Whatever goes wrong on the way is told: an edit is never dropped in silence.
+    const result = queue.then(work).catch((error: unknown) => ({
+      ok: false as const,
+      refusal: unexpectedWords(error),
+      path: "",
+    }));
+    queue = result;
     return result;
   };
 
@@ -120,15 +144,51 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
 
   return Object.assign(store, {
     async open() {
+      const events = {
+        onBlocked: () => store.setState({ status: "waiting" }),
+        onTakenOver() {
+          closed = TAKEN_OVER;
+          store.setState({ storageNotice: TAKEN_OVER });
+        },
+      };
       try {
-        storage = await surroundings.openStorage();
+        storage = await surroundings.openStorage(events);
         show(await storage.load(), { status: "ready" });
       } catch (error) {
+        if (isNamed(error, "VersionError")) {
+          closed = NEWER_REFUSAL;
+          store.setState({ status: "newer" });
+          return;
+        }
         storage = memoryStorage();
-        const storageNotice = isNamed(error, "VersionError") ? NEWER : NOT_KEPT;
-        show(await storage.load(), { status: "ready", storageNotice });
+        show(await storage.load(), { status: "ready", storageNotice: NOT_KEPT });
       }
     },
+    async setAsideDamaged() {
+      const { damagedIn } = await import("@/core/garden");
+      let found = false;
+      await inTurn(async () => {
+        for (let attempt = 0; attempt < TRIES_WHEN_BEHIND; attempt += 1) {
+          const damaged = damagedIn(stored.garden);
+          if (damaged.length === 0) return { ok: true };
+          try {
+            await storage.setAside(damaged, stored.revision);
+          } catch (error) {
+            if (!(error instanceof FellBehind)) throw error;
+            await reload();
+            continue;
+          }
+          found = true;
+          const lines = damaged.map(({ words, message }) => `${words}: ${message}`);
+          show(await storage.load(), { setAside: [...store.getState().setAside, ...lines] });
+          surroundings.channel?.postMessage({ revision: stored.revision });
+          return { ok: true };
+        }
+        return { ok: false, refusal: BUSY, path: "" };
+      });
+      return found;
+    },
+    closeSetAside: () => store.setState({ setAside: [] }),
     dispatch<N extends CommandName>(name: N, input: CommandInput<N>) {
       return inTurn(async () => {
         // Commands and their checks are loaded with the first change: looking needs none of them.
@@ -183,6 +243,13 @@ type Planned = { ok: true; write: Omit<Write, "seenRevision"> } | Refused;
 
 function nothingTo(what: string): Planned {
   return { ok: false, refusal: `There is nothing to ${what}.`, path: "" };
+}
+
+/** A part of the program that could not be fetched, or a fault of the program's own. */
+function unexpectedWords(error: unknown): string {
+  return isMissingPart(error)
+    ? MISSING_PART
+    : `Something in Late Ember went wrong (${String((error as Error | null)?.message ?? error).slice(0, 120)}). Nothing was changed. Save everything as a file, then reload the page.`;
 }
 
 function storageRefusal(error: unknown): string {

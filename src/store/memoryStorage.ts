@@ -1,4 +1,4 @@
-import { emptyGarden } from "@/core/garden";
+import { emptyGarden, without } from "@/core/garden";
 import { afterWrite, type Storage, type Stored } from "./storage";
 
 /** Keeps a garden only as long as the page lives, for browsers that refuse to store anything. */
@@ -8,6 +8,13 @@ export function memoryStorage(): Storage {
     load: async () => kept,
     async write(write) {
       kept = afterWrite(kept, write);
+    },
+    async setAside(damaged) {
+      kept = {
+        ...kept,
+        garden: without(kept.garden, damaged),
+        revision: kept.revision + 1,
+      };
     },
   };
 }

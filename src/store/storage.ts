@@ -1,4 +1,4 @@
-import { withChanges, type Change, type Garden } from "@/core/garden";
+import { withChanges, type Change, type Damaged, type Garden } from "@/core/garden";
 
 /** A step that undo can take back: what it is called and what it changed. */
 export interface Step {
@@ -33,6 +33,21 @@ export interface Storage {
   load(): Promise<Stored>;
   /** @throws FellBehind when another tab has written since; nothing is written then */
   write(write: Write): Promise<void>;
+  /**
+   * Takes what does not read out of the garden, and keeps it beside it as it is.
+   *
+   * @throws FellBehind as `write` does
+   */
+  setAside(damaged: readonly Damaged[], seenRevision: number): Promise<void>;
+}
+
+/** Something that did not read, as it was kept. */
+export interface SetAside {
+  kind: string;
+  id: string;
+  /** What is wrong with it, in a sentence. */
+  message: string;
+  entity: unknown;
 }
 
 /** Another tab has written in between. */

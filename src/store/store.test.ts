@@ -9,11 +9,18 @@ import {
   type Place,
   type Planting,
 } from "@/core/garden";
+import { readGardenFile } from "@/core/formats";
 import { openDatabase } from "./database";
+import { everythingAsText } from "./everything";
 import { createGardenStore } from "./gardenStore";
 import { STEPS_KEPT, type Storage } from "./storage";
 
-const file = demo as GardenFile;
+/** By its few numbers: thirty years of weather need not be fitted for each of these tests. */
+const file: GardenFile = {
+  ...(demo as GardenFile),
+  record: null,
+  place: { ...(demo.place as Place), climateFrom: "sketch" },
+};
 let names = 0;
 const freshName = () => `garden-${(names += 1)}`;
 
@@ -94,7 +101,7 @@ test("two tabs: the one that fell behind catches up and loses nothing", async ()
 test("a full disk is told plainly, and the garden stays as it was kept", async () => {
   let full = false;
   const store = await opened(freshName(), (storage) => ({
-    load: () => storage.load(),
+    ...storage,
     write: async (write) => {
       if (full) throw new DOMException("no room", "QuotaExceededError");
       return storage.write(write);
@@ -206,3 +213,119 @@ test("what the first version kept is opened as this one keeps it, the way back i
   await store.undo();
   expect(store.getState().garden.place).toMatchObject({ name: "Before", horizon: [] });
 });
+
+/** Puts something into the database behind the store's back. */
+async function meddle(name: string, key: [string, string], value: unknown): Promise<void> {
+  const database = await openDB(name);
+  await database.put("entities", value, key);
+  database.close();
+}
+
+test("what does not read is set aside and named, and everything can still be saved and read back", async () => {
+  const name = freshName();
+  const before = await opened(name);
+  await before.dispatch("garden.replace", file);
+  await meddle(name, ["bed", "bed-1"], { ...file.beds[0], lengthM: { odd: true } });
+  await meddle(name, ["settings", "settings"], { ...file.settings, frostRisk: "often" });
+  await meddle(name, ["chicken", "hen"], { id: "hen" });
+  const store = await opened(name);
+  expect(await store.setAsideDamaged()).toBe(true);
+  const { garden, setAside } = store.getState();
+  expect(setAside).toContainEqual(expect.stringMatching(/^the bed Bed 1: lengthM: /));
+  expect(setAside).toContainEqual(expect.stringMatching(/^the settings: frostRisk: /));
+  expect(garden.beds.has("bed-1")).toBe(false);
+  expect(garden.beds.size).toBe(file.beds.length - 1);
+  // It stays aside, and is not told twice.
+  const again = await opened(name);
+  expect(await again.setAsideDamaged()).toBe(false);
+  expect(again.getState().garden.beds.size).toBe(file.beds.length - 1);
+  const everything = await everythingAsText(again.getState().garden, name);
+  expect(everything).toContain('"odd":true');
+  expect(everything).toContain('"hen"');
+  const read = readGardenFile(everything);
+  expect(read.ok && read.file.beds).toHaveLength(file.beds.length - 1);
+});
+
+test("a file of everything is read as far as it reads, and what does not is named", async () => {
+  const name = freshName();
+  const before = await opened(name);
+  await before.dispatch("garden.replace", file);
+  await meddle(name, ["planting", "planting-07"], { id: "planting-07", cropId: 7 });
+  const read = readGardenFile(await everythingAsText(null, name));
+  if (!read.ok) throw new Error(JSON.stringify(read.problems));
+  expect(read.left?.[0]).toMatch(/^the planting planting-07: cropId/);
+  expect(read.file.beds).toHaveLength(file.beds.length);
+  expect(read.file.plantings.some(({ id }) => id === "planting-07")).toBe(false);
+});
+
+test("a newer database shows nothing and takes nothing", async () => {
+  const name = freshName();
+  const newer = await openDB(name, 99, {
+    upgrade: (fresh) => void fresh.createObjectStore("hens"),
+  });
+  newer.close();
+  const store = await opened(name);
+  expect(store.getState().status).toBe("newer");
+  const done = await store.dispatch("garden.replace", file);
+  expect(done).toMatchObject({ ok: false, refusal: expect.stringMatching(/newer Late Ember/) });
+  expect(store.getState().garden.beds.size).toBe(0);
+});
+
+test("an older tab that does not let go is waited for, and a tab that was left behind takes no edits", async () => {
+  const name = freshName();
+  let letGo = false;
+  const old = await openDB(name, 6, {
+    upgrade(fresh) {
+      for (const table of ["entities", "steps", "counters"]) fresh.createObjectStore(table);
+    },
+    blocking: (_current, _blocked, event) => {
+      if (letGo) (event.target as IDBDatabase).close();
+    },
+  });
+  const store = createGardenStore({ openStorage: (events) => openDatabase(name, events) });
+  const opening = store.open();
+  await until(() => store.getState().status === "waiting");
+  letGo = true;
+  old.close();
+  await opening;
+  expect(store.getState().status).toBe("ready");
+  expect((await store.dispatch("garden.replace", file)).ok).toBe(true);
+  // A newer version takes the database over.
+  const newer = await openDB(name, 99);
+  newer.close();
+  const done = await store.dispatch("planting.moveSowing", move("2026-08-27"));
+  expect(done).toMatchObject({ ok: false, refusal: expect.stringMatching(/Reload the page/) });
+  expect(sowOn(store)).toBe("2026-08-20");
+});
+
+test("a part that cannot be loaded and a fault of the program are told, and nothing is changed", async () => {
+  const faults: [Error, RegExp][] = [
+    [
+      Object.assign(new Error("Failed to load chunk /x.js"), { name: "ChunkLoadError" }),
+      /could not be loaded/,
+    ],
+    [new TypeError("x is undefined"), /went wrong \(x is undefined\)/],
+  ];
+  for (const [fault, words] of faults) {
+    const store = await opened(freshName(), (storage) => ({
+      ...storage,
+      write: (write) => (write.position > 1 ? Promise.reject(fault) : storage.write(write)),
+    }));
+    await store.dispatch("garden.replace", file);
+    const { undo } = store;
+    const done = await store.dispatch("settings.set", {
+      get units() {
+        throw fault;
+      },
+    } as never);
+    expect(done).toMatchObject({ ok: false, refusal: expect.stringMatching(words) });
+    expect((await undo()).ok).toBe(true);
+  }
+});
+
+async function until(isSo: () => boolean): Promise<void> {
+  for (let tries = 0; tries < 200 && !isSo(); tries += 1) {
+    await new Promise((resolve) => setTimeout(resolve, 10));
+  }
+  expect(isSo()).toBe(true);
+}

@@ -3,6 +3,7 @@ import {
   GARDEN_FILE_FORMAT,
   GARDEN_FILE_VERSION,
   checkGardenFile,
+  EVERYTHING_FORMAT,
   GardenFileSchema,
   migrateGardenFile,
   toGardenFile,
@@ -10,9 +11,13 @@ import {
   type Garden,
   type Problem,
 } from "../garden";
+import { gardenFromEverything } from "./everything";
 
 /** A garden file read, or everything that is wrong with it. */
-export type ReadGarden = CheckedFile;
+export type ReadGarden = CheckedFile & {
+  /** What of a file of everything does not read, a line each; the garden is whole without it. */
+  left?: string[];
+};
 
 /** A garden file is far smaller than this, characters or bytes. */
 export const LARGEST_GARDEN_FILE = 50_000_000;
@@ -58,7 +63,10 @@ export function readGardenFile(text: string, mostProblems = MOST_PROBLEMS): Read
   }
   const head = headProblem(content);
   if (head) return { ok: false, problems: [head], more: false };
-  return checkGardenFile(inThisVersion(content as object), mostProblems);
+  const file = content as { format?: unknown };
+  return file.format === EVERYTHING_FORMAT
+    ? gardenFromEverything(file, inThisVersion, mostProblems)
+    : checkGardenFile(inThisVersion(file), mostProblems);
 }
 
 /** The published JSON Schema of the garden file, made from the same schema that checks it. */
@@ -78,7 +86,7 @@ function headProblem(content: unknown): Problem | null {
     return { path: "", message: "This JSON is not a garden: it should be a group of fields." };
   }
   const { format, version } = content as { format?: unknown; version?: unknown };
-  if (format !== GARDEN_FILE_FORMAT) {
+  if (format !== GARDEN_FILE_FORMAT && format !== EVERYTHING_FORMAT) {
     return {
       path: "format",
       message: `This is not a garden file: "format" should be "${GARDEN_FILE_FORMAT}".`,

@@ -59,6 +59,20 @@ export const USUAL_SETTINGS: Settings = {
   stationUrl: null,
 };
 
+const KINDS_OF_ONE: ReadonlySet<string> = new Set<EntityKind>([
+  "garden",
+  "settings",
+  "place",
+  "record",
+  "outlook",
+  "plot",
+]);
+
+/** Whether a garden has entities of this kind. */
+export function isEntityKind(kind: string): kind is EntityKind {
+  return KINDS_OF_ONE.has(kind) || (COLLECTED_KINDS as string[]).includes(kind);
+}
+
 /** A garden with nothing in it yet. */
 export function emptyGarden(): Garden {
   return {

@@ -3,6 +3,7 @@ export {
   GARDEN_FILE_VERSION,
   SIMULATED_STATION,
   STATION_ADDRESS,
+  EVERYTHING_FORMAT,
 } from "./version";
 export {
   BedSchema,
@@ -38,6 +39,7 @@ export {
   inverse,
   hasBegun,
   isEmptyGarden,
+  isEntityKind,
   toGardenFile,
   withChanges,
   type Change,
@@ -55,6 +57,8 @@ export {
   PLAIN_SHELTER,
 } from "./migrations";
 export { checkGardenFile, entitySchema, type CheckedFile } from "./checkFile";
+export { damagedIn, type Damaged } from "./damaged";
+export { without } from "./without";
 export { problemsFrom, type Problem } from "./problems";
 export {
   bedProblems,

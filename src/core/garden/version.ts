@@ -10,3 +10,6 @@ export const STATION_ADDRESS = /^(https?:\/\/[^\s<>"?#@]+|\/api\/station)$/;
 export const SIMULATED_STATION = "/api/station";
 
 export const GARDEN_FILE_FORMAT = "late-ember-garden";
+
+/** All that a browser keeps, as it is kept, for when something of it does not read. */
+export const EVERYTHING_FORMAT = "late-ember-everything";
