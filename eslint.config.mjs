@@ -10,6 +10,18 @@ const neverAsked = [
   },
 ];
 
+/** What a decimal comma breaks. */
+const numberTraps = [
+  {
+    selector: 'JSXAttribute[name.name="type"][value.value="number"]',
+    message: "A browser's number field drops a decimal comma: use NumberInput or asNumber.",
+  },
+  {
+    selector: 'Property[key.name="valueAsNumber"]',
+    message: "It is NaN after a decimal comma: register with asNumber.",
+  },
+];
+
 const config = [
   { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "test-results/**", "public/**"] },
   ...nextVitals,
@@ -24,17 +36,7 @@ const config = [
       "no-console": "error",
       eqeqeq: "error",
       "no-restricted-properties": ["error", ...neverAsked],
-      "no-restricted-syntax": [
-        "error",
-        {
-          selector: 'JSXAttribute[name.name="type"][value.value="number"]',
-          message: "A browser's number field drops a decimal comma: use NumberInput or asNumber.",
-        },
-        {
-          selector: 'Property[key.name="valueAsNumber"]',
-          message: "It is NaN after a decimal comma: register with asNumber.",
-        },
-      ],
+      "no-restricted-syntax": ["error", ...numberTraps],
     },
   },
   {
@@ -56,6 +58,22 @@ const config = [
         "error",
         ...neverAsked,
         { object: "Math", property: "random", message: "Use a seeded generator." },
+      ],
+    },
+  },
+  {
+    files: ["src/{features,store,ui}/**/*.{ts,tsx}"],
+    ignores: ["**/*.test.{ts,tsx}"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        ...numberTraps,
+        {
+          selector:
+            "ImportExpression:not(CallExpression[callee.name=/^(lazyPart|whenNeeded)$/] ImportExpression)",
+          message:
+            "Load it with lazyPart or whenNeeded, so that it is there when the network ends.",
+        },
       ],
     },
   },

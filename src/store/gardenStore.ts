@@ -4,7 +4,11 @@ import { emptyGarden, inverse, type Garden } from "@/core/garden";
 import type { DatabaseEvents } from "./database";
 import { memoryStorage } from "./memoryStorage";
 import { isMissingPart, MISSING_PART } from "./missingPart";
+import { whenNeeded } from "./parts";
 import { afterWrite, FellBehind, type Storage, type Stored, type Write } from "./storage";
+
+const commandsPart = whenNeeded(() => import("@/core/commands"));
+const gardenPart = whenNeeded(() => import("@/core/garden"));
 
 /** What the interface sees of the store. */
 export interface GardenState {
@@ -165,9 +169,9 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
       }
     },
     async setAsideDamaged() {
-      const { damagedIn } = await import("@/core/garden");
+      const { damagedIn } = await gardenPart();
       let found = false;
-      await inTurn(async () => {
+      const done = await inTurn(async () => {
         for (let attempt = 0; attempt < TRIES_WHEN_BEHIND; attempt += 1) {
           const damaged = damagedIn(stored.garden);
           if (damaged.length === 0) return { ok: true };
@@ -186,13 +190,14 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
         }
         return { ok: false, refusal: BUSY, path: "" };
       });
+      if (!done.ok) store.setState({ storageNotice: done.refusal });
       return found;
     },
     closeSetAside: () => store.setState({ setAside: [] }),
     dispatch<N extends CommandName>(name: N, input: CommandInput<N>) {
       return inTurn(async () => {
         // Commands and their checks are loaded with the first change: looking needs none of them.
-        const { commands } = await import("@/core/commands");
+        const { commands } = await commandsPart();
         return commit((now) => {
           const outcome: Outcome & { label?: string; quiet?: boolean } = commands[name].apply(
             now.garden,

@@ -1,6 +1,10 @@
 import { isoDate, type DayNumber } from "@/core/calendar";
 import type { Readings } from "@/core/log";
 import { gardenStore } from "./browserStore";
+import { whenNeeded } from "./parts";
+
+const climatePart = whenNeeded(() => import("@/core/climate"));
+const logPart = whenNeeded(() => import("@/core/log"));
 
 const WAIT_MS = 8000;
 
@@ -11,7 +15,7 @@ export type Asked<T> = { ok: true; value: T } | { ok: false; problem: string };
 export async function fetchOutlook(today: DayNumber): Promise<Asked<null>> {
   const answer = await ask("outlook", today);
   if (!answer.ok) return answer;
-  const { OutlookSchema } = await import("@/core/climate");
+  const { OutlookSchema } = await climatePart();
   const parsed = OutlookSchema.safeParse(answer.value);
   if (!parsed.success) {
     return { ok: false, problem: "The station answered with something that is not an outlook." };
@@ -28,7 +32,7 @@ export async function fetchOutlook(today: DayNumber): Promise<Asked<null>> {
 export async function fetchReadings(today: DayNumber): Promise<Asked<Readings>> {
   const answer = await ask("readings", today);
   if (!answer.ok) return answer;
-  const { ReadingsSchema } = await import("@/core/log");
+  const { ReadingsSchema } = await logPart();
   const parsed = ReadingsSchema.safeParse(answer.value);
   return parsed.success
     ? { ok: true, value: parsed.data }

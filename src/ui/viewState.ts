@@ -56,6 +56,8 @@ interface ViewState {
   paletteOpen: boolean;
   settingsOpen: boolean;
   addingBeds: boolean;
+  /** A file that was chosen and is being taken in; null when none is. */
+  importing: { file: File; kind: "garden" | "map" } | null;
   message: Message | null;
 }
 
@@ -76,6 +78,7 @@ export const useView = create<ViewState>(() => ({
   paletteOpen: false,
   settingsOpen: false,
   addingBeds: false,
+  importing: null,
   message: null,
 }));
 

@@ -1,1 +1,13 @@
-export { readWeatherFile, type Job } from "./weatherFile";
+import { startGardenWorker } from "./gardenFile";
+import { warmUp } from "./inWorker";
+import { startWeatherWorker } from "./weatherFile";
+
+export { readGardenFileIn, readMapIn } from "./gardenFile";
+export type { ReadForImport } from "./gardenFile.worker";
+export type { Job } from "./inWorker";
+export { readWeatherFile } from "./weatherFile";
+
+/** Fetches what every worker is made of. */
+export async function warmUpWorkers(): Promise<void> {
+  for (const start of [startGardenWorker, startWeatherWorker]) await warmUp(start());
+}

@@ -3,6 +3,8 @@ import { weatherReader, type WeatherAnswers, type WeatherReading } from "@/core/
 
 /** What the worker can do; seen from outside every call is a promise. */
 export interface WeatherFileWorker {
+  /** Answers once everything is loaded. */
+  ready(): void;
   /**
    * Reads a daily weather record from a file, piece by piece, so that a large one neither fills the
    * memory nor holds up the page.
@@ -17,6 +19,7 @@ export interface WeatherFileWorker {
 }
 
 const worker: WeatherFileWorker = {
+  ready: () => undefined,
   async read(file, answers, onShare) {
     const reader = weatherReader(answers);
     const stream = file.stream().getReader();

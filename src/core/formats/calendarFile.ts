@@ -5,6 +5,11 @@ import type { Site } from "../plan";
 import type { TaskAhead } from "../round";
 import { planEvents, taskEvents } from "./events";
 
+/** Fetches what writes calendars. */
+export function calendarWriter() {
+  return import("ics");
+}
+
 /**
  * The plan as an iCalendar file (RFC 5545): an all-day event for each sowing, planting out and
  * ready day, and for what the days ahead ask for. The same garden always gives the same UIDs, and a
@@ -19,7 +24,7 @@ export async function writeCalendarFile(
   ahead: readonly TaskAhead[] = [],
 ): Promise<string> {
   // Loaded when a calendar is asked for: nobody waits for it at the door.
-  const { createEvents } = await import("ics");
+  const { createEvents } = await calendarWriter();
   const stamp = {
     timestamp: stampDay * MS_PER_DAY,
     sequence: Math.max(0, stampDay - SEQUENCE_FROM_DAY),

@@ -3,19 +3,7 @@ import { COLLECTED_KINDS, COLLECTIONS } from "./collections";
 import { emptyGarden, toGardenFile, type Entity, type EntityKind, type Garden } from "./garden";
 import { problemsFrom } from "./problems";
 import { referenceProblems } from "./references";
-import { without } from "./without";
-
-/** Something that is kept and does not read. */
-export interface Damaged {
-  kind: EntityKind;
-  id: string;
-  /** What it is, as far as that can be told: "the bed Bed 3". */
-  words: string;
-  /** What is wrong with it, in a sentence. */
-  message: string;
-  /** What stands in its place: what of it reads, or nothing. */
-  instead: Entity | null;
-}
+import { without, type Damaged } from "./without";
 
 const KIND_WORDS: Record<EntityKind, string> = {
   garden: "the garden's name and walk",

@@ -57,8 +57,8 @@ export {
   PLAIN_SHELTER,
 } from "./migrations";
 export { checkGardenFile, entitySchema, type CheckedFile } from "./checkFile";
-export { damagedIn, type Damaged } from "./damaged";
-export { without } from "./without";
+export { damagedIn } from "./damaged";
+export { without, type Damaged } from "./without";
 export { problemsFrom, type Problem } from "./problems";
 export {
   bedProblems,

@@ -1,5 +1,23 @@
-import type { Damaged } from "./damaged";
-import { emptyGarden, withChanges, type Change, type EntityKind, type Garden } from "./garden";
+import {
+  emptyGarden,
+  withChanges,
+  type Change,
+  type Entity,
+  type EntityKind,
+  type Garden,
+} from "./garden";
+
+/** Something that is kept and does not read. */
+export interface Damaged {
+  kind: EntityKind;
+  id: string;
+  /** What it is, as far as that can be told: "the bed Bed 3". */
+  words: string;
+  /** What is wrong with it, in a sentence. */
+  message: string;
+  /** What stands in its place: what of it reads, or nothing. */
+  instead: Entity | null;
+}
 
 /** The garden without what does not read. */
 export function without(garden: Garden, damaged: readonly Damaged[]): Garden {

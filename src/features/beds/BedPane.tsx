@@ -4,18 +4,18 @@ import Box from "@mui/material/Box";
 import Tab from "@mui/material/Tab";
 import Tabs from "@mui/material/Tabs";
 import Typography from "@mui/material/Typography";
-import dynamic from "next/dynamic";
 import type { DayNumber } from "@/core/calendar";
 import { coversOver, horizonOver, type Bed, type Garden } from "@/core/garden";
 import { groundSun, type Site } from "@/core/plan";
 import { coverWords } from "@/core/shelter";
+import { lazyPart } from "@/ui/frame";
 import { setView, useView, type BedSection } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { LieSection } from "./LieSection";
 import { StandingSection } from "./StandingSection";
 
-const FillSection = dynamic(() => import("./FillSection"), { ssr: false });
-const SoilSection = dynamic(() => import("./SoilSection"), { ssr: false });
+const FillSection = lazyPart(() => import("./FillSection"));
+const SoilSection = lazyPart(() => import("./SoilSection"));
 
 interface Props {
   garden: Garden;

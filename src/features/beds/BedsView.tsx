@@ -7,20 +7,19 @@ import ToggleButton from "@mui/material/ToggleButton";
 import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import Typography from "@mui/material/Typography";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Garden } from "@/core/garden";
 import { siteFor } from "@/core/plan";
 import { useToday, useGarden } from "@/store";
-import { InspectorPanel } from "@/ui/frame";
+import { InspectorPanel, lazyPart } from "@/ui/frame";
 import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { BedMap } from "./BedMap";
 import { MapKey } from "./MapKey";
 
-const BedPane = dynamic(() => import("./BedPane"), { ssr: false });
-const ShoppingDialog = dynamic(() => import("./ShoppingDialog"), { ssr: false });
-const PlotDialog = dynamic(() => import("./PlotDialog"), { ssr: false });
+const BedPane = lazyPart(() => import("./BedPane"));
+const ShoppingDialog = lazyPart(() => import("./ShoppingDialog"));
+const PlotDialog = lazyPart(() => import("./PlotDialog"));
 
 /** The beds to scale, with what stands in them on the date in view. */
 export function BedsView() {

@@ -15,8 +15,11 @@ import { dayNumber, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { shoppingList } from "@/core/plan";
 import { barrowLoads } from "@/core/soil";
+import { whenNeeded } from "@/store";
 import { downloadText } from "@/ui/download";
 import type { LocalWording } from "@/ui/wording";
+
+const formatsPart = whenNeeded(() => import("@/core/formats"));
 
 interface Props {
   garden: Garden;
@@ -35,7 +38,7 @@ export default function ShoppingDialog({ garden, day, wording, onClose }: Props)
       ? `${wording.volumeL(litres)}, ${barrowLoads(litres)} ${barrowLoads(litres) === 1 ? "barrow" : "barrows"}`
       : wording.weightG(grams);
   const save = async () => {
-    const { writeShoppingCsv } = await import("@/core/formats");
+    const { writeShoppingCsv } = await formatsPart();
     downloadText("shopping list.csv", "text/csv", writeShoppingCsv(items));
   };
   return (

@@ -3,19 +3,18 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { dayNumber } from "@/core/calendar";
 import type { Planting } from "@/core/garden";
 import { clashesIn, occupantsOf, plantingName, plantsIn } from "@/core/plan";
-import { InspectorSection } from "@/ui/frame";
+import { InspectorSection, lazyPart } from "@/ui/frame";
 import { setView } from "@/ui/viewState";
 import { BedSeason } from "./BedSeason";
 import type { BedSectionProps } from "./section";
 
-const MoveDialog = dynamic(() => import("./MoveDialog"), { ssr: false });
-const TurnOverDialog = dynamic(() => import("./TurnOverDialog"), { ssr: false });
+const MoveDialog = lazyPart(() => import("./MoveDialog"));
+const TurnOverDialog = lazyPart(() => import("./TurnOverDialog"));
 
 /** What stands in the bed on the date in view, what comes, and the way to turn it over. */
 export function StandingSection({ garden, site, bed, day, wording }: BedSectionProps) {

@@ -3,12 +3,12 @@
 import ExpandMoreIcon from "@mui/icons-material/ExpandMore";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import { useGarden } from "@/store";
+import { lazyPart } from "@/ui/frame";
 
-const GardenMenuList = dynamic(() => import("./GardenMenuList"), { ssr: false });
-const RenameDialog = dynamic(() => import("./RenameDialog"), { ssr: false });
+const GardenMenuList = lazyPart(() => import("./GardenMenuList"));
+const RenameDialog = lazyPart(() => import("./RenameDialog"));
 
 /** What can be done with the garden as a whole, under its name. */
 export function GardenMenu() {

@@ -8,7 +8,6 @@ import TodayIcon from "@mui/icons-material/WbTwilightOutlined";
 import LogbookIcon from "@mui/icons-material/MenuBookOutlined";
 import SsidChartIcon from "@mui/icons-material/SsidChart";
 import Box from "@mui/material/Box";
-import dynamic from "next/dynamic";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState, type ReactNode } from "react";
 import { dayNumber } from "@/core/calendar";
@@ -16,26 +15,31 @@ import { plantingName, siteFor } from "@/core/plan";
 import { isEmptyGarden } from "@/core/garden";
 import { chanceWords } from "@/core/wording";
 import { gardenStore, useToday, useGarden } from "@/store";
-import { FrameGrid, InspectorPanel, Rail, type RailEntry } from "@/ui/frame";
+import { Boundary, FrameGrid, InspectorPanel, Rail, type RailEntry, lazyPart } from "@/ui/frame";
 import { SeasonRibbon } from "@/ui/ribbon";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { isSample, loadDemoGarden } from "./gardenFiles";
 import { TopLine } from "./TopLine";
 import { tonightWords } from "./tonightWords";
+import { Trouble } from "./Trouble";
 import { useOutlook } from "./useOutlook";
 import { useRibbon } from "./useRibbon";
 import { useShortcuts } from "./useShortcuts";
+import { useWarmUp } from "./useWarmUp";
+import { Waiting } from "./Waiting";
 import { Welcome } from "./Welcome";
 
-const PlantingInspector = dynamic(() => import("./inspector/PlantingInspector"), { ssr: false });
-const AddBedsDialog = dynamic(() => import("./AddBedsDialog"), { ssr: false });
-const LogDialog = dynamic(() => import("./log/LogDialog"), { ssr: false });
-const SampleNotice = dynamic(() => import("./SampleNotice"), { ssr: false });
-const Messages = dynamic(() => import("./Messages"), { ssr: false });
-const StorageNotice = dynamic(() => import("./StorageNotice"), { ssr: false });
-const Palette = dynamic(() => import("./Palette"), { ssr: false });
-const SettingsDialog = dynamic(() => import("./SettingsDialog"), { ssr: false });
+const PlantingInspector = lazyPart(() => import("./inspector/PlantingInspector"));
+const AddBedsDialog = lazyPart(() => import("./AddBedsDialog"));
+const ImportDialog = lazyPart(() => import("./ImportDialog"));
+const LogDialog = lazyPart(() => import("./log/LogDialog"));
+const SampleNotice = lazyPart(() => import("./SampleNotice"));
+const Messages = lazyPart(() => import("./Messages"));
+const StorageNotice = lazyPart(() => import("./StorageNotice"));
+const SetAsideNotice = lazyPart(() => import("./SetAsideNotice"));
+const Palette = lazyPart(() => import("./Palette"));
+const SettingsDialog = lazyPart(() => import("./SettingsDialog"));
 
 const ENTRIES: readonly RailEntry[] = [
   { href: "/today", label: "Today", icon: <TodayIcon /> },
@@ -47,19 +51,32 @@ const ENTRIES: readonly RailEntry[] = [
   { href: "/place", label: "Place", icon: <PlaceIcon />, underMore: true },
 ];
 
+const HREFS = [...ENTRIES.map(({ href }) => href), "/today/sheet", "/seedlings/labels"];
+
+const closeImport = () => setView({ importing: null });
+
 /** The frame around every view: top line, rail, inspector and season ribbon. */
 export function Shell({ children }: { children: ReactNode }) {
   const [open, setOpen] = useState(false);
   useEffect(() => {
     void openGarden().then(() => setOpen(true));
   }, []);
-  if (!open) return <Box role="status" aria-label="Opening the garden" />;
-  return <OpenShell>{children}</OpenShell>;
+  const status = useGarden((state) => state.status);
+  const pathname = usePathname();
+  if (!open || status !== "ready") {
+    return <Waiting entries={ENTRIES} current={pathname} status={status} />;
+  }
+  return (
+    <Boundary fallback={(error, again) => <Trouble error={error} onAgain={again} />}>
+      <OpenShell>{children}</OpenShell>
+    </Boundary>
+  );
 }
 
 /** Opens what this browser keeps; a server started for the demo fills an empty browser with it. */
 async function openGarden(): Promise<void> {
   await gardenStore().open();
+  if (gardenStore().getState().status !== "ready") return;
   if (!isEmptyGarden(gardenStore().getState().garden)) return;
   const answer = await fetch("/api/start").catch(() => null);
   const start = answer?.ok ? ((await answer.json()) as { garden: string }).garden : "empty";
@@ -77,10 +94,12 @@ function OpenShell({ children }: { children: ReactNode }) {
     paletteOpen,
     settingsOpen,
     addingBeds,
+    importing,
     logging,
     message,
   } = useView();
   const storageNotice = useGarden((state) => state.storageNotice);
+  const setAside = useGarden((state) => state.setAside);
   const [started, setStarted] = useState(false);
   const pathname = usePathname();
   const router = useRouter();
@@ -93,6 +112,7 @@ function OpenShell({ children }: { children: ReactNode }) {
   const ribbon = useRibbon(site, garden, bedInSight, day, wording);
   useShortcuts(today);
   useOutlook(garden, today);
+  useWarmUp(HREFS);
 
   const welcome = isEmptyGarden(garden) && !started;
   const start = () => {
@@ -118,6 +138,7 @@ function OpenShell({ children }: { children: ReactNode }) {
           <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
             {pathname === "/today" && isSample(garden) && <SampleNotice />}
             {storageNotice && <StorageNotice notice={storageNotice} garden={garden} />}
+            {setAside.length > 0 && <SetAsideNotice lines={setAside} />}
             <Box sx={{ flex: 1, minHeight: 0 }}>
               {welcome ? <Welcome onStart={start} /> : children}
             </Box>
@@ -180,6 +201,13 @@ function OpenShell({ children }: { children: ReactNode }) {
       )}
       {addingBeds && (
         <AddBedsDialog garden={garden} onClose={() => setView({ addingBeds: false })} />
+      )}
+      {importing && (
+        <ImportDialog
+          key={`${importing.file.name} ${importing.file.lastModified}`}
+          {...importing}
+          onClose={closeImport}
+        />
       )}
       {logging !== null && (
         <LogDialog

@@ -1,15 +1,19 @@
-import { emptyGarden, toGardenFile, type Garden } from "@/core/garden";
+import type { BedsRead } from "@/core/formats";
+import { emptyGarden, toGardenFile, type Garden, type GardenFile } from "@/core/garden";
 import { siteFor, type Site } from "@/core/plan";
-import { gardenStore, todayOf, newId } from "@/store";
+import { gardenStore, todayOf, whenNeeded, type Done } from "@/store";
 import { downloadText } from "@/ui/download";
 import { setView, tell } from "@/ui/viewState";
 import { localWording } from "@/ui/wording";
+
+const formatsPart = whenNeeded(() => import("@/core/formats"));
+const roundPart = whenNeeded(() => import("@/core/round"));
 
 const MS_PER_DAY = 86_400_000;
 
 /** Saves the garden as a file. */
 export async function saveGardenFile(garden: Garden): Promise<void> {
-  const { writeGardenFile } = await import("@/core/formats");
+  const { writeGardenFile } = await formatsPart();
   downloadText(`${fileName(garden)}.garden.json`, "application/json", writeGardenFile(garden));
   tell("The garden is saved as a file.");
 }
@@ -18,7 +22,7 @@ export async function saveGardenFile(garden: Garden): Promise<void> {
 export async function saveCalendarFile(garden: Garden): Promise<void> {
   const site = siteFor(garden);
   if (!site) return tell("Give the place first: without it there are no dates.", "refused");
-  const { writeCalendarFile } = await import("@/core/formats");
+  const { writeCalendarFile } = await formatsPart();
   const stampDay = Math.floor(Date.now() / MS_PER_DAY);
   const text = await writeCalendarFile(site, garden, stampDay, await aheadOf(garden, site));
   downloadText(`${fileName(garden)}.ics`, "text/calendar", text);
@@ -27,7 +31,7 @@ export async function saveCalendarFile(garden: Garden): Promise<void> {
 
 /** What the next two weeks ask for, beside the whole plan. */
 async function aheadOf(garden: Garden, site: Site) {
-  const { tasksAhead } = await import("@/core/round");
+  const { tasksAhead } = await roundPart();
   return tasksAhead(site, garden, todayOf(garden), AHEAD_DAYS, localWording(garden.settings.units));
 }
 
@@ -37,7 +41,7 @@ const AHEAD_DAYS = 14;
 export async function saveTasksTable(garden: Garden): Promise<void> {
   const site = siteFor(garden);
   if (!site) return tell("Give the place first: without it there are no dates.", "refused");
-  const { writeTasksCsv } = await import("@/core/formats");
+  const { writeTasksCsv } = await formatsPart();
   const text = writeTasksCsv(site, garden, await aheadOf(garden, site));
   downloadText(`${fileName(garden)} tasks.csv`, "text/csv", text);
   tell("The tasks are saved as a table.");
@@ -47,14 +51,14 @@ export async function saveTasksTable(garden: Garden): Promise<void> {
 export async function savePlantingsTable(garden: Garden): Promise<void> {
   const site = siteFor(garden);
   if (!site) return tell("Give the place first: without it there are no dates.", "refused");
-  const { writePlantingsCsv } = await import("@/core/formats");
+  const { writePlantingsCsv } = await formatsPart();
   downloadText(`${fileName(garden)} plantings.csv`, "text/csv", writePlantingsCsv(site, garden));
   tell("The plantings are saved as a table.");
 }
 
 /** Saves the beds for maps. */
 export async function saveBedsMap(garden: Garden): Promise<void> {
-  const { writeGeoJson } = await import("@/core/formats");
+  const { writeGeoJson } = await formatsPart();
   const text = writeGeoJson(garden);
   if (text === null)
     return tell("Give the place first: without it the beds lie nowhere.", "refused");
@@ -62,41 +66,21 @@ export async function saveBedsMap(garden: Garden): Promise<void> {
   tell("The beds are saved for maps.");
 }
 
-/**
- * Reads a garden file in place of the garden here; nothing changes when anything is wrong.
- *
- * @param quietly says nothing when all went well
- */
-export async function importGardenText(text: string, quietly = false): Promise<void> {
-  const { readGardenFile } = await import("@/core/formats");
-  const read = readGardenFile(text);
-  if (!read.ok) {
-    const [first] = read.problems;
-    const where = first?.path ? `${first.path}: ` : "";
-    const more = read.problems.length > 1 ? ` And ${read.problems.length - 1} more.` : "";
-    return tell(`Nothing was imported. ${where}${first?.message}${more}`, "refused");
-  }
-  const done = await gardenStore().dispatch("garden.replace", read.file);
-  if (!done.ok) return tell(`Nothing was imported. ${done.path}: ${done.refusal}`, "refused");
-  const { beds, plantings, garden } = read.file;
-  setView({
-    selectedPlantingId: null,
-    dateInView: null,
-  });
-  if (quietly) return;
-  const counts = `${beds.length} beds and ${plantings.length} plantings`;
-  tell(`${garden.name} is here: ${counts}.`, "done", true);
+/** Puts a checked garden file in place of the garden here, and tells of it unless it is to be quiet. */
+export async function takeGarden(file: GardenFile, quietly = false): Promise<Done> {
+  const done = await gardenStore().dispatch("garden.replace", file);
+  if (!done.ok) return done;
+  setView({ selectedPlantingId: null, selectedBedId: null, dateInView: null });
+  const counts = `${file.beds.length} beds and ${file.plantings.length} plantings`;
+  if (!quietly) tell(`${file.garden.name} is here: ${counts}.`, "done", true);
+  return done;
 }
 
-/** Moves and adds beds as a map has them; nothing changes when anything is wrong. */
-async function importBedsMap(text: string): Promise<void> {
-  const { readGeoJson } = await import("@/core/formats");
+/** Moves and adds beds as a map has them. */
+export async function takeBeds({ plot, beds, shelters, left }: BedsRead): Promise<Done> {
   const { garden } = gardenStore().getState();
-  const read = readGeoJson(text, garden, () => newId("bed"));
-  if (!read.ok) return tell(`Nothing was taken. ${read.problem}`, "refused");
-  const { plot, beds, shelters, left } = read;
   const done = await gardenStore().dispatch("layout.import", { plot, beds, shelters });
-  if (!done.ok) return tell(`Nothing was taken. ${done.refusal}`, "refused");
+  if (!done.ok) return done;
   const added = beds.filter(({ id }) => !garden.beds.has(id)).length;
   const counts = [
     `${beds.length} beds${added > 0 ? ` (${added} new)` : ""}`,
@@ -104,25 +88,28 @@ async function importBedsMap(text: string): Promise<void> {
   ];
   const leftOut = left.length > 0 ? ` Not: ${left.join(" ")}` : "";
   tell(`Taken from the map: ${counts.filter(Boolean).join(" and ")}.${leftOut}`, "done", true);
+  return done;
 }
 
 /** Lets the grower choose a garden file and imports it. */
 export function chooseGardenFile(): void {
-  chooseFile(".json,application/json", (text) => void importGardenText(text));
+  chooseFile(".json,application/json", (file) => setView({ importing: { file, kind: "garden" } }));
 }
 
 /** Lets the grower choose a map of beds and takes them in. */
 export function chooseBedsMap(): void {
-  chooseFile(".geojson,.json,application/geo+json", (text) => void importBedsMap(text));
+  chooseFile(".geojson,.json,application/geo+json", (file) =>
+    setView({ importing: { file, kind: "map" } }),
+  );
 }
 
-function chooseFile(accept: string, read: (text: string) => void): void {
+function chooseFile(accept: string, take: (file: File) => void): void {
   const input = document.createElement("input");
   input.type = "file";
   input.accept = accept;
-  input.onchange = async () => {
+  input.onchange = () => {
     const file = input.files?.[0];
-    if (file) read(await file.text());
+    if (file) take(file);
   };
   input.click();
 }
@@ -131,15 +118,18 @@ function chooseFile(accept: string, read: (text: string) => void): void {
 export async function loadDemoGarden(quietly = false): Promise<void> {
   const answer = await fetch("/api/demo").catch(() => null);
   if (!answer?.ok) return tell("The demo garden cannot be reached. Try again.", "refused");
-  await importGardenText(await answer.text(), quietly);
+  const { readGardenFile } = await formatsPart();
+  const read = readGardenFile(await answer.text());
+  if (!read.ok)
+    return tell(`The demo garden cannot be read: ${read.problems[0]?.message}`, "refused");
+  const done = await takeGarden(read.file, quietly);
+  if (!done.ok) tell(done.refusal, "refused");
 }
 
 /** Whether the garden is the sample that comes with the program. */
-export function isSample({ record }: Garden): boolean {
-  return record?.station === SAMPLE_STATION;
+export function isSample({ head }: Garden): boolean {
+  return head.sample;
 }
-
-const SAMPLE_STATION = "Tarnholt Mill (made-up)";
 
 /** Begins with an empty garden; undo brings back what was here. */
 export async function startAfresh(): Promise<void> {

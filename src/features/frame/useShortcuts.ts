@@ -11,8 +11,6 @@ const DATE_STEPS: Readonly<Record<string, number>> = { "[": -1, "]": 1, "{": -7,
 export function useShortcuts(today: number): void {
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
-      // Whoever reaches for Ctrl may be about to open the palette: have it ready.
-      if (event.key === "Control" || event.key === "Meta") void import("./Palette");
       const control = event.ctrlKey || event.metaKey;
       const key = event.key.toLowerCase();
       if (control && key === "k") {

@@ -5,19 +5,21 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import { dayNumber, isIsoDate } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
-import { gardenStore, useToday, useGarden } from "@/store";
+import { gardenStore, useToday, useGarden, whenNeeded } from "@/store";
 import { downloadText } from "@/ui/download";
+import { lazyPart } from "@/ui/frame";
 import { setView, tell, tellRefusal, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { LogTable } from "./LogTable";
 import { PlanAgainstFact } from "./PlanAgainstFact";
 import { filtered, logRows, pickedIn, type LogRow } from "./rows";
 
-const EntryDialog = dynamic(() => import("./EntryDialog"), { ssr: false });
+const formatsPart = whenNeeded(() => import("@/core/formats"));
+
+const EntryDialog = lazyPart(() => import("./EntryDialog"));
 
 /** Everything that was written down: to look through, to put right, and against the plan. */
 export function LogbookView() {
@@ -52,7 +54,7 @@ export function LogbookView() {
     else tellRefusal(done);
   };
   const save = async () => {
-    const { writeLogCsv } = await import("@/core/formats");
+    const { writeLogCsv } = await formatsPart();
     downloadText(`${garden.head.name} log.csv`, "text/csv", writeLogCsv(garden));
     tell("The log is saved as a table.");
   };

@@ -4,11 +4,11 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import dynamic from "next/dynamic";
 import { useEffect, useState } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import { SIMULATED_STATION, type Garden, type KeptOutlook } from "@/core/garden";
 import { fetchOutlook, gardenStore } from "@/store";
+import { lazyPart } from "@/ui/frame";
 import { tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { OutlookDays } from "./OutlookDays";
@@ -16,7 +16,7 @@ import { freshnessWords } from "./outlookWords";
 import { OutlookTableButton } from "./OutlookTableButton";
 import { Thermometers } from "./Thermometers";
 
-const OutlookForm = dynamic(() => import("./OutlookForm"), { ssr: false });
+const OutlookForm = lazyPart(() => import("./OutlookForm"));
 const CLOCK_MS = 30_000;
 
 interface Props {

@@ -1,9 +1,11 @@
 "use client";
 
 import type { DayNumber } from "@/core/calendar";
-import { gardenStore } from "@/store";
+import { gardenStore, whenNeeded } from "@/store";
 import { FileButton } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
+
+const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
 
 interface Props {
   today: DayNumber;
@@ -13,7 +15,7 @@ interface Props {
 /** Reads an outlook from a table of dates, highs and lows. */
 export function OutlookTableButton({ today, onProblem }: Props) {
   const read = async (file: File) => {
-    const { readOutlookTable } = await import("@/core/weatherFiles");
+    const { readOutlookTable } = await weatherFilesPart();
     const source = file.name.replace(/[<>]/g, "").slice(0, 80) || "a table";
     const table = readOutlookTable(await file.text(), source, today);
     if (!table.ok) return onProblem(`Nothing was read. ${table.problem}`);

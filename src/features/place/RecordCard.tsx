@@ -2,16 +2,18 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import { dailyRecordOf, lastDayOf, type WeatherRecord } from "@/core/climate";
 import { civilDate } from "@/core/calendar";
-import { gardenStore } from "@/store";
+import { gardenStore, whenNeeded } from "@/store";
 import { downloadText } from "@/ui/download";
+import { lazyPart } from "@/ui/frame";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 
-const RecordDialog = dynamic(() => import("./RecordDialog"), { ssr: false });
+const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
+
+const RecordDialog = lazyPart(() => import("./RecordDialog"));
 
 interface Props {
   record: WeatherRecord | null;
@@ -64,7 +66,7 @@ function RecordFacts({ record, wording }: { record: WeatherRecord; wording: Loca
 function RecordActions({ record }: { record: WeatherRecord }) {
   const fileName = record.station.replace(/[^\p{L}\p{N} _-]/gu, "").trim() || "record";
   const saveCsv = async () => {
-    const { writeWeatherCsv } = await import("@/core/weatherFiles");
+    const { writeWeatherCsv } = await weatherFilesPart();
     downloadText(`${fileName}.csv`, "text/csv", writeWeatherCsv(dailyRecordOf(record)));
     tell("The record is saved as a table.");
   };

@@ -2,7 +2,10 @@
 
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { WeatherAnswers, WeatherReading } from "@/core/weatherFiles";
+import { whenNeeded } from "@/store";
 import type { Job } from "@/workers";
+
+const workersPart = whenNeeded(() => import("@/workers"));
 
 /** How far the reading of a weather file has come. */
 export type FileState =
@@ -37,7 +40,7 @@ export function useWeatherFile() {
       const shown = before && { reading: before, answers };
       setState({ step: "reading", file, share: 0, shown });
       // The worker is fetched when the first file is read: most visits read none.
-      const { readWeatherFile } = await import("@/workers");
+      const { readWeatherFile } = await workersPart();
       const started = readWeatherFile(file, answers, (share) =>
         setState((now) => (now.step === "reading" ? { ...now, share } : now)),
       );

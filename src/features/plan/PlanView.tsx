@@ -1,12 +1,12 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import dynamic from "next/dynamic";
 import { useCallback, useMemo, useState } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
 import { lifeOf, seasonAimedAt, type Site, siteFor, successionMoves } from "@/core/plan";
 import { gardenStore, useToday, useGarden } from "@/store";
+import { lazyPart } from "@/ui/frame";
 import { setView, useView, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { CliffChart } from "./CliffChart";
@@ -17,8 +17,8 @@ import { StrandKey } from "./StrandKey";
 import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strandLayout";
 import { draggedItems, livingWithin, useStrands, type Grouping } from "./useStrands";
 
-const SowTodayDialog = dynamic(() => import("./SowTodayDialog"), { ssr: false });
-const WishDialog = dynamic(() => import("./WishDialog"), { ssr: false });
+const SowTodayDialog = lazyPart(() => import("./SowTodayDialog"));
+const WishDialog = lazyPart(() => import("./WishDialog"));
 
 const STACKS_SHOWN = 5;
 

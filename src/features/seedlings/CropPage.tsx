@@ -4,17 +4,17 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { cautionWords, type Crop, type Variety } from "@/core/crops";
+import { lazyPart } from "@/ui/frame";
 import { setView } from "@/ui/viewState";
 import { cropRows } from "./cropRows";
 import type { SectionProps } from "./section";
 import { useCropSources } from "./useCropSources";
 
-const OwnCropDialog = dynamic(() => import("./OwnCropDialog"), { ssr: false });
-const OwnVarietyDialog = dynamic(() => import("./OwnVarietyDialog"), { ssr: false });
+const OwnCropDialog = lazyPart(() => import("./OwnCropDialog"));
+const OwnVarietyDialog = lazyPart(() => import("./OwnVarietyDialog"));
 
 interface Props extends SectionProps {
   crop: Crop;

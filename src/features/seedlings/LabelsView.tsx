@@ -9,12 +9,14 @@ import { useMemo, useState } from "react";
 import { cropsOf } from "@/core/garden";
 import { finalSpacing, plantingLabels } from "@/core/plan";
 import { trayLabels } from "@/core/seedlings";
-import { useToday, useGarden } from "@/store";
+import { useToday, useGarden, whenNeeded } from "@/store";
 import { downloadText } from "@/ui/download";
 import { PrintFrame } from "@/ui/frame";
 import { tell, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { LabelPage, type LabelShape } from "./LabelPage";
+
+const formatsPart = whenNeeded(() => import("@/core/formats"));
 
 type Source = "trays" | "plantings";
 
@@ -41,7 +43,7 @@ export function LabelsView() {
     );
   }, [garden, source, day]);
   const save = async () => {
-    const { writeLabelsCsv } = await import("@/core/formats");
+    const { writeLabelsCsv } = await formatsPart();
     downloadText(`${garden.head.name} labels.csv`, "text/csv", writeLabelsCsv(labels));
     tell("The labels are saved as a table.");
   };

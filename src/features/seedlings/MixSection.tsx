@@ -5,7 +5,6 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import { plannedRaisings } from "@/core/plan";
 import {
@@ -17,10 +16,11 @@ import {
   type Mix,
 } from "@/core/seedlings";
 import { millilitres } from "@/core/wording";
+import { lazyPart } from "@/ui/frame";
 import { NumberInput } from "@/ui/inputs";
 import type { SectionProps } from "./section";
 
-const MixDialog = dynamic(() => import("./MixDialog"), { ssr: false });
+const MixDialog = lazyPart(() => import("./MixDialog"));
 
 const WEEKS_AHEAD = 8;
 const DAYS_PER_WEEK = 7;

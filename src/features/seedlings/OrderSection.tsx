@@ -9,9 +9,12 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { useMemo } from "react";
 import { seedNeeds, seedWords, type SeedNeed } from "@/core/plan";
+import { whenNeeded } from "@/store";
 import { downloadText } from "@/ui/download";
 import { tell } from "@/ui/viewState";
 import type { SectionProps } from "./section";
+
+const formatsPart = whenNeeded(() => import("@/core/formats"));
 
 const A_YEAR = 365;
 
@@ -21,7 +24,7 @@ export default function OrderSection({ garden, today, wording }: SectionProps) {
   const missing = needs.filter((need) => need.toOrder > 0);
   const there = needs.filter((need) => need.toOrder === 0);
   const save = async () => {
-    const { writeOrderCsv } = await import("@/core/formats");
+    const { writeOrderCsv } = await formatsPart();
     downloadText(`${garden.head.name} seed order.csv`, "text/csv", writeOrderCsv(needs));
     tell("The order is saved as a table.");
   };

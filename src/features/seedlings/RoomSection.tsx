@@ -3,14 +3,14 @@
 import AddIcon from "@mui/icons-material/Add";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import { trayOccupants } from "@/core/plan";
 import { overFull, roomTaken, type Stand } from "@/core/seedlings";
+import { lazyPart } from "@/ui/frame";
 import { RoomChart } from "./RoomChart";
 import type { SectionProps } from "./section";
 
-const StandDialog = dynamic(() => import("./StandDialog"), { ssr: false });
+const StandDialog = lazyPart(() => import("./StandDialog"));
 
 const DAYS_BEFORE = 30;
 const DAYS_AHEAD = 240;

@@ -9,15 +9,15 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import { varietyOf, type Crop } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { isSpent, lotSprouting, seedsIn, type SeedLot } from "@/core/seedlings";
 import { seedWords } from "@/core/plan";
+import { lazyPart } from "@/ui/frame";
 import type { SectionProps } from "./section";
 
-const LotDialog = dynamic(() => import("./LotDialog"), { ssr: false });
+const LotDialog = lazyPart(() => import("./LotDialog"));
 
 /** What seed is there, how old, how well it sprouts, how thick to sow it. */
 export default function SeedBoxSection(props: SectionProps) {

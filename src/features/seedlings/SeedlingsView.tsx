@@ -4,22 +4,21 @@ import Box from "@mui/material/Box";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
-import dynamic from "next/dynamic";
 import type { ReactNode } from "react";
 import { siteFor } from "@/core/plan";
 import { useToday, useGarden } from "@/store";
-import { InspectorPanel } from "@/ui/frame";
+import { InspectorPanel, lazyPart } from "@/ui/frame";
 import { setView, useView, type SeedlingsSection } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import type { SectionProps } from "./section";
 import { TraysSection } from "./TraysSection";
 
-const RoomSection = dynamic(() => import("./RoomSection"), { ssr: false });
-const SeedBoxSection = dynamic(() => import("./SeedBoxSection"), { ssr: false });
-const OrderSection = dynamic(() => import("./OrderSection"), { ssr: false });
-const MixSection = dynamic(() => import("./MixSection"), { ssr: false });
-const CropsSection = dynamic(() => import("./CropsSection"), { ssr: false });
-const TrayPane = dynamic(() => import("./TrayPane"), { ssr: false });
+const RoomSection = lazyPart(() => import("./RoomSection"));
+const SeedBoxSection = lazyPart(() => import("./SeedBoxSection"));
+const OrderSection = lazyPart(() => import("./OrderSection"));
+const MixSection = lazyPart(() => import("./MixSection"));
+const CropsSection = lazyPart(() => import("./CropsSection"));
+const TrayPane = lazyPart(() => import("./TrayPane"));
 
 const SECTIONS: readonly {
   name: SeedlingsSection;

@@ -4,20 +4,19 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import { isoDate, dayNumber } from "@/core/calendar";
 import { varietyOf } from "@/core/crops";
 import type { SowingState } from "@/core/plan";
 import { seedlingsIn, type Tray } from "@/core/seedlings";
-import { InspectorSection } from "@/ui/frame";
+import { InspectorSection, lazyPart } from "@/ui/frame";
 import { HardeningDays } from "./HardeningDays";
 import type { SectionProps } from "./section";
 import { send } from "./send";
 import { sowingWords } from "./TrayCard";
 
-const CountDialog = dynamic(() => import("./CountDialog"), { ssr: false });
-const PotOnDialog = dynamic(() => import("./PotOnDialog"), { ssr: false });
+const CountDialog = lazyPart(() => import("./CountDialog"));
+const PotOnDialog = lazyPart(() => import("./PotOnDialog"));
 
 interface Props extends SectionProps {
   tray: Tray;

@@ -5,18 +5,18 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import { isoDate } from "@/core/calendar";
 import { cropsOf } from "@/core/garden";
 import { sowingStates } from "@/core/plan";
 import { cellCount, freeCells, lookAlikesIn, standOn, type Tray } from "@/core/seedlings";
+import { lazyPart } from "@/ui/frame";
 import { setView } from "@/ui/viewState";
 import type { SectionProps } from "./section";
 import { send } from "./send";
 import { SowingPane } from "./SowingPane";
 
-const SowDialog = dynamic(() => import("./SowDialog"), { ssr: false });
+const SowDialog = lazyPart(() => import("./SowDialog"));
 
 interface Props extends SectionProps {
   tray: Tray;

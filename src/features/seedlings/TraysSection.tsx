@@ -3,19 +3,19 @@
 import AddIcon from "@mui/icons-material/Add";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { isoDate } from "@/core/calendar";
 import { sowingStates, trayWork, type Raising } from "@/core/plan";
 import { standOn } from "@/core/seedlings";
+import { lazyPart } from "@/ui/frame";
 import { setView, useView } from "@/ui/viewState";
 import type { SectionProps } from "./section";
 import { TrayCard } from "./TrayCard";
 import { WorkList } from "./WorkList";
 
-const SowDialog = dynamic(() => import("./SowDialog"), { ssr: false });
-const NewTrayDialog = dynamic(() => import("./NewTrayDialog"), { ssr: false });
+const SowDialog = lazyPart(() => import("./SowDialog"));
+const NewTrayDialog = lazyPart(() => import("./NewTrayDialog"));
 
 /** What is to be done with the trays, and the trays themselves, cell by cell. */
 export function TraysSection(props: SectionProps) {

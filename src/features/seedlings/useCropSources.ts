@@ -2,6 +2,11 @@
 
 import { useEffect, useState } from "react";
 import { readCropSources } from "@/core/crops";
+import { whenNeeded } from "@/store";
+
+const sourcesPart = whenNeeded(() =>
+  Promise.all([readCropSources(), import("@data/sources.json")]),
+);
 
 type Sources = Readonly<Record<string, string>>;
 
@@ -16,11 +21,9 @@ export function useCropSources(cropId: string, own: boolean): (path: string) => 
   const [read, setRead] = useState<{ paths: Sources; words: Sources } | null>(null);
   useEffect(() => {
     let wanted = true;
-    void Promise.all([readCropSources(), import("@data/sources.json")]).then(
-      ([sources, { default: words }]) => {
-        if (wanted) setRead({ paths: sources[cropId] ?? NONE, words });
-      },
-    );
+    void sourcesPart().then(([sources, { default: words }]) => {
+      if (wanted) setRead({ paths: sources[cropId] ?? NONE, words });
+    });
     return () => {
       wanted = false;
     };

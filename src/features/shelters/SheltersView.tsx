@@ -3,7 +3,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import dynamic from "next/dynamic";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden, Shelter } from "@/core/garden";
@@ -11,6 +10,7 @@ import { siteFor, type Site } from "@/core/plan";
 import { coverPiecesOf, piecesInShed, tonight } from "@/core/round";
 import { coverWords } from "@/core/shelter";
 import { useToday, useGarden } from "@/store";
+import { lazyPart } from "@/ui/frame";
 import { useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { ShelterSheet } from "./ShelterSheet";
@@ -18,7 +18,7 @@ import { coveredBeds, placeWords } from "./stacks";
 import { StockSheet } from "./StockSheet";
 import { TonightLine, TonightList } from "./TonightList";
 
-const ShelterDialog = dynamic(() => import("./ShelterDialog"));
+const ShelterDialog = lazyPart(() => import("./ShelterDialog"));
 
 /** What the covers of the garden make of the weather, and what lives through the night under them. */
 export function SheltersView() {

@@ -2,16 +2,16 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import { civilDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, type Garden } from "@/core/garden";
 import { coverPiecesOf } from "@/core/round";
 import { materials, pieceFit, type CoverPiece, type Piece } from "@/core/shelter";
+import { lazyPart } from "@/ui/frame";
 import type { LocalWording } from "@/ui/wording";
 import { CONDITION_WORDS, seasonsWords } from "./pieceWords";
 
-const PieceDialog = dynamic(() => import("./PieceDialog"));
+const PieceDialog = lazyPart(() => import("./PieceDialog"));
 
 interface Props {
   garden: Garden;

@@ -3,13 +3,13 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import { dayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { DayOfPair, ThermometerDay } from "@/core/log";
 import type { Measured, Site } from "@/core/plan";
-import { fetchReadings, gardenStore, useToday } from "@/store";
+import { fetchReadings, gardenStore, useToday, whenNeeded } from "@/store";
+import { lazyPart } from "@/ui/frame";
 import { FileButton } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
@@ -18,7 +18,9 @@ import { daysFromStation, hangsUnder, keptDays, latestDays, takenWords } from ".
 import { placeWords, type CoveredBeds } from "./stacks";
 import { ThermometerPair } from "./ThermometerPair";
 
-const NightsDialog = dynamic(() => import("./NightsDialog"));
+const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
+
+const NightsDialog = lazyPart(() => import("./NightsDialog"));
 
 interface Props {
   garden: Garden;
@@ -61,7 +63,7 @@ export function ThermometerSection({ garden, site, group, measured, wording }: P
         isProblem: true,
       });
     }
-    const { readThermometerTable } = await import("@/core/weatherFiles");
+    const { readThermometerTable } = await weatherFilesPart();
     const read = readThermometerTable(
       await file.text(),
       (day) => site.climate.minTempC(day),

@@ -5,7 +5,6 @@ import RouteIcon from "@mui/icons-material/RouteOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
@@ -13,6 +12,7 @@ import { hasBegun, type Garden } from "@/core/garden";
 import { siteFor, type Site } from "@/core/plan";
 import { isSettled, settledOn, type Task } from "@/core/round";
 import { useToday, useGarden } from "@/store";
+import { lazyPart } from "@/ui/frame";
 import { useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { LogField } from "./LogField";
@@ -27,7 +27,7 @@ import { useTasks } from "./useTasks";
 import { WalkList } from "./WalkList";
 import { WeatherLine } from "./WeatherLine";
 
-const WalkOrderDialog = dynamic(() => import("./WalkOrderDialog"), { ssr: false });
+const WalkOrderDialog = lazyPart(() => import("./WalkOrderDialog"));
 
 /** What the day asks for: tonight's decisions first, then the walk past the beds. */
 export function TodayView() {

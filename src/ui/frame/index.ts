@@ -1,3 +1,6 @@
+export { Boundary } from "./Boundary";
+export { lazyPart } from "./lazyPart";
+export { ReloadButton } from "./ReloadButton";
 export { FrameGrid } from "./FrameGrid";
 export { Rail, type RailEntry } from "./Rail";
 export { InspectorPanel, InspectorSection } from "./InspectorPanel";

@@ -7,4 +7,4 @@ export { CropPicker } from "./CropPicker";
 export { WaysOut } from "./WaysOut";
 export { SectionForm } from "./SectionForm";
 export { NumberInput } from "./NumberInput";
-export { asNumber, readTyped, shown } from "./typedNumber";
+export { asNumber, readTyped } from "./typedNumber";

@@ -2,17 +2,16 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import { dayNumber } from "@/core/calendar";
 import type { Garden, Planting } from "@/core/garden";
 import { successionOf, type Growing, type Site } from "@/core/plan";
 import { gardenStore } from "@/store";
-import { InspectorSection } from "@/ui/frame";
+import { InspectorSection, lazyPart } from "@/ui/frame";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 
-const SuccessionDialog = dynamic(() => import("./SuccessionDialog"), { ssr: false });
+const SuccessionDialog = lazyPart(() => import("./SuccessionDialog"));
 
 interface Props {
   garden: Garden;

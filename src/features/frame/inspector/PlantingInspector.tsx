@@ -4,7 +4,6 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
@@ -20,7 +19,7 @@ import {
 } from "@/core/plan";
 import { coverWords } from "@/core/shelter";
 import { gardenStore, useToday } from "@/store";
-import { InspectorSection } from "@/ui/frame";
+import { InspectorSection, lazyPart } from "@/ui/frame";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { AgainSection } from "./AgainSection";
@@ -33,7 +32,7 @@ import { SunWarning } from "./SunWarning";
 import { WeekLaterSection } from "./WeekLaterSection";
 import { WhySection } from "./WhySection";
 
-const EditPlantingDialog = dynamic(() => import("./EditPlantingDialog"), { ssr: false });
+const EditPlantingDialog = lazyPart(() => import("./EditPlantingDialog"));
 
 interface Props {
   garden: Garden;

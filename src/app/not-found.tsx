@@ -1,0 +1,8 @@
+import type { Metadata } from "next";
+import { NotFound } from "@/features/frame";
+
+export const metadata: Metadata = { title: "Not found · Late Ember" };
+
+export default function NotFoundPage() {
+  return <NotFound />;
+}

@@ -1,0 +1,132 @@
+"use client";
+
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import LinearProgress from "@mui/material/LinearProgress";
+import { useEffect, useState } from "react";
+import { useImport, type Question } from "./useImport";
+
+interface Props {
+  file: File;
+  kind: "garden" | "map";
+  onClose: () => void;
+}
+
+/** Most files are read sooner than a dialog could be, ms. */
+const SHOWN_AFTER_MS = 400;
+const MOST_LINES = 20;
+
+/** A file on its way in: how far it is, what is wrong with it, or what has to be asked first. */
+export default function ImportDialog({ file, kind, onClose }: Props) {
+  const { state, take } = useImport(file, kind);
+  const [askStation, setAskStation] = useState(false);
+  const [isLong, setIsLong] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setIsLong(true), SHOWN_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  useEffect(() => {
+    if (state.step === "done") onClose();
+  }, [state.step, onClose]);
+  if (state.step === "done" || (state.step === "reading" && !isLong)) return null;
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="import-title">
+      <DialogTitle id="import-title" sx={{ overflowWrap: "anywhere" }}>
+        Import {file.name}
+      </DialogTitle>
+      <DialogContent sx={{ display: "grid", gap: 2, alignContent: "start" }}>
+        {state.step === "reading" && (
+          <Box role="status">
+            Reading and checking…
+            <LinearProgress aria-label="Reading and checking" sx={{ mt: 1.5 }} />
+          </Box>
+        )}
+        {state.step === "failed" && (
+          <Alert severity="error" sx={{ "& .MuiAlert-message": { minWidth: 0 } }}>
+            <b>Import failed: nothing was changed.</b>
+            <Lines
+              lines={state.problems.map(({ path, message }) =>
+                path ? `${path}: ${message}` : message,
+              )}
+              more={state.more ? "There is more wrong with it." : null}
+            />
+          </Alert>
+        )}
+        {state.step === "asking" && (
+          <Asked question={state.question} askStation={askStation} onAskStation={setAskStation} />
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose} color="inherit">
+          {state.step === "failed" ? "Close" : state.step === "reading" ? "Stop" : "Cancel"}
+        </Button>
+        {state.step === "asking" && (
+          <Button variant="contained" onClick={() => void take(state.question, askStation)}>
+            {state.question.mends.length > 0 ? "Import it mended" : "Import"}
+          </Button>
+        )}
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function Asked(props: {
+  question: Question;
+  askStation: boolean;
+  onAskStation: (on: boolean) => void;
+}) {
+  const { mends, left, stationUrl } = props.question;
+  return (
+    <>
+      {left.length > 0 && (
+        <Box>
+          <b>This cannot be read and is left out:</b>
+          <Lines lines={left} />
+        </Box>
+      )}
+      {mends.length > 0 && (
+        <Box>
+          <b>This cannot stand as it is in the file, and is mended:</b>
+          <Lines lines={mends} />
+        </Box>
+      )}
+      {stationUrl !== null && (
+        <Box>
+          <b>The file names a weather station:</b>
+          <Box sx={{ overflowWrap: "anywhere", my: 0.5 }}>{stationUrl}</Box>
+          <FormControlLabel
+            control={
+              <Checkbox
+                checked={props.askStation}
+                onChange={(_event, on) => props.onAskStation(on)}
+              />
+            }
+            label="Ask this address for the outlook and the thermometers"
+          />
+        </Box>
+      )}
+    </>
+  );
+}
+
+function Lines({ lines, more = null }: { lines: readonly string[]; more?: string | null }) {
+  const hidden = lines.length - MOST_LINES;
+  return (
+    <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.5, lineHeight: 1.45 }}>
+      {lines.slice(0, MOST_LINES).map((line, index) => (
+        <Box component="li" key={index} sx={{ overflowWrap: "anywhere" }}>
+          {line}
+        </Box>
+      ))}
+      {hidden > 0 && <li>{`and ${hidden} more`}</li>}
+      {more !== null && <li>{more}</li>}
+    </Box>
+  );
+}

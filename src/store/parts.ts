@@ -1,0 +1,27 @@
+/** Loaders of parts of the program that are fetched when they are first needed. */
+const waiting = new Set<() => Promise<unknown>>();
+
+/**
+ * A part of the program that is fetched when it is first needed, or when the page has come to rest:
+ * a phone that goes offline in the garden finds everything that an open page can do.
+ *
+ * @returns the loader; each call gives the same part
+ */
+export function whenNeeded<T>(load: () => Promise<T>): () => Promise<T> {
+  waiting.add(load);
+  return () => {
+    waiting.delete(load);
+    return load();
+  };
+}
+
+/** Fetches every part there is, one after the other; also those that come to be known on the way. */
+export async function loadAllParts(): Promise<void> {
+  for (;;) {
+    const [load] = waiting;
+    if (!load) return;
+    waiting.delete(load);
+    // What cannot be fetched now is asked for again when it is needed, and told then.
+    await load().catch(() => undefined);
+  }
+}
