@@ -2,6 +2,8 @@ import { defineConfig } from "@playwright/test";
 
 const DEMO_PORT = 4711;
 const EMPTY_PORT = 4731;
+/** Whoever writes tests leaves the two running, and looks at what is built. */
+const reuseExistingServer = process.env.REUSE_SERVERS === "1";
 
 /** Two servers of the same build: one starts with the demo garden, one empty. */
 export default defineConfig({
@@ -35,11 +37,13 @@ export default defineConfig({
       command: `node scripts/demo.mjs --port ${DEMO_PORT}`,
       url: `http://localhost:${DEMO_PORT}/plan`,
       timeout: 240_000,
+      reuseExistingServer,
     },
     {
       command: `node scripts/demo.mjs --empty --port ${EMPTY_PORT}`,
       url: `http://localhost:${EMPTY_PORT}/plan`,
       timeout: 240_000,
+      reuseExistingServer,
     },
   ],
 });

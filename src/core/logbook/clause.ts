@@ -1,13 +1,8 @@
-import {
-  civilDate,
-  dayNumber,
-  dayNumberOf,
-  dayOfWeek,
-  isIsoDate,
-  type DayNumber,
-} from "../calendar";
+import { dayNumber, dayOfWeek, isIsoDate, type DayNumber } from "../calendar";
 import type { LossCause } from "../log";
+import { readNumber, type DecimalMark } from "../typed";
 import { celsius, metres, type Units } from "../wording";
+import { dateNear, MONTHS, withIsoDates } from "./lineDates";
 import { plain, type Names } from "./names";
 import {
   CAUSES,
@@ -48,10 +43,6 @@ export interface Clause {
   unknown: string[];
 }
 
-const MONTHS =
-  "january february march april may june july august september october november december".split(
-    " ",
-  );
 const WEEKDAYS = "monday tuesday wednesday thursday friday saturday sunday".split(" ");
 
 /**
@@ -60,14 +51,30 @@ const WEEKDAYS = "monday tuesday wednesday thursday friday saturday sunday".spli
  *
  * @example clausesOf("-3.5 in the house, -9 out", names) // ["-3.5 in the house", "-9 out"]
  */
-export function clausesOf(line: string, names: Names): string[] {
-  // A comma between digits is a decimal comma.
-  const dotted = line.replace(/(\d),(\d)/g, "$1.$2").replace(/[−–]/g, "-");
-  return dotted
+export function clausesOf(
+  line: string,
+  names: Names,
+  { today, dayFirst, decimalMark }: Habits,
+): string[] {
+  const countsOnly = plain(line)
+    .split(" ")
+    .some((word) => VERBS.get(word)?.kind === "emerged");
+  const dated = withIsoDates(line.replace(/[−–]/g, "-"), today, dayFirst, countsOnly);
+  // Numbers are written with a point from here on: a comma would cut the line.
+  return withPlainNumbers(dated, decimalMark)
     .split(/[;,\n]|\s+and\s+(?=[-+]?\d)/i)
     .flatMap((part) => splitAtSubjects(part, names))
     .map((part) => part.trim())
     .filter((part) => part !== "");
+}
+
+/** "1,250 g" is a pound of grams or two, "1,5 kg" a kilo and a half: by the reader's own marks. */
+function withPlainNumbers(line: string, decimalMark: DecimalMark): string {
+  return line.replace(/\d+(?:[.,]\d+)+/g, (typed) => {
+    const value = readNumber(typed, decimalMark);
+    // "Beds 3,4,5" is no number, but three.
+    return Number.isNaN(value) ? typed : String(value);
+  });
 }
 
 function splitAtSubjects(part: string, names: Names): string[] {
@@ -84,6 +91,14 @@ function splitAtSubjects(part: string, names: Names): string[] {
     else parts[parts.length - 1] += ` and ${piece}`;
   }
   return parts;
+}
+
+/** How the writer of a line writes dates and numbers, and when. */
+export interface Habits {
+  today: DayNumber;
+  /** "20/9" rather than "9/20". */
+  dayFirst: boolean;
+  decimalMark: DecimalMark;
 }
 
 /** Reads one part of a line. */
@@ -259,20 +274,14 @@ function readDay(words: Words, today: DayNumber): DayNumber | null {
   const iso = words.match(/ (\d{4}-\d{2}-\d{2}) /);
   if (iso?.[1] !== undefined && isIsoDate(iso[1])) return dayNumber(iso[1]);
   const month = `(${MONTHS.flatMap((name) => [name, name.slice(0, 3)]).join("|")}|sept)`;
-  const dayFirst = words.match(new RegExp(` (\\d{1,2}) ${month} `));
-  if (dayFirst) return dateNear(Number(dayFirst[1]), dayFirst[2] ?? "", today);
-  const monthFirst = words.match(new RegExp(` ${month} (\\d{1,2}) `));
-  if (monthFirst) return dateNear(Number(monthFirst[2]), monthFirst[1] ?? "", today);
+  const dayFirst = words.match(new RegExp(` (\\d{1,2})(?:st|nd|rd|th)? (?:of )?${month} `));
+  if (dayFirst) return dateNear(Number(dayFirst[1]), monthOf(dayFirst[2]), today);
+  const monthFirst = words.match(new RegExp(` ${month} (\\d{1,2})(?:st|nd|rd|th)? `));
+  if (monthFirst) return dateNear(Number(monthFirst[2]), monthOf(monthFirst[1]), today);
   const weekday = WEEKDAYS.findIndex((name) => words.take(name));
   return weekday < 0 ? null : today - ((dayOfWeek(today) - weekday + 7) % 7);
 }
 
-/** The day and month nearest to today, of this year, the last or the next. */
-function dateNear(dayOfMonth: number, monthName: string, today: DayNumber): DayNumber | null {
-  const month = MONTHS.findIndex((name) => name.startsWith(monthName.slice(0, 3))) + 1;
-  const { year } = civilDate(today);
-  const days = [year - 1, year, year + 1]
-    .map((one) => dayNumberOf(one, month, dayOfMonth))
-    .filter((day) => civilDate(day).dayOfMonth === dayOfMonth);
-  return days.sort((a, b) => Math.abs(a - today) - Math.abs(b - today))[0] ?? null;
+function monthOf(name = ""): number {
+  return MONTHS.findIndex((month) => month.startsWith(name.slice(0, 3))) + 1;
 }

@@ -13,6 +13,8 @@ const context = {
   day: TODAY,
   today: TODAY,
   wording: plainWording(),
+  dayFirst: true,
+  decimalMark: "." as const,
   newId: () => `n-${(ids += 1)}`,
 };
 const read = (line: string, garden = tarnholt) => readLine(line, { ...context, garden });
@@ -81,8 +83,65 @@ test.each([
   ["monday 1 kg kale", "2026-09-21"],
   ["thursday 1 kg kale", "2026-09-24"],
   ["1 kg kale 2026-09-01", "2026-09-01"],
+  ["1 kg kale on 20.9.", "2026-09-20"],
+  ["1 kg kale on 20.9", "2026-09-20"],
+  ["20.9. 1 kg kale", "2026-09-20"],
+  ["picked 1 kg kale 20.9.2026", "2026-09-20"],
+  ["1 kg kale 20/9", "2026-09-20"],
+  ["1 kg kale, 9/20", "2026-09-20"],
+  ["1 kg kale 6/9", "2026-09-06"],
+  ["20/9/26 1 kg kale", "2026-09-20"],
+  ["1 kg kale on 20th september", "2026-09-20"],
+  ["1 kg kale sept 3rd", "2026-09-03"],
 ])("the day of “%s”", (line, on) => {
   expect(understood(line)[0]?.entry?.on).toBe(on);
+});
+
+test("where the month comes first, 6/9 is the ninth of June, and what can only be one is that", () => {
+  const american = { ...context, dayFirst: false };
+  const on = (line: string) => {
+    const result = readLine(line, american);
+    return result.ok && result.understood[0]?.entry?.on;
+  };
+  expect(on("1 kg kale 6/9")).toBe("2026-06-09");
+  expect(on("1 kg kale 9/20")).toBe("2026-09-20");
+  expect(on("1 kg kale 20/9")).toBe("2026-09-20");
+  // Plants that are up, of those that were sown, are no date; after "on" they are.
+  const up = readLine("9/20 spinach up bed 7", american);
+  expect(up.ok && up.understood[0]?.entry).toMatchObject({ what: { up: 9, outOf: 20 } });
+  expect(on("spinach up bed 7 on 9/20")).toBe("2026-09-20");
+});
+
+test("thousands are no decimals: by the marks of the reader", () => {
+  const grams = (line: string, decimalMark: "." | "," = ".") => {
+    const result = readLine(line, { ...context, decimalMark });
+    const what = result.ok ? result.understood[0]?.entry?.what : undefined;
+    return what?.kind === "harvested" ? what.grams : result;
+  };
+  expect(grams("1,250 g kale")).toBe(1250);
+  expect(grams("1.250 g kale", ",")).toBe(1250);
+  expect(grams("1,25 kg kale")).toBe(1250);
+  expect(grams("1,250 kg kale", ",")).toBe(1250);
+});
+
+test("nothing that is typed is dropped: it is held, refused, or kept as a note that is shown", () => {
+  const cases: [string, object, string][] = [
+    ["sowed 2 rows spinach bed 7", { kind: "sown", seeds: null }, "sowed 2 rows spinach bed 7"],
+    ["sowed 200 seeds spinach bed 7", { kind: "sown", seeds: 200 }, ""],
+    ["picked half the kale bed 11", { kind: "harvested" }, "picked half the kale bed 11"],
+    ["watered 12 plants bed 3", { kind: "worked", work: "water" }, "watered 12 plants bed 3"],
+    ["cleared 3 kg kale bed 11", { kind: "cleared" }, "cleared 3 kg kale bed 11"],
+    ["lost half the lettuce in house 1 to slugs", { kind: "lost", share: 0.5 }, ""],
+  ];
+  for (const [line, what, note] of cases) {
+    const [one] = understood(line);
+    expect(one?.entry).toMatchObject({ what, note });
+    expect(one?.doubt ?? "").toContain(note);
+  }
+  const lost = read("lost 3 kg kale bed 11");
+  expect(lost.ok ? "" : lost.problem).toMatch(/How much of it was lost/);
+  const odd = read("1 kg kale 20.9");
+  expect(odd.ok ? "" : odd.problem).toMatch(/does not know “20.9”/);
 });
 
 test("several parts carry deed, place and day on", () => {

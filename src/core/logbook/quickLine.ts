@@ -26,13 +26,15 @@ export type ReadLine =
 export function readLine(line: string, context: LineContext): ReadLine {
   const { garden, today } = context;
   const names = namesIn(garden);
-  const parts = clausesOf(line, names);
+  const parts = clausesOf(line, names, context);
   if (parts.length === 0) {
     return { ok: false, problem: "Write what happened: “1.2 kg kale”.", word: null };
   }
   try {
-    const clauses = parts.map((part) => readClause(part, names, garden.settings.units, today));
-    carryOn(clauses);
+    const all = parts.map((part) => readClause(part, names, garden.settings.units, today));
+    const day = all.find((clause) => clause.day !== null)?.day ?? null;
+    const clauses = all.filter((clause, index) => index === 0 || !isOnlyDay(clause));
+    carryOn(clauses, day);
     return {
       ok: true,
       understood: asPairs(
@@ -47,8 +49,7 @@ export function readLine(line: string, context: LineContext): ReadLine {
 }
 
 /** What one part says holds for those after it: the deed and the place; the day for all. */
-function carryOn(clauses: Clause[]): void {
-  const day = clauses.find((clause) => clause.day !== null)?.day ?? null;
+function carryOn(clauses: Clause[], day: DayNumber | null): void {
   clauses.forEach((clause, index) => {
     clause.day ??= day;
     const before = clauses[index - 1];
@@ -65,6 +66,13 @@ function carryOn(clauses: Clause[]): void {
       clause.shelterId = before.shelterId;
     }
   });
+}
+
+/** A part that tells the day alone: "1 kg kale, yesterday". */
+function isOnlyDay(clause: Clause): boolean {
+  const { day, deed, plainWork, crop, bedId, shelterId, grams, count, tempC, pestId } = clause;
+  const said = [deed, plainWork, crop, bedId, shelterId, grams, count, tempC, pestId];
+  return day !== null && said.every((one) => one === null) && clause.unknown.length === 0;
 }
 
 function understand(clause: Clause, context: LineContext): Understood {
@@ -118,8 +126,14 @@ function ofPlanting(
   const [planting = kind === "sown" ? unplanned(clause, day, context) : undefined] = meant;
   if (!planting) throw new Unreadable(nothingThere(clause, kind, day, context));
   const isNew = !garden.plantings.has(planting.id);
+  if (kind === "lost" && clause.share === null && clause.count === null && clause.grams !== null) {
+    throw new Unreadable(
+      "How much of it was lost? Say a share or how many plants: “lost half the lettuce to slugs”.",
+    );
+  }
   const what = loggedOf(shareOfPlants(clause, planting, garden), kind, planting.id);
-  const entry = checked(what, day, "", context);
+  const note = noteOf(clause, what, isNew);
+  const entry = checked(what, day, note, context);
   const withIt = isNew
     ? { ...garden, plantings: new Map([...garden.plantings, [planting.id, planting] as const]) }
     : garden;
@@ -133,7 +147,7 @@ function ofPlanting(
       .map((one) => ({ plantingId: one.id, words: placeWords(garden, one) })),
     doubt: isNew
       ? "Nothing of the kind is planned there: keeping it adds the planting."
-      : doubtOf(garden, planting, entry, wording),
+      : (doubtOf(garden, planting, entry, wording) ?? noteWords(note)),
   };
 }
 
@@ -168,7 +182,7 @@ function nothingThere(
   { crop, bedId, shelterId }: Clause,
   kind: Deed["kind"],
   day: DayNumber,
-  { garden, wording }: LineContext,
+  { garden, wording, today }: LineContext,
 ): string {
   const name = crop ? (cropsOf(garden).get(crop.cropId)?.name ?? crop.words) : "Nothing";
   const where =
@@ -180,7 +194,7 @@ function nothingThere(
     return `${subject} waits to be sown in ${where}: name the bed, and it is added.`;
   if (kind === "plantedOut") return `${subject} waits to be planted out in ${where}.`;
   if (kind === "emerged") return `${subject} is expected up in ${where}.`;
-  return `${subject} grows in ${where} on ${wording.date(day)}: name the crop and the bed as they are in the plan.`;
+  return `${subject} grows in ${where} on ${wording.date(day, today)}: name the crop and the bed as they are in the plan.`;
 }
 
 function placeWords(garden: Garden, planting: Planting): string {
@@ -195,7 +209,7 @@ function loggedOf(
   const { count, outOf, grams, share, cause, isLast } = clause;
   switch (kind) {
     case "sown":
-      return { kind, plantingId, lotId: null, seeds: null };
+      return { kind, plantingId, lotId: null, seeds: count };
     case "emerged":
       return { kind, plantingId, up: count, outOf };
     case "plantedOut":
@@ -293,7 +307,43 @@ function worked(
     bedId: bed?.id ?? null,
     plantingId: planting?.id ?? null,
   };
-  return plainly(checked(what, day, "", context), context);
+  return plainly(checked(what, day, noteOf(clause, what, false), context), context);
+}
+
+/**
+ * The part as it was written, where it says more than its entry can hold: nothing that was typed is
+ * dropped in silence.
+ */
+function noteOf(clause: Clause, what: Logged, isNew: boolean): string {
+  const said: (keyof Clause)[] = [
+    "grams",
+    "count",
+    "outOf",
+    "rows",
+    "lengthM",
+    "share",
+    "cause",
+    "pestId",
+  ];
+  const held = new Set<keyof Clause>(HELD[what.kind]);
+  if (isNew) for (const field of ["rows", "lengthM"] as const) held.add(field);
+  // A pest is said as the cause of a loss.
+  if (held.has("cause") && clause.cause !== null) held.add("pestId");
+  return said.some((field) => clause[field] !== null && !held.has(field)) ? clause.text : "";
+}
+
+/** What of a part each kind of entry holds. */
+const HELD: Partial<Record<Logged["kind"], readonly (keyof Clause)[]>> = {
+  sown: ["count"],
+  emerged: ["count", "outOf"],
+  plantedOut: ["count"],
+  harvested: ["grams", "count"],
+  lost: ["share", "count", "cause"],
+  seen: ["pestId"],
+};
+
+function noteWords(note: string): string | null {
+  return note === "" ? null : `It is kept with a note: “${note}”.`;
 }
 
 function plainly(entry: LogEntry, { garden, wording }: LineContext): Understood {
@@ -303,7 +353,7 @@ function plainly(entry: LogEntry, { garden, wording }: LineContext): Understood 
     thermometerDay: null,
     newPlanting: null,
     others: [],
-    doubt: null,
+    doubt: entry.what.kind === "worked" ? noteWords(entry.note) : null,
   };
 }
 

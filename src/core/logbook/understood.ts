@@ -2,6 +2,7 @@ import type { DayNumber } from "../calendar";
 import type { Garden, Planting } from "../garden";
 import type { LogEntry, ThermometerDay } from "../log";
 import type { Site } from "../plan";
+import type { DecimalMark } from "../typed";
 import type { Wording } from "../wording";
 
 /** What a line is read against. */
@@ -13,12 +14,15 @@ export interface LineContext {
   /** The last day that can be logged. */
   today: DayNumber;
   wording: Wording;
+  /** The writer writes "20/9" rather than "9/20". */
+  dayFirst: boolean;
+  decimalMark: DecimalMark;
   newId: (kind: "log" | "planting") => string;
 }
 
 /** One thing that a line was understood to say. */
 export interface Understood {
-  /** In a sentence, as it will stand in the log. */
+  /** In a sentence, as it will stand in the log; with its day, where it is not the usual one. */
   words: string;
   entry: LogEntry | null;
   /** Lows inside and outside of one night, which teach what the covers give. */

@@ -122,6 +122,8 @@ export const COUNTED: ReadonlySet<string> = new Set([
   "bags",
   "stem",
   "stems",
+  "seed",
+  "seeds",
 ]);
 
 /** Words that say nothing by themselves. */

@@ -25,12 +25,14 @@ export function useKnot({ item, x, onSelect, onPreview, onMove }: Knot) {
   const daysFor = (dx: number) => Math.round(x.invert(x(from.current) + dx));
   const last = useRef<DayNumber | null>(null);
   const drag = useDrag({
+    axis: "x",
     onMove(dx) {
       last.current = daysFor(dx);
       onPreview(item.id, last.current);
     },
     onEnd(moved) {
-      onSelect(item.id);
+      // A mere press is a click on the row, which selects it.
+      if (moved) onSelect(item.id);
       if (moved && last.current !== null) onMove(item.id, last.current);
       last.current = null;
     },

@@ -12,13 +12,18 @@ export interface DragHandlers {
 }
 
 interface Drag {
+  /** `x`: only to the sides, so a finger that goes up or down still scrolls. Every way otherwise. */
+  axis?: "x";
   /**
    * Called with the distance to the right and down from where the drag began, in pixels.
    *
    * @param event tells where the pointer is
    */
   onMove(dx: number, dy: number, event: PointerEvent): void;
-  /** Called when it is let go; `moved` is false for a mere press. */
+  /**
+   * Called when it is let go; `moved` is false for a mere press. Along the x axis a press is a click
+   * besides.
+   */
   onEnd(moved: boolean): void;
   /** Called when the system takes the pointer away. */
   onCancel(): void;
@@ -34,11 +39,11 @@ const STARTS_AFTER_PX = { mouse: 3, touch: 8 };
  * finger away. So the touch itself is claimed where it begins. That also leaves out the click which
  * a browser sends after a tap, and which would land on whatever the tap has just opened.
  */
-export function useDrag({ onMove, onEnd, onCancel }: Drag): DragHandlers {
+export function useDrag({ axis, onMove, onEnd, onCancel }: Drag): DragHandlers {
   const start = useRef<{ id: number; x: number; y: number; moved: boolean } | null>(null);
   const isOurs = (event: PointerEvent) => start.current?.id === event.pointerId;
   return {
-    ref: claimTouches,
+    ref: axis === "x" ? claimSideways : claimTouches,
     onPointerDown(event) {
       if (event.button !== 0 || start.current) return;
       const element = event.currentTarget;
@@ -69,6 +74,30 @@ export function useDrag({ onMove, onEnd, onCancel }: Drag): DragHandlers {
       start.current = null;
       onCancel();
     },
+  };
+}
+
+/** Claims a touch with its first move, when that goes to a side; a tap stays a click. */
+function claimSideways(element: Element | null): (() => void) | undefined {
+  if (!element) return undefined;
+  let from: { x: number; y: number } | null = null;
+  let isOurs = false;
+  const begin = (event: Event) => {
+    const touch = (event as TouchEvent).touches[0];
+    from = touch ? { x: touch.clientX, y: touch.clientY } : null;
+    isOurs = false;
+  };
+  const claim = (event: Event) => {
+    const touch = (event as TouchEvent).touches[0];
+    if (!from || !touch || !event.cancelable) return;
+    isOurs ||= Math.abs(touch.clientX - from.x) >= Math.abs(touch.clientY - from.y);
+    if (isOurs) event.preventDefault();
+  };
+  element.addEventListener("touchstart", begin, { passive: true });
+  element.addEventListener("touchmove", claim, { passive: false });
+  return () => {
+    element.removeEventListener("touchstart", begin);
+    element.removeEventListener("touchmove", claim);
   };
 }
 

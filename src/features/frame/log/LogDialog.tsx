@@ -14,6 +14,7 @@ import { meantOf, readLine, type Understood } from "@/core/logbook";
 import type { Site } from "@/core/plan";
 import { gardenStore, newId } from "@/store";
 import { tell } from "@/ui/viewState";
+import { regionOf } from "@/ui/region";
 import type { LocalWording } from "@/ui/wording";
 import { LogTaps } from "./LogTaps";
 import { UnderstoodList } from "./UnderstoodList";
@@ -47,6 +48,7 @@ export default function LogDialog(props: Props) {
             today,
             wording,
             newId,
+            ...regionOf(),
           }
         : null,
     [site, garden, on, today, wording],
@@ -130,6 +132,8 @@ export default function LogDialog(props: Props) {
           />
           <UnderstoodList
             understood={understood}
+            day={isIsoDate(on) ? dayNumber(on) : today}
+            wording={wording}
             onMean={(index, plantingId) => setMeant(new Map([...meant, [index, plantingId]]))}
           />
           {site && (

@@ -1,14 +1,19 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import { dayNumber, type DayNumber } from "@/core/calendar";
 import type { Understood } from "@/core/logbook";
+import type { LocalWording } from "@/ui/wording";
 
 interface Props {
   understood: readonly Understood[];
+  /** The day that is meant where the line names none. */
+  day: DayNumber;
+  wording: LocalWording;
   onMean: (index: number, plantingId: string) => void;
 }
 
 /** What a line was understood to say, with what else could be meant. */
-export function UnderstoodList({ understood, onMean }: Props) {
+export function UnderstoodList({ understood, day, wording, onMean }: Props) {
   return (
     <Box aria-live="polite" aria-label="Understood" role="region">
       {understood.map((one, index) => (
@@ -23,6 +28,7 @@ export function UnderstoodList({ understood, onMean }: Props) {
             lineHeight: 1.4,
           }}
         >
+          {dayOf(one) !== day && <b>{wording.longDate(dayOf(one))}: </b>}
           {one.words}
           {one.doubt !== null && <Box sx={{ fontWeight: 600 }}>{one.doubt}</Box>}
           {one.others.length > 0 && (
@@ -45,4 +51,8 @@ export function UnderstoodList({ understood, onMean }: Props) {
       ))}
     </Box>
   );
+}
+
+function dayOf({ entry, thermometerDay }: Understood): DayNumber {
+  return dayNumber(entry?.on ?? thermometerDay?.on ?? "1970-01-01");
 }

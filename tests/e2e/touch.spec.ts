@@ -1,0 +1,158 @@
+import { expect, test, type Page } from "@playwright/test";
+import { knot } from "./garden";
+import { dragBy, middleOf, PHONE, touchDrag } from "./touch";
+
+test.use(PHONE);
+
+/** The sheet that tells about whatever is selected. */
+const sheet = (page: Page, name: string | RegExp) =>
+  page.getByRole("presentation").getByLabel(name);
+
+async function open(page: Page, path: string, heading: string): Promise<void> {
+  await page.goto(path);
+  await expect(page.getByRole("heading", { name: heading, level: 1 })).toBeVisible();
+}
+
+test("Plan: a knot is dragged, a row is tapped and its sheet stays, and the list still scrolls", async ({
+  page,
+}) => {
+  await open(page, "/plan", "Plan");
+  const broccoli = knot(page, "Broccoli, main crop, Bed 1");
+  await expect(broccoli).toBeVisible();
+  const spinach = page.locator(".knot", { hasNotText: "sown" }).nth(4);
+  const name = (await spinach.getAttribute("aria-label")) ?? "";
+  const before = await spinach.getAttribute("aria-valuenow");
+  await dragBy(page, spinach, 60, 2);
+  await expect.poll(() => spinach.getAttribute("aria-valuenow")).not.toBe(before);
+  const crop = name.split(",")[0] ?? "";
+  await expect(sheet(page, new RegExp(crop)).first()).toBeVisible();
+  await page.getByRole("button", { name: "Close" }).first().tap();
+  // A tap on the knot opens the sheet, and the same tap does not close it.
+  const at = await middleOf(spinach);
+  await page.touchscreen.tap(at.x, at.y);
+  await expect(sheet(page, new RegExp(crop)).first()).toBeVisible();
+  await page.waitForTimeout(400);
+  await expect(sheet(page, new RegExp(crop)).first()).toBeVisible();
+  await page.getByRole("button", { name: "Close" }).first().tap();
+  // A finger that goes up or down scrolls the list, wherever it begins.
+  const top = await broccoli.boundingBox();
+  const on = await middleOf(page.locator(".knot").nth(7));
+  await touchDrag(page, on, { x: on.x, y: on.y - 200 });
+  await expect.poll(async () => (await broccoli.boundingBox())?.y).not.toBe(top?.y);
+});
+
+test("Beds: every bed opens by a tap and stays open; a planting is carried to another bed", async ({
+  page,
+}) => {
+  await open(page, "/beds", "Beds");
+  for (const bed of ["Bed 1", "Bed 4", "Bed 7", "Bed 10", "House 2", "Bed 14"]) {
+    const shape = page.getByRole("button", { name: new RegExp(`^${bed}:`) });
+    const at = await middleOf(shape);
+    await page.touchscreen.tap(at.x, at.y);
+    const pane = page.getByRole("heading", { name: bed, level: 2 });
+    await expect(pane).toBeVisible();
+    await page.waitForTimeout(400);
+    await expect(pane).toBeVisible();
+    await page.getByRole("button", { name: "Close" }).first().tap();
+    await expect(pane).toBeHidden();
+  }
+  const from = await middleOf(page.getByRole("button", { name: /^Bed 7:/ }));
+  const to = await middleOf(page.getByRole("button", { name: /^Bed 9:/ }));
+  const undo = page.getByRole("button", { name: /^Undo/ }).first();
+  await touchDrag(page, from, to);
+  // It is put there, or told why it cannot be: either way the finger was not taken away.
+  await expect(
+    page
+      .getByRole("alert")
+      .filter({ hasText: /stands|ground/ })
+      .or(page.getByText(/It stands in/)),
+  ).toBeVisible();
+  await expect(undo).toBeVisible();
+});
+
+test("Beds laid out: a bed is dragged and sized by a finger", async ({ page }) => {
+  await open(page, "/beds", "Beds");
+  await page.getByRole("button", { name: "Lay out" }).tap();
+  const bed = page.getByRole("button", { name: /^Bed 1:/ });
+  const before = await bed.boundingBox();
+  await dragBy(page, bed, 0, -18);
+  await expect.poll(async () => (await bed.boundingBox())?.y).not.toBe(before?.y);
+  await expect(page.getByTestId("turn-handle")).toBeVisible();
+  const longer = page.getByTestId("size-handle").first();
+  const size = (await bed.boundingBox())?.height;
+  await dragBy(page, longer, 0, 14);
+  await expect.poll(async () => (await bed.boundingBox())?.height).not.toBe(size);
+});
+
+test("Place: the risk line and a skyline point follow the finger to the end", async ({ page }) => {
+  await open(page, "/place", "Place");
+  const risk = page.getByRole("slider", { name: "Risk taken with frost" });
+  await risk.scrollIntoViewIfNeeded();
+  const grip = risk.locator("rect").last();
+  const before = Number(await risk.getAttribute("aria-valuenow"));
+  await dragBy(page, grip, 0, -90);
+  await expect
+    .poll(async () => Number(await risk.getAttribute("aria-valuenow")))
+    .toBeGreaterThan(before + 0.15);
+  await page.getByRole("button", { name: "Sun", exact: true }).tap();
+  const point = page.getByRole("slider", { name: /^Skyline point/ }).nth(2);
+  await point.scrollIntoViewIfNeeded();
+  const words = await point.getAttribute("aria-valuetext");
+  await dragBy(page, point.locator("circle").last(), 0, -40);
+  await expect
+    .poll(() =>
+      page
+        .getByRole("slider", { name: /^Skyline point/ })
+        .evaluateAll((all) => all.map((one) => one.getAttribute("aria-valuetext"))),
+    )
+    .not.toContain(words);
+});
+
+test("Shelters: the hour under the finger, and a cover put on by taps", async ({ page }) => {
+  await open(page, "/shelters", "Shelters");
+  const hour = page.getByRole("slider", { name: "Hour looked at" });
+  await hour.scrollIntoViewIfNeeded();
+  const before = await hour.getAttribute("aria-valuetext");
+  const at = await middleOf(hour);
+  await touchDrag(page, at, { x: at.x - 70, y: at.y });
+  await expect.poll(() => hour.getAttribute("aria-valuetext")).not.toBe(before);
+  await page.getByRole("button", { name: "Build a shelter…" }).tap();
+  const dialog = page.getByRole("dialog");
+  await expect(dialog.getByLabel("Name")).toBeVisible();
+  await dialog.getByRole("button", { name: "Cancel" }).tap();
+});
+
+test("Seedlings: a tray is opened, seedlings are counted and one is undone, all by taps", async ({
+  page,
+}) => {
+  await open(page, "/seedlings", "Seedlings");
+  await page.getByRole("button", { name: /^Open: Thin the winter onion/ }).tap();
+  await page.getByRole("button", { name: "Count…" }).tap();
+  const dialog = page.getByRole("dialog", { name: /^Count/ });
+  const cell = dialog.getByRole("button", { name: /^Cell A1:/ });
+  const before = await cell.textContent();
+  await cell.tap();
+  await expect(cell).not.toHaveText(before ?? "");
+  await dialog.getByRole("button", { name: "Cancel" }).tap();
+  await expect(page.getByRole("button", { name: "Count…" })).toBeVisible();
+});
+
+test("Today: a task is ticked by a finger, the lantern is dragged, the log is opened", async ({
+  page,
+}) => {
+  await open(page, "/today", "Today");
+  const done = page.getByRole("button", { name: /^Done: / });
+  const first = (await done.first().getAttribute("aria-label")) ?? "";
+  await done.first().tap();
+  await expect(page.getByRole("button", { name: first, exact: true })).toHaveCount(0);
+  await page
+    .getByRole("button", { name: /^What happened\?/ })
+    .filter({ visible: true })
+    .tap();
+  await expect(page.getByRole("dialog", { name: "What happened?" })).toBeVisible();
+  await page.getByRole("dialog").getByRole("button", { name: "Cancel" }).tap();
+  const lantern = page.getByRole("slider", { name: "Date in view" });
+  const before = await lantern.getAttribute("aria-valuenow");
+  await dragBy(page, lantern.locator("circle").last(), 60, 0);
+  await expect.poll(() => lantern.getAttribute("aria-valuenow")).not.toBe(before);
+});
