@@ -1,23 +1,31 @@
-import Papa from "papaparse";
 import type { DayNumber } from "../calendar";
 import { COLUMNS_WITHOUT_HEADINGS, columnsFrom, type ColumnKind, type Columns } from "./csvColumns";
 import { DateOrderEvidence, dayFrom, readRawDate, realDay, type RawDate } from "./csvDates";
+import { cellsOf, delimiterOf, linesOf, measured, withPlainMinus } from "./csvLines";
 import { unitsOf } from "./csvUnits";
-import { countKnown, DayValues, isTooLong } from "./dayValues";
+import {
+  countKnown,
+  DayValues,
+  isTooLong,
+  LOW_ABOVE_HIGH,
+  NOT_OF_THIS_WORLD,
+  ofThisWorld,
+  SWAPPED_SHARE,
+} from "./dayValues";
 import { LeftOutList, unusable, type WeatherAnswers, type WeatherReading } from "./reading";
 
 /** More lines than this are not one station's days. */
 const MOST_ROWS = 1_000_000;
 const MISSING = new Set(["", "na", "n/a", "nan", "null", "none", "-", "--", "m", "x"]);
 /** Stand-ins for "not measured" in use, below or above what any thermometer shows. */
-const MISSING_NUMBERS = new Set([-9999, -999, -99.9, -999.9, 9999, 999.9, -99]);
+const MISSING_NUMBERS = new Set([-9999, -999, -99.9, -999.9, 9999, 999.9]);
+/** Another such stand-in; but in tenths of a degree it is a winter's night like others. */
+const DOUBTFUL = -99;
+/** So many times as often as the numbers beside it, a number is no measurement. */
+const TOO_OFTEN = 6;
+const BESIDE = 5;
 const TRACE = /^t(race)?$/i;
-/** A share of lines with the low above the high that is no slip but a mistake of columns. */
-const SWAPPED_SHARE = 0.5;
 const HOURLY_SHARE = 0.5;
-const LEAST_TEMP_C = -90;
-const MOST_TEMP_C = 60;
-const MOST_RAIN_MM = 2000;
 
 interface Rows {
   dates: (RawDate | null)[];
@@ -26,6 +34,8 @@ interface Rows {
   highs: number[];
   rains: number[];
 }
+
+const STRAY_QUOTES = "stray quotation marks (the rest of their lines is kept)";
 
 /** Reads the lines of a weather table, block by block of whole lines. */
 export function csvReader(answers: WeatherAnswers) {
@@ -40,10 +50,12 @@ export function csvReader(answers: WeatherAnswers) {
 
   const readBlock = (text: string): void => {
     if (problem) return;
-    const parsed = Papa.parse<string[]>(text, { delimiter, skipEmptyLines: false });
-    if (delimiter === "") delimiter = parsed.meta.delimiter;
-    for (const cells of parsed.data) {
+    const each = linesOf(text);
+    if (delimiter === "") delimiter = delimiterOf(each);
+    for (const line of each) {
       lines += 1;
+      const { cells, isStray } = cellsOf(line, delimiter);
+      if (isStray) left.add(STRAY_QUOTES, lines);
       readRow(cells);
       if (rows.dates.length > MOST_ROWS) {
         problem = `This table has more than ${MOST_ROWS.toLocaleString("en")} lines, which is more than one station's days: cut it down to one station, one line a day.`;
@@ -80,7 +92,7 @@ export function csvReader(answers: WeatherAnswers) {
   };
 
   const value = (text: string, quality: string, what: string): number => {
-    const plain = text.trim();
+    const plain = withPlainMinus(text);
     if (MISSING.has(plain.toLowerCase())) return NaN;
     if (what === "amounts of rain" && TRACE.test(plain)) return 0;
     // GHCN-Daily tables write flags as "measurement,quality,source"; a quality letter is a failed check.
@@ -88,7 +100,7 @@ export function csvReader(answers: WeatherAnswers) {
       left.add(`${what} that failed the archive's quality checks`, lines);
       return NaN;
     }
-    const number = Number(delimiter === "," ? plain : plain.replace(",", "."));
+    const number = measured(plain, delimiter);
     if (Number.isNaN(number)) {
       left.add(`${what} that are no numbers`, lines);
       return NaN;
@@ -151,7 +163,11 @@ function assemble(rows: Rows, columns: Columns, more: Circumstances): WeatherRea
   const { answers, evidence, left, station, lines } = more;
   const order = evidence.order();
   const dayFirst = (answers.dateOrder ?? order ?? "dayFirst") === "dayFirst";
-  const units = unitsOf(rows.highs, rows.rains, columns, answers);
+  const sure = (values: readonly number[]) => values.filter((value) => value !== DOUBTFUL);
+  const units = unitsOf(sure(rows.highs), sure(rows.rains), columns, answers);
+  const lows = withoutDoubtful(rows.lows, units.inTenths);
+  const highs = withoutDoubtful(rows.highs, units.inTenths);
+  const rains = withoutDoubtful(rows.rains, false);
   const questions = [...units.questions];
   if (order === null) {
     questions.unshift({
@@ -170,23 +186,23 @@ function assemble(rows: Rows, columns: Columns, more: Circumstances): WeatherRea
     const line = rows.lines[index] ?? 0;
     const day = date && dayFrom(date, dayFirst);
     if (day === null) return left.add("lines whose date does not exist", line);
-    const low = within(units.temperature(rows.lows[index] ?? NaN), LEAST_TEMP_C, MOST_TEMP_C);
-    const high = within(units.temperature(rows.highs[index] ?? NaN), LEAST_TEMP_C, MOST_TEMP_C);
-    const rain = within(units.precipitation(rows.rains[index] ?? NaN), 0, MOST_RAIN_MM);
+    const low = ofThisWorld("minTempC", units.temperature(lows[index] ?? NaN));
+    const high = ofThisWorld("maxTempC", units.temperature(highs[index] ?? NaN));
+    const rain = ofThisWorld("precipitationMm", units.precipitation(rains[index] ?? NaN));
     for (const [given, kept] of [
-      [rows.lows[index], low],
-      [rows.highs[index], high],
-      [rows.rains[index], rain],
+      [lows[index], low],
+      [highs[index], high],
+      [rains[index], rain],
     ]) {
       if (!Number.isNaN(given ?? NaN) && Number.isNaN(kept ?? NaN)) {
-        left.add("values that no weather has", line);
+        left.add(NOT_OF_THIS_WORLD, line);
       }
     }
     if (!Number.isNaN(low + high)) both += 1;
     const turned = low > high;
     if (turned) {
       crossed += 1;
-      left.add("temperatures of days whose low is above the high", line);
+      left.add(LOW_ABOVE_HIGH, line);
     }
     const taken = setDay(values, day, turned ? NaN : low, turned ? NaN : high, rain);
     if (!taken) {
@@ -230,8 +246,18 @@ function setDay(values: DayValues, day: DayNumber, low: number, high: number, ra
     .every((taken) => taken);
 }
 
-function within(value: number, least: number, most: number): number {
-  return value < least || value > most ? NaN : value;
+/**
+ * Values without −99 where it stands for "not measured": always, but for tenths of a degree, in which
+ * it is a usual night unless it comes far more often than the numbers beside it.
+ */
+function withoutDoubtful(values: readonly number[], inTenths: boolean): readonly number[] {
+  if (inTenths) {
+    const often = (wanted: number) => values.filter((value) => value === wanted).length;
+    const beside = [];
+    for (let by = 1; by <= BESIDE; by += 1) beside.push(often(DOUBTFUL - by), often(DOUBTFUL + by));
+    if (often(DOUBTFUL) <= TOO_OFTEN * Math.max(1, ...beside)) return values;
+  }
+  return values.map((value) => (value === DOUBTFUL ? NaN : value));
 }
 
 function oddTable(rows: number, both: number, crossed: number, repeated: number): string | null {

@@ -12,6 +12,8 @@ const PLAUSIBLE_WET_DAY_INCH = 3;
 
 /** How the numbers of a table become °C and mm. */
 export interface Units {
+  /** The temperatures stand there in tenths of a degree. */
+  inTenths: boolean;
   temperature: (value: number) => number;
   precipitation: (value: number) => number;
   questions: WeatherQuestion[];
@@ -51,6 +53,7 @@ export function unitsOf(
   if (inches && rains.length > 0) notes.push("The rain is read as inches and kept as millimetres.");
   const rainTenths = tenths && headings.precipitationUnit !== "mm" && !inches;
   return {
+    inTenths: tenths,
     temperature:
       unit === "fahrenheit" ? (value) => (value * scale - 32) / 1.8 : (value) => value * scale,
     precipitation: inches

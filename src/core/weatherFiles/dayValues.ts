@@ -7,6 +7,24 @@ const MOST_YEARS = 250;
 
 export type Element = "minTempC" | "maxTempC" | "precipitationMm";
 
+/** What weather has been measured to be, with room to spare: −89.2 and 56.7 °C, 1,825 mm in a day (WMO). */
+const LIMITS: Record<Element, { least: number; most: number }> = {
+  minTempC: { least: -90, most: 60 },
+  maxTempC: { least: -90, most: 60 },
+  precipitationMm: { least: 0, most: 2000 },
+};
+
+/** A value, or NaN where no weather has it. */
+export function ofThisWorld(element: Element, value: number): number {
+  const limits = LIMITS[element];
+  return value >= limits.least && value <= limits.most ? value : NaN;
+}
+
+export const NOT_OF_THIS_WORLD = "values that no weather has";
+export const LOW_ABOVE_HIGH = "temperatures of days whose low is above the high";
+/** A share of days with the low above the high that is no slip but a mistake of columns. */
+export const SWAPPED_SHARE = 0.5;
+
 /** Gathers values by day, in any order, and makes a record of them. */
 export class DayValues {
   private firstDay = Infinity;

@@ -1,6 +1,14 @@
-import { civilDate, dayNumberOf } from "../calendar";
+import { civilDate, dayNumberOf, type DayNumber } from "../calendar";
 import { lastDayOf, type DailyRecord } from "../climate";
-import { countKnown, DayValues, type Element } from "./dayValues";
+import {
+  countKnown,
+  DayValues,
+  LOW_ABOVE_HIGH,
+  NOT_OF_THIS_WORLD,
+  ofThisWorld,
+  SWAPPED_SHARE,
+  type Element,
+} from "./dayValues";
 import { LeftOutList, unusable, type WeatherReading } from "./reading";
 
 /**
@@ -14,6 +22,7 @@ const HEAD_LENGTH = 21;
 const VALUE_LENGTH = 8;
 const MISSING = -9999;
 const TENTHS = 10;
+const WHOLE = /^\s*-?\d+\s*$/;
 const ELEMENTS: Record<string, Element> = {
   TMIN: "minTempC",
   TMAX: "maxTempC",
@@ -31,6 +40,8 @@ export function ghcnDailyReader() {
   const values = new DayValues();
   const left = new LeftOutList();
   const others = new Set<string>();
+  /** The line of each day's low, to name it by. */
+  const lineOfLow = new Map<DayNumber, number>();
   let station: string | null = null;
   let lines = 0;
 
@@ -54,12 +65,11 @@ export function ghcnDailyReader() {
       const start = HEAD_LENGTH + day * VALUE_LENGTH;
       const text = line.slice(start, start + 5);
       if (text.trim() === "") continue;
-      const value = Number(text);
-      if (value === MISSING) continue;
-      if (Number.isNaN(value)) {
+      if (!WHOLE.test(text)) {
         left.add("values that are no numbers", lines);
         continue;
       }
+      if (Number(text) === MISSING) continue;
       if (civilDate(firstOfMonth + day).month !== monthNumber) {
         left.add("values on days that the month does not have", lines);
         continue;
@@ -69,14 +79,28 @@ export function ghcnDailyReader() {
         left.add("values that failed the archive's quality checks", lines);
         continue;
       }
-      if (!values.set(kind, firstOfMonth + day, value / TENTHS)) {
+      const value = ofThisWorld(kind, Number(text) / TENTHS);
+      if (Number.isNaN(value)) {
+        left.add(NOT_OF_THIS_WORLD, lines);
+        continue;
+      }
+      if (!values.set(kind, firstOfMonth + day, value)) {
         left.add("values for days that had one already (the first is kept)", lines);
+      } else if (kind === "minTempC") {
+        lineOfLow.set(firstOfMonth + day, lines);
       }
     }
   };
 
   const finish = (): WeatherReading => {
     const record = values.record();
+    if (record && isSwapped(record, (day) => left.add(LOW_ABOVE_HIGH, lineOfLow.get(day) ?? 0))) {
+      return unusable(
+        "On most days the low is above the high: TMIN and TMAX look swapped in this file.",
+        "GHCN-Daily",
+        lines,
+      );
+    }
     if (!record) {
       return unusable(
         "This GHCN-Daily file holds no TMIN, TMAX or PRCP that could be used.",
@@ -103,6 +127,27 @@ export function ghcnDailyReader() {
     };
   };
   return { readLine, finish };
+}
+
+/**
+ * Takes out the temperatures of days whose low is above the high.
+ *
+ * @returns whether that is so on most days
+ */
+function isSwapped(record: DailyRecord, tell: (day: DayNumber) => void): boolean {
+  const { firstDay, minTempC, maxTempC } = record;
+  let [both, crossed] = [0, 0];
+  minTempC.forEach((low, index) => {
+    const high = maxTempC[index] ?? NaN;
+    if (Number.isNaN(low + high)) return;
+    both += 1;
+    if (low <= high) return;
+    crossed += 1;
+    tell(firstDay + index);
+    minTempC[index] = NaN;
+    maxTempC[index] = NaN;
+  });
+  return both > 0 && crossed / both > SWAPPED_SHARE;
 }
 
 const WRITTEN: readonly [string, Element][] = [

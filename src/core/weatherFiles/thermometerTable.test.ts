@@ -55,3 +55,20 @@ test.each([
 ])("what cannot be used says why: %j", (text, words) => {
   expect(read(text)).toMatchObject({ days: [], problem: expect.stringMatching(words) });
 });
+
+test("what no thermometer shows, swapped highs and lows and stray quotation marks are told, and harm no other day", () => {
+  const table = [
+    "date;inside min °C;inside max °C;outside min °C",
+    "2026-11-10;\u22121,5;12,375;-4",
+    "2026-11-11;999;12;-4",
+    "2026-11-12;12;1;-4",
+    '"2026-11-13;2;9;-3',
+  ].join("\n");
+  const found = read(table);
+  expect(found.days.map(({ on }) => on)).toEqual(["2026-11-10", "2026-11-13"]);
+  expect(found.days[0]).toMatchObject({ insideMinC: -1.5, insideMaxC: 12.375 });
+  expect(found.left.map(({ reason, dates }) => [reason, dates])).toEqual([
+    [expect.stringMatching(/no thermometer in a garden shows/), ["2026-11-11"]],
+    [expect.stringMatching(/highest lies below the lowest/), ["2026-11-12"]],
+  ]);
+});

@@ -1,7 +1,7 @@
-import Papa from "papaparse";
 import { isoDate, type DayNumber } from "../calendar";
 import { daysFromSeries, withoutStuckDays, type DayOfPair, type Point } from "../log";
 import { celsius } from "../wording";
+import { cellsOf, delimiterOf, linesOf, measured } from "./csvLines";
 import { DateOrderEvidence, dayFrom, readRawDate, type RawDate } from "./csvDates";
 
 /** What came of reading a thermometer's table. */
@@ -27,6 +27,8 @@ interface Columns {
 }
 
 const MOST_ROWS = 400_000;
+/** As far as a reading is taken, °C. */
+const [LEAST_C, MOST_C] = [-60, 70];
 const TIME = /(\d{1,2}):(\d{2})/;
 /** Warmer nights than this many spreads over the usual are no nights of this place. */
 const PLAUSIBLE_C = 18;
@@ -44,12 +46,11 @@ export function readThermometerTable(
   usualMinC: (day: DayNumber) => number,
   assumedUnit: "celsius" | "fahrenheit",
 ): ThermometerReading {
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), {
-    delimiter: "",
-    skipEmptyLines: "greedy",
-    preview: MOST_ROWS,
-  });
-  const [headings, ...rows] = parsed.data;
+  const lines = linesOf(text.replace(/^\uFEFF/, "")).filter((line) => line.trim() !== "");
+  const delimiter = delimiterOf(lines);
+  const [headings, ...rows] = lines
+    .slice(0, MOST_ROWS)
+    .map((line) => cellsOf(line, delimiter).cells);
   if (!headings || rows.length === 0) {
     return nothing("There is no table in it: a line of headings and a line a day or reading.");
   }
@@ -90,13 +91,34 @@ export function readThermometerTable(
         pointsOf(rows, dates.map(dayOf), columns.date, (row) => told(row, columns.outside)),
       );
   const left = [...read.left];
+  const days = read.days.filter((day) => {
+    const reason = notOfThisWorld(day);
+    if (reason === null) return true;
+    const known = left.find((one) => one.reason === reason);
+    if (!known) left.push({ reason, count: 1, dates: [day.on] });
+    else known.count = known.dates.push(day.on);
+    return false;
+  });
   if (undated > 0) left.push({ reason: "the date could not be read", count: undated, dates: [] });
   return {
-    days: read.days,
-    problem: read.days.length === 0 ? nothingLeft(left) : null,
+    days,
+    problem: days.length === 0 ? nothingLeft(left) : null,
     left,
     notes,
   };
+}
+
+/** Why a day's readings cannot be; null when they can. */
+function notOfThisWorld(day: DayOfPair): string | null {
+  const { insideMinC, insideMaxC, outsideMinC, outsideMaxC } = day;
+  const all = [insideMinC, insideMaxC, outsideMinC, outsideMaxC];
+  if (all.some((tempC) => tempC !== null && (tempC < LEAST_C || tempC > MOST_C))) {
+    return "a temperature that no thermometer in a garden shows";
+  }
+  const isCrossed = (low: number, high: number | null) => high !== null && high < low;
+  return isCrossed(insideMinC, insideMaxC) || isCrossed(outsideMinC, outsideMaxC)
+    ? "the highest lies below the lowest: the two may be swapped"
+    : null;
 }
 
 function nothing(problem: string): ThermometerReading {
@@ -137,9 +159,9 @@ function columnsOf(headings: readonly string[]): Columns {
 }
 
 function numberIn(text: string | undefined): number | null {
-  const plain = (text ?? "").trim().replace(",", ".").replace("−", "-");
-  if (!/^[-+]?\d+(\.\d+)?$/.test(plain)) return null;
-  return Number(plain);
+  // Behind a comma as delimiter a decimal comma can only stand in quotation marks.
+  const value = measured(text ?? "", "");
+  return Number.isNaN(value) ? null : value;
 }
 
 /** °C or °F by which of the two this place could have had. */

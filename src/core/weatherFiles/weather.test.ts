@@ -292,3 +292,90 @@ test("an outlook is read from a table: only days to come, with the usual spread"
   const gap = readOutlookTable(`${text}\n2026-09-28,10,1,`, "valley office", today);
   expect(gap.ok ? "" : gap.problem).toMatch(/without gaps/);
 });
+
+const HEAD = "date,tmax,tmin,precip";
+
+test("in tenths −99 is a night like others; where it stands for nothing measured it is none", () => {
+  // A winter of lows around −9.9 °C, in tenths of a degree.
+  const frosty = table(HEAD, (date, high, low) => `${date},${high * 10 + 100},${low * 10},0`);
+  const read = readWeather(frosty.replace(/^(2021-01-1\d,-?\d+),-?\d+,/gm, "$1,-99,"));
+  expect(read.notes.join(" ")).toMatch(/tenths of a degree/);
+  expect(lowOn(read.record, "2021-01-14")).toBeCloseTo(-9.9, 4);
+  expect(read.lows).toBe(365);
+  // Two hundred days of −99 between lows of which none comes more than a few times are a gap.
+  const gaps = table(HEAD, (date, high, low, index) =>
+    index % 2 === 0
+      ? `${date},${high * 10 + 100},-99,0`
+      : `${date},${high * 10 + 100},${low * 10},0`,
+  );
+  expect(readWeather(gaps).lows).toBeLessThan(190);
+  // In whole degrees nobody has measured it.
+  const plain = table(
+    HEAD,
+    (date, high, low, index) => `${date},${high},${index === 5 ? -99 : low},0`,
+  );
+  expect(Number.isNaN(lowOn(readWeather(plain).record, "2021-01-06"))).toBe(true);
+  expect(readWeather(plain).left).toEqual([]);
+});
+
+test("a typesetter's minus is a minus: no night of frost is lost", () => {
+  const plain = table(HEAD, (date, high, low) => `${date},${high},${low},0`);
+  for (const minus of ["\u2212", "\u2013", "\uff0d"]) {
+    const set = readWeather(plain.replace(/,-/g, `,${minus}`));
+    expect(set.record).toEqual(readWeather(plain).record);
+    expect(set.left).toEqual([]);
+  }
+});
+
+test("a stray quotation mark swallows no line, and is told with its line", () => {
+  const lines = table(HEAD, (date, high, low) => `${date},${high},${low},0`).split("\n");
+  lines[40] = `"${lines[40]}`;
+  const read = readWeather(lines.join("\n"));
+  expect(read.lows).toBe(365);
+  expect(read.left).toEqual([
+    { reason: expect.stringMatching(/stray quotation marks/), count: 1, lines: [41] },
+  ]);
+});
+
+test("GHCN-Daily: what no weather has is left out by its line, not the thirty years with it", () => {
+  const lines = DLY.split("\n");
+  const put = (line: number, text: string) => {
+    const old = lines[line - 1] ?? "";
+    lines[line - 1] = `${old.slice(0, 21)}${text.padStart(5)}${old.slice(26)}`;
+  };
+  const low = lines.findIndex((line) => line.slice(17, 21) === "TMIN") + 1;
+  put(low, "9999");
+  put(low + 3, "5000");
+  put(low + 6, "1e300");
+  put(low + 9, "-9999");
+  const read = readWeather(lines.join("\n"));
+  expect(read.problem).toBeNull();
+  expect(read.lows).toBeGreaterThan(10_900);
+  expect(read.left).toContainEqual({
+    reason: "values that no weather has",
+    count: 2,
+    lines: [low, low + 3],
+  });
+  expect(read.left).toContainEqual(
+    expect.objectContaining({ reason: "values that are no numbers", lines: [low + 6] }),
+  );
+  expect(Math.max(...(read.record?.minTempC ?? []).filter((value) => value > -90))).toBeLessThan(
+    40,
+  );
+});
+
+test("GHCN-Daily: lows above highs are left out by their lines, and swapped elements are told", () => {
+  const swap = (text: string) =>
+    text
+      .replace(/TMIN/g, "T???")
+      .replace(/TMAX/g, "TMIN")
+      .replace(/T\?\?\?/g, "TMAX");
+  expect(readWeather(swap(DLY)).problem).toMatch(/TMIN and TMAX look swapped/);
+  const [first = "", ...rest] = DLY.split(/(?=XXTARNHOLTM199602)/);
+  const read = readWeather([swap(first), ...rest].join(""));
+  expect(read.problem).toBeNull();
+  const [left] = read.left;
+  expect(left).toMatchObject({ reason: expect.stringMatching(/low is above the high/) });
+  expect(left?.count).toBeGreaterThan(25);
+  expect(left?.lines[0]).toBeGreaterThan(0);
+});
