@@ -1,7 +1,6 @@
 import { defineConfig } from "@playwright/test";
+import { DEMO_PORT, EMPTY_PORT } from "./tests/e2e/ports";
 
-const DEMO_PORT = 4711;
-const EMPTY_PORT = 4731;
 /** Whoever writes tests leaves the two running, and looks at what is built. */
 const reuseExistingServer = process.env.REUSE_SERVERS === "1";
 

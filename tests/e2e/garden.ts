@@ -1,8 +1,9 @@
 import { expect, type Download, type Locator, type Page } from "@playwright/test";
 import { readFile } from "node:fs/promises";
+import { EMPTY_PORT } from "./ports";
 
 /** The server whose browsers start with nothing. */
-export const EMPTY = "http://localhost:4731";
+export const EMPTY = `http://localhost:${EMPTY_PORT}`;
 
 /** Opens the demo garden's plan and waits until it is drawn. */
 export async function openPlan(page: Page): Promise<void> {

@@ -13,7 +13,7 @@ import type { LocalWording } from "@/ui/wording";
 import { BedHandles } from "./BedHandles";
 import { BedShape } from "./BedShape";
 import { CarriedNote } from "./CarriedNote";
-import { mapScale, partOf, pathOf, type MapScale } from "./mapScale";
+import { mapScale, nearestBed, partOf, pathOf, type MapScale } from "./mapScale";
 import { useMoving, type Carried } from "./useMoving";
 import { PlantsCanvas } from "./PlantsCanvas";
 import { useLaying } from "./useLaying";
@@ -45,6 +45,10 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, wording }:
   );
   const outlineOf = (id: string): Outline | undefined =>
     laying.pending?.id === id ? laying.pending.outline : layout.beds.get(id);
+  const outlineEntry = (id: string): [string, Outline][] => {
+    const outline = outlineOf(id);
+    return outline ? [[id, outline]] : [];
+  };
   const selectedBed = selectedBedId === null ? undefined : garden.beds.get(selectedBedId);
   const selectedOutline = selectedBed && outlineOf(selectedBed.id);
   const sunOf = (bedId: string) => {
@@ -129,7 +133,23 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, wording }:
               return outline ? [{ outline, plants: plants.get(bed.id) ?? NO_PLANTS }] : [];
             })}
           />
-          <svg width={width} height={height} style={{ position: "absolute", inset: 0 }}>
+          <svg
+            width={width}
+            height={height}
+            style={{ position: "absolute", inset: 0 }}
+            onClick={(event) => {
+              // Drawn to scale a bed can be narrower than a finger: what is hit is what is nearest.
+              if (event.target !== event.currentTarget) return;
+              const box = event.currentTarget.getBoundingClientRect();
+              const nearest = nearestBed(
+                new Map(beds.flatMap((bed) => outlineEntry(bed.id))),
+                scale,
+                event.clientX - box.left,
+                event.clientY - box.top,
+              );
+              if (nearest !== null) setView({ selectedBedId: nearest, selectedPlantingId: null });
+            }}
+          >
             {beds.map((bed) => {
               const outline = outlineOf(bed.id);
               return outline ? (

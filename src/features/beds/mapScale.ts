@@ -105,3 +105,27 @@ export function turnedBy(outline: Outline, degrees: number): Outline {
 function round(value: number): number {
   return Math.round(value * 1000) / 1000;
 }
+
+/** How far beside a bed a finger still means it, px. */
+const FINGER_PX = 22;
+
+/** The bed that lies nearest to a point of the map, within a finger's width; null when none does. */
+export function nearestBed(
+  outlines: ReadonlyMap<string, Outline>,
+  scale: MapScale,
+  x: number,
+  y: number,
+): string | null {
+  const at = { x: scale.metresX(x), y: scale.metresY(y) };
+  let nearest: { id: string; awayPx: number } | null = null;
+  for (const [id, outline] of outlines) {
+    const [along, across] = axesOf(outline.angleDeg);
+    const [dx, dy] = [at.x - outline.xM, at.y - outline.yM];
+    const beside = (axis: Point, sideM: number) =>
+      Math.max(0, Math.abs(dx * axis.x + dy * axis.y) - sideM / 2);
+    const awayPx =
+      Math.hypot(beside(along, outline.lengthM), beside(across, outline.widthM)) * scale.pxPerM;
+    if (awayPx <= FINGER_PX && awayPx < (nearest?.awayPx ?? Infinity)) nearest = { id, awayPx };
+  }
+  return nearest?.id ?? null;
+}

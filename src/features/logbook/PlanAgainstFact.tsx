@@ -65,6 +65,7 @@ export function PlanAgainstFact({ garden, day, wording }: Props) {
                 color: "var(--ember-text)",
                 cursor: "pointer",
                 textAlign: "left",
+                "@media (pointer: coarse)": { minHeight: 44 },
               }}
             >
               {name}

@@ -94,9 +94,11 @@ function TemperatureBar({ day, domain, wording }: BarProps) {
   const { minTempC, maxTempC, spreadC } = day;
   const middle = BAR_HEIGHT / 2;
   return (
-    <Box ref={attach} sx={{ height: BAR_HEIGHT }}>
+    // The drawing does not hold its column open: it would never get narrower again.
+    <Box ref={attach} sx={{ height: BAR_HEIGHT, position: "relative" }}>
       {width > 0 && (
         <svg
+          style={{ position: "absolute", inset: 0 }}
           width={width}
           height={BAR_HEIGHT}
           role="img"

@@ -69,7 +69,14 @@ export function CliffChart(props: Props) {
   );
   const name = `${growing.crop.name.toLowerCase()}${growing.stage === "baby" ? " (young leaves)" : ""}`;
   return (
-    <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
+    <Box
+      sx={{
+        height: "100%",
+        display: "flex",
+        flexDirection: "column",
+        "@media print": { height: "auto", display: "block" },
+      }}
+    >
       <Typography variant="h2" sx={{ px: 2, pt: 0.5 }}>
         The cliff: {name}
         {narrow ? "" : ", sown when, ready when"}
@@ -77,8 +84,10 @@ export function CliffChart(props: Props) {
       <Box ref={attach} sx={{ flex: 1, minHeight: 0 }}>
         {width > 0 && height > 40 && days.length > 0 && (
           <svg
+            className="fits-page"
             width={width}
             height={height}
+            viewBox={`0 0 ${width} ${height}`}
             style={{ display: "block" }}
             role="img"
             aria-label={cliffWords(curves, name, wording)}

@@ -83,14 +83,21 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
     draggedRow && draggedRow.id === looked?.id ? draggedRow.timeline : view?.timeline;
   const stacks = useStacks(garden, view?.growing.covers ?? NO_COVERS);
   return (
-    <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
+    <Box
+      sx={{
+        height: "100%",
+        display: "flex",
+        flexDirection: "column",
+        "@media print": { height: "auto", display: "block" },
+      }}
+    >
       <PlanHeading grouping={grouping} onGrouping={setGrouping} school={garden.settings.school} />
       {groups.length === 0 && (
         <Box sx={{ px: 2, color: "var(--ash-text)" }}>
           Nothing is planned in this season. Move the lantern below, or say what you want.
         </Box>
       )}
-      <Box sx={{ flex: "3 1 0", minHeight: 160 }}>
+      <Box sx={{ flex: "3 1 0", minHeight: 160, "@media print": { minHeight: 0 } }}>
         <StrandChart
           groups={groups}
           dragged={draggedRows}
@@ -108,7 +115,13 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
       <StrandKey />
       {view && timeline && (
         <Box
-          sx={{ flex: "2 1 0", minHeight: 150, maxHeight: 260, borderTop: "1px solid var(--line)" }}
+          sx={{
+            flex: "2 1 0",
+            minHeight: 150,
+            maxHeight: 260,
+            borderTop: "1px solid var(--line)",
+            "@media print": { maxHeight: "none", breakInside: "avoid", mt: 1 },
+          }}
         >
           <CliffChart
             site={site}

@@ -67,7 +67,15 @@ export function StrandChart(props: Props) {
   const height = rows.height + 8;
   useKeepInSight(scroller, selectedId);
   return (
-    <Box ref={attach} sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
+    <Box
+      ref={attach}
+      sx={{
+        height: "100%",
+        display: "flex",
+        flexDirection: "column",
+        "@media print": { height: "auto", display: "block" },
+      }}
+    >
       {width > 0 && (
         <>
           <StrandAxis {...props} x={x} layout={layout} />
@@ -76,7 +84,13 @@ export function StrandChart(props: Props) {
             tabIndex={-1}
             sx={{ flex: 1, minHeight: 0, overflowY: "auto", overflowX: "hidden" }}
           >
-            <svg width={width} height={height} style={{ display: "block" }}>
+            <svg
+              className="fits-page"
+              width={width}
+              height={height}
+              viewBox={`0 0 ${width} ${height}`}
+              style={{ display: "block" }}
+            >
               <StrandPatterns id={patternId} layout={layout} height={height} />
               <StrandBackdrop
                 season={season}

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { TaskAhead } from "@/core/round";
+import { regionOf } from "@/ui/region";
 import type { LocalWording } from "@/ui/wording";
 import { sheetOf, type SheetLine, type SheetStop } from "./sheetStops";
 
@@ -39,7 +40,7 @@ export function SheetPage({ garden, ahead, fromDay, withReasons, wording }: Prop
         fontSize,
         lineHeight: 1.28,
         "@media print": { p: 0 },
-        "@page": { size: "A4", margin: "9mm" },
+        "@page": { size: regionOf().paper, margin: "9mm" },
       }}
     >
       <Box

@@ -25,6 +25,11 @@ export function FrameGrid({ top, rail, view, inspector, ribbon }: Props) {
           "& > header, & > nav, & > section, & > aside": { display: "none" },
           "& > main, & > main *": { overflow: "visible !important" },
           "& > main, & > main > div": { height: "auto" },
+          // What is pressed or typed into is of no use either.
+          "& > main .MuiButton-root, & > main .MuiIconButton-root, & > main .MuiToggleButton-root, & > main .MuiTextField-root":
+            { display: "none" },
+          // Drawn for the width of the screen, and scaled to that of the page.
+          "& > main .fits-page": { maxWidth: "100%", height: "auto" },
         },
         gridTemplateColumns: {
           xs: "minmax(0, 1fr)",

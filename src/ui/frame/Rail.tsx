@@ -109,7 +109,8 @@ function More(props: { entries: readonly RailEntry[]; isHere: (entry: RailEntry)
 
 function entryStyle(here: boolean) {
   const line = (on: string) => ({
-    [on]: here ? "3px solid var(--ember)" : "3px solid transparent",
+    // A transparent border would be drawn where the system chooses the colours.
+    [on]: here ? "3px solid var(--ember)" : "3px solid var(--paper)",
   });
   return {
     display: "flex",

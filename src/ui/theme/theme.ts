@@ -5,6 +5,10 @@ const HEADING_FONT = '"Fraunces Variable", Georgia, serif';
 
 const heading = { fontFamily: HEADING_FONT, fontWeight: 600, letterSpacing: "-0.01em" };
 
+/** What a finger hits, also in the garden's gloves, wherever it is a finger that points. */
+const FINGER = "@media (pointer: coarse)";
+const finger = { [FINGER]: { minHeight: 44, minWidth: 44 } };
+
 /** The two looks: Day, paper for sun on the screen; Lamp, soot for the evening. */
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: "data-theme" },
@@ -50,12 +54,25 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: { ":root": { "--font-text": TEXT_FONT, "--font-heading": HEADING_FONT } },
     },
-    MuiButton: { defaultProps: { disableElevation: true } },
+    MuiButton: {
+      defaultProps: { disableElevation: true },
+      // Also what is styled smaller where it stands, for a pointer.
+      styleOverrides: {
+        root: { [FINGER]: { minHeight: "44px !important", minWidth: "44px !important" } },
+      },
+    },
+    MuiIconButton: { styleOverrides: { root: finger } },
+    MuiMenuItem: { styleOverrides: { root: { [FINGER]: { minHeight: 48 } } } },
+    MuiCheckbox: { styleOverrides: { root: finger } },
+    MuiRadio: { styleOverrides: { root: finger } },
+    MuiTab: { styleOverrides: { root: { [FINGER]: { minHeight: 44 } } } },
+    MuiInputBase: { styleOverrides: { root: { [FINGER]: { minHeight: 44 } } } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: "none" } } },
     MuiToggleButton: {
       styleOverrides: {
         root: {
           padding: "4px 12px",
+          ...finger,
           borderColor: "var(--line)",
           color: "var(--text)",
           "&.Mui-selected, &.Mui-selected:hover": {
