@@ -1,5 +1,5 @@
 import { isoDate } from "@/core/calendar";
-import { cliffOf, latestSowingFor, why } from "@/core/plan";
+import { cliffOf, lastSafeSowing, latestSowingFor, why } from "@/core/plan";
 import { dayOption } from "../gardenInput";
 import type { Verb } from "../verb";
 import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf } from "./growing";
@@ -18,10 +18,13 @@ export const countback: Verb = {
     const sowDay = latestSowingFor(site, settings, growing, readyDay);
     const cliff = cliffOf(site, settings, growing, sowDay ?? readyDay);
     const timeline = sowDay === null ? null : timelineOf(asked, sowDay);
+    // What is sown in spring has last autumn's cliff behind it.
+    const isAnyTime =
+      timeline !== null && lastSafeSowing(site, settings, growing, timeline).kind === "anyTime";
     return {
       json: {
         sow: sowDay === null ? null : isoDate(sowDay),
-        lastSafe: cliff.lastSafeDay === null ? null : isoDate(cliff.lastSafeDay),
+        lastSafe: isAnyTime || cliff.lastSafeDay === null ? null : isoDate(cliff.lastSafeDay),
         steps: timeline ? stepsOf(timeline) : [],
         why: timeline
           ? why(site, settings, growing, timeline, wording)

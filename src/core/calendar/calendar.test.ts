@@ -10,6 +10,7 @@ import {
   dayOfYear,
   isIsoDate,
   isoDate,
+  laterWords,
   monthDayIn,
   seasonOf,
 } from "./index";
@@ -71,4 +72,14 @@ test("the day of the year is counted from 1 January, leap years and centuries to
   );
   const known = ["2000-02-29", "2000-12-31", "1900-12-31", "2024-03-01", "2023-03-01"];
   expect(known.map((date) => dayOfYear(dayNumber(date)))).toEqual([60, 366, 365, 61, 60]);
+});
+
+test("no day is minus twenty days later than another", () => {
+  expect([-20, -1, 0, 1, 33].map(laterWords)).toEqual([
+    "20 days sooner",
+    "1 day sooner",
+    "on the same day",
+    "1 day later",
+    "33 days later",
+  ]);
 });

@@ -27,6 +27,12 @@ export function dateWords(day: DayNumber, besideDay: DayNumber = day): string {
   return year === civilDate(besideDay).year ? words : `${words} ${year}`;
 }
 
+/** How much later a day is than another: "20 days later", "3 days sooner", "on the same day". */
+export function laterWords(days: number): string {
+  if (days === 0) return "on the same day";
+  return `${daysWords(Math.abs(days))} ${days > 0 ? "later" : "sooner"}`;
+}
+
 /** A number of days in words: "1 day", "12 days". */
 export function daysWords(days: number): string {
   const whole = Math.round(days);

@@ -14,4 +14,4 @@ export {
   type MonthDay,
 } from "./isoDate";
 export { seasonOf, type Season } from "./season";
-export { dateWords, daysWords } from "./dateWords";
+export { dateWords, daysWords, laterWords } from "./dateWords";

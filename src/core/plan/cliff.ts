@@ -101,11 +101,8 @@ function edge(
   return none;
 }
 
-/** A day of the season that a planting is meant for: crops sown in spring aim at the next winter. */
-export function seasonAimedAt(site: Site, timeline: Timeline): DayNumber {
-  const sownIn = site.season(timeline.sowDay);
-  const inSpring = timeline.sowDay > sownIn.midwinterDay;
-  return inSpring && timeline.readyDay !== null && timeline.readyDay > sownIn.endDay
-    ? sownIn.endDay + 1
-    : timeline.sowDay;
+/** A day of the season that is ahead of a planting: in spring last autumn's cliff is past. */
+export function seasonAimedAt(site: Site, { sowDay }: Pick<Timeline, "sowDay">): DayNumber {
+  const sownIn = site.season(sowDay);
+  return sowDay > sownIn.midwinterDay ? sownIn.endDay + 1 : sowDay;
 }

@@ -46,6 +46,7 @@ export {
   type SuccessionPreview,
   type SuccessionRule,
 } from "./succession";
+export { lastSafeSowing, type LastSafe } from "./lastSafe";
 export { daysLeftFor, sowableToday, type SowNow, type SowToday } from "./sowToday";
 export { sowingAdvice, type SowingAdvice } from "./sowingAdvice";
 export { boxAmounts, seedNeeds, type SeedNeed } from "./seedNeed";

@@ -1,3 +1,4 @@
+import { laterWords } from "../calendar";
 import { coversOver, horizonOver, type Bed, type Garden, type Planting } from "../garden";
 import { exactM, fitsInto } from "../layout";
 import { coverWords } from "../shelter";
@@ -99,7 +100,7 @@ function dates(now: number | null, then: number | null, wording: Wording): Meani
   }
   return {
     kind: days > 0 ? "against" : "for",
-    words: `Ready on ${wording.date(then, now)}, ${Math.abs(days)} days ${days > 0 ? "later" : "sooner"}.`,
+    words: `Ready on ${wording.date(then, now)}, ${laterWords(days)}.`,
   };
 }
 

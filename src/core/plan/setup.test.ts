@@ -76,3 +76,22 @@ test("the grower's word counts before what is usual, and lettuce is not netted",
   const days = (sown.emergeDay ?? 0) - dayNumber("2026-07-18");
   expect(usualSetup(carrot, sown).waterDays).toBe(days + 7);
 });
+
+test("garlic in October is neither shaded nor netted nor watered daily; leeks are netted while their moth flies", () => {
+  for (const id of ["garlic", "potato"]) {
+    const asleep = growing(id);
+    const timeline = timelineFrom(site, tarnholt.settings, asleep, dayNumber("2026-10-05"));
+    expect(usualSetup(asleep, timeline)).toEqual({ shade: "none", netting: false, waterDays: 0 });
+    expect(setupOperations(site, asleep, timeline, null, [], wording)).toEqual([]);
+  }
+  const leek = growing("leek", [], { method: "transplant" });
+  const net = (date: string) => {
+    const sowDay = dayNumber(date) - leek.crop.transplanting.seedlingWeeks * 7;
+    const timeline = timelineFrom(site, tarnholt.settings, leek, sowDay);
+    return setupOperations(site, leek, timeline, null, [], wording).some(
+      ({ kind }) => kind === "net",
+    );
+  };
+  expect(net("2026-07-01")).toBe(true);
+  expect(net("2026-12-01")).toBe(false);
+});

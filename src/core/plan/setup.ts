@@ -22,6 +22,8 @@ export interface Operation {
 /** What is usual for a crop: netting against its flies and butterflies, water until it is established. */
 export function usualSetup({ crop, method }: Growing, timeline: Timeline): Setup {
   const { fromDay } = bedDays(timeline);
+  // Garlic in October: nothing is up that could wilt or be eaten, and the ground is moist.
+  if (PLANTED_ASLEEP.has(crop.startedFrom)) return { shade: "none", netting: false, waterDays: 0 };
   const establishing =
     method === "transplant"
       ? setupJson.water.transplantDays
@@ -69,7 +71,7 @@ export function setupOperations(
       words: "No shade: it is cool or cloudy, and light is precious.",
     });
   }
-  if (netting) {
+  if (netting && pestsFly(site, fromDay)) {
     const restDay = pestsRestDay(site, fromDay, untilDay);
     operations.push({
       kind: "net",
@@ -88,6 +90,14 @@ export function setupOperations(
     });
   }
   return operations;
+}
+
+/** Cloves, sets, tubers and roots: they stand in the ground for weeks before anything is up. */
+const PLANTED_ASLEEP: ReadonlySet<string> = new Set(["clove", "set", "tuber", "root"]);
+
+/** Whether it is warm enough for its pests to fly on a day. */
+function pestsFly({ climate }: Site, day: DayNumber): boolean {
+  return (climate.minTempC(day) + climate.maxTempC(day)) / 2 >= setupJson.netting.endsBelowMeanC;
 }
 
 /** The days after coming into the bed on which soft plants wilt: warm ones with little cloud. */
@@ -115,11 +125,9 @@ function brightDays(
 
 /** The first day on which it is usually too cold for its pests to fly; null when it is over before. */
 function pestsRestDay(site: Site, fromDay: DayNumber, untilDay: DayNumber): DayNumber | null {
-  const { climate } = site;
   const lastDay = Math.min(untilDay, fromDay + 365);
   for (let day = fromDay; day < lastDay; day += 1) {
-    const meanC = (climate.minTempC(day) + climate.maxTempC(day)) / 2;
-    if (meanC < setupJson.netting.endsBelowMeanC) return day;
+    if (!pestsFly(site, day)) return day;
   }
   return null;
 }

@@ -164,8 +164,9 @@ export function nightDegrees(
 
 /** When a shut shelter gets too warm for cool crops, and how warm. */
 export interface VentAdvice {
-  /** Hours of the first day, with quarters; null when it stays cool enough. */
+  /** Hours of the first day, with quarters, the sun up; null when it stays cool enough. */
   openAtHour: number | null;
+  /** Early enough to catch warmth for the night; null also where it stays open over a mild night. */
   shutAtHour: number | null;
   shutMaxC: number;
 }
@@ -173,18 +174,38 @@ export interface VentAdvice {
 /** Cool crops are aired above this, and shut in again below it, °C (usual practice). */
 const AIR_ABOVE_C = 18;
 
-/** When to open and when to shut on the first day, from a run with everything shut. */
-export function ventAdvice({ run, fromStep, weather }: ShelterDays): VentAdvice {
+/** Shut in so long before sunset, a house keeps warmth for the night (usual practice). */
+const SHUT_BEFORE_SUNSET_H = 1;
+/** Over nights that are no colder outside, vents stay open: the warmth is not wanted (usual practice). */
+const MILD_NIGHT_C = 10;
+
+/**
+ * When to open and when to shut on the first day, from a run with everything shut. Nobody airs in the
+ * dark: what is too warm at midnight in July has stayed open, or is opened when the sun is up.
+ */
+export function ventAdvice(days: ShelterDays): VentAdvice {
+  const { run, fromStep, weather } = days;
   const { stepsPerDay } = weather;
   const shut = run.spacesC[0] ?? run.cropC;
+  const hourOf = (step: number) => (step * 24) / stepsPerDay;
   const warm: number[] = [];
-  let shutMaxC = -Infinity;
+  let [shutMaxC, sunsetHour] = [-Infinity, 0];
   for (let step = 0; step < stepsPerDay; step += 1) {
     const tempC = Math.max(shut[fromStep + step] ?? 0, run.cropC[fromStep + step] ?? 0);
     shutMaxC = Math.max(shutMaxC, tempC);
-    if (tempC > AIR_ABOVE_C) warm.push((step * 24) / stepsPerDay);
+    if ((weather.sunWPerM2[fromStep + step] ?? 0) <= 0) continue;
+    sunsetHour = hourOf(step + 1);
+    if (tempC > AIR_ABOVE_C) warm.push(hourOf(step));
   }
-  return { openAtHour: warm[0] ?? null, shutAtHour: warm.at(-1) ?? null, shutMaxC };
+  const [openAtHour = null] = warm;
+  const lastWarmHour = warm.at(-1) ?? 0;
+  const isMild = nightOf(days).outsideMinC >= MILD_NIGHT_C;
+  const shutAtHour = Math.min(lastWarmHour, sunsetHour - SHUT_BEFORE_SUNSET_H);
+  return {
+    openAtHour,
+    shutAtHour: openAtHour === null || isMild ? null : Math.max(openAtHour, shutAtHour),
+    shutMaxC,
+  };
 }
 
 /** What one more layer inside a stack would do. */

@@ -1,7 +1,7 @@
 import type { DayNumber } from "../calendar";
 import { varietyOf, type Crop } from "../crops";
 import { judge, type Verdict } from "./feasibility";
-import { cliffOf } from "./cliff";
+import { lastSafeSowing } from "./lastSafe";
 import type { Exposure, PlanSettings, Site } from "./site";
 import { timelineFrom, type Growing, type Timeline } from "./timeline";
 import type { Wording } from "../wording";
@@ -88,12 +88,12 @@ function waysOf(crop: Crop): Pick<Growing, "method" | "stage">[] {
   return crop.babyLeaf ? [full, { method: "direct", stage: "baby" }] : [full];
 }
 
-/** Days left until the last safe sowing of what is sown now; null where there is no cliff. */
+/** Days left until the last safe sowing of what is sown now; null where there is no cliff ahead. */
 export function daysLeftFor(
   site: Site,
   settings: PlanSettings,
   { growing, timeline }: SowNow,
 ): number | null {
-  const { lastSafeDay } = cliffOf(site, settings, growing, timeline.sowDay);
-  return lastSafeDay === null ? null : lastSafeDay - timeline.sowDay;
+  const safe = lastSafeSowing(site, settings, growing, timeline);
+  return safe.kind === "by" ? safe.day - timeline.sowDay : null;
 }

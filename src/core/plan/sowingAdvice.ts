@@ -3,7 +3,7 @@ import type { DayNumber } from "../calendar";
 import { cautionWords, emergenceAt, sproutingRange, type Crop } from "../crops";
 import { soilOn, type SoilDay } from "../shelter";
 import type { Wording } from "../wording";
-import { cliffOf } from "./cliff";
+import { lastSafeSowing, type LastSafe } from "./lastSafe";
 import type { PlanSettings, Site } from "./site";
 import type { Growing, Timeline } from "./timeline";
 
@@ -14,8 +14,8 @@ export interface SowingAdvice {
   emergeDay: DayNumber | null;
   /** Share of sound seed that comes up at this warmth, 0 to 1. */
   share: number;
-  /** The last day on which a second sowing would still be worth while; null when none would. */
-  resowByDay: DayNumber | null;
+  /** Until when a second sowing would still be worth while. */
+  resow: LastSafe;
   /** Tricks for this soil, in sentences; none when it suits. */
   hints: string[];
   cautions: string[];
@@ -36,7 +36,7 @@ export function sowingAdvice(
 ): SowingAdvice {
   const { crop } = growing;
   const cautions = crop.cautions.filter((id) => id === "mice").map(cautionWords);
-  const resowByDay = resowBy(site, settings, growing, timeline);
+  const resow = lastSafeSowing(site, settings, growing, timeline);
   if (timeline.plantOutDay !== null) {
     const benchC = growthJson.bench.temperatureC;
     const { share } = emergenceAt(crop, benchC);
@@ -45,7 +45,7 @@ export function sowingAdvice(
       soil: null,
       emergeDay: timeline.emergeDay,
       share,
-      resowByDay,
+      resow,
       hints: [...benchHints(crop, benchC, wording), ...matHint, ...lightHint(crop)],
       cautions: matHint.length > 0 ? [...cautions, MAT_CAUTION] : cautions,
     };
@@ -67,7 +67,7 @@ export function sowingAdvice(
     soil,
     emergeDay: timeline.emergeDay,
     share,
-    resowByDay,
+    resow,
     hints: [...hints, ...lightHint(crop)],
     cautions,
   };
@@ -83,16 +83,6 @@ const WARM_PART_OF_DAY = 0.25;
 function shareOverDay(crop: Crop, soil: SoilDay): number {
   const [usual, warm] = [emergenceAt(crop, soil.meanC), emergenceAt(crop, soil.warmestC)];
   return usual.share * (1 - WARM_PART_OF_DAY) + warm.share * WARM_PART_OF_DAY;
-}
-
-function resowBy(
-  site: Site,
-  settings: PlanSettings,
-  growing: Growing,
-  timeline: Timeline,
-): DayNumber | null {
-  const { lastSafeDay } = cliffOf(site, settings, growing, timeline.sowDay);
-  return lastSafeDay !== null && lastSafeDay > timeline.sowDay ? lastSafeDay : null;
 }
 
 function hotHints(

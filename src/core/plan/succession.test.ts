@@ -164,9 +164,11 @@ describe("what to know before sowing", () => {
     expect(days("2026-08-01")).toBeLessThan(9);
     expect(days("2026-10-20")).toBeGreaterThan(14);
     const spinach = advise("spinach", "2026-08-15");
-    expect(spinach.resowByDay).toBeGreaterThan(day("2026-08-15"));
-    expect(isoDate(spinach.resowByDay ?? 0) < "2026-09-15").toBe(true);
-    expect(advise("spinach", "2026-10-15").resowByDay).toBeNull();
+    const { resow } = spinach;
+    if (resow.kind !== "by") throw new Error(resow.kind);
+    expect(resow.day).toBeGreaterThan(day("2026-08-15"));
+    expect(isoDate(resow.day) < "2026-09-15").toBe(true);
+    expect(advise("spinach", "2026-10-15").resow).toEqual({ kind: "tooLate" });
   });
 });
 

@@ -88,7 +88,11 @@ function airing({ site, garden, day, wording }: Round): Task[] {
     // An opener does it by itself.
     if (shelter.vent.kind === "automatic") return [];
     const { openAtHour, shutAtHour, shutMaxC } = airingOf(site, shelter, outlook, day);
-    if (openAtHour === null || shutAtHour === null) return [];
+    if (openAtHour === null) return [];
+    const until =
+      shutAtHour === null
+        ? "leave it open over the mild night"
+        : `shut it about ${Math.floor(shutAtHour)}`;
     return [
       {
         ...PLAIN,
@@ -100,10 +104,10 @@ function airing({ site, garden, day, wording }: Round): Task[] {
         plantingId: null,
         fromDay: day,
         untilDay: day,
-        reason: `Shut it would come to ${wording.temperature(shutMaxC)}: open it about ${Math.floor(openAtHour)} o'clock, shut it about ${Math.floor(shutAtHour)}.`,
+        reason: `Shut it would come to ${wording.temperature(shutMaxC)}: open it about ${Math.floor(openAtHour)} o'clock, ${until}.`,
         howMuch: null,
         cautions: ["hot-house"],
-        endsWhen: "it is shut again",
+        endsWhen: shutAtHour === null ? "it is open" : "it is shut again",
         ifLeft: "Plants cook, and grow soft.",
         isLate: false,
       },

@@ -65,15 +65,17 @@ function emergence(round: PlantingRound): Task[] {
   if (day < emergeDay || day > emergeDay + CHECKED_DAYS) return [];
   if (isKnown(life.facts.emergedDay, round)) return [];
   const settings = planSettingsOf(garden);
-  const { share, resowByDay } = sowingAdvice(site, settings, life.growing, life.timeline, wording);
+  const { share, resow } = sowingAdvice(site, settings, life.growing, life.timeline, wording);
   return [
     plantingTask(round, "checkEmergence", emergeDay, emergeDay + CHECKED_DAYS, {
       reason: `It should be up since ${wording.date(emergeDay, sowDay)}, about ${Math.round(share * 100)} in 100 sound seeds.`,
       endsWhen: "the row is looked at",
       ifLeft:
-        resowByDay === null
+        resow.kind === "tooLate"
           ? "Gaps stay: a second sowing comes too late."
-          : `Gaps can be sown again until ${wording.date(resowByDay, sowDay)}.`,
+          : resow.kind === "by"
+            ? `Gaps can be sown again until ${wording.date(resow.day, sowDay)}.`
+            : "Gaps can be sown again: each day's wait costs about a day.",
       more: ["Count what is up of fifty seeds' length, and write it down."],
     }),
   ];

@@ -1,4 +1,4 @@
-import { daysWords, type DayNumber } from "../calendar";
+import { laterWords, type DayNumber } from "../calendar";
 import type { Bed, Garden } from "../garden";
 import type { Work } from "../log";
 import {
@@ -107,7 +107,9 @@ export function weekLater(
   if (timeline.readyDay === null) return "It does not get ready here as it is planned.";
   if (later.readyDay === null) return "A week later it does not get ready here any more.";
   const costs = later.readyDay - timeline.readyDay;
-  return `A week later it is ready ${daysWords(costs)} later, on ${wording.date(later.readyDay, timeline.sowDay)}.`;
+  return costs === 0
+    ? "A week later it is ready on the same day."
+    : `A week later it is ready ${laterWords(costs)}, on ${wording.date(later.readyDay, timeline.sowDay)}.`;
 }
 
 const DAYS_PER_WEEK = 7;

@@ -80,6 +80,32 @@ test("a bright day wants air in a frame by mid-morning; a dark one in December d
   expect(bright.openAtHour).toBeGreaterThan(7);
   expect(bright.openAtHour).toBeLessThan(12.5);
   expect(bright.shutAtHour).toBeGreaterThan(13);
+  // A warm house in July is too warm at midnight as well: it is opened in the morning and stays open.
+  const warm = ventAdvice(
+    shelterDays(
+      site,
+      ["greenhouse-single"],
+      outlookOf("2027-07-12", 15, 29),
+      dayNumber("2027-07-12"),
+      NOBODYS,
+    ),
+  );
+  expect(warm.shutMaxC).toBeGreaterThan(30);
+  expect(warm.openAtHour).toBeGreaterThan(3.5);
+  expect(warm.openAtHour).toBeLessThan(9);
+  expect(warm.shutAtHour).toBeNull();
+  // In October it is shut before the sun is down, to catch warmth for the night.
+  const autumn = ventAdvice(
+    shelterDays(
+      site,
+      ["greenhouse-single"],
+      outlookOf("2026-10-10", 3, 18),
+      dayNumber("2026-10-10"),
+      NOBODYS,
+    ),
+  );
+  expect(autumn.shutAtHour).toBeGreaterThan(13);
+  expect(autumn.shutAtHour).toBeLessThan(16.6);
   const dark = outlookOf("2026-12-15", -4, 0).map((day) => ({ ...day, cloudShare: 1 }));
   expect(
     ventAdvice(shelterDays(site, frame, dark, dayNumber("2026-12-15"), NOBODYS)),

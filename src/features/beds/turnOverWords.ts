@@ -1,4 +1,4 @@
-import type { DayNumber } from "@/core/calendar";
+import { laterWords, type DayNumber } from "@/core/calendar";
 import { tooSoonWords, type TurnOver } from "@/core/plan";
 import type { LocalWording } from "@/ui/wording";
 
@@ -34,10 +34,10 @@ export function turnOverReasons(chosen: TurnOver, day: DayNumber, wording: Local
     const moved =
       weekDelaysDays === null
         ? "it would not get ready"
-        : `it would be ready ${weekDelaysDays} days later`;
+        : `it would be ready ${laterWords(weekDelaysDays)}`;
     reasons.push(`A week later ${moved}, and give ${weight(weekCostsKg)} less.`);
   } else if (weekDelaysDays !== null) {
-    reasons.push(`A week later it would be ready ${weekDelaysDays} days later, and give as much.`);
+    reasons.push(`A week later it would be ready ${laterWords(weekDelaysDays)}, and give as much.`);
   }
   reasons.push(
     lostKg >= TELLS_FROM_KG

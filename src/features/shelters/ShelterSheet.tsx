@@ -68,8 +68,8 @@ export function ShelterSheet({ garden, site, group, day, wording, onChange }: Pr
           value={`${Math.round(lightShareOfCovers(group.covers) * 100)} %`}
         />
         <Fact
-          label="soil at 5 cm"
-          value={wording.temperature(meanOfDay(days.run.soil5cmC, days.fromStep))}
+          label="soil at 5 cm then"
+          value={wording.temperature(days.run.soil5cmC[coldest] ?? NaN)}
         />
         <Box sx={{ ml: { md: "auto" }, mt: 0.75, display: "flex", flexWrap: "wrap", gap: 1 }}>
           {hasCovers && (

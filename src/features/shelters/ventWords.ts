@@ -7,8 +7,11 @@ export function ventWords(
   wording: LocalWording,
 ): string {
   const max = wording.temperature(shutMaxC);
-  if (openAtHour === null || shutAtHour === null) {
+  if (openAtHour === null) {
     return `Today it stays shut: it comes to ${max} at most, and the warmth is wanted for the night.`;
+  }
+  if (shutAtHour === null) {
+    return `Shut it would come to ${max} today: open it by ${hourWords(openAtHour)}, and leave it open over the mild night.`;
   }
   return `Shut it would come to ${max} today: open it about ${hourWords(openAtHour)}, and shut it about ${hourWords(shutAtHour)} to keep the warmth in.`;
 }

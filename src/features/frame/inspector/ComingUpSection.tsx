@@ -8,7 +8,7 @@ import type { SectionProps } from "./section";
 /** When it is up, until when it can be sown again, and the tricks that this soil asks for. */
 export function ComingUpSection({ site, settings, growing, timeline, wording }: SectionProps) {
   const advice = sowingAdvice(site, settings, growing, timeline, wording);
-  const { emergeDay, resowByDay, soil } = advice;
+  const { emergeDay, resow, soil } = advice;
   const around = timeline.sowDay;
   return (
     <InspectorSection title="Coming up">
@@ -22,9 +22,11 @@ export function ComingUpSection({ site, settings, growing, timeline, wording }: 
             {Math.round(advice.share * 100)} in 100 sound seeds.
           </>
         )}{" "}
-        {resowByDay === null
+        {resow.kind === "tooLate"
           ? "A second sowing would come too late."
-          : `If too few are up, sow again by ${wording.date(resowByDay, around)}.`}
+          : resow.kind === "by"
+            ? `If too few are up, sow again by ${wording.date(resow.day, around)}.`
+            : "If too few are up, sow again at once: each day's wait costs about a day."}
       </Box>
       {advice.hints.length > 0 && (
         <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.25, fontSize: 14, lineHeight: 1.4 }}>

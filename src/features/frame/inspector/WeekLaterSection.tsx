@@ -1,8 +1,8 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { daysWords } from "@/core/calendar";
-import { cliffOf, seasonAimedAt, timelineFrom } from "@/core/plan";
+import { laterWords } from "@/core/calendar";
+import { cliffOf, lastSafeSowing, seasonAimedAt, timelineFrom } from "@/core/plan";
 import { InspectorSection } from "@/ui/frame";
 import type { SectionProps } from "./section";
 
@@ -12,6 +12,7 @@ const A_WEEK = 7;
 export function WeekLaterSection({ site, settings, growing, timeline, wording }: SectionProps) {
   const later = timelineFrom(site, settings, growing, timeline.sowDay + A_WEEK);
   const cliff = cliffOf(site, settings, growing, seasonAimedAt(site, timeline));
+  const isAnyTime = lastSafeSowing(site, settings, growing, timeline).kind === "anyTime";
   const sown = wording.date(timeline.sowDay + A_WEEK);
   return (
     <InspectorSection title="A week later?">
@@ -21,10 +22,12 @@ export function WeekLaterSection({ site, settings, growing, timeline, wording }:
         ) : (
           <>
             Sown {sown}: ready <b>{wording.date(later.readyDay, timeline.sowDay)}</b>,{" "}
-            {daysWords(later.readyDay - timeline.readyDay)} later.
+            {laterWords(later.readyDay - timeline.readyDay)}.
           </>
         )}{" "}
-        {cliff.lastSafeDay !== null ? (
+        {isAnyTime ? (
+          <>There is no cliff ahead of it: a day&apos;s delay costs about a day.</>
+        ) : cliff.lastSafeDay !== null ? (
           <>
             Last safe sowing: <b>{wording.date(cliff.lastSafeDay, timeline.sowDay)}</b>
             {cliff.afterLastSafeReadyDay !== null &&
@@ -33,10 +36,8 @@ export function WeekLaterSection({ site, settings, growing, timeline, wording }:
           </>
         ) : settings.school === "calendar" ? (
           <>Frost is too seldom here for this school to count back from.</>
-        ) : cliff.hasCliff ? (
-          <>No sowing of this season is safe at the risk taken.</>
         ) : (
-          <>There is no cliff here: a day&apos;s delay costs about a day.</>
+          <>No sowing of this season is safe at the risk taken.</>
         )}
       </Box>
     </InspectorSection>
