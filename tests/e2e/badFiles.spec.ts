@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
-import { importFile, knot, openPlan } from "./garden";
+import { gardenMenu, importFile, knot, openPlan } from "./garden";
 
 const demo = JSON.parse(readFileSync("data/demo/tarnholt-commons.json", "utf8"));
 const with_ = (some: object) => JSON.stringify({ ...demo, ...some });
@@ -16,6 +16,14 @@ const CASES: [string, string, RegExp][] = [
     "a broken reference",
     with_({ beds: demo.beds.slice(1) }),
     /plantings\[0\]\.bedId: There is no bed "bed-1"/,
+  ],
+  [
+    "fifty thousand plantings with nothing in them, and as many fields nobody knows",
+    with_({
+      plantings: Array.from({ length: 50_000 }, () => ({})),
+      ...Object.fromEntries(Array.from({ length: 50_000 }, (_, index) => [`hen${index}`, index])),
+    }),
+    /"hen0".* and 49,995 more here.*There is more wrong with it/s,
   ],
   [
     "a script in a name",
@@ -36,10 +44,11 @@ test("a garden file that cannot be is refused in a sentence, and nothing changes
   const before = await page.locator(".knot").count();
   for (const [what, text, words] of CASES) {
     await importFile(page, "garden.json", text);
-    const told = page.getByRole("alert").filter({ hasText: "Nothing was imported." });
+    const dialog = page.getByRole("dialog", { name: "Import garden.json" });
+    const told = dialog.getByRole("alert").filter({ hasText: "nothing was changed" });
     await expect(told, what).toContainText(words);
-    await told.getByRole("button", { name: "Close" }).click();
-    await expect(told).toHaveCount(0);
+    await dialog.getByRole("button", { name: "Close" }).click();
+    await expect(dialog).toBeHidden();
     expect(await page.locator(".knot").count(), what).toBe(before);
   }
   await page.reload();
@@ -69,4 +78,66 @@ test("a browser that refuses to store anything says so and still works", async (
   await page.goto("/plan");
   await expect(page.getByText(/does not let Late Ember keep anything/)).toBeVisible();
   await expect(knot(page, "Broccoli, main crop, Bed 1")).toBeVisible();
+});
+
+test("what overlaps in a file is mended on consent, and a station that it names is asked only then", async ({
+  page,
+}) => {
+  const asked: string[] = [];
+  await page.route("http://station.example/**", (route) => {
+    asked.push(route.request().url());
+    return route.abort();
+  });
+  await openPlan(page);
+  const over = demo.beds[1];
+  const beds = demo.beds.map((bed: { id: string }) =>
+    bed.id === "bed-3" ? { ...bed, position: over.position } : bed,
+  );
+  const sent = { ...demo.settings, stationUrl: "http://station.example/reboot?now=1#" };
+  const dialog = page.getByRole("dialog", { name: "Import garden.json" });
+  const { sample: _sample, ...garden } = demo.garden;
+  const old = with_({ version: 6, beds, settings: sent, garden });
+  await importFile(page, "garden.json", old);
+  await expect(dialog.getByText("Bed 3 is laid beside the others.")).toBeVisible();
+  await expect(dialog.getByText("http://station.example/reboot", { exact: true })).toBeVisible();
+  await dialog.getByRole("button", { name: "Cancel" }).click();
+  await expect(knot(page, "Broccoli, main crop, Bed 1")).toBeVisible();
+  await importFile(page, "garden.json", old);
+  await dialog.getByRole("button", { name: "Import it mended" }).click();
+  await expect(dialog).toBeHidden();
+  await page.getByRole("link", { name: "Place" }).click();
+  await expect(page.getByRole("heading", { name: "Place", level: 1 })).toBeVisible();
+  expect(asked).toEqual([]);
+  await importFile(page, "garden.json", old);
+  await dialog.getByRole("checkbox", { name: /^Ask this address/ }).check();
+  await dialog.getByRole("button", { name: "Import it mended" }).click();
+  await expect.poll(() => asked.length).toBeGreaterThan(0);
+  for (const url of asked) expect(url).toMatch(/^http:\/\/station\.example\/reboot\/\w+\?date=/);
+});
+
+test("a file of hundreds of megabytes is told to be too large, not empty", async ({ page }) => {
+  await openPlan(page);
+  await page.evaluate(() => {
+    const input = document.createElement.bind(document);
+    // The chooser of a test cannot hold so much: the file is made in the page.
+    document.createElement = ((name: string) => {
+      const made = input(name);
+      if (name === "input") {
+        (made as HTMLInputElement).click = () => {
+          const part = new Blob([new Uint8Array(50_000_000)]);
+          const file = new File(
+            Array.from({ length: 14 }, () => part),
+            "large.json",
+          );
+          Object.defineProperty(made, "files", { value: [file] });
+          (made as HTMLInputElement).onchange?.(new Event("change"));
+        };
+      }
+      return made;
+    }) as typeof document.createElement;
+  });
+  await gardenMenu(page, "Import a garden file…");
+  await expect(page.getByRole("dialog", { name: "Import large.json" })).toContainText(
+    "This file is larger than 50 MB",
+  );
 });

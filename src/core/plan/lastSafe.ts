@@ -12,8 +12,8 @@ export type LastSafe =
   | { kind: "tooLate" };
 
 /**
- * The last safe sowing of the season that a sowing is meant for. What is sown in spring and ready
- * before midsummer has no winter before it: last autumn's cliff is past, and the next is not its own.
+ * The last safe sowing of the season that is ahead of a sowing. In spring last autumn's cliff is past,
+ * and the next one is far off, but for crops that are slow enough to be sown so early for it.
  */
 export function lastSafeSowing(
   site: Site,
@@ -21,12 +21,10 @@ export function lastSafeSowing(
   growing: Growing,
   timeline: Timeline,
 ): LastSafe {
-  const season = site.season(timeline.sowDay);
-  const isSpring = timeline.sowDay > season.midwinterDay;
-  const reachesWinter = timeline.readyDay !== null && timeline.readyDay > season.endDay;
-  if (isSpring && !reachesWinter) return { kind: "anyTime" };
-  const { hasCliff, lastSafeDay } = cliffOf(site, settings, growing, seasonAimedAt(site, timeline));
-  if (!hasCliff) return { kind: "anyTime" };
+  const around = seasonAimedAt(site, timeline);
+  const { hasCliff, lastSafeDay, sowDays } = cliffOf(site, settings, growing, around);
+  const isFarOff = timeline.sowDay < (sowDays[0] ?? -Infinity);
+  if (isFarOff || !hasCliff) return { kind: "anyTime" };
   return lastSafeDay !== null && lastSafeDay >= timeline.sowDay
     ? { kind: "by", day: lastSafeDay }
     : { kind: "tooLate" };

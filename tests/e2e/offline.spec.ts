@@ -1,0 +1,85 @@
+import { expect, test, type Page } from "@playwright/test";
+
+const MISSING = /A part of Late Ember could not be loaded/;
+
+async function openToday(page: Page): Promise<void> {
+  await page.goto("/today");
+  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
+}
+
+test("a page that has come to rest goes on without the network, also hours later", async ({
+  context,
+  page,
+}) => {
+  await openToday(page);
+  let asked = Date.now();
+  page.on("request", () => (asked = Date.now()));
+  // It has come to rest when it has asked for nothing for a while.
+  await expect.poll(() => Date.now() - asked, { timeout: 30_000 }).toBeGreaterThan(3_000);
+  await context.setOffline(true);
+  await page.clock.setSystemTime(new Date(Date.now() + 3 * 3_600_000));
+  const done = page.getByRole("button", { name: /^Done: / });
+  const label = (await done.first().getAttribute("aria-label")) ?? "";
+  await done.first().click();
+  await expect(page.getByRole("button", { name: label, exact: true })).toHaveCount(0);
+  for (const name of ["Plan", "Beds", "Shelters", "Seedlings", "Logbook", "Place"]) {
+    await page.getByRole("link", { name, exact: true }).click();
+    await expect(page.getByRole("heading", { name, level: 1 })).toBeVisible();
+  }
+  await page.getByRole("button", { name: "Settings" }).click();
+  await expect(page.getByRole("dialog", { name: "Settings" })).toBeVisible();
+});
+
+test("what cannot be loaded is told, with what to do, and nothing else is lost", async ({
+  page,
+}) => {
+  // A server that goes away; what is routed is not taken from the browser's cache either.
+  let isAway = false;
+  await page.route("**/*", (route) => (isAway ? route.abort() : route.continue()));
+  await openToday(page);
+  // A second visit, which has loaded nothing that changes the garden; and the clock stands, so that it
+  // does not come to rest before the network goes.
+  await page.clock.install();
+  await page.reload();
+  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
+  isAway = true;
+  const done = page.getByRole("button", { name: /^Done: / });
+  const before = await done.count();
+  await done.first().click();
+  await page.clock.runFor(500);
+  const told = page.getByRole("alert").filter({ hasText: MISSING });
+  await expect(told).toBeVisible();
+  // The tick is not taken for done: the row comes back.
+  await expect
+    .poll(async () => {
+      await page.clock.runFor(200);
+      return done.count();
+    })
+    .toBe(before);
+  await told.getByRole("button", { name: "Reload the page" }).click();
+  await expect(told.getByRole("button", { name: /No connection yet/ })).toBeVisible();
+  isAway = false;
+  await told.getByRole("button", { name: /No connection yet/ }).click();
+  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
+  await done.first().click();
+  await page.clock.runFor(1_000);
+  await expect(done).toHaveCount(before - 1);
+});
+
+test("before a line of the program runs, the frame stands with its views and a quiet placeholder", async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ javaScriptEnabled: false });
+  const page = await context.newPage();
+  await page.goto("/today");
+  await expect(page.getByRole("navigation", { name: "Views" }).getByText("Shelters")).toBeVisible();
+  await expect(page.getByRole("status", { name: "Opening the garden" })).toBeVisible();
+  await context.close();
+});
+
+test("an address that leads nowhere says so in our own words", async ({ page }) => {
+  await page.goto("/larder-of-the-moon");
+  await expect(page.getByRole("heading", { name: "There is no such page" })).toBeVisible();
+  await page.getByRole("link", { name: "Go to Today" }).click();
+  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
+});
