@@ -25,8 +25,12 @@ test("double cover is built: the degrees it gains and the light it costs are tol
   await expect(row).toContainText("64 %"); // 0.85 × 0.75
   const gains = Number(/\+(\d+(\.\d)?) °C/.exec((await row.textContent()) ?? "")?.[1]);
   expect(gains).toBeGreaterThan(1.5);
+  // Two beds lie under the same covers: the one that is meant is covered, and the other is not.
   await row.getByRole("button", { name: /^Put it on/ }).click();
-  await expect(page.getByRole("status")).toContainText("Row cover, medium (30 g/m²) is on");
+  await page.getByRole("menuitem", { name: "House 2" }).click();
+  await expect(page.getByRole("status")).toContainText(
+    "House 2: Row cover, medium (30 g/m²) is on",
+  );
   await group(page, /greenhouse \+ row cover/).click();
   await expect(page.getByText("64 %").first()).toBeVisible();
   await expect(page.getByRole("img", { name: /under greenhouse .*under row cover/ })).toBeVisible();

@@ -1,0 +1,116 @@
+import { expect, test, type Page } from "@playwright/test";
+import { findByPalette, importFile } from "./garden";
+import { EMPTY } from "./garden";
+import { PHONE } from "./touch";
+import { readFileSync } from "node:fs";
+
+const demo = JSON.parse(readFileSync("data/demo/tarnholt-commons.json", "utf8")) as {
+  garden: object;
+  settings: object;
+};
+
+/** Tarnholt's place and weather with nothing in it, in feet and inches. */
+function emptyInFeet(): string {
+  const lists = Object.entries(demo).map(([name, value]) => [
+    name,
+    Array.isArray(value) ? [] : value,
+  ]);
+  return JSON.stringify({
+    ...Object.fromEntries(lists),
+    garden: { ...demo.garden, sample: false },
+    settings: { ...demo.settings, units: "imperial" },
+    plot: null,
+    outlook: null,
+  });
+}
+
+async function openEmptyInFeet(page: Page): Promise<void> {
+  await page.goto(`${EMPTY}/today`);
+  await expect(page.getByRole("heading", { name: "Harvest through winter" })).toBeVisible();
+  const chooser = page.waitForEvent("filechooser");
+  await page.getByRole("button", { name: "Import a garden file" }).click();
+  await (
+    await chooser
+  ).setFiles({
+    name: "feet.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(emptyInFeet()),
+  });
+  await expect(page.getByRole("heading", { name: "A bed", level: 2 })).toBeVisible();
+}
+
+test.describe("on a phone, in feet and inches", () => {
+  test.use({ ...PHONE, locale: "en-US" });
+
+  test("the default bed of 10 × 3 ft takes what is offered for it, and its half takes half", async ({
+    page,
+  }) => {
+    await openEmptyInFeet(page);
+    await expect(page.getByLabel("Length (ft)")).toHaveValue("10");
+    await expect(page.getByLabel("Width (ft)")).toHaveValue("3");
+    await page.getByRole("button", { name: "Add the bed" }).tap();
+    await page.getByRole("link", { name: "Plan" }).tap();
+    await page
+      .getByRole("button", { name: /^(I want…|What if I sow today\?)/ })
+      .first()
+      .tap();
+    const wish = page.getByRole("dialog", { name: "I want…" });
+    await wish
+      .getByRole("button", { name: /^Plant it/ })
+      .first()
+      .tap();
+    await expect(wish).toBeHidden();
+    await page.getByRole("button", { name: "Edit…" }).tap();
+    const edit = page.getByRole("dialog").last();
+    await expect(edit.getByLabel("Length (ft)")).toHaveValue("10");
+    await edit.getByLabel("Begins at (ft)").fill("5");
+    await edit.getByLabel("Length (ft)").fill("5");
+    await edit.getByRole("button", { name: "Keep" }).tap();
+    await expect(page.getByRole("dialog", { name: "Spinach" })).toBeHidden();
+    await page.getByRole("button", { name: "Edit…" }).tap();
+    await page.getByRole("dialog").last().getByLabel("Length (ft)").fill("5.5");
+    await page.getByRole("dialog").last().getByRole("button", { name: "Keep" }).tap();
+    await expect(page.getByRole("alert").filter({ hasText: "has 5 ft left" })).toBeVisible();
+  });
+});
+
+test("green manure alone, or a tray alone, and Today tells the day's work instead of the first steps", async ({
+  page,
+}) => {
+  await openEmptyInFeet(page);
+  await page.getByRole("button", { name: "Add the bed" }).click();
+  await expect(page.getByRole("heading", { name: "Three first crops" })).toBeVisible();
+  await page.getByRole("link", { name: "Beds" }).click();
+  await page.getByRole("button", { name: /^Bed 1:/ }).click();
+  await page.getByRole("tab", { name: "Soil" }).click();
+  await page.getByRole("button", { name: /^Rest from/ }).click();
+  await expect(page.getByRole("status")).toBeVisible();
+  await page.getByRole("link", { name: "Today" }).click();
+  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Three first crops" })).toHaveCount(0);
+});
+
+test("a decimal comma is a comma in every number field", async ({ page }) => {
+  await page.goto("/beds");
+  await page.getByRole("button", { name: "Add beds…" }).click();
+  const dialog = page.getByRole("dialog");
+  await dialog.getByLabel("How many").fill("1");
+  await dialog.getByLabel("Length (m)").fill("");
+  await dialog.getByLabel("Length (m)").pressSequentially("7,5");
+  await dialog.getByLabel("Name").fill("Comma");
+  await dialog.getByRole("button", { name: "Add", exact: true }).click();
+  await expect(dialog).toBeHidden();
+  await page.getByRole("button", { name: /^Comma/ }).click();
+  await page.getByRole("tab", { name: "Lie" }).click();
+  await expect(page.getByLabel("Length (m)")).toHaveValue("7.5");
+});
+
+test("a new garden with the made-up station's record is not called a sample", async ({ page }) => {
+  await page.goto("/today");
+  await expect(page.getByText("A made-up sample garden")).toBeVisible();
+  await importFile(page, "feet.json", emptyInFeet());
+  await expect(page.getByRole("heading", { name: "A bed", level: 2 })).toBeVisible();
+  await expect(page.getByText("A made-up sample garden")).toHaveCount(0);
+  await findByPalette(page, "undo");
+  await expect(page.getByText("A made-up sample garden")).toBeVisible();
+});
