@@ -1,4 +1,4 @@
-import { mkdtempSync, writeFileSync } from "node:fs";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { isoDate } from "@/core/calendar";
@@ -194,6 +194,21 @@ test("check lists every problem with its path", async () => {
     "shelters",
     "beds",
     "plantings",
+  ]);
+});
+
+test("check finds beds over each other, which an import would ask to mend", async () => {
+  const path = join(mkdtempSync(join(tmpdir(), "late-ember-")), "over.json");
+  const demo = JSON.parse(readFileSync(DEMO, "utf8"));
+  demo.beds[2].position = demo.beds[1].position;
+  writeFileSync(path, JSON.stringify(demo));
+  const printed = await run(["check", path]);
+  expect(printed.exitCode).toBe(2);
+  expect(JSON.parse(printed.stdout).problems).toEqual([
+    {
+      path: expect.stringMatching(/^beds\[\d+\]\.position$/),
+      message: expect.stringMatching(/would lie over/),
+    },
   ]);
 });
 

@@ -50,6 +50,17 @@ test("one damaged bed and damaged settings are set aside and named; every view o
   await expect(page.getByRole("status").filter({ hasText: "Tarnholt Commons" })).toBeVisible();
 });
 
+test("a damaged place fails every view at once, and is set aside all the same", async ({ page }) => {
+  await openPlan(page);
+  await meddle(page, ["place", "place"], { id: "place", climateFrom: "record", horizon: 3 });
+  await page.reload();
+  await expect(page.getByRole("alert").filter({ hasText: "could not be read" })).toContainText(
+    "the place",
+  );
+  await page.getByRole("link", { name: "Beds", exact: true }).click();
+  await expect(page.getByRole("button", { name: /^Bed 7/ })).toBeVisible();
+});
+
 test("a newer garden takes no edits, and an older tab is waited for", async ({ context, page }) => {
   // A picture of the same origin: nothing of the program runs there.
   await page.goto("/icon.svg");

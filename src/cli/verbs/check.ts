@@ -1,4 +1,6 @@
+import { groundProblems } from "@/core/commands";
 import { readGardenFile } from "@/core/formats";
+import { fromGardenFile, type Problem } from "@/core/garden";
 import { readText } from "../gardenInput";
 import type { Verb } from "../verb";
 
@@ -12,17 +14,11 @@ export const check: Verb = {
   options: [],
   run(given) {
     const read = readGardenFile(readText(given.positional[0] ?? ""), PROBLEMS_SHOWN);
-    if (!read.ok) {
-      const { problems } = read;
-      const [first] = problems;
-      const where = first?.path ? `${first.path}: ` : "";
-      const more = problems.length > 1 ? ` (and ${problems.length - 1} more)` : "";
-      return {
-        json: { ok: false, problems },
-        badNews: `${where}${first?.message}${more}`,
-      };
-    }
+    if (!read.ok) return refused(read.problems);
     const { file } = read;
+    // What the import would ask to mend is wrong too.
+    const unsound = groundProblems(fromGardenFile(file)).slice(0, PROBLEMS_SHOWN);
+    if (unsound.length > 0) return refused(unsound);
     return {
       json: {
         ok: true,
@@ -42,3 +38,10 @@ export const check: Verb = {
     };
   },
 };
+
+function refused(problems: readonly Problem[]) {
+  const [first] = problems;
+  const where = first?.path ? `${first.path}: ` : "";
+  const more = problems.length > 1 ? ` (and ${problems.length - 1} more)` : "";
+  return { json: { ok: false, problems }, badNews: `${where}${first?.message}${more}` };
+}

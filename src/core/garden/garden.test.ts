@@ -5,6 +5,7 @@ import {
   changesBetween,
   emptyGarden,
   fromGardenFile,
+  hasBegun,
   horizonOver,
   inverse,
   isEmptyGarden,
@@ -221,4 +222,16 @@ describe("the record, the skyline and the outlook", () => {
     const gone = commands["horizon.set"].apply(garden, { bedId: "nowhere", horizon });
     expect(gone.ok ? "" : gone.refusal).toMatch(/no longer in the garden/);
   });
+});
+
+test("trays, green manure, feedings or a log alone are a garden that has begun; beds alone are not", () => {
+  const demoGarden = fromGardenFile(demo as GardenFile);
+  const bare = { ...emptyGarden(), place: demoGarden.place, beds: demoGarden.beds };
+  expect(hasBegun(bare)).toBe(false);
+  for (const name of ["plantings", "trays", "logEntries"] as const) {
+    expect(demoGarden[name].size).toBeGreaterThan(0);
+    expect(hasBegun({ ...bare, [name]: demoGarden[name] })).toBe(true);
+  }
+  const rest = { id: "r" } as never;
+  expect(hasBegun({ ...bare, rests: new Map([["r", rest]]) })).toBe(true);
 });

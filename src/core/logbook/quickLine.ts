@@ -8,6 +8,7 @@ import { loggedWords } from "./entryWords";
 import { plantingsMeant } from "./fit";
 import { asPairs } from "./nightPairs";
 import { namesIn } from "./names";
+import { noteOf, noteWords } from "./notes";
 import { Unreadable, type LineContext, type Understood } from "./understood";
 import { unplannedPlanting } from "./unplanned";
 import type { Deed } from "./vocabulary";
@@ -308,42 +309,6 @@ function worked(
     plantingId: planting?.id ?? null,
   };
   return plainly(checked(what, day, noteOf(clause, what, false), context), context);
-}
-
-/**
- * The part as it was written, where it says more than its entry can hold: nothing that was typed is
- * dropped in silence.
- */
-function noteOf(clause: Clause, what: Logged, isNew: boolean): string {
-  const said: (keyof Clause)[] = [
-    "grams",
-    "count",
-    "outOf",
-    "rows",
-    "lengthM",
-    "share",
-    "cause",
-    "pestId",
-  ];
-  const held = new Set<keyof Clause>(HELD[what.kind]);
-  if (isNew) for (const field of ["rows", "lengthM"] as const) held.add(field);
-  // A pest is said as the cause of a loss.
-  if (held.has("cause") && clause.cause !== null) held.add("pestId");
-  return said.some((field) => clause[field] !== null && !held.has(field)) ? clause.text : "";
-}
-
-/** What of a part each kind of entry holds. */
-const HELD: Partial<Record<Logged["kind"], readonly (keyof Clause)[]>> = {
-  sown: ["count"],
-  emerged: ["count", "outOf"],
-  plantedOut: ["count"],
-  harvested: ["grams", "count"],
-  lost: ["share", "count", "cause"],
-  seen: ["pestId"],
-};
-
-function noteWords(note: string): string | null {
-  return note === "" ? null : `It is kept with a note: “${note}”.`;
 }
 
 function plainly(entry: LogEntry, { garden, wording }: LineContext): Understood {

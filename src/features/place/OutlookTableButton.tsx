@@ -12,9 +12,14 @@ interface Props {
   onProblem: (problem: string | null) => void;
 }
 
+const LARGEST_BYTES = 5_000_000;
+
 /** Reads an outlook from a table of dates, highs and lows. */
 export function OutlookTableButton({ today, onProblem }: Props) {
   const read = async (file: File) => {
+    if (file.size > LARGEST_BYTES) {
+      return onProblem("Nothing was read. This file is far larger than a table of some days.");
+    }
     const { readOutlookTable } = await weatherFilesPart();
     const source = file.name.replace(/[<>]/g, "").slice(0, 80) || "a table";
     const table = readOutlookTable(await file.text(), source, today);
