@@ -50,7 +50,9 @@ test("one damaged bed and damaged settings are set aside and named; every view o
   await expect(page.getByRole("status").filter({ hasText: "Tarnholt Commons" })).toBeVisible();
 });
 
-test("a damaged place fails every view at once, and is set aside all the same", async ({ page }) => {
+test("a damaged place fails every view at once, and is set aside all the same", async ({
+  page,
+}) => {
   await openPlan(page);
   await meddle(page, ["place", "place"], { id: "place", climateFrom: "record", horizon: 3 });
   await page.reload();
