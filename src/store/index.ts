@@ -4,7 +4,6 @@ export { todayOf } from "./today";
 export { noticeNewDay, useToday } from "./useToday";
 export { useReadings } from "./useReadings";
 export { fetchOutlook, fetchReadings, type Asked } from "./station";
-export { everythingAsText } from "./everything";
 export { isMissingPart, MISSING_PART } from "./missingPart";
 export { loadAllParts, whenNeeded } from "./parts";
 export { newId } from "./newId";

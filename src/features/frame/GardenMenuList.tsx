@@ -6,16 +6,13 @@ import MenuItem from "@mui/material/MenuItem";
 import type { Garden } from "@/core/garden";
 import { setView } from "@/ui/viewState";
 import {
-  chooseBedsMap,
-  chooseGardenFile,
-  loadDemoGarden,
   saveBedsMap,
   saveCalendarFile,
   saveGardenFile,
   savePlantingsTable,
   saveTasksTable,
-  startAfresh,
 } from "./gardenFiles";
+import { chooseBedsMap, chooseGardenFile, loadDemoGarden, startAfresh } from "./gardenTaken";
 
 interface Props {
   anchor: HTMLElement;

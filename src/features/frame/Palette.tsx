@@ -20,13 +20,8 @@ import {
   type WishStart,
 } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
-import {
-  chooseGardenFile,
-  loadDemoGarden,
-  saveCalendarFile,
-  saveGardenFile,
-  savePlantingsTable,
-} from "./gardenFiles";
+import { saveCalendarFile, saveGardenFile, savePlantingsTable } from "./gardenFiles";
+import { chooseGardenFile, loadDemoGarden } from "./gardenTaken";
 import { readDate } from "./readDate";
 import { redo, undo } from "./steps";
 

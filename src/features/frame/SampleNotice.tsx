@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { startAfresh } from "./gardenFiles";
+import { startAfresh } from "./gardenTaken";
 
 /** Says that the garden here is the sample, with the way to one's own. */
 export default function SampleNotice() {

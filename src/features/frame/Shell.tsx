@@ -15,30 +15,22 @@ import { plantingName, siteFor } from "@/core/plan";
 import { isEmptyGarden } from "@/core/garden";
 import { chanceWords } from "@/core/wording";
 import { gardenStore, useToday, useGarden } from "@/store";
-import {
-  Boundary,
-  useFocusKeeper,
-  FrameGrid,
-  InspectorPanel,
-  Rail,
-  type RailEntry,
-  lazyPart,
-} from "@/ui/frame";
+import { Boundary, FrameGrid, InspectorPanel, Rail, type RailEntry, lazyPart } from "@/ui/frame";
 import { SeasonRibbon } from "@/ui/ribbon";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
-import { isSample, loadDemoGarden } from "./gardenFiles";
+import { isSample, loadDemoGarden } from "./gardenTaken";
 import { TopLine } from "./TopLine";
 import { tonightWords } from "./tonightWords";
-import { Trouble } from "./Trouble";
+import { Trouble } from "./lazyTrouble";
 import { useOutlook } from "./useOutlook";
 import { useRibbon } from "./useRibbon";
 import { useShortcuts } from "./useShortcuts";
 import { useWarmUp } from "./useWarmUp";
 import { Waiting } from "./Waiting";
-import { Welcome } from "./Welcome";
 
 const PlantingInspector = lazyPart(() => import("./inspector/PlantingInspector"));
+const Welcome = lazyPart(() => import("./Welcome"));
 const AddBedsDialog = lazyPart(() => import("./AddBedsDialog"));
 const ImportDialog = lazyPart(() => import("./ImportDialog"));
 const LogDialog = lazyPart(() => import("./log/LogDialog"));
@@ -121,7 +113,6 @@ function OpenShell({ children }: { children: ReactNode }) {
   useShortcuts(today);
   useOutlook(garden, today);
   useWarmUp(HREFS);
-  useFocusKeeper();
 
   const welcome = isEmptyGarden(garden) && !started;
   const start = () => {

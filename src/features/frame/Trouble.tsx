@@ -18,7 +18,7 @@ interface Props {
  * Stands where a view, or the whole page, could not be drawn. When something that is kept does not
  * read, it is set aside and the view is drawn without it; what is kept can be saved in any case.
  */
-export function Trouble({ error, onAgain }: Props) {
+export default function Trouble({ error, onAgain }: Props) {
   const missing = isMissingPart(error);
   const looked = useRef(false);
   useEffect(() => {

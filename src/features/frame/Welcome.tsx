@@ -3,10 +3,10 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { chooseGardenFile, loadDemoGarden } from "./gardenFiles";
+import { chooseGardenFile, loadDemoGarden } from "./gardenTaken";
 
 /** What an empty browser shows: what this is for, and the three ways in. */
-export function Welcome({ onStart }: { onStart: () => void }) {
+export default function Welcome({ onStart }: { onStart: () => void }) {
   return (
     <Box sx={{ height: "100%", overflowY: "auto", display: "grid", placeItems: "center", p: 3 }}>
       <Box sx={{ maxWidth: 560 }}>

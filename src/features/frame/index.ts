@@ -1,3 +1,3 @@
 export { NotFound } from "./NotFound";
 export { Shell } from "./Shell";
-export { Trouble } from "./Trouble";
+export { Trouble } from "./lazyTrouble";

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useState } from "react";
 import { SIMULATED_STATION, type GardenFile, type Problem } from "@/core/garden";
 import { gardenStore, isMissingPart, MISSING_PART, whenNeeded, type Done } from "@/store";
 import type { Job, ReadForImport } from "@/workers";
-import { takeBeds, takeGarden } from "./gardenFiles";
+import { takeBeds, takeGarden } from "./gardenTaken";
 
 const workersPart = whenNeeded(() => import("@/workers"));
 // Workers have files of their own, which are fetched when one starts.

@@ -2,8 +2,10 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect } from "react";
-import { gardenStore, isMissingPart, loadAllParts, MISSING_PART } from "@/store";
+import { gardenStore, isMissingPart, loadAllParts, MISSING_PART, whenNeeded } from "@/store";
 import { tell } from "@/ui/viewState";
+
+const focusPart = whenNeeded(() => import("@/ui/frame/focusKeeper"));
 
 /** The first view is drawn and answers before anything else is fetched, ms. */
 const REST_MS = 1500;
@@ -15,11 +17,20 @@ const REST_MS = 1500;
 export function useWarmUp(hrefs: readonly string[]): void {
   const router = useRouter();
   useEffect(() => {
+    let endFocus: (() => void) | undefined;
+    let current = true;
     const timer = setTimeout(() => {
+      void focusPart().then(({ keepFocus }) => {
+        if (current) endFocus = keepFocus();
+      });
       for (const href of hrefs) router.prefetch(href);
       void loadAllParts().then(() => gardenStore().setAsideDamaged());
     }, REST_MS);
-    return () => clearTimeout(timer);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+      endFocus?.();
+    };
   }, [router, hrefs]);
   useEffect(() => {
     const onRejection = ({ reason }: PromiseRejectionEvent) => {

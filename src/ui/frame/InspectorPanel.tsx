@@ -2,11 +2,14 @@
 
 import CloseIcon from "@mui/icons-material/Close";
 import Box from "@mui/material/Box";
-import Drawer from "@mui/material/Drawer";
 import IconButton from "@mui/material/IconButton";
 import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import type { ReactNode } from "react";
+import { lazyPart } from "./lazyPart";
+
+// Wide screens never draw it.
+const Sheet = lazyPart(() => import("./Sheet"));
 
 interface Props {
   label: string;
@@ -32,16 +35,9 @@ export function InspectorPanel({ label, onClose, children }: Props) {
   );
   if (!wide) {
     return (
-      <Drawer
-        anchor="bottom"
-        open
-        onClose={onClose}
-        slotProps={{
-          paper: { sx: { maxHeight: "72dvh", borderRadius: "12px 12px 0 0" }, "aria-label": label },
-        }}
-      >
+      <Sheet label={label} onClose={onClose}>
         {inside}
-      </Drawer>
+      </Sheet>
     );
   }
   return (

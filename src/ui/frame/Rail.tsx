@@ -1,17 +1,12 @@
 import MoreIcon from "@mui/icons-material/MoreHoriz";
 import Box from "@mui/material/Box";
-import Menu from "@mui/material/Menu";
-import MenuItem from "@mui/material/MenuItem";
 import Link from "next/link";
-import { useState, type ReactNode } from "react";
+import { useState } from "react";
+import { lazyPart } from "./lazyPart";
+import type { RailEntry } from "./railEntry";
 
-export interface RailEntry {
-  href: string;
-  label: string;
-  icon: ReactNode;
-  /** On a phone it stands under "More". */
-  underMore?: boolean;
-}
+// Only a phone has it, and only when it is tapped.
+const MoreMenu = lazyPart(() => import("./MoreMenu"));
 
 interface Props {
   entries: readonly RailEntry[];
@@ -87,22 +82,14 @@ function More(props: { entries: readonly RailEntry[]; isHere: (entry: RailEntry)
         <MoreIcon />
         More
       </Box>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {entries.map((entry) => (
-          <MenuItem
-            key={entry.href}
-            component={Link}
-            href={entry.href}
-            prefetch={false}
-            selected={isHere(entry)}
-            onClick={() => setAnchor(null)}
-            sx={{ gap: 1.5, minHeight: 48 }}
-          >
-            {entry.icon}
-            {entry.label}
-          </MenuItem>
-        ))}
-      </Menu>
+      {anchor && (
+        <MoreMenu
+          anchor={anchor}
+          entries={entries}
+          isHere={isHere}
+          onClose={() => setAnchor(null)}
+        />
+      )}
     </Box>
   );
 }

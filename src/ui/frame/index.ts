@@ -1,8 +1,8 @@
 export { Boundary } from "./Boundary";
 export { lazyPart } from "./lazyPart";
 export { ReloadButton } from "./ReloadButton";
-export { useFocusKeeper } from "./useFocusKeeper";
 export { FrameGrid } from "./FrameGrid";
-export { Rail, type RailEntry } from "./Rail";
+export { Rail } from "./Rail";
+export type { RailEntry } from "./railEntry";
 export { InspectorPanel, InspectorSection } from "./InspectorPanel";
 export { PrintFrame } from "./PrintFrame";

@@ -1,7 +1,3 @@
-"use client";
-
-import { useEffect } from "react";
-
 /** Where the focus was: the element's way up to the body, each with its place among its siblings. */
 interface Place {
   /** What its label begins with: "Done" of "Done: water bed 3". */
@@ -17,34 +13,34 @@ const MODAL = '[role="dialog"], [role="menu"], [role="listbox"], [role="presenta
  * Keeps the focus from falling to the page's body when what has it goes away: a task that is ticked,
  * a dialog that closes after its opener has gone. It goes to what stands in its place, as near and as
  * like it as can be, so that keys and screen readers go on from there.
+ *
+ * @returns ends it
  */
-export function useFocusKeeper(): void {
-  useEffect(() => {
-    let last: Place | null = null;
-    const remember = ({ target }: FocusEvent) => {
-      if (!(target instanceof Element) || target === document.body) return;
-      // What has the focus in a dialog goes with it: the way back is where it was opened from.
-      if (target.closest(MODAL)) return;
-      last = placeOf(target);
-    };
-    let waiting = false;
-    const look = () => {
-      if (waiting || !last || !isLost()) return;
-      waiting = true;
-      // A dialog gives the focus back by itself, and a list may be drawn in two steps.
-      setTimeout(() => {
-        waiting = false;
-        if (last && isLost() && !document.querySelector('[aria-modal="true"]')) focusNear(last);
-      }, SETTLES_MS);
-    };
-    const observer = new MutationObserver(look);
-    observer.observe(document.body, { childList: true, subtree: true });
-    document.addEventListener("focusin", remember);
-    return () => {
-      observer.disconnect();
-      document.removeEventListener("focusin", remember);
-    };
-  }, []);
+export function keepFocus(): () => void {
+  let last: Place | null = null;
+  const remember = ({ target }: FocusEvent) => {
+    if (!(target instanceof Element) || target === document.body) return;
+    // What has the focus in a dialog goes with it: the way back is where it was opened from.
+    if (target.closest(MODAL)) return;
+    last = placeOf(target);
+  };
+  let waiting = false;
+  const look = () => {
+    if (waiting || !last || !isLost()) return;
+    waiting = true;
+    // A dialog gives the focus back by itself, and a list may be drawn in two steps.
+    setTimeout(() => {
+      waiting = false;
+      if (last && isLost() && !document.querySelector('[aria-modal="true"]')) focusNear(last);
+    }, SETTLES_MS);
+  };
+  const observer = new MutationObserver(look);
+  observer.observe(document.body, { childList: true, subtree: true });
+  document.addEventListener("focusin", remember);
+  return () => {
+    observer.disconnect();
+    document.removeEventListener("focusin", remember);
+  };
 }
 
 const SETTLES_MS = 60;
