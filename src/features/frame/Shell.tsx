@@ -15,7 +15,15 @@ import { plantingName, siteFor } from "@/core/plan";
 import { isEmptyGarden } from "@/core/garden";
 import { chanceWords } from "@/core/wording";
 import { gardenStore, useToday, useGarden } from "@/store";
-import { Boundary, FrameGrid, InspectorPanel, Rail, type RailEntry, lazyPart } from "@/ui/frame";
+import {
+  Boundary,
+  FrameGrid,
+  keepFocus,
+  InspectorPanel,
+  Rail,
+  type RailEntry,
+  lazyPart,
+} from "@/ui/frame";
 import { SeasonRibbon } from "@/ui/ribbon";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -113,6 +121,7 @@ function OpenShell({ children }: { children: ReactNode }) {
   useShortcuts(today);
   useOutlook(garden, today);
   useWarmUp(HREFS);
+  useEffect(keepFocus, []);
 
   const welcome = isEmptyGarden(garden) && !started;
   const start = () => {

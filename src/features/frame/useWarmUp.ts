@@ -2,10 +2,8 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect } from "react";
-import { gardenStore, isMissingPart, loadAllParts, MISSING_PART, whenNeeded } from "@/store";
+import { gardenStore, isMissingPart, loadAllParts, MISSING_PART } from "@/store";
 import { tell } from "@/ui/viewState";
-
-const focusPart = whenNeeded(() => import("@/ui/frame/focusKeeper"));
 
 /** The first view is drawn and answers before anything else is fetched, ms. */
 const REST_MS = 1500;
@@ -17,20 +15,11 @@ const REST_MS = 1500;
 export function useWarmUp(hrefs: readonly string[]): void {
   const router = useRouter();
   useEffect(() => {
-    let endFocus: (() => void) | undefined;
-    let current = true;
     const timer = setTimeout(() => {
-      void focusPart().then(({ keepFocus }) => {
-        if (current) endFocus = keepFocus();
-      });
       for (const href of hrefs) router.prefetch(href);
       void loadAllParts().then(() => gardenStore().setAsideDamaged());
     }, REST_MS);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-      endFocus?.();
-    };
+    return () => clearTimeout(timer);
   }, [router, hrefs]);
   useEffect(() => {
     const onRejection = ({ reason }: PromiseRejectionEvent) => {
