@@ -5,5 +5,5 @@ export { noticeNewDay, useToday } from "./useToday";
 export { useReadings } from "./useReadings";
 export { fetchOutlook, fetchReadings, type Asked } from "./station";
 export { isMissingPart, MISSING_PART } from "./missingPart";
-export { loadAllParts, whenNeeded } from "./parts";
+export { loadAllParts, runWhenIdle, whenIdle, whenNeeded } from "./parts";
 export { newId } from "./newId";

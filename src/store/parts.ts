@@ -15,6 +15,17 @@ export function whenNeeded<T>(load: () => Promise<T>): () => Promise<T> {
   };
 }
 
+/**
+ * Something that costs the processor more than the network: done once, after everything else has been
+ * fetched and the page has rested on.
+ */
+export function whenIdle(work: () => Promise<unknown>): void {
+  afterwards.add(work);
+}
+
+const afterwards = new Set<() => Promise<unknown>>();
+const RESTS_ON_MS = 6_000;
+
 /** Fetches every part there is, one after the other; also those that come to be known on the way. */
 export async function loadAllParts(): Promise<void> {
   for (;;) {
@@ -24,4 +35,11 @@ export async function loadAllParts(): Promise<void> {
     // What cannot be fetched now is asked for again when it is needed, and told then.
     await load().catch(() => undefined);
   }
+}
+
+/** Does what waits for the page to have rested on. */
+export async function runWhenIdle(): Promise<void> {
+  if (afterwards.size > 0) await new Promise((resolve) => setTimeout(resolve, RESTS_ON_MS));
+  for (const work of afterwards) await work().catch(() => undefined);
+  afterwards.clear();
 }

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
+import { importFile } from "./garden";
 
 const MISSING = /A part of Late Ember could not be loaded/;
 
@@ -11,11 +12,14 @@ test("a page that has come to rest goes on without the network, also hours later
   context,
   page,
 }) => {
+  // Last of all the workers are fetched: one reads gardens, one the weather.
+  let workers = 0;
+  page.on("worker", () => (workers += 1));
   await openToday(page);
   let asked = Date.now();
   page.on("request", () => (asked = Date.now()));
-  // It has come to rest when it has asked for nothing for a while.
-  await expect.poll(() => Date.now() - asked, { timeout: 30_000 }).toBeGreaterThan(3_000);
+  await expect.poll(() => workers, { timeout: 40_000 }).toBe(2);
+  await expect.poll(() => Date.now() - asked, { timeout: 30_000 }).toBeGreaterThan(1_000);
   await context.setOffline(true);
   await page.clock.setSystemTime(new Date(Date.now() + 3 * 3_600_000));
   const done = page.getByRole("button", { name: /^Done: / });
@@ -28,6 +32,11 @@ test("a page that has come to rest goes on without the network, also hours later
   }
   await page.getByRole("button", { name: "Settings" }).click();
   await expect(page.getByRole("dialog", { name: "Settings" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await importFile(page, "none.json", "no garden");
+  await expect(page.getByRole("dialog", { name: "Import none.json" })).toContainText(
+    "This is not JSON",
+  );
 });
 
 test("what cannot be loaded is told, with what to do, and nothing else is lost", async ({

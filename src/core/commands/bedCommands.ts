@@ -8,7 +8,13 @@ import { setPlantings } from "./plantingCommands";
 export const turnOverBed = command({
   name: "bed.turnOver",
   label: ({ bedId }, garden) => `turning over ${garden.beds.get(bedId)?.name ?? "a bed"}`,
-  input: z.object({ bedId: z.string(), plantings: z.array(PlantingSchema).min(1).max(60) }),
+  input: z.object({
+    bedId: z.string(),
+    plantings: z
+      .array(PlantingSchema)
+      .min(1, "All of it would stay as it is: leave fewer plants, or plant between them.")
+      .max(60, "At most 60 plantings at once."),
+  }),
   run(garden, { bedId, plantings }) {
     if (plantings.some((planting) => planting.bedId !== bedId)) {
       return refuse("All of it should stand in the bed that is turned over.");

@@ -87,7 +87,7 @@ test("whatever lies wrong can be mended: nothing clashes then, and what went is 
       expect(outcome.ok ? "" : outcome.refusal).toBe("");
       mended += mends.length;
     }),
-    { numRuns: 7 },
+    { numRuns: 4 },
   );
-  expect(mended).toBeGreaterThan(7);
+  expect(mended).toBeGreaterThan(4);
 });

@@ -2,13 +2,13 @@
 
 import { useCallback, useEffect, useState } from "react";
 import { SIMULATED_STATION, type GardenFile, type Problem } from "@/core/garden";
-import { gardenStore, isMissingPart, MISSING_PART, whenNeeded, type Done } from "@/store";
+import { gardenStore, isMissingPart, MISSING_PART, whenIdle, whenNeeded, type Done } from "@/store";
 import type { Job, ReadForImport } from "@/workers";
 import { takeBeds, takeGarden } from "./gardenTaken";
 
 const workersPart = whenNeeded(() => import("@/workers"));
 // Workers have files of their own, which are fetched when one starts.
-whenNeeded(async () => (await workersPart()).warmUpWorkers());
+whenIdle(async () => (await workersPart()).warmUpWorkers());
 
 /** What has to be asked before a garden file is taken. */
 export interface Question {

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect } from "react";
-import { gardenStore, isMissingPart, loadAllParts, MISSING_PART } from "@/store";
+import { gardenStore, isMissingPart, loadAllParts, MISSING_PART, runWhenIdle } from "@/store";
 import { tell } from "@/ui/viewState";
 
 /** The first view is drawn and answers before anything else is fetched, ms. */
@@ -17,7 +17,9 @@ export function useWarmUp(hrefs: readonly string[]): void {
   useEffect(() => {
     const timer = setTimeout(() => {
       for (const href of hrefs) router.prefetch(href);
-      void loadAllParts().then(() => gardenStore().setAsideDamaged());
+      void loadAllParts()
+        .then(() => gardenStore().setAsideDamaged())
+        .then(runWhenIdle);
     }, REST_MS);
     return () => clearTimeout(timer);
   }, [router, hrefs]);
