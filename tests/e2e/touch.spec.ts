@@ -116,7 +116,9 @@ test("Shelters: the hour under the finger, and a cover put on by taps", async ({
   const at = await middleOf(hour);
   await touchDrag(page, at, { x: at.x - 70, y: at.y });
   await expect.poll(() => hour.getAttribute("aria-valuetext")).not.toBe(before);
-  await page.getByRole("button", { name: "Build a shelter…" }).tap();
+  const build = page.getByRole("button", { name: "Build a shelter…" });
+  await build.scrollIntoViewIfNeeded();
+  await build.tap();
   const dialog = page.getByRole("dialog");
   await expect(dialog.getByLabel("Name")).toBeVisible();
   await dialog.getByRole("button", { name: "Cancel" }).tap();

@@ -13,6 +13,7 @@ interface Point {
 }
 
 const STEPS = 12;
+const RESTS_MS = 120;
 
 /**
  * Drags a real finger over the screen. Unlike a synthetic pointer event this goes through the
@@ -30,6 +31,9 @@ export async function touchDrag(page: Page, from: Point, to: Point): Promise<voi
     ]);
     await page.waitForTimeout(16);
   }
+  // A finger that rests before it lifts throws nothing: what is thrown goes on moving under the next tap.
+  await page.waitForTimeout(RESTS_MS);
+  await touch("touchMove", [to]);
   await touch("touchEnd", []);
   await session.detach();
 }
