@@ -42,9 +42,22 @@ module.exports = {
     },
     {
       name: "features-do-not-know-each-other",
+      comment: "The shell and the view of seedlings are put together of other rooms; see below.",
       severity: "error",
-      from: { path: "^src/features/([^/]+)/" },
+      from: { path: "^src/features/([^/]+)/", pathNot: "^src/features/(shell|seedlings)/" },
       to: { path: "^src/features/([^/]+)/", pathNot: "^src/features/$1/" },
+    },
+    {
+      name: "the-shell-is-put-together-of-these",
+      severity: "error",
+      from: { path: "^src/features/shell/" },
+      to: { path: "^src/features/", pathNot: "^src/features/(shell|gardenFile|planting|quickLog)/" },
+    },
+    {
+      name: "seedlings-are-put-together-of-these",
+      severity: "error",
+      from: { path: "^src/features/seedlings/" },
+      to: { path: "^src/features/", pathNot: "^src/features/(seedlings|trays|seedBox|crops)/" },
     },
     {
       name: "app-is-thin",

@@ -3,7 +3,7 @@
 import "@fontsource-variable/atkinson-hyperlegible-next";
 import "@fontsource-variable/fraunces";
 import "@/ui/theme/tokens.css";
-import { Trouble } from "@/features/frame";
+import { Trouble } from "@/features/shell";
 import { Theme } from "@/ui/theme";
 
 /** The whole page could not be drawn, frame and all. */

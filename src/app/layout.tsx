@@ -5,7 +5,7 @@ import InitColorSchemeScript from "@mui/material/InitColorSchemeScript";
 import { AppRouterCacheProvider } from "@mui/material-nextjs/v16-appRouter";
 import type { Metadata, Viewport } from "next";
 import type { ReactNode } from "react";
-import { Shell } from "@/features/frame";
+import { Shell } from "@/features/shell";
 import { Theme } from "@/ui/theme";
 
 export const metadata: Metadata = {

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { NotFound } from "@/features/frame";
+import { NotFound } from "@/features/shell";
 
 export const metadata: Metadata = { title: "Not found · Late Ember" };
 

@@ -6,16 +6,13 @@ import {
   type IDBPTransaction,
   type StoreNames,
 } from "idb";
+import { alongTheirBeds, migrateEntity, PLACED_SINCE, type Damaged } from "@/core/gardenFile";
 import {
-  alongTheirBeds,
   emptyGarden,
   GARDEN_FILE_VERSION,
   isEntityKind,
-  migrateEntity,
-  PLACED_SINCE,
   withChanges,
   type Change,
-  type Damaged,
   type Entity,
   type EntityKind,
 } from "@/core/garden";

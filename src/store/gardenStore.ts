@@ -8,7 +8,7 @@ import { whenNeeded } from "./parts";
 import { afterWrite, FellBehind, type Storage, type Stored, type Write } from "./storage";
 
 const commandsPart = whenNeeded(() => import("@/core/commands"));
-const gardenPart = whenNeeded(() => import("@/core/garden"));
+const gardenPart = whenNeeded(() => import("@/core/gardenFile"));
 
 /** What the interface sees of the store. */
 export interface GardenState {

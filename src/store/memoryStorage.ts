@@ -1,4 +1,5 @@
-import { emptyGarden, without } from "@/core/garden";
+import { emptyGarden } from "@/core/garden";
+import { without } from "@/core/gardenFile";
 import { afterWrite, type Storage, type Stored } from "./storage";
 
 /** Keeps a garden only as long as the page lives, for browsers that refuse to store anything. */

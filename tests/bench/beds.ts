@@ -2,16 +2,10 @@ import { readFileSync } from "node:fs";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
 import { readGardenFile, writeGardenFile } from "@/core/formats";
-import { BY_THE_BOOK, fromGardenFile, type Garden } from "@/core/garden";
-import {
-  meaningOfMove,
-  openingsIn,
-  plantsIn,
-  siteFor,
-  turnOvers,
-  stillGives,
-  whatFits,
-} from "@/core/plan";
+import { BY_THE_BOOK } from "@/core/gardenFile";
+import { fromGardenFile, type Garden } from "@/core/garden";
+import { meaningOfMove, openingsIn, turnOvers, stillGives, whatFits } from "@/core/bedSpace";
+import { plantsIn, siteFor } from "@/core/plantings";
 import { plainWording } from "@/core/wording";
 import { withDemo } from "./serve";
 import { medianMs, report } from "./timing";

@@ -3,16 +3,9 @@ import { dayNumber, isoDate } from "@/core/calendar";
 import { cropLibrary, varietyOf } from "@/core/crops";
 import { commands } from "@/core/commands";
 import { fromGardenFile, withChanges, type Garden, type Planting } from "@/core/garden";
-import {
-  climateOfPlace,
-  cliffOf,
-  growingOf,
-  siteOf,
-  Site,
-  strandOf,
-  timelineFrom,
-  USUAL_PLAN_SETTINGS,
-} from "@/core/plan";
+import { climateOfPlace, growingOf, siteOf } from "@/core/plantings";
+import { cliffOf, strandOf, timelineFrom } from "@/core/schedule";
+import { Site, USUAL_PLAN_SETTINGS } from "@/core/growth";
 import { readGardenFile, writeGardenFile } from "@/core/formats";
 import { medianMs, report } from "./timing";
 

@@ -3,7 +3,9 @@ import { dayNumber } from "@/core/calendar";
 import { cropLibrary } from "@/core/crops";
 import { readGardenFile } from "@/core/formats";
 import { cropsOf, fromGardenFile, type OwnVariety } from "@/core/garden";
-import { daysLeftFor, sowableToday, Site, climateOfPlace, type Spot } from "@/core/plan";
+import { daysLeftFor, sowableToday } from "@/core/schedule";
+import { Site, type Spot } from "@/core/growth";
+import { climateOfPlace } from "@/core/plantings";
 import { plainWording } from "@/core/wording";
 import { medianMs, report } from "./timing";
 

@@ -1,8 +1,8 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "@/core/calendar";
 import { fromGardenFile, type GardenFile } from "@/core/garden";
-import { siteFor } from "@/core/plan";
-import { tonight } from "@/core/round";
+import { siteFor } from "@/core/plantings";
+import { tonight } from "@/core/frostNight";
 import {
   groundBetween,
   growingSpace,

@@ -9,7 +9,8 @@ import {
 } from "@/core/climate";
 import { dayNumberOf } from "@/core/calendar";
 import { readWeather, writeGhcnDaily, writeWeatherCsv } from "@/core/weatherFiles";
-import { Site, weeksOfSun } from "@/core/plan";
+import { Site } from "@/core/growth";
+import { weeksOfSun } from "@/core/schedule";
 import { medianMs, report, reportRate } from "./timing";
 
 const CENTURY = 100;

@@ -1,5 +1,5 @@
 import { isoDate } from "@/core/calendar";
-import { cliffOf, lastSafeSowing, latestSowingFor, why } from "@/core/plan";
+import { cliffOf, lastSafeSowing, latestSowingFor, why } from "@/core/schedule";
 import { dayOption } from "../gardenInput";
 import type { Verb } from "../verb";
 import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf } from "./growing";

@@ -1,4 +1,5 @@
-import { coverCropLibrary, cropLibrary, readCropSources } from "@/core/crops";
+import { coverCropLibrary } from "@/core/soil";
+import { cropLibrary, readCropSources } from "@/core/crops";
 import { optional, Refusal } from "../arguments";
 import type { Verb } from "../verb";
 

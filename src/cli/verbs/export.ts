@@ -6,7 +6,7 @@ import {
   writePlantingsCsv,
   writeTasksCsv,
 } from "@/core/formats";
-import { tasksAhead, type TaskAhead } from "@/core/round";
+import { tasksAhead, type TaskAhead } from "@/core/tasks";
 import { plainWording } from "@/core/wording";
 import type { Garden } from "@/core/garden";
 import { Refusal, required } from "../arguments";

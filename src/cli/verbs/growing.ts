@@ -1,11 +1,6 @@
 import { isoDate, type DayNumber } from "@/core/calendar";
-import {
-  timelineFrom,
-  type Growing,
-  type PlanSettings,
-  type Site,
-  type Timeline,
-} from "@/core/plan";
+import { timelineFrom, type Growing, type Timeline } from "@/core/schedule";
+import { type PlanSettings, type Site } from "@/core/growth";
 import { plainWording, type Wording } from "@/core/wording";
 import { required, type Arguments, type OptionSpec } from "../arguments";
 import { gardenFrom, growingFrom, planSettingsFrom, siteFrom, unitsFrom } from "../gardenInput";

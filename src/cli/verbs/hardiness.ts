@@ -1,6 +1,6 @@
 import { isoDate } from "@/core/calendar";
 import { hardinessRange, type Organ } from "@/core/crops";
-import { lt50Course } from "@/core/plan";
+import { lt50Course } from "@/core/growth";
 import { fahrenheit } from "@/core/wording";
 import { optional, Refusal } from "../arguments";
 import { dayOption, unitsFrom } from "../gardenInput";

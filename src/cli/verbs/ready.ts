@@ -1,5 +1,5 @@
 import { isoDate } from "@/core/calendar";
-import { why } from "@/core/plan";
+import { why } from "@/core/schedule";
 import { dayOption } from "../gardenInput";
 import type { Verb } from "../verb";
 import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf } from "./growing";

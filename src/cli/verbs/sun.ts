@@ -1,6 +1,6 @@
 import { isoDate, seasonOf, type DayNumber } from "@/core/calendar";
 import { coversOver, horizonOver } from "@/core/garden";
-import { groundSun } from "@/core/plan";
+import { groundSun } from "@/core/schedule";
 import { growingSpace } from "@/core/shelter";
 import { extraterrestrialRadiationMJ, shortDays, sunDay } from "@/core/sky";
 import { numberOption, optional, Refusal, required, type Arguments } from "../arguments";

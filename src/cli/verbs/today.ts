@@ -1,5 +1,5 @@
 import { isoDate } from "@/core/calendar";
-import { tasksOn } from "@/core/round";
+import { tasksOn } from "@/core/tasks";
 import { plainWording } from "@/core/wording";
 import { required } from "../arguments";
 import { dayOption, gardenFrom, siteFrom, unitsFrom } from "../gardenInput";

@@ -5,8 +5,13 @@ import { firstFrostDay, lastFrostDay } from "./frostOdds";
 import { frostRecord } from "./frostRecord";
 import { generateTemperatures, generateWeather } from "./generator";
 import { hourlyTemperaturesC } from "./hourly";
-import { madeUpClimates, madeUpYears, simulatedOutlook, simulatedWeather } from "./madeUpClimates";
-import { MadeUpClimateSchema } from "./madeUpSchema";
+import {
+  madeUpClimates,
+  madeUpYears,
+  simulatedOutlook,
+  simulatedWeather,
+} from "./madeUp/madeUpClimates";
+import { MadeUpClimateSchema } from "./madeUp/madeUpSchema";
 import { randomStream } from "./random";
 import { fitWeatherModel } from "./weatherModel";
 

@@ -1,25 +1,19 @@
-export { ClimateSketchSchema, type ClimateSketch } from "./sketch";
 export { climateFromRecord, climateFromSketch, type Climate } from "./climate";
 export { dailyRecordOf, lastDayOf, recordInTenths, type DailyRecord } from "./dailyRecord";
-export { WeatherRecordSchema, type WeatherRecord } from "./recordSchema";
-export {
-  FROST_THRESHOLDS_C,
-  firstFrostDay,
-  frostChances,
-  lastFrostDay,
-  type FrostChances,
-} from "./frostOdds";
+export { firstFrostDay, FROST_THRESHOLDS_C, frostChances, lastFrostDay } from "./frostOdds";
 export { FEW_SEASONS, frostRecord, looksSouthern, monthDayOfPlace } from "./frostRecord";
-export { generateTemperatures, generateWeather, type GeneratedWeather } from "./generator";
+export { generateTemperatures, generateWeather } from "./generator";
 export { hourlyTemperaturesC } from "./hourly";
-export { chanceAtOrBelow, usualSpreadC } from "./outlook";
-export { OUTLOOK_FORMAT, OUTLOOK_VERSION } from "./outlookVersion";
-export { OutlookSchema, type Outlook, type OutlookDay } from "./outlookSchema";
 export {
   madeUpClimates,
   madeUpStationName,
   madeUpYears,
   simulatedOutlook,
   simulatedWeather,
-} from "./madeUpClimates";
-export type { MadeUpClimate } from "./madeUpSchema";
+} from "./madeUp/madeUpClimates";
+export { type MadeUpClimate } from "./madeUp/madeUpSchema";
+export { chanceAtOrBelow, usualSpreadC } from "./outlook/outlook";
+export { OutlookSchema, type Outlook, type OutlookDay } from "./outlook/outlookSchema";
+export { OUTLOOK_FORMAT, OUTLOOK_VERSION } from "./outlook/outlookVersion";
+export { WeatherRecordSchema, type WeatherRecord } from "./recordSchema";
+export { ClimateSketchSchema } from "./sketch";

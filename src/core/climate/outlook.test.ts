@@ -1,5 +1,5 @@
-import { chanceAtOrBelow, usualSpreadC } from "./outlook";
-import { OutlookSchema, type Outlook } from "./outlookSchema";
+import { chanceAtOrBelow, usualSpreadC } from "./outlook/outlook";
+import { OutlookSchema, type Outlook } from "./outlook/outlookSchema";
 
 const DAY = {
   date: "2026-10-01",

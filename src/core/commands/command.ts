@@ -1,12 +1,6 @@
 import type * as z from "zod";
-import {
-  type Change,
-  changesBetween,
-  type Garden,
-  problemsFrom,
-  withChanges,
-  type Planting,
-} from "../garden";
+import { type Change, changesBetween, type Garden, withChanges, type Planting } from "../garden";
+import { problemsFrom } from "../gardenFile";
 
 /** What a command comes to: the changes it makes, or why it makes none. */
 export type Outcome =

@@ -1,18 +1,16 @@
 import * as z from "zod";
+import { bedProblems, coverProblems, referenceProblems } from "../gardenFile";
 import {
-  bedProblems,
   BedSchema,
   type Change,
-  coverProblems,
   fromGardenFile,
   GardenFileSchema,
   GardenHeadSchema,
-  referenceProblems,
   SettingsSchema,
   ShelterSchema,
 } from "../garden";
 import { change, command, refuse, replaceWith } from "./command";
-import { groundProblems } from "./ground";
+import { groundProblems } from "./beds/ground";
 
 export const setSettings = command({
   name: "settings.set",

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { toGardenFile, withChanges, type Bed, type Garden, type Planting } from "../garden";
-import { tarnholt } from "../plan/tarnholt.testdata";
-import { groundProblems, mendGround } from "./ground";
+import { tarnholt } from "../plantings/tarnholt.testdata";
+import { groundProblems, mendGround } from "./beds/ground";
 import { commands } from "./registry";
 
 const beds = [...tarnholt.beds.values()];

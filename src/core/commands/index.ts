@@ -1,4 +1,3 @@
-export { commands, type CommandInput, type CommandName } from "./registry";
+export { groundProblems, mendGround } from "./beds/ground";
 export { type Outcome, type WayOut } from "./command";
-export { groundProblems, mendGround, type Mended } from "./ground";
-export { type SettledTask } from "./roundCommands";
+export { commands, type CommandInput, type CommandName } from "./registry";

@@ -2,9 +2,9 @@ import fc from "fast-check";
 import { dayNumber, isoDate } from "../calendar";
 import { inverse, toGardenFile, withChanges, type Garden } from "../garden";
 import type { LogEntry, Logged } from "../log";
-import { factsOf, lifeOf, plannedOtherwise } from "../plan";
-import { tarnholt, tarnholtSite as site } from "../plan/tarnholt.testdata";
-import { tasksOn, type Task } from "../round";
+import { factsOf, lifeOf, plannedOtherwise } from "../plantings";
+import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
+import { tasksOn, type Task } from "../tasks";
 import { plainWording } from "../wording";
 import { commands, type CommandName } from "./registry";
 

@@ -1,8 +1,11 @@
 import fc from "fast-check";
 import { dayNumber, isoDate } from "../calendar";
-import { BY_THE_BOOK, withChanges, type Garden, type Planting } from "../garden";
-import { clashesIn, freeStretches, gapsIn, occupantsOf, siteFor, type Site } from "../plan";
-import { tarnholt, tarnholtSite } from "../plan/tarnholt.testdata";
+import { BY_THE_BOOK } from "../gardenFile";
+import { withChanges, type Garden, type Planting } from "../garden";
+import { clashesIn, freeStretches, gapsIn, occupantsOf } from "../bedSpace";
+import { siteFor } from "../plantings";
+import { type Site } from "../growth";
+import { tarnholt, tarnholtSite } from "../plantings/tarnholt.testdata";
 import { commands, type CommandName } from "./registry";
 
 const bed = (garden: Garden, id: string) => {

@@ -7,18 +7,17 @@ import {
   type Garden,
   type Planting,
 } from "../garden";
+import { bedDays } from "../schedule";
 import {
-  bedDays,
   clashesIn,
   freeStretches,
-  lifeOf,
   occupantsOf,
   placeFor,
-  siteFor,
   type Clash,
   type Occupant,
-  type Site,
-} from "../plan";
+} from "../bedSpace";
+import { lifeOf, siteFor } from "../plantings";
+import { type Site } from "../growth";
 import { exactM } from "../layout";
 import { lengthWords } from "../wording";
 import { change, refuse, type Run, type WayOut } from "./command";

@@ -6,19 +6,18 @@ import {
   clashesIn,
   freeStretches,
   gapsIn,
-  growingOf,
   occupantsOf,
   openingsIn,
   placesOf,
   plantingInto,
-  plantsIn,
   stillGives,
   turnOverPlantings,
   turnOvers,
   whatFits,
   type Occupant,
-} from "../plan";
-import { tarnholt, tarnholtSite as site } from "../plan/tarnholt.testdata";
+} from "../bedSpace";
+import { growingOf, plantsIn } from "../plantings";
+import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { plainWording } from "../wording";
 import { commands } from "./registry";
 

@@ -1,7 +1,8 @@
 import * as z from "zod";
 import { WeatherRecordSchema } from "../climate";
 import { HorizonSchema } from "../sky";
-import { type Change, KeptOutlookSchema, placeProblems, PlaceSchema } from "../garden";
+import { type Change, KeptOutlookSchema, PlaceSchema } from "../garden";
+import { placeProblems } from "../gardenFile";
 import { change, command, refuse } from "./command";
 
 export const setPlace = command({

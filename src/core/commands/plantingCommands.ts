@@ -2,17 +2,11 @@ import * as z from "zod";
 import { dateWords, dayNumber, IsoDateSchema } from "../calendar";
 import { fitsInto } from "../layout";
 import { lengthWords } from "../wording";
-import {
-  type Change,
-  cropsOf,
-  type Garden,
-  plantingProblems,
-  PlantingSchema,
-  SuccessionSchema,
-} from "../garden";
-import { factsOf } from "../plan";
+import { type Change, cropsOf, type Garden, PlantingSchema, SuccessionSchema } from "../garden";
+import { plantingProblems } from "../gardenFile";
+import { factsOf } from "../plantings";
 import { change, command, refuse } from "./command";
-import { logWithout } from "./logFollows";
+import { logWithout } from "./log/logFollows";
 import { occupying } from "./occupying";
 
 const idInput = z.object({ id: z.string() });

@@ -1,8 +1,8 @@
 import type { Command } from "./command";
 import { removeOwnCrop, removeOwnVariety, setOwnCrop, setOwnVariety } from "./cropCommands";
 import { addBeds, addShelter, renameGarden, replaceGarden, setSettings } from "./gardenCommands";
-import { coverBeds, turnOverBed } from "./bedCommands";
-import { editBed, importLayout, removeBed, setLayout } from "./layoutCommands";
+import { coverBeds, turnOverBed } from "./beds/bedCommands";
+import { editBed, importLayout, removeBed, setLayout } from "./beds/layoutCommands";
 import {
   receiveOutlook,
   removeRecord,
@@ -21,12 +21,12 @@ import {
   setPlantings,
 } from "./plantingCommands";
 import { removeMix, removeSeedLot, setMix, setSeedLot } from "./seedCommands";
-import { layPieces, removePiece, setPiece } from "./pieceCommands";
-import { buildShelter, editShelter, removeShelter } from "./shelterCommands";
-import { keepEntries, removeEntries } from "./logCommands";
-import { setWalk, settleTasks } from "./roundCommands";
-import { removeThermometerDays, setThermometerDays } from "./thermometerCommands";
-import { removeFeeding, removeRest, setFeeding, setRest } from "./soilCommands";
+import { layPieces, removePiece, setPiece } from "./beds/pieceCommands";
+import { buildShelter, editShelter, removeShelter } from "./beds/shelterCommands";
+import { keepEntries, removeEntries } from "./log/logCommands";
+import { setWalk, settleTasks } from "./log/settling";
+import { removeThermometerDays, setThermometerDays } from "./log/thermometerCommands";
+import { removeFeeding, removeRest, setFeeding, setRest } from "./beds/soilCommands";
 import {
   addTray,
   countTray,

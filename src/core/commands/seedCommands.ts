@@ -1,9 +1,11 @@
 import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
-import { MixSchema, SeedLotSchema } from "../seedlings";
-import { type Change, cropAndVarietyProblems, cropsOf, type Garden } from "../garden";
+import { MixSchema } from "../trays";
+import { SeedLotSchema } from "../seedBox";
+import { type Change, cropsOf, type Garden } from "../garden";
+import { cropAndVarietyProblems } from "../gardenFile";
 import { change, command, refuse } from "./command";
-import { logWithout } from "./logFollows";
+import { logWithout } from "./log/logFollows";
 
 function lotWords(garden: Garden, lot: { cropId: string } | undefined): string {
   return lot ? `${cropsOf(garden).get(lot.cropId)?.name.toLowerCase() ?? lot.cropId} seed` : "seed";

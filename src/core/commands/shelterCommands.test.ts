@@ -1,14 +1,8 @@
-import {
-  inverse,
-  PLAIN_SHELTER,
-  withChanges,
-  type Bed,
-  type Garden,
-  type Shelter,
-} from "../garden";
+import { inverse, withChanges, type Bed, type Garden, type Shelter } from "../garden";
+import { PLAIN_SHELTER } from "../gardenFile";
 import { within } from "../layout";
-import { builtBeside } from "../plan";
-import { tarnholt } from "../plan/tarnholt.testdata";
+import { builtBeside } from "../bedSpace";
+import { tarnholt } from "../plantings/tarnholt.testdata";
 import { commands } from "./index";
 
 const FLOOR = { lengthM: 10, widthM: 4, beds: 3 };

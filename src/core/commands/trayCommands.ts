@@ -4,18 +4,18 @@ import {
   countSeedlings,
   moveTo,
   potOn,
-  seedsIn,
   sowInto,
   StandSchema,
   takeCells,
   thinTo,
   TraySchema,
   TraySowingSchema,
-  withoutSeeds,
   type Tray,
   type TrayResult,
-} from "../seedlings";
-import { type Change, cropAndVarietyProblems, cropsOf, type Garden, trayProblems } from "../garden";
+} from "../trays";
+import { seedsIn, withoutSeeds } from "../seedBox";
+import { type Change, cropsOf, type Garden } from "../garden";
+import { cropAndVarietyProblems, trayProblems } from "../gardenFile";
 import { change, command, refuse } from "./command";
 
 const GONE = "This tray is no longer in the garden.";

@@ -6,20 +6,12 @@ import cautions from "@data/cautions.json";
 import sources from "@data/sources.json";
 import materialsJson from "@data/materials/materials.json";
 import { MaterialSchema } from "../shelter";
-import {
-  CoverCropSchema,
-  CROP_GROUPS,
-  CropSchema,
-  cropLibrary,
-  dayWorthOf,
-  emergenceAt,
-  lightResponse,
-  packetEmergenceDays,
-  sproutingRange,
-  SPROUTING_TEMPERATURES_C,
-  temperatureResponse,
-  type Crop,
-} from "./index";
+import { CoverCropSchema } from "../soil/coverCropSchema";
+import { CROP_GROUPS, cropLibrary } from "./library";
+import { CropSchema, type Crop } from "./schema";
+import { dayWorthOf, lightResponse, temperatureResponse } from "./growth";
+import { emergenceAt, packetEmergenceDays, sproutingRange } from "./sprouting";
+import { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
 import { cropSources } from "./sourceFiles";
 
 const crops = [...cropLibrary.values()];

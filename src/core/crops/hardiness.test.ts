@@ -1,15 +1,9 @@
 import fc from "fast-check";
 import hardinessJson from "@data/hardiness.json";
 import sources from "@data/sources.json";
-import {
-  cropLibrary,
-  hardenedShares,
-  hardinessRange,
-  lt50At,
-  nightDamage,
-  varietyOf,
-  type Crop,
-} from "./index";
+import { cropLibrary, varietyOf } from "./library";
+import { hardenedShares, hardinessRange, lt50At, nightDamage } from "./hardiness";
+import { type Crop } from "./schema";
 
 const crop = (id: string) => cropLibrary.get(id) as Crop;
 const days = (count: number, meanC: number) => new Array<number>(count).fill(meanC);

@@ -1,8 +1,8 @@
 import type { EventAttributes } from "ics";
 import { civilDate, type DayNumber } from "../calendar";
 import type { Garden } from "../garden";
-import type { Site } from "../plan";
-import type { TaskAhead } from "../round";
+import type { Site } from "../growth";
+import type { TaskAhead } from "../tasks";
 import { planEvents, taskEvents } from "./events";
 
 /** Fetches what writes calendars. */

@@ -1,11 +1,13 @@
 import type { DayNumber } from "../calendar";
 import type { Garden, Planting } from "../garden";
-import { factsOf, growingOf, planSettingsOf, plantingName, timelineFrom, type Site } from "../plan";
+import { factsOf, growingOf, planSettingsOf, plantingName } from "../plantings";
+import { timelineFrom } from "../schedule";
+import { type Site } from "../growth";
 import { dayNumber } from "../calendar";
-import { hardeningPlan } from "../seedlings";
+import { hardeningPlan } from "../trays";
 import type { Work } from "../log";
 import { WORK_WORDS } from "../logbook";
-import type { Task, TaskAhead } from "../round";
+import type { Task, TaskAhead } from "../tasks";
 
 /** A dated piece of work or of news from the plan. */
 export interface PlanEvent {

@@ -1,15 +1,11 @@
 import {
   checkGardenFile,
   damagedIn,
-  emptyGarden,
-  isEntityKind,
   migrateEntity,
-  toGardenFile,
-  withChanges,
   without,
-  type Change,
   type CheckedFile,
-} from "../garden";
+} from "../gardenFile";
+import { emptyGarden, isEntityKind, toGardenFile, withChanges, type Change } from "../garden";
 
 /**
  * The garden that is in a file of everything a browser keeps, as far as it reads.

@@ -5,8 +5,9 @@ import Papa from "papaparse";
 import { dayNumber, isIsoDate } from "../calendar";
 import { commands, groundProblems } from "../commands";
 import { fromGardenFile, toGardenFile, type GardenFile } from "../garden";
-import { siteOf, type Site } from "../plan";
-import { tasksAhead } from "../round";
+import { siteOf } from "../plantings";
+import { type Site } from "../growth";
+import { tasksAhead } from "../tasks";
 import { plainWording } from "../wording";
 import {
   gardenFileJsonSchema,

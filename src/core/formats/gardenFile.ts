@@ -2,15 +2,12 @@ import * as z from "zod";
 import {
   GARDEN_FILE_FORMAT,
   GARDEN_FILE_VERSION,
-  checkGardenFile,
   EVERYTHING_FORMAT,
   GardenFileSchema,
-  migrateGardenFile,
   toGardenFile,
-  type CheckedFile,
   type Garden,
-  type Problem,
 } from "../garden";
+import { checkGardenFile, migrateGardenFile, type CheckedFile, type Problem } from "../gardenFile";
 import { gardenFromEverything } from "./everything";
 
 /** A garden file read, or everything that is wrong with it. */

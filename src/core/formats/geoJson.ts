@@ -1,6 +1,6 @@
 import type { Garden } from "../garden";
 import { cornersOf, type Outline, type Point } from "../layout";
-import { layoutOf } from "../plan";
+import { layoutOf } from "../bedSpace";
 import { earthPoint } from "./earth";
 
 /**

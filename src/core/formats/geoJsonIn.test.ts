@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { commands } from "../commands";
 import type { Garden } from "../garden";
-import { tarnholt } from "../plan/tarnholt.testdata";
+import { tarnholt } from "../plantings/tarnholt.testdata";
 import { readGeoJson, writeGeoJson } from "./index";
 
 let ids = 0;

@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { isoDate } from "../calendar";
-import type { SeedNeed } from "../plan";
-import type { Label } from "../seedlings";
+import type { SeedNeed } from "../propagation";
+import type { Label } from "../trays";
 import { CSV_OPTIONS } from "./csvOptions";
 
 /** Labels as CSV, one a line: for other printers, and for writing by hand. */

@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import type { ShoppingItem } from "../plan";
+import type { ShoppingItem } from "../bedCare";
 import { CSV_OPTIONS } from "./csvOptions";
 
 /** The shopping list as CSV, one thing a line; metric. */

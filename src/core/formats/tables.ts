@@ -2,17 +2,11 @@ import Papa from "papaparse";
 import { dayNumber, isoDate, type DayNumber } from "../calendar";
 import { varietyOf } from "../crops";
 import { cropsOf, type Garden } from "../garden";
-import {
-  amountsFor,
-  factsOf,
-  growingOf,
-  planSettingsOf,
-  standOf,
-  timelineFrom,
-  type Site,
-} from "../plan";
+import { amountsFor, factsOf, growingOf, planSettingsOf, standOf } from "../plantings";
+import { timelineFrom } from "../schedule";
+import { type Site } from "../growth";
 import { CSV_OPTIONS } from "./csvOptions";
-import type { TaskAhead } from "../round";
+import type { TaskAhead } from "../tasks";
 import { planEvents, taskEvents } from "./events";
 
 const dateOrNothing = (day: DayNumber | null) => (day === null ? "" : isoDate(day));

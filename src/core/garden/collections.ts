@@ -1,5 +1,6 @@
 import type { LogEntry, ThermometerDay } from "../log";
-import type { Mix, SeedLot, Stand, Tray } from "../seedlings";
+import type { Mix, Stand, Tray } from "../trays";
+import type { SeedLot } from "../seedBox";
 import type { Piece } from "../shelter";
 import type { Feeding, Rest } from "../soil";
 import type { Bed, OwnCrop, OwnVariety, Planting, Shelter, Succession } from "./schema";

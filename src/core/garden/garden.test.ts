@@ -12,9 +12,8 @@ import {
   toGardenFile,
   withChanges,
   type Garden,
-  type GardenFile,
-  type Planting,
-} from "./index";
+} from "./garden";
+import { type GardenFile, type Planting } from "./schema";
 
 const garden = fromGardenFile(demo as GardenFile);
 const planting = garden.plantings.get("planting-07") as Planting;

@@ -2,7 +2,7 @@ import { pests } from "../care";
 import { dayNumber } from "../calendar";
 import type { Garden } from "../garden";
 import type { LogEntry, Logged, LossCause, Work } from "../log";
-import { plantingName } from "../plan";
+import { plantingName } from "../plantings";
 import type { Wording } from "../wording";
 
 /** What was done, as a heading of a row: "Sown", "Watered". */

@@ -1,6 +1,8 @@
 import { dayNumber, type DayNumber } from "../calendar";
 import { cropsOf, type Garden, type Planting } from "../garden";
-import { bedDays, isSown, lifeOf, type PlantingLife, type Site } from "../plan";
+import { bedDays, isSown } from "../schedule";
+import { lifeOf, type PlantingLife } from "../plantings";
+import { type Site } from "../growth";
 import type { Clause } from "./clause";
 import { plain } from "./names";
 import type { Deed } from "./vocabulary";

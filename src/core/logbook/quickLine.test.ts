@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { dayNumber, isoDate } from "../calendar";
 import { commands } from "../commands";
-import { tarnholt, tarnholtSite as site } from "../plan/tarnholt.testdata";
+import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { plainWording } from "../wording";
 import { meantOf, readLine } from "./index";
 

@@ -1,7 +1,7 @@
 import { dateWords, isoDate, type DayNumber } from "../calendar";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { LogEntrySchema, type LogEntry, type Logged } from "../log";
-import { amountsFor, plantingName, standOf, usualYieldKg } from "../plan";
+import { amountsFor, plantingName, standOf, usualYieldKg } from "../plantings";
 import type { Wording } from "../wording";
 import { clausesOf, readClause, type Clause } from "./clause";
 import { loggedWords } from "./entryWords";

@@ -1,7 +1,7 @@
 import type { DayNumber } from "../calendar";
 import type { Garden, Planting } from "../garden";
 import type { LogEntry, ThermometerDay } from "../log";
-import type { Site } from "../plan";
+import type { Site } from "../growth";
 import type { DecimalMark } from "../typed";
 import type { Wording } from "../wording";
 

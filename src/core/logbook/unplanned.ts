@@ -1,8 +1,11 @@
 import { isoDate, type DayNumber } from "../calendar";
 import { varietyOf } from "../crops";
-import { BY_THE_BOOK, cropsOf, type Bed, type Garden, type Planting } from "../garden";
+import { BY_THE_BOOK } from "../gardenFile";
+import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exactM } from "../layout";
-import { amountsFor, roomIn, standOf, type Site } from "../plan";
+import { amountsFor, standOf } from "../plantings";
+import { roomIn } from "../bedSpace";
+import { type Site } from "../growth";
 import type { Clause } from "./clause";
 
 /** A sowing that nobody planned is given the ground that is free for so long. */

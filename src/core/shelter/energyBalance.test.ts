@@ -2,12 +2,12 @@ import fc from "fast-check";
 import shelterJson from "@data/shelter.json";
 import sources from "@data/sources.json";
 import { dayNumber } from "../calendar";
-import { EnergyBalance } from "./energyBalance";
+import { EnergyBalance } from "./balance/energyBalance";
 import { materials } from "./materials";
 import { nightUnder } from "./night";
 import { runShelter, SHUT, VENTED } from "./shelterRun";
-import { heatAt, tempOf } from "./soilColumn";
-import { stackOf } from "./stack";
+import { heatAt, tempOf } from "./balance/soilColumn";
+import { stackOf } from "./balance/stack";
 import { weatherSteps, type ShelterDay } from "./weatherSteps";
 
 const day = dayNumber("2026-12-11");

@@ -1,4 +1,4 @@
-export { coverWords, materials, whereWords, type CoverIds } from "./materials";
+export { stackOf, type Structure } from "./balance/stack";
 export {
   BY_RULE,
   growingSpace,
@@ -6,24 +6,14 @@ export {
   type GrowingSpace,
   type OwnBias,
 } from "./growingSpace";
-export { usualDay, usualGroundOf } from "./usualDays";
-
 export { MaterialSchema, type Material } from "./materialSchema";
-export { soilMeansC, soilOn, type SoilCare, type SoilDay } from "./soil";
-export { nightUnder, type ExpectedNight, type Extremes, type NightUnder } from "./night";
-export { type ShelterDay } from "./weatherSteps";
-export { groundBetween } from "./night";
-export {
-  runShelter,
-  SHUT,
-  VENTED,
-  type GroundStart,
-  type ShelterRun,
-  type Working,
-} from "./shelterRun";
-export { PieceSchema, type CoverPiece, type Piece } from "./pieceSchema";
+export { coverWords, materials, whereWords, type CoverIds } from "./materials";
+export { groundBetween, nightUnder } from "./night";
 export { conditionKeeps, pieceFit, type PieceFit } from "./pieceFit";
+export { PieceSchema, type CoverPiece, type Piece } from "./pieceSchema";
+export { thumbGainAtC } from "./ruleOfThumb";
+export { runShelter, SHUT, VENTED, type ShelterRun, type Working } from "./shelterRun";
+export { soilMeansC, soilOn, type SoilDay } from "./soil";
+export { usualDay, usualGroundOf } from "./usualDays";
 export { VentSchema, type Vent } from "./ventSchema";
-export { stackOf, type Stack, type Structure } from "./stack";
-export { weatherSteps, type WeatherSteps } from "./weatherSteps";
-export { nightGainAtC as thumbGainAtC } from "./ruleOfThumb";
+export { weatherSteps, type ShelterDay, type WeatherSteps } from "./weatherSteps";

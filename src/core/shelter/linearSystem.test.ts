@@ -1,7 +1,7 @@
 import fc from "fast-check";
-import { insideWPerM2K, outsideWPerM2K, wetting } from "./exchangeRates";
-import { LinearSystem } from "./linearSystem";
-import { skyRadiationWPerM2 } from "./sky";
+import { insideWPerM2K, outsideWPerM2K, wetting } from "./balance/exchangeRates";
+import { LinearSystem } from "./balance/linearSystem";
+import { skyRadiationWPerM2 } from "./balance/skyRadiation";
 import { weatherSteps } from "./weatherSteps";
 import { dayNumber } from "../calendar";
 

@@ -1,7 +1,7 @@
 import { dayOfYear, type DayNumber } from "../calendar";
 import type { CoverIds } from "./materials";
 import { runShelter, SHUT, type GroundStart, type Working } from "./shelterRun";
-import { stackOf, type Structure } from "./stack";
+import { stackOf, type Structure } from "./balance/stack";
 import { weatherSteps, type ShelterDay } from "./weatherSteps";
 
 /** One night as it is expected, and the days before it. */

@@ -53,7 +53,7 @@ function nightShareAt(outsideMinC: number): number {
 }
 
 /** Degrees that the covers add to one night's minimum, by the growers' rule. */
-export function nightGainAtC(covers: CoverIds, outsideMinC: number): number {
+export function thumbGainAtC(covers: CoverIds, outsideMinC: number): number {
   return nightGainC(covers) * nightShareAt(outsideMinC);
 }
 

@@ -1,8 +1,8 @@
 import shelterJson from "@data/shelter.json";
-import { drive, drivingThrough } from "./driving";
-import { EnergyBalance, type Handling } from "./energyBalance";
-import { LAYER_AT_5_CM } from "./soilColumn";
-import type { Stack } from "./stack";
+import { drive, drivingThrough } from "./balance/driving";
+import { EnergyBalance, type Handling } from "./balance/energyBalance";
+import { LAYER_AT_5_CM } from "./balance/soilColumn";
+import type { Stack } from "./balance/stack";
 import type { Vent } from "./ventSchema";
 import type { WeatherSteps } from "./weatherSteps";
 

@@ -1,11 +1,11 @@
 import shelterJson from "@data/shelter.json";
 import { dayNumberOf } from "../calendar";
 import type { Climate } from "../climate";
-import { drive, drivingThrough } from "./driving";
-import { EnergyBalance, type Handling } from "./energyBalance";
+import { drive, drivingThrough } from "./balance/driving";
+import { EnergyBalance, type Handling } from "./balance/energyBalance";
 import type { CoverIds } from "./materials";
-import { LAYER_AT_5_CM } from "./soilColumn";
-import { stackOf } from "./stack";
+import { LAYER_AT_5_CM } from "./balance/soilColumn";
+import { stackOf } from "./balance/stack";
 import { usualDay, usualGroundOf } from "./usualDays";
 import { weatherSteps, type WeatherSteps } from "./weatherSteps";
 

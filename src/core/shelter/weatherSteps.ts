@@ -1,7 +1,7 @@
 import type { DayNumber } from "../calendar";
 import { hourlyTemperaturesC } from "../climate";
 import { extraterrestrialRadiationMJ, sunDay } from "../sky";
-import { skyRadiationWPerM2 } from "./sky";
+import { skyRadiationWPerM2 } from "./balance/skyRadiation";
 
 /** One day's weather outside. */
 export interface ShelterDay {

@@ -1,14 +1,14 @@
-export { FeedingSchema, RestSchema, type Feeding, type Rest } from "./schema";
 export {
   barrowLoads,
   depthLitres,
   nitrogenBoundG,
   productProblem,
-  usualNitrogenGPerM2,
   USUAL_COMPOST_CM,
+  usualNitrogenGPerM2,
   weighedOut,
-  type Product,
-  type WeighedOut,
 } from "./amounts";
-export { mulches, type Mulch } from "./mulches";
+export { type CoverCrop } from "./coverCropSchema";
+export { coverCropLibrary } from "./coverCrops";
 export { feedingAmount, RAW_MANURE_DAYS, type FeedingAmount, type SoilSchool } from "./feeding";
+export { mulches, type Mulch } from "./mulches";
+export { FeedingSchema, RestSchema, type Feeding, type Rest } from "./schema";

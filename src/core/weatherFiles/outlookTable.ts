@@ -6,7 +6,7 @@ import {
   usualSpreadC,
   type Outlook,
 } from "../climate";
-import { problemsFrom } from "../garden";
+import { problemsFrom } from "../gardenFile";
 import type { WeatherAnswers, WeatherQuestion } from "./reading";
 import { readWeather } from "./weatherReader";
 

@@ -5,7 +5,7 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import type { Bed, Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
-import { layoutOf } from "@/core/plan";
+import { layoutOf } from "@/core/bedSpace";
 import { feet, metres } from "@/core/wording";
 import { gardenStore } from "@/store";
 import { SectionForm, readTyped } from "@/ui/inputs";

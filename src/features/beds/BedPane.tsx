@@ -6,7 +6,8 @@ import Tabs from "@mui/material/Tabs";
 import Typography from "@mui/material/Typography";
 import type { DayNumber } from "@/core/calendar";
 import { coversOver, horizonOver, type Bed, type Garden } from "@/core/garden";
-import { groundSun, type Site } from "@/core/plan";
+import { groundSun } from "@/core/schedule";
+import { type Site } from "@/core/growth";
 import { coverWords } from "@/core/shelter";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView, type BedSection } from "@/ui/viewState";
@@ -15,7 +16,7 @@ import { LieSection } from "./LieSection";
 import { StandingSection } from "./StandingSection";
 
 const FillSection = lazyPart(() => import("./FillSection"));
-const SoilSection = lazyPart(() => import("./SoilSection"));
+const SoilSection = lazyPart(() => import("./soil/SoilSection"));
 
 interface Props {
   garden: Garden;

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { useId } from "react";
 import type { DayNumber } from "@/core/calendar";
-import { gapsIn, type Occupant } from "@/core/plan";
+import { gapsIn, type Occupant } from "@/core/bedSpace";
 import { DayLine, Hatch, monthStarts, timeScale, useSize } from "@/ui/chart";
 import { setView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";

@@ -9,17 +9,17 @@ import useMediaQuery from "@mui/material/useMediaQuery";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Garden } from "@/core/garden";
-import { siteFor } from "@/core/plan";
+import { siteFor } from "@/core/plantings";
 import { useToday, useGarden } from "@/store";
 import { InspectorPanel, lazyPart } from "@/ui/frame";
 import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
-import { BedMap } from "./BedMap";
-import { MapKey } from "./MapKey";
+import { BedMap } from "./map/BedMap";
+import { MapKey } from "./map/MapKey";
 
 const BedPane = lazyPart(() => import("./BedPane"));
-const ShoppingDialog = lazyPart(() => import("./ShoppingDialog"));
-const PlotDialog = lazyPart(() => import("./PlotDialog"));
+const ShoppingDialog = lazyPart(() => import("./soil/ShoppingDialog"));
+const PlotDialog = lazyPart(() => import("./map/PlotDialog"));
 
 /** The beds to scale, with what stands in them on the date in view. */
 export function BedsView() {

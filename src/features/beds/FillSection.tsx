@@ -6,17 +6,16 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
 import type { Bed } from "@/core/garden";
+import { amountsFor, standOf } from "@/core/plantings";
 import {
-  amountsFor,
   openingsIn,
   plantingInto,
-  shortfallWords,
-  standOf,
   tooSoonWords,
   whatFits,
   type Fit,
   type Opening,
-} from "@/core/plan";
+} from "@/core/bedSpace";
+import { shortfallWords } from "@/core/schedule";
 import { gardenStore, newId } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { setView, tell, tellRefusal, useView } from "@/ui/viewState";

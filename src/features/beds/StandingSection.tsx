@@ -7,14 +7,15 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { dayNumber } from "@/core/calendar";
 import type { Planting } from "@/core/garden";
-import { clashesIn, occupantsOf, plantingName, plantsIn } from "@/core/plan";
+import { clashesIn, occupantsOf } from "@/core/bedSpace";
+import { plantingName, plantsIn } from "@/core/plantings";
 import { InspectorSection, lazyPart } from "@/ui/frame";
 import { setView } from "@/ui/viewState";
 import { BedSeason } from "./BedSeason";
 import type { BedSectionProps } from "./section";
 
-const MoveDialog = lazyPart(() => import("./MoveDialog"));
-const TurnOverDialog = lazyPart(() => import("./TurnOverDialog"));
+const MoveDialog = lazyPart(() => import("./map/MoveDialog"));
+const TurnOverDialog = lazyPart(() => import("./turningOver/TurnOverDialog"));
 
 /** What stands in the bed on the date in view, what comes, and the way to turn it over. */
 export function StandingSection({ garden, site, bed, day, wording }: BedSectionProps) {

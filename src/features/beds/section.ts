@@ -1,6 +1,6 @@
 import type { DayNumber } from "@/core/calendar";
 import type { Bed, Garden } from "@/core/garden";
-import type { Site } from "@/core/plan";
+import type { Site } from "@/core/growth";
 import type { LocalWording } from "@/ui/wording";
 
 /** What every section of a bed's pane is given. */

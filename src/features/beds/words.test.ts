@@ -1,11 +1,14 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "@/core/calendar";
-import { coverCropLibrary } from "@/core/crops";
+import { coverCropLibrary } from "@/core/soil";
 import { fromGardenFile, type Bed, type GardenFile, type Planting } from "@/core/garden";
-import { greenManures, siteFor, stillGives, turnOverOn, turnOvers, type Site } from "@/core/plan";
+import { greenManures } from "@/core/bedCare";
+import { siteFor } from "@/core/plantings";
+import { stillGives, turnOverOn, turnOvers } from "@/core/bedSpace";
+import { type Site } from "@/core/growth";
 import { localWording } from "@/ui/wording";
-import { manureWords } from "./manureWords";
-import { aboutWeight, turnOverReasons } from "./turnOverWords";
+import { manureWords } from "./soil/manureWords";
+import { aboutWeight, turnOverReasons } from "./turningOver/turnOverWords";
 
 const garden = fromGardenFile(demo as GardenFile);
 const site = siteFor(garden) as Site;

@@ -10,8 +10,8 @@ import {
   plantingName,
   siteFor,
   type PlantingLife,
-  type Site,
-} from "@/core/plan";
+} from "@/core/plantings";
+import { type Site } from "@/core/growth";
 import { setView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 

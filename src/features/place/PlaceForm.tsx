@@ -12,7 +12,7 @@ import type { Units } from "@/core/wording";
 import type { LocalWording } from "@/ui/wording";
 import { NumberField } from "./NumberField";
 import { fieldsFromMadeUp, type PlaceFields } from "./placeFields";
-import { RecordCard } from "./RecordCard";
+import { RecordCard } from "./record/RecordCard";
 import { SketchFields } from "./SketchFields";
 
 interface Props {

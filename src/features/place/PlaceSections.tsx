@@ -5,12 +5,12 @@ import { useMemo } from "react";
 import { seasonOf, type DayNumber } from "@/core/calendar";
 import type { Climate } from "@/core/climate";
 import type { Garden, Place } from "@/core/garden";
-import { climateOfPlace, siteFor } from "@/core/plan";
+import { climateOfPlace, siteFor } from "@/core/plantings";
 import type { LocalWording } from "@/ui/wording";
-import { DaylightSection } from "./DaylightSection";
-import { FrostSection } from "./FrostSection";
-import { OutlookSection } from "./OutlookSection";
-import { SunSection } from "./SunSection";
+import { DaylightSection } from "./frost/DaylightSection";
+import { FrostSection } from "./frost/FrostSection";
+import { OutlookSection } from "./outlook/OutlookSection";
+import { SunSection } from "./skyline/SunSection";
 
 export type { PlaceSection as SectionName } from "@/ui/viewState";
 

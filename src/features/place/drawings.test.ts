@@ -2,8 +2,8 @@ import fc from "fast-check";
 import { dayNumber, seasonOf } from "@/core/calendar";
 import { climateFromSketch, firstFrostDay, madeUpClimates } from "@/core/climate";
 import { timeScale } from "@/ui/chart/timeAxis";
-import { frostCurve } from "./frostCurves";
-import { panoramaScales, skylinePath, sunPath } from "./panoramaShape";
+import { frostCurve } from "./frost/frostCurves";
+import { panoramaScales, skylinePath, sunPath } from "./skyline/panoramaShape";
 
 const [LEFT, RIGHT, TOP, BOTTOM] = [40, 760, 10, 210];
 const numbersIn = (path: string) =>

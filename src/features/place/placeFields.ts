@@ -1,5 +1,6 @@
 import type { MadeUpClimate } from "@/core/climate";
-import { PlaceSchema, problemsFrom, type Place } from "@/core/garden";
+import { PlaceSchema, type Place } from "@/core/garden";
+import { problemsFrom } from "@/core/gardenFile";
 import { celsius, fahrenheit, feet, metres, type Units } from "@/core/wording";
 import { readTyped } from "@/ui/inputs";
 

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { HorizonSchema, type Horizon } from "@/core/sky";
-import { addPoint, addPointInWidestGap, movePoint, removePoint } from "./horizonEdit";
-import { nearestRisk, RISKS, stepRisk } from "./frostCurves";
-import { readSkyline } from "./SkylineTable";
+import { addPoint, addPointInWidestGap, movePoint, removePoint } from "./skyline/horizonEdit";
+import { nearestRisk, RISKS, stepRisk } from "./frost/frostCurves";
+import { readSkyline } from "./skyline/SkylineTable";
 
 const anyPoint = fc.record({
   azimuthDeg: fc.double({ min: -40, max: 420, noNaN: true }),

@@ -5,10 +5,10 @@ import Button from "@mui/material/Button";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
-import type { School } from "@/core/plan";
+import type { School } from "@/core/growth";
 import { gardenStore } from "@/store";
 import { setView } from "@/ui/viewState";
-import type { Grouping } from "./useStrands";
+import type { Grouping } from "./strands/useStrands";
 
 interface Props {
   grouping: Grouping;

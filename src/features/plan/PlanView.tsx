@@ -4,21 +4,23 @@ import Box from "@mui/material/Box";
 import { useCallback, useMemo, useState } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
-import { lifeOf, seasonAimedAt, type Site, siteFor, successionMoves } from "@/core/plan";
+import { lifeOf, siteFor, successionMoves } from "@/core/plantings";
+import { seasonAimedAt } from "@/core/schedule";
+import { type Site } from "@/core/growth";
 import { gardenStore, useToday, useGarden } from "@/store";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
-import { CliffChart } from "./CliffChart";
+import { CliffChart } from "./cliff/CliffChart";
 import { EmptyPlan } from "./EmptyPlan";
 import { PlanHeading } from "./PlanHeading";
-import { StrandChart } from "./StrandChart";
-import { StrandKey } from "./StrandKey";
-import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strandLayout";
-import { draggedItems, livingWithin, useStrands, type Grouping } from "./useStrands";
+import { StrandChart } from "./strands/StrandChart";
+import { StrandKey } from "./strands/StrandKey";
+import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strands/strandLayout";
+import { draggedItems, livingWithin, useStrands, type Grouping } from "./strands/useStrands";
 
 const SowTodayDialog = lazyPart(() => import("./SowTodayDialog"));
-const WishDialog = lazyPart(() => import("./WishDialog"));
+const WishDialog = lazyPart(() => import("./wish/WishDialog"));
 
 const STACKS_SHOWN = 5;
 

@@ -5,20 +5,20 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
-import { siteFor } from "@/core/plan";
+import { siteFor } from "@/core/plantings";
 import { useToday, useGarden } from "@/store";
 import { InspectorPanel, lazyPart } from "@/ui/frame";
 import { setView, useView, type SeedlingsSection } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
-import type { SectionProps } from "./section";
-import { TraysSection } from "./TraysSection";
+import type { SectionProps } from "@/ui/section";
+import { TraysSection } from "@/features/trays";
 
-const RoomSection = lazyPart(() => import("./RoomSection"));
-const SeedBoxSection = lazyPart(() => import("./SeedBoxSection"));
-const OrderSection = lazyPart(() => import("./OrderSection"));
-const MixSection = lazyPart(() => import("./MixSection"));
-const CropsSection = lazyPart(() => import("./CropsSection"));
-const TrayPane = lazyPart(() => import("./TrayPane"));
+const RoomSection = lazyPart(() => import("@/features/trays/RoomSection"));
+const SeedBoxSection = lazyPart(() => import("@/features/seedBox/SeedBoxSection"));
+const OrderSection = lazyPart(() => import("@/features/seedBox/OrderSection"));
+const MixSection = lazyPart(() => import("@/features/seedBox/MixSection"));
+const CropsSection = lazyPart(() => import("@/features/crops/CropsSection"));
+const TrayPane = lazyPart(() => import("@/features/trays/TrayPane"));
 
 const SECTIONS: readonly {
   name: SeedlingsSection;

@@ -1,2 +1,1 @@
-export { LabelsView } from "./LabelsView";
 export { SeedlingsView } from "./SeedlingsView";

@@ -6,8 +6,9 @@ import Typography from "@mui/material/Typography";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden, Shelter } from "@/core/garden";
-import { siteFor, type Site } from "@/core/plan";
-import { coverPiecesOf, piecesInShed, tonight } from "@/core/round";
+import { siteFor } from "@/core/plantings";
+import { type Site } from "@/core/growth";
+import { coverPiecesOf, piecesInShed, tonight } from "@/core/frostNight";
 import { coverWords } from "@/core/shelter";
 import { useToday, useGarden } from "@/store";
 import { lazyPart } from "@/ui/frame";
@@ -15,8 +16,8 @@ import { useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { ShelterSheet } from "./ShelterSheet";
 import { coveredBeds, placeWords } from "./stacks";
-import { StockSheet } from "./StockSheet";
-import { TonightLine, TonightList } from "./TonightList";
+import { StockSheet } from "./stock/StockSheet";
+import { TonightLine, TonightList } from "./tonight/TonightList";
 
 const ShelterDialog = lazyPart(() => import("./ShelterDialog"));
 

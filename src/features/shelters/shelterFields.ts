@@ -1,7 +1,7 @@
 import type { Garden, Shelter } from "@/core/garden";
-import { PLAIN_SHELTER } from "@/core/garden";
+import { PLAIN_SHELTER } from "@/core/gardenFile";
 import { exactM } from "@/core/layout";
-import { builtBeside, resized } from "@/core/plan";
+import { builtBeside, resized } from "@/core/bedSpace";
 import type { Vent } from "@/core/shelter";
 import { celsius, fahrenheit, feet, metres } from "@/core/wording";
 

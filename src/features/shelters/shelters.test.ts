@@ -3,8 +3,8 @@ import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
 import { fromGardenFile, type GardenFile, type Shelter } from "@/core/garden";
 import { localWording } from "@/ui/wording";
-import { pieceName, seasonsWords } from "./pieceWords";
-import { takenWords } from "./readings";
+import { pieceName, seasonsWords } from "./stock/pieceWords";
+import { takenWords } from "./thermometers/readings";
 import {
   changedShelter,
   fieldsOf,
@@ -13,7 +13,7 @@ import {
   usualFields,
   type KindKey,
 } from "./shelterFields";
-import { daysFromTyped, EMPTY_NIGHT } from "./typedNights";
+import { daysFromTyped, EMPTY_NIGHT } from "./thermometers/typedNights";
 
 const garden = fromGardenFile(demo as GardenFile);
 const FIRST = dayNumber("2026-09-18");

@@ -3,17 +3,16 @@
 import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Bed, Garden } from "@/core/garden";
+import { exposureOver, measuredOver } from "@/core/plantings";
 import {
-  exposureOver,
   handlingOver,
-  measuredOver,
   nightDegrees,
   nightOf,
   oneMoreLayer,
   shelterDays,
   ventAdvice,
-  type Site,
-} from "@/core/plan";
+} from "@/core/frostNight";
+import { type Site } from "@/core/growth";
 import { SHUT, type CoverIds, type Working } from "@/core/shelter";
 
 const NO_DAYS: readonly never[] = [];

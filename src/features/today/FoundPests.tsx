@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { isoDate, type DayNumber } from "@/core/calendar";
 import { pests } from "@/core/care";
-import type { Task } from "@/core/round";
+import type { Task } from "@/core/tasks";
 import { gardenStore } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
 

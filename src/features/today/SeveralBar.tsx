@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import type { Task } from "@/core/round";
+import type { Task } from "@/core/tasks";
 import type { Settling } from "./settle";
 
 interface Props {

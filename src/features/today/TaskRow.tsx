@@ -9,7 +9,7 @@ import IconButton from "@mui/material/IconButton";
 import { memo, useId, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { cautionWords } from "@/core/crops";
-import type { Task } from "@/core/round";
+import type { Task } from "@/core/tasks";
 import type { LocalWording } from "@/ui/wording";
 import { FoundPests } from "./FoundPests";
 import type { Settling } from "./settle";

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Link from "next/link";
 import type { DayNumber } from "@/core/calendar";
-import type { Task } from "@/core/round";
+import type { Task } from "@/core/tasks";
 import type { LocalWording } from "@/ui/wording";
 import type { Settling } from "./settle";
 import { TaskRow } from "./TaskRow";

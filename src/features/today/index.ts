@@ -1,2 +1,2 @@
-export { SheetView } from "./SheetView";
 export { TodayView } from "./TodayView";
+export { SheetView } from "./sheet/SheetView";

@@ -1,5 +1,5 @@
 import { isoDate, type DayNumber } from "@/core/calendar";
-import type { Task } from "@/core/round";
+import type { Task } from "@/core/tasks";
 import { gardenStore, noticeNewDay, todayOf } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";

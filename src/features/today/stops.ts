@@ -1,5 +1,5 @@
 import { bedsAsWalked, type Garden } from "@/core/garden";
-import { isForTonight, type Task } from "@/core/round";
+import { isForTonight, type Task } from "@/core/tasks";
 
 /** One stop of the walk: a bed, or a place that is at none. */
 export interface Stop {

@@ -1,4 +1,4 @@
-import type { Task } from "@/core/round";
+import type { Task } from "@/core/tasks";
 import { WORK_WORDS } from "@/core/logbook";
 import type { Work } from "@/core/log";
 

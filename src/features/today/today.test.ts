@@ -2,10 +2,10 @@ import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
 import { dayNumber } from "@/core/calendar";
 import { fromGardenFile, type GardenFile } from "@/core/garden";
-import { siteFor } from "@/core/plan";
-import { isForTonight, tasksAhead, tasksOn } from "@/core/round";
+import { siteFor } from "@/core/plantings";
+import { isForTonight, tasksAhead, tasksOn } from "@/core/tasks";
 import { localWording } from "@/ui/wording";
-import { sheetOf } from "./sheetStops";
+import { sheetOf } from "./sheet/sheetStops";
 import { walkOf } from "./stops";
 import { taskTitle } from "./taskWords";
 

@@ -2,7 +2,7 @@
 
 import { useCallback, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
-import type { Task } from "@/core/round";
+import type { Task } from "@/core/tasks";
 import type { LocalWording } from "@/ui/wording";
 import { settle, type Settling } from "./settle";
 

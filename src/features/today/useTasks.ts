@@ -3,8 +3,8 @@
 import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
-import type { Site } from "@/core/plan";
-import { tasksOn, type Task } from "@/core/round";
+import type { Site } from "@/core/growth";
+import { tasksOn, type Task } from "@/core/tasks";
 import type { LocalWording } from "@/ui/wording";
 
 interface Known {

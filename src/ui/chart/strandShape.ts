@@ -1,5 +1,5 @@
 import { area, curveMonotoneX } from "d3-shape";
-import type { StrandPoint } from "@/core/plan";
+import type { StrandPoint } from "@/core/schedule";
 import type { TimeScale } from "./timeAxis";
 
 /**

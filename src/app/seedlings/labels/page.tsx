@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { LabelsView } from "@/features/seedlings";
+import { LabelsView } from "@/features/trays";
 
 export const metadata: Metadata = { title: "Labels · Late Ember" };
 

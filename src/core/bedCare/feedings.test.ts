@@ -1,0 +1,120 @@
+import { dayNumber } from "../calendar";
+import { commands } from "../commands";
+import type { Bed, Garden } from "../garden";
+import { feedingAmount, type Feeding, type Rest } from "../soil";
+import { shoppingList, tooFresh } from "./feedings";
+import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
+
+const day = dayNumber;
+const bed = (id: string) => tarnholt.beds.get(id) as Bed;
+function after(garden: Garden, name: "feeding.set" | "rest.set", input: Feeding | Rest): Garden {
+  const outcome = commands[name].apply(garden, input);
+  if (!outcome.ok) throw new Error(outcome.refusal);
+  return outcome.garden;
+}
+const feeding = (id: string, bedId: string, feed: Feeding["feed"], on = "2026-10-20"): Feeding => ({
+  id,
+  bedId,
+  on,
+  feed,
+});
+
+test("raw manure and a harvest: 120 days where it touches soil, 90 where it hangs above, by hand", () => {
+  // Bed 7: spinach sown on 20 August, picked from fall on.
+  const spinach = tooFresh(site, tarnholt, bed("bed-7"), day("2026-08-15"));
+  expect(spinach).toHaveLength(1);
+  expect(spinach[0]).toMatchObject({ neededDays: 120, fromDay: day("2026-12-13") });
+  // Tomatoes hang above: ready in late August, so manure from late May on is too late for them.
+  const tomatoes = (on: string) =>
+    tooFresh(site, tarnholt, bed("bed-4"), day(on)).filter(({ name }) => name.startsWith("Tomato"));
+  expect(tomatoes("2026-06-10")[0]?.neededDays).toBe(90);
+  expect(tomatoes("2026-05-20")).toEqual([]);
+  // Harvested before the manure came: nothing to say.
+  expect(tooFresh(site, tarnholt, bed("bed-5"), day("2027-03-01"))).toEqual([]);
+});
+
+test("carbon binds nitrogen where it is dug in, and next to none on top", () => {
+  const straw = { kind: "carbon", kgPerM2: 0.5 } as const;
+  // 6.4 m² × 0.5 kg × 8 g nitrogen a kilogram.
+  expect(feedingAmount(straw, 6.4, "dug").nitrogenG).toBeCloseTo(-25.6, 9);
+  expect(feedingAmount(straw, 6.4, "undug").nitrogenG).toBeCloseTo(0, 9);
+});
+
+test("the shopping list adds up over the beds, seed and inoculant among it", () => {
+  const bag = { name: "Horn meal", nitrogen: 0.12, phosphate: 0, potash: 0, nitrogenGPerM2: 9 };
+  let garden = after(
+    tarnholt,
+    "feeding.set",
+    feeding("f1", "bed-1", { kind: "compost", depthCm: 3 }),
+  );
+  garden = after(garden, "feeding.set", feeding("f2", "bed-5", { kind: "compost", depthCm: 2 }));
+  garden = after(garden, "feeding.set", feeding("f3", "bed-5", { kind: "fertiliser", ...bag }));
+  garden = after(garden, "feeding.set", feeding("f4", "bed-5", { kind: "carbon", kgPerM2: 1 }));
+  garden = after(garden, "rest.set", {
+    id: "r1",
+    bedId: "bed-1",
+    fromM: 0,
+    lengthM: 8,
+    fromOn: "2026-10-01",
+    untilOn: "2027-04-15",
+    under: { kind: "coverCrop", coverCropId: "rye", sowing: "broadcast", safety: 1.5 },
+  });
+  const list = shoppingList(garden, day("2026-09-24"), day("2027-06-30"));
+  const item = (name: string) => list.find((one) => one.item.startsWith(name));
+  // 6.4 m² × 3 cm + 6.4 m² × 2 cm.
+  expect(item("Compost")).toMatchObject({ litres: 320, beds: ["Bed 1", "Bed 5"] });
+  // 6.4 m² × 9 g ÷ 12 %.
+  expect(item("Horn meal 12-0-0")?.grams).toBeCloseTo(480, 6);
+  // 6.4 m² × 14 g × 1.5.
+  expect(item("Seed: Winter rye")?.grams).toBeCloseTo(134.4, 6);
+  expect(item("Seed: Winter rye")?.note).toBe("not lawn ryegrass");
+  expect(item("Nitrogen for")).toBeUndefined();
+  const dug = { ...garden, settings: { ...garden.settings, soilSchool: "dug" as const } };
+  const dugList = shoppingList(dug, day("2026-09-24"), day("2027-06-30"));
+  expect(dugList.find(({ item: name }) => name.startsWith("Nitrogen for"))?.grams).toBeCloseTo(
+    51.2,
+    6,
+  );
+  expect(shoppingList(garden, day("2027-07-01"), day("2027-12-31"))).toEqual([]);
+});
+
+test("a rest takes ground like a crop, and what cannot be is refused in words", () => {
+  const rest = (some: Partial<Rest>): Rest => ({
+    id: "r",
+    bedId: "bed-9",
+    fromM: 0,
+    lengthM: 5,
+    fromOn: "2026-10-20",
+    untilOn: "2027-04-10",
+    under: { kind: "mulch", mulchId: "leaves", depthCm: 10 },
+    ...some,
+  });
+  const refusal = (one: Rest) => {
+    const outcome = commands["rest.set"].apply(tarnholt, one);
+    return outcome.ok ? "" : outcome.refusal;
+  };
+  expect(refusal(rest({}))).toBe("");
+  expect(refusal(rest({ fromOn: "2026-10-01" }))).toMatch(/Radish, winter, large stands in Bed 9/);
+  expect(refusal(rest({ lengthM: 9 }))).toMatch(/Bed 9 ends before this rest does/);
+  expect(refusal(rest({ untilOn: "2026-10-01" }))).toMatch(/ends after it begins/);
+  expect(refusal(rest({ under: { kind: "mulch", mulchId: "gravel", depthCm: 5 } }))).toMatch(
+    /no mulch "gravel"/,
+  );
+  const bag = {
+    kind: "fertiliser",
+    name: "Bag",
+    nitrogen: 0.6,
+    phosphate: 0.5,
+    potash: 0,
+  } as const;
+  const heavy = commands["feeding.set"].apply(
+    tarnholt,
+    feeding("f", "bed-1", { ...bag, nitrogenGPerM2: 5 }),
+  );
+  expect(heavy.ok ? "" : heavy.refusal).toMatch(/pass 100 %/);
+  const negative = commands["feeding.set"].apply(
+    tarnholt,
+    feeding("f", "bed-1", { kind: "amendment", name: "Lime", gPerM2: -5 }),
+  );
+  expect(negative.ok ? "" : negative.refusal).toBe("A rate is 0 or more.");
+});

@@ -1,0 +1,139 @@
+import { isoDate, type DayNumber } from "../calendar";
+import { coverCropLibrary } from "../soil";
+import { type Crop } from "../crops";
+import type { Bed, Garden, Planting } from "../garden";
+import {
+  depthLitres,
+  feedingAmount,
+  mulches,
+  RAW_MANURE_DAYS,
+  type Feeding,
+  type Rest,
+} from "../soil";
+import { lifeOf } from "../plantings";
+import { plantingName } from "../plantings";
+import type { Site } from "../growth";
+
+/** Whether what is eaten hangs above the soil; everything else touches it, or is splashed by it. */
+function isAboveSoil({ harvestedPart, family }: Crop): boolean {
+  // Cucumbers and squashes are fruits, and lie on the ground.
+  return harvestedPart === "pod" || (harvestedPart === "fruit" && family !== "Cucurbitaceae");
+}
+
+/** A harvest that comes too soon after raw manure. */
+export interface TooFresh {
+  planting: Planting;
+  name: string;
+  /** The first harvest, days after the manure. */
+  days: number;
+  neededDays: number;
+  /** The first day on which it may be harvested. */
+  fromDay: DayNumber;
+}
+
+/**
+ * The harvests in a bed that come too soon after raw manure.
+ *
+ * @source 7 CFR 205.203(c)(1), USDA National Organic Program: 120 days where what is eaten touches the
+ *         soil, 90 days otherwise; local rules may ask for more
+ */
+export function tooFresh(site: Site, garden: Garden, bed: Bed, manureDay: DayNumber): TooFresh[] {
+  return [...garden.plantings.values()].flatMap((planting) => {
+    const life = planting.bedId === bed.id ? lifeOf(garden, site, planting) : null;
+    const readyDay = life?.timeline.readyDay ?? null;
+    if (!life || readyDay === null || readyDay < manureDay) return [];
+    const above = isAboveSoil(life.growing.crop);
+    const neededDays = above ? RAW_MANURE_DAYS.aboveSoil : RAW_MANURE_DAYS.touchesSoil;
+    const days = readyDay - manureDay;
+    if (days >= neededDays) return [];
+    const name = plantingName(garden, planting);
+    return [{ planting, name, days, neededDays, fromDay: manureDay + neededDays }];
+  });
+}
+
+/** One thing to get for the garden, over all beds. */
+export interface ShoppingItem {
+  item: string;
+  litres: number;
+  grams: number;
+  /** The beds it is for, by name. */
+  beds: string[];
+  /** When it is first wanted. */
+  firstOn: string;
+  note: string;
+}
+
+/** What feedings and rests between two days need, over the garden, by name. */
+export function shoppingList(garden: Garden, fromDay: DayNumber, toDay: DayNumber): ShoppingItem[] {
+  const items = new Map<string, ShoppingItem>();
+  const add = (
+    item: string,
+    amount: { litres?: number; grams?: number },
+    bed: Bed,
+    on: string,
+    note = "",
+  ) => {
+    const before = items.get(item);
+    items.set(item, {
+      item,
+      litres: (before?.litres ?? 0) + (amount.litres ?? 0),
+      grams: (before?.grams ?? 0) + (amount.grams ?? 0),
+      beds: [...new Set([...(before?.beds ?? []), bed.name])],
+      firstOn: before && before.firstOn < on ? before.firstOn : on,
+      note,
+    });
+  };
+  const isIn = (on: string) => on >= isoDate(fromDay) && on <= isoDate(toDay);
+  for (const { bedId, on, feed } of garden.feedings.values()) {
+    const bed = garden.beds.get(bedId);
+    if (!bed || !isIn(on)) continue;
+    const areaM2 = bed.lengthM * bed.widthM;
+    const { item, litres, grams, nitrogenG } = feedingAmount(
+      feed,
+      areaM2,
+      garden.settings.soilSchool,
+    );
+    add(item, { litres: litres ?? 0, grams: grams ?? 0 }, bed, on);
+    if (nitrogenG < 0) {
+      add(
+        "Nitrogen for what is dug in",
+        { grams: -nitrogenG },
+        bed,
+        on,
+        "any quick nitrogen, by its label",
+      );
+    }
+  }
+  for (const rest of garden.rests.values()) {
+    const bed = garden.beds.get(rest.bedId);
+    if (!bed || !isIn(rest.fromOn)) continue;
+    const { item, litres, grams, note } = restNeeds(rest, bed);
+    add(item, { litres, grams }, bed, rest.fromOn, note);
+  }
+  return [...items.values()].sort((a, b) => (a.item < b.item ? -1 : 1));
+}
+
+/** Seed or mulch for a rest. */
+export function restNeeds(rest: Rest, bed: Bed) {
+  const areaM2 = rest.lengthM * bed.widthM;
+  const { under } = rest;
+  if (under.kind === "mulch") {
+    const mulch = mulches.get(under.mulchId);
+    const item = `Mulch: ${mulch?.name ?? under.mulchId}`;
+    const litres = depthLitres(areaM2, under.depthCm);
+    return { item, litres, grams: litres * (mulch?.litreKg ?? 0) * 1000, note: mulch?.note ?? "" };
+  }
+  const crop = coverCropLibrary.get(under.coverCropId);
+  const item = `Seed: ${crop?.name ?? under.coverCropId}`;
+  const grams = (crop?.sowingGramsPerM2[under.sowing] ?? 0) * areaM2 * under.safety;
+  const look = crop?.lookAlikeSeed ? `not ${crop.lookAlikeSeed}` : "";
+  const inoculant = crop?.inoculantGroup ? `with inoculant: ${crop.inoculantGroup}` : "";
+  return { item, litres: 0, grams, note: [inoculant, look].filter(Boolean).join("; ") };
+}
+
+/** The feedings of a bed, the earliest first. */
+export function feedingsOf(garden: Garden, bed: Bed): Feeding[] {
+  return [...garden.feedings.values()]
+    .filter(({ bedId }) => bedId === bed.id)
+    .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.id < b.id ? -1 : 1));
+}

@@ -1,0 +1,77 @@
+import { isoDate } from "../calendar";
+import { coverCropLibrary } from "../soil";
+import { greenManures } from "./greenManure";
+import { Site } from "../growth";
+import { day, tarnholtSite as site } from "../plantings/tarnholt.testdata";
+import { climateFromSketch, firstFrostDay } from "../climate";
+
+const exposure = { covers: [], horizon: [] };
+const on = (date: string, wanted: string | null = null) =>
+  greenManures(
+    site,
+    coverCropLibrary.values(),
+    exposure,
+    6.4,
+    day(date),
+    wanted === null ? null : day(wanted),
+  );
+const idsOpen = (date: string) =>
+  on(date)
+    .filter(({ when }) => when === "open")
+    .map(({ crop }) => crop.id);
+
+test("there are at least fourteen, each asked for once", () => {
+  expect(coverCropLibrary.size).toBeGreaterThanOrEqual(14);
+  expect(on("2026-09-24")).toHaveLength(coverCropLibrary.size);
+});
+
+test("windows follow this place's frost: buckwheat in August, rye still late in September", () => {
+  const frost = firstFrostDay(site.climate, site.season(day("2026-09-24")), 0, 0.5) ?? 0;
+  const rye = on("2026-09-24").find(({ crop }) => crop.id === "rye");
+  expect(rye?.window).toEqual({ fromDay: frost - 56, toDay: frost - 7 });
+  expect(idsOpen("2026-08-10")).toContain("buckwheat");
+  expect(idsOpen("2026-09-24")).toContain("rye");
+  expect(idsOpen("2026-09-24")).not.toContain("crimson-clover");
+  expect(idsOpen("2026-11-20")).toEqual([]);
+});
+
+test("winter kills the soft ones for sure and rye hardly ever; what is sown now comes first", () => {
+  const chance = (id: string) =>
+    on("2026-09-24").find(({ crop }) => crop.id === id)?.winterKillChance ?? NaN;
+  expect(chance("rye")).toBeLessThan(0.02);
+  expect(chance("buckwheat")).toBeGreaterThan(0.98);
+  expect(chance("oats")).toBeGreaterThan(chance("barley"));
+  const order = on("2026-09-24").map(({ when }) => when);
+  expect(order.lastIndexOf("open")).toBeLessThan(order.indexOf("late"));
+});
+
+test("seed by area, and the day to turn it in before the next sowing", () => {
+  const rye = on("2026-09-24", "2027-04-20").find(({ crop }) => crop.id === "rye");
+  expect(rye?.drilledGrams).toBeCloseTo(6.4 * (rye?.crop.sowingGramsPerM2.drilled ?? 0), 9);
+  expect(rye?.broadcastGrams).toBeGreaterThan(rye?.drilledGrams ?? Infinity);
+  expect(isoDate(rye?.turnInDay ?? 0)).toBe("2027-03-23"); // four weeks before
+  expect(on("2026-09-24")[0]?.turnInDay).toBeNull();
+});
+
+test("where frost does not come there is no window to miss", () => {
+  const coast = new Site(
+    -5,
+    climateFromSketch(-5, {
+      coldestMonth: { lowC: 17, highC: 27 },
+      warmestMonth: { lowC: 20, highC: 30 },
+      frost: { kind: "rare" },
+      wetDaysPerYear: null,
+    }),
+  );
+  const found = greenManures(
+    coast,
+    coverCropLibrary.values(),
+    exposure,
+    1,
+    day("2026-09-24"),
+    null,
+  );
+  expect(
+    found.every(({ when, winterKillChance }) => when === "any" && winterKillChance < 0.02),
+  ).toBe(true);
+});

@@ -1,0 +1,5 @@
+export { feedingsOf, restNeeds, shoppingList, tooFresh, type ShoppingItem } from "./feedings";
+export { greenManures, type GreenManure } from "./greenManure";
+export { setupOperations, usualSetup, type Setup } from "./setup";
+export { uncovering } from "./uncovering";
+export { winterWatering, type Watering } from "./winterWatering";

@@ -1,0 +1,74 @@
+import type { DayNumber } from "../calendar";
+import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
+import type { Wording } from "../wording";
+import { planSettingsOf, spotsOf } from "../plantings";
+import { roomIn } from "./room";
+import { sowableToday, type SowNow } from "../schedule";
+import type { Site } from "../growth";
+import { plantingInto } from "./whatFits";
+
+/** A first crop for a new garden, with the planting that would come of it. */
+export interface FirstCrop {
+  sowing: SowNow;
+  bed: Bed;
+  planting: Planting;
+}
+
+const COUNT = 3;
+const LEAST_M = 0.3;
+/** Their last day on the bench or in the ground at which they are looked for room, days. */
+const USUAL_DAYS = 60;
+
+/**
+ * The first crops for a garden without plantings: those that can still be sown there on a day, the
+ * simple ones first (sown direct, soon ready), each of another family, in equal parts of a bed.
+ *
+ * @param newId makes the id of each planting
+ * @returns fewer than three, or none, where the season leaves no more
+ */
+export function firstCrops(
+  site: Site,
+  garden: Garden,
+  day: DayNumber,
+  wording: Wording,
+  newId: () => string,
+): FirstCrop[] {
+  const settings = planSettingsOf(garden);
+  const crops = [...cropsOf(garden).values()].filter(
+    ({ group }) => group !== "shoots" && group !== "forced" && group !== "flowersAndHerbs",
+  );
+  const { now } = sowableToday(site, settings, day, spotsOf(garden), crops, wording);
+  const families = new Set<string>();
+  const chosen: SowNow[] = [];
+  for (const sowing of [...now].sort((a, b) => effort(a, day) - effort(b, day))) {
+    const { family } = sowing.growing.crop;
+    if (chosen.length === COUNT || families.has(family)) continue;
+    families.add(family);
+    chosen.push(sowing);
+  }
+  return chosen.flatMap((sowing, index): FirstCrop[] => {
+    const bed = garden.beds.get(sowing.spot.bedId);
+    if (!bed) return [];
+    const { fromM, freeM } = roomIn(site, garden, bed, day, day + USUAL_DAYS);
+    const inBed = chosen.filter((other) => other.spot.bedId === bed.id);
+    const partM = freeM / inBed.length;
+    if (partM < LEAST_M) return [];
+    const place = chosen.slice(0, index).filter((other) => other.spot.bedId === bed.id).length;
+    const opening = {
+      fromM: fromM + place * partM,
+      toM: fromM + (place + 1) * partM,
+      fromDay: day,
+      untilDay: Infinity,
+      between: null,
+    };
+    const planting = plantingInto(bed, opening, { sowing, clearDay: null }, newId());
+    return [{ sowing, bed, planting }];
+  });
+}
+
+/** How far a sowing is from a meal for somebody who begins: days, and a month for raising seedlings. */
+function effort({ growing, timeline, verdict }: SowNow, day: DayNumber): number {
+  const waits = (timeline.readyDay ?? day + 365) - day;
+  const raised = growing.method === "transplant" ? 30 : 0;
+  return waits + raised + (verdict.kind === "meets" ? 0 : 365);
+}

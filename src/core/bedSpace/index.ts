@@ -1,0 +1,20 @@
+export { builtBeside, resized } from "./besideShelters";
+export { firstCrops, type FirstCrop } from "./firstCrops";
+export { layoutOf } from "./gardenLayout";
+export { meaningOfMove, nearestPlace, type Meaning } from "./moving";
+export {
+  clashesIn,
+  freeStretches,
+  gapsIn,
+  occupantsOf,
+  placeFor,
+  restName,
+  type Clash,
+  type Gap,
+  type Occupant,
+} from "./occupancy";
+export { roomiestBed, roomIn, type Room } from "./room";
+export { familiesByYear, ROTATION_EXCEPTIONS, tooSoonWords } from "./rotation";
+export { stillGives, turnOverOn, turnOvers, type StillGives, type TurnOver } from "./turningOver";
+export { placesOf, turnOverPlantings } from "./turningOverPlantings";
+export { openingsIn, plantingInto, whatFits, type Fit, type Opening } from "./whatFits";

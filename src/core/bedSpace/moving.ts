@@ -1,0 +1,153 @@
+import { laterWords } from "../calendar";
+import { coversOver, horizonOver, type Bed, type Garden, type Planting } from "../garden";
+import { exactM, fitsInto } from "../layout";
+import { coverWords } from "../shelter";
+import type { Wording } from "../wording";
+import { groundSun, shortfallWords, sunShortfall } from "../schedule";
+import { standOf } from "../plantings";
+import { lifeOf } from "../plantings";
+import { bedDays } from "../schedule";
+import { clashesIn, occupantsOf } from "./occupancy";
+import { tooSoonFor, tooSoonWords } from "./rotation";
+import type { Site } from "../growth";
+import { amountsFor } from "../plantings";
+
+/** One thing that moving a planting to another place would mean. */
+export interface Meaning {
+  /** `against`: better not. `stops`: it cannot be put there. */
+  kind: "for" | "same" | "against" | "stops";
+  words: string;
+}
+
+/** Sun that differs by less than this is the same, hours a day. */
+const SAME_SUN_H = 0.5;
+const MEANS_FROM_DAYS = 3;
+
+/**
+ * What it would mean for a planting to stand in another bed, or elsewhere in its own: the day it is
+ * ready, covers, sun, rotation, plants, and who stands there already.
+ *
+ * @param fromM where along the bed it would begin, m
+ */
+export function meaningOfMove(
+  site: Site,
+  garden: Garden,
+  planting: Planting,
+  bed: Bed,
+  fromM: number,
+  wording: Wording,
+): Meaning[] {
+  const moved = { ...planting, bedId: bed.id, fromM };
+  const now = lifeOf(garden, site, planting);
+  const then = lifeOf(garden, site, moved);
+  const from = garden.beds.get(planting.bedId);
+  if (!now || !then || !from) return [];
+  const meanings = [room(site, garden, moved, bed, wording)];
+  if (bed.id === from.id) return meanings;
+  meanings.push(dates(now.timeline.readyDay, then.timeline.readyDay, wording));
+  const [coversNow, coversThen] = [coversOver(garden, from), coversOver(garden, bed)];
+  if (coversNow.join() !== coversThen.join()) {
+    const words = `${coverWords(coversThen)} instead of ${coverWords(coversNow)}`;
+    meanings.push({ kind: "same", words: `${words.charAt(0).toUpperCase()}${words.slice(1)}.` });
+  }
+  meanings.push(...sun(site, garden, from, bed, then));
+  const { fromDay } = bedDays(then.timeline);
+  const others = new Map(garden.plantings);
+  others.delete(planting.id);
+  const tooSoon = tooSoonFor(
+    { ...garden, plantings: others },
+    bed,
+    then.growing.crop,
+    fromDay,
+    garden.settings.rotationYears,
+    planting.stage,
+  );
+  if (tooSoon) meanings.push({ kind: "against", words: tooSoonWords(tooSoon) });
+  const plants = (one: Planting, where: Bed) =>
+    amountsFor(standOf(one, where), then.growing.crop, one.method).plants;
+  const [plantsNow, plantsThen] = [plants(planting, from), plants(moved, bed)];
+  if (plantsNow !== plantsThen) {
+    meanings.push({
+      kind: plantsThen < plantsNow ? "against" : "same",
+      words: `${plantsThen} plants instead of ${plantsNow}: the bed is ${bed.widthM < from.widthM ? "narrower" : "wider"}.`,
+    });
+  }
+  return meanings;
+}
+
+function room(site: Site, garden: Garden, moved: Planting, bed: Bed, wording: Wording): Meaning {
+  if (!fitsInto(moved.fromM + moved.lengthM, bed.lengthM)) {
+    return { kind: "stops", words: `${bed.name} is too short for it there.` };
+  }
+  const after = {
+    ...garden,
+    plantings: new Map([...garden.plantings, [moved.id, moved] as const]),
+  };
+  const clash = clashesIn(site, after, bed).find(
+    ({ earlier, later }) => earlier.id === moved.id || later.id === moved.id,
+  );
+  if (!clash) return { kind: "for", words: "The ground is free for as long as it stands." };
+  const other = clash.earlier.id === moved.id ? clash.later : clash.earlier;
+  const until = other.untilDay === Infinity ? "" : ` until ${wording.date(other.untilDay)}`;
+  return { kind: "stops", words: `${other.name} stands there${until}.` };
+}
+
+function dates(now: number | null, then: number | null, wording: Wording): Meaning {
+  if (then === null) return { kind: "against", words: "It would not get ready there." };
+  if (now === null) return { kind: "for", words: `Ready on ${wording.date(then)}.` };
+  const days = then - now;
+  if (Math.abs(days) < MEANS_FROM_DAYS) {
+    return { kind: "same", words: `Ready on ${wording.date(then, now)}, as here.` };
+  }
+  return {
+    kind: days > 0 ? "against" : "for",
+    words: `Ready on ${wording.date(then, now)}, ${laterWords(days)}.`,
+  };
+}
+
+function sun(
+  site: Site,
+  garden: Garden,
+  from: Bed,
+  bed: Bed,
+  { growing, timeline }: NonNullable<ReturnType<typeof lifeOf>>,
+): Meaning[] {
+  const shortfall = sunShortfall(site, growing, timeline);
+  if (shortfall) return [{ kind: "against", words: shortfallWords(growing.crop.name, shortfall) }];
+  const { fromDay } = bedDays(timeline);
+  const hours = (one: Bed) => groundSun(site, horizonOver(garden, one), fromDay).directSunH;
+  const more = hours(bed) - hours(from);
+  if (Math.abs(more) < SAME_SUN_H) return [];
+  return [
+    {
+      kind: more > 0 ? "for" : "against",
+      words: `${Math.abs(more).toFixed(1)} hours ${more > 0 ? "more" : "less"} direct sun a day.`,
+    },
+  ];
+}
+
+/** Where in a bed a planting would find room, as near to a wished place as can be; null for nowhere. */
+export function nearestPlace(
+  site: Site,
+  garden: Garden,
+  planting: Planting,
+  bed: Bed,
+  wishedM: number,
+): number | null {
+  const life = lifeOf(garden, site, { ...planting, bedId: bed.id });
+  if (!life) return null;
+  const { fromDay, untilDay } = bedDays(life.timeline);
+  const others = occupantsOf(site, garden, bed).filter(({ id }) => id !== planting.id);
+  const there = others.filter(
+    (one) => !one.interplanted && one.fromDay < untilDay && one.untilDay > fromDay,
+  );
+  const last = bed.lengthM - planting.lengthM;
+  if (!fitsInto(planting.lengthM, bed.lengthM)) return null;
+  const ends = there.flatMap(({ fromM, toM }) => [toM, fromM - planting.lengthM]);
+  const places = [wishedM, ...ends]
+    .map((m) => exactM(Math.min(Math.max(0, m), Math.max(0, last))))
+    .filter((m) =>
+      there.every(({ fromM, toM }) => fitsInto(toM, m) || fitsInto(m + planting.lengthM, fromM)),
+    );
+  return places.sort((a, b) => Math.abs(a - wishedM) - Math.abs(b - wishedM))[0] ?? null;
+}

@@ -1,0 +1,162 @@
+import { isoDate, type DayNumber } from "../calendar";
+import { BY_THE_BOOK } from "../gardenFile";
+import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
+import { exactM } from "../layout";
+import { isSpent, seedsIn } from "../seedBox";
+import type { Wording } from "../wording";
+import { exposureOver } from "../plantings";
+import { sunShortfall, type SunShortfall } from "../schedule";
+import { standOf } from "../plantings";
+import { lifeOf } from "../plantings";
+import { bedDays } from "../schedule";
+import { gapsIn, occupantsOf, type Gap } from "./occupancy";
+import { tooSoonFor, type TooSoon } from "./rotation";
+import type { Site } from "../growth";
+import { amountsFor } from "../plantings";
+import { sowableToday, type SowNow } from "../schedule";
+
+/** Room for a crop: bare ground for a time, or the space between plants that are slow or small. */
+export interface Opening extends Gap {
+  /** The planting between whose plants it is; null for bare ground. */
+  between: { plantingId: string; name: string; stationCm: number } | null;
+}
+
+/** A crop that would do in an opening, with what stands for and against it. */
+export interface Fit {
+  sowing: SowNow;
+  /** The day it must make way for the next, when that is before it is over; null otherwise. */
+  clearDay: DayNumber | null;
+  /** Chance that cold leaves it alone until it is ready. */
+  odds: number;
+  tooSoon: TooSoon | null;
+  shortfall: SunShortfall | null;
+  /** Seeds of any variety of it in the box that are still good. */
+  seedsInBox: number;
+}
+
+/** How far ahead openings are looked for. */
+const DAYS_AHEAD = 365;
+/** Between plants closer than this nothing else finds room, cm. */
+const LEAST_BETWEEN_CM = 30;
+
+/**
+ * The openings of a bed from a day on: ground that is bare now, the largest first, then between plants
+ * that stand far apart and have not closed over it yet, then ground that gets free later.
+ */
+export function openingsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber): Opening[] {
+  const occupants = occupantsOf(site, garden, bed);
+  const bare = gapsIn(occupants, bed.lengthM, day, day + DAYS_AHEAD);
+  const between = occupants.flatMap((one): Opening[] => {
+    const planting = garden.plantings.get(one.id);
+    const life = planting && lifeOf(garden, site, planting);
+    if (!life || one.interplanted || day < one.fromDay || day >= one.untilDay) return [];
+    const { crop } = life.growing;
+    const { stationCm, rowCm } = amountsFor(standOf(planting, bed), crop, planting.method);
+    const closesDay = life.timeline.readyDay ?? one.untilDay;
+    const taken = occupants.some(
+      (other) => other.interplanted && other.fromM < one.toM && other.toM > one.fromM,
+    );
+    if (taken || Math.min(stationCm, rowCm) < LEAST_BETWEEN_CM || closesDay <= day) return [];
+    const { fromM, toM, name } = one;
+    const untilDay = Math.min(closesDay, day + DAYS_AHEAD);
+    return [
+      { fromM, toM, fromDay: day, untilDay, between: { plantingId: one.id, name, stationCm } },
+    ];
+  });
+  const isNow = ({ fromDay }: Gap) => fromDay <= day;
+  return [
+    ...bare.filter(isNow).map((gap) => ({ ...gap, between: null })),
+    ...between,
+    ...bare.filter((gap) => !isNow(gap)).map((gap) => ({ ...gap, between: null })),
+  ];
+}
+
+/**
+ * What can be sown for an opening on a day, or on its first when that comes later: crops that get
+ * ready there or stand the winter before the next comer wants the ground. Those that the rotation
+ * allows, that get sun and of which there is seed come first, then the soonest ready.
+ */
+export function whatFits(
+  site: Site,
+  garden: Garden,
+  bed: Bed,
+  opening: Opening,
+  day: DayNumber,
+  wording: Wording,
+): Fit[] {
+  const { settings } = garden;
+  const { between, untilDay } = opening;
+  const spot = {
+    bedId: bed.id,
+    bedName: bed.name,
+    ...exposureOver(garden, bed),
+  };
+  const sowDay = Math.max(day, opening.fromDay);
+  const crops = [...cropsOf(garden).values()].filter(
+    ({ spacing }) => !between || 2 * spacing.inRowCm <= between.stationCm,
+  );
+  return sowableToday(site, settings, sowDay, [spot], crops, wording)
+    .now.filter(({ timeline }) => (timeline.readyDay ?? Infinity) < untilDay)
+    .map((sowing): Fit => {
+      const { growing, timeline } = sowing;
+      const { fromDay, untilDay: overDay } = bedDays(timeline);
+      const { rotationYears } = settings;
+      return {
+        sowing,
+        clearDay: overDay > untilDay && !between ? untilDay : null,
+        odds: 1 - (timeline.lossBeforeReady ?? 1),
+        tooSoon: tooSoonFor(garden, bed, growing.crop, fromDay, rotationYears, growing.stage),
+        shortfall: sunShortfall(site, growing, timeline),
+        seedsInBox: seedsOf(garden, sowing, day),
+      };
+    })
+    .sort((a, b) => against(a) - against(b));
+}
+
+/** How much stands against a crop; the order of those alike is kept. */
+function against({ tooSoon, shortfall, sowing, seedsInBox }: Fit): number {
+  return (
+    (tooSoon ? 8 : 0) +
+    (shortfall ? 4 : 0) +
+    (sowing.verdict.kind === "spring" ? 2 : 0) +
+    (seedsInBox > 0 ? 0 : 1)
+  );
+}
+
+function seedsOf(garden: Garden, { growing }: SowNow, day: DayNumber): number {
+  return [...garden.seedLots.values()]
+    .filter((lot) => lot.cropId === growing.crop.id && !isSpent(growing.crop, lot, day))
+    .reduce((sum, lot) => sum + seedsIn(growing.crop, lot), 0);
+}
+
+/** Young leaves are sown close, in bands (usual practice). */
+const YOUNG_LEAVES = { rowCm: 8, inRowCm: 3 };
+
+/** The planting that puts a fit into its opening, all of it. */
+export function plantingInto(
+  bed: Bed,
+  opening: Opening,
+  { sowing, clearDay }: Pick<Fit, "sowing" | "clearDay">,
+  id: string,
+): Planting {
+  const { crop, variety, method, stage } = sowing.growing;
+  const fromM = exactM(Math.max(0, opening.fromM));
+  const untilM = Math.min(opening.toM, bed.lengthM);
+  return {
+    ...BY_THE_BOOK,
+    id,
+    cropId: crop.id,
+    varietyId: variety.id,
+    bedId: bed.id,
+    sowOn: isoDate(sowing.timeline.sowDay),
+    method,
+    stage,
+    fromM,
+    lengthM: exactM(untilM - fromM),
+    ...(stage === "baby"
+      ? YOUNG_LEAVES
+      : { rowCm: crop.spacing.rowCm, inRowCm: crop.spacing.inRowCm }),
+    interplanted: opening.between !== null,
+    clearOn: clearDay === null ? null : isoDate(clearDay),
+  };
+}

@@ -1,0 +1,79 @@
+import climatesJson from "@data/climates/climates.json";
+import { civilDate, dayNumberOf, seasonOf, type DayNumber } from "../../calendar";
+import { generateWeather, type GeneratedWeather } from "../generator";
+import { outlookFromTruth } from "../outlook/outlook";
+import type { Outlook } from "../outlook/outlookSchema";
+import type { MadeUpClimate } from "./madeUpSchema";
+import { weatherModelFromSketch } from "../sketchModel";
+import type { WeatherModel } from "../weatherModel";
+
+/** All of them, the demo garden's first. The file is checked by the data test. */
+export const madeUpClimates: readonly MadeUpClimate[] = climatesJson as MadeUpClimate[];
+
+/** The station's name as it is shown and written, so that nobody takes it for a real one. */
+export function madeUpStationName(climate: MadeUpClimate): string {
+  return `${climate.station} (made-up)`;
+}
+
+/**
+ * Generated weather of a made-up station over whole calendar years, the same every time.
+ *
+ * @param firstYear first year, from its 1 January
+ */
+export function madeUpYears(
+  climate: MadeUpClimate,
+  firstYear: number,
+  years: number,
+): GeneratedWeather {
+  const firstDay = dayNumberOf(firstYear, 1, 1);
+  const days = dayNumberOf(firstYear + years, 1, 1) - firstDay;
+  const model = modelOf(climate);
+  return generateWeather(model, climate.latitudeDeg, firstDay, days, climate.seed);
+}
+
+const models = new WeakMap<MadeUpClimate, WeatherModel>();
+
+function modelOf(climate: MadeUpClimate): WeatherModel {
+  let model = models.get(climate);
+  if (!model) {
+    model = weatherModelFromSketch(climate.latitudeDeg, climate.climate).model;
+    models.set(climate, model);
+  }
+  return model;
+}
+
+const OUTLOOK_DAYS = 7;
+
+/**
+ * The simulated station's outlook: seven days of its made-up weather, with the error of a forecast.
+ * Asked on the same day it always says the same; the weather it forecasts does come.
+ *
+ * @param issuedOn the first of the seven days
+ */
+export function simulatedOutlook(climate: MadeUpClimate, issuedOn: DayNumber): Outlook {
+  const truth = simulatedWeather(climate, issuedOn, OUTLOOK_DAYS);
+  const seed = climate.seed * 100_000 + issuedOn;
+  return outlookFromTruth(truth, `${climate.station} (simulated)`, issuedOn, seed);
+}
+
+/** The made-up weather of any days: each season is generated from its first day, with its own seed. */
+export function simulatedWeather(
+  climate: MadeUpClimate,
+  firstDay: DayNumber,
+  days: number,
+): GeneratedWeather {
+  const model = modelOf(climate);
+  const season = seasonOf(climate.latitudeDeg, firstDay);
+  const seed = climate.seed + civilDate(season.startDay).year;
+  const before = firstDay - season.startDay;
+  const whole = generateWeather(model, climate.latitudeDeg, season.startDay, before + days, seed);
+  const part = (values: Float32Array) => values.slice(before, before + days);
+  return {
+    firstDay,
+    minTempC: part(whole.minTempC),
+    maxTempC: part(whole.maxTempC),
+    precipitationMm: part(whole.precipitationMm),
+    cloudShare: part(whole.cloudShare),
+    windMps: part(whole.windMps),
+  };
+}

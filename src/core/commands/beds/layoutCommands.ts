@@ -1,0 +1,203 @@
+import * as z from "zod";
+import { fitsInto, overlap, OutlineSchema, PlotSchema, PositionSchema, within } from "../../layout";
+import { bedProblems } from "../../gardenFile";
+import { BedSchema, withChanges, type Bed, type Change, type Garden } from "../../garden";
+import { change, command, refuse } from "../command";
+import { layoutProblems, outlineOf } from "./layoutProblems";
+import { logWithout } from "../log/logFollows";
+import { occupying } from "../occupying";
+import { lengthWords } from "../../wording";
+
+const GONE = "This bed is no longer in the garden.";
+
+/**
+ * A bed that was moved stands in the shelter that it lies wholly in, and in the open when it lies
+ * clear of all; across a wall it stays what it was, and is refused for that.
+ */
+function shelteredWhereItLies(garden: Garden, bed: Bed): Bed {
+  const outline = outlineOf(bed);
+  const own = garden.shelters.get(bed.shelterId ?? "");
+  if (!outline || (own && !own.outline)) return bed;
+  const drawn = [...garden.shelters.values()].flatMap(({ id, outline: walls }) =>
+    walls ? [{ id, walls }] : [],
+  );
+  const around = drawn.find(({ walls }) => within(outline, walls));
+  if (around) return { ...bed, shelterId: around.id };
+  return drawn.some(({ walls }) => overlap(outline, walls)) ? bed : { ...bed, shelterId: null };
+}
+
+/** Refuses a layout that cannot be, or under whose covers two would stand on the same ground. */
+function checkedToo(garden: Garden, changes: Change[], after: Garden) {
+  const laid = checked(garden, changes, after);
+  return "refusal" in laid ? laid : occupying(garden, ...changes);
+}
+
+/**
+ * Refuses changes after which beds would overlap or leave the plot. What lay so before may go on
+ * lying so: a bed is not kept from its new name by two others that share a corner.
+ */
+export function checked(before: Garden, changes: readonly Change[], after: Garden) {
+  const problems = layoutProblems(after);
+  if (problems.length === 0) return change(...changes);
+  const known = new Set(layoutProblems(before).map(({ key }) => key));
+  const fresh = problems.find(({ key }) => !known.has(key));
+  return fresh ? refuse(fresh.message) : change(...changes);
+}
+
+export const setLayout = command({
+  name: "layout.set",
+  label: ({ beds }, garden) =>
+    beds.length === 1
+      ? `moving ${garden.beds.get(beds[0]?.id ?? "")?.name ?? "a bed"}`
+      : "laying out the garden",
+  input: z.object({
+    beds: z.array(z.object({ id: z.string(), position: PositionSchema })).max(2000),
+    shelters: z.array(z.object({ id: z.string(), outline: OutlineSchema })).max(500),
+    plot: PlotSchema.optional(),
+  }),
+  run(garden, { beds, shelters, plot }) {
+    const changes: Change[] = [];
+    const after = { ...garden, beds: new Map(garden.beds), shelters: new Map(garden.shelters) };
+    if (plot) {
+      changes.push({ kind: "plot", id: "plot", before: garden.plot, after: plot });
+      after.plot = plot;
+    }
+    for (const { id, outline } of shelters) {
+      const before = garden.shelters.get(id);
+      if (!before) return refuse("This shelter is no longer in the garden.");
+      const shelter = { ...before, outline };
+      changes.push({ kind: "shelter", id, before, after: shelter });
+      after.shelters.set(id, shelter);
+    }
+    for (const { id, position } of beds) {
+      const before = garden.beds.get(id);
+      if (!before) return refuse(GONE);
+      const bed = shelteredWhereItLies(after, { ...before, position });
+      changes.push({ kind: "bed", id, before, after: bed });
+      after.beds.set(id, bed);
+    }
+    return checkedToo(garden, changes, after);
+  },
+});
+
+/** Beds and shelters as a map has them: known ones moved and resized, new ones added. */
+export const importLayout = command({
+  name: "layout.import",
+  label: ({ beds }) => `taking ${beds.length} beds from a map`,
+  input: z.object({
+    plot: PlotSchema,
+    beds: z.array(BedSchema).max(2000, "At most 2,000 beds."),
+    shelters: z.array(z.object({ id: z.string(), outline: OutlineSchema })).max(500),
+  }),
+  run(garden, { plot, beds, shelters }) {
+    const changes: Change[] = [{ kind: "plot", id: "plot", before: garden.plot, after: plot }];
+    for (const { id, outline } of shelters) {
+      const before = garden.shelters.get(id);
+      if (!before) return refuse("This shelter is no longer in the garden.");
+      changes.push({ kind: "shelter", id, before, after: { ...before, outline } });
+    }
+    for (const bed of beds) {
+      const before = garden.beds.get(bed.id) ?? null;
+      const tooShort = before && shortened(garden, before, bed);
+      if (tooShort) return tooShort;
+      changes.push({ kind: "bed", id: bed.id, before, after: bed });
+    }
+    return checked(garden, changes, withChanges(garden, changes));
+  },
+});
+
+/** The refusal to make a bed shorter than what grows in it; null when it is long enough. */
+function shortened(garden: Garden, before: Bed, bed: Bed) {
+  const takenM = [...garden.plantings.values(), ...garden.rests.values()]
+    .filter(({ bedId }) => bedId === bed.id)
+    .reduce((most, { fromM, lengthM }) => Math.max(most, fromM + lengthM), 0);
+  // Read from a map, a bed may come out a few centimetres off.
+  if (fitsInto(takenM, bed.lengthM) || bed.lengthM >= before.lengthM) return null;
+  return refuse(
+    `A planting in ${bed.name} reaches to ${lengthWords(takenM, garden.settings.units)}: shorten or move it first, or keep the bed that long.`,
+    "bed.lengthM",
+  );
+}
+
+export const editBed = command({
+  name: "bed.edit",
+  label: ({ id }, garden) => `changing ${garden.beds.get(id)?.name ?? "a bed"}`,
+  input: BedSchema.partial().required({ id: true }),
+  run(garden, some) {
+    const before = garden.beds.get(some.id);
+    if (!before) return refuse(GONE);
+    const merged = { ...before, ...some };
+    const bed =
+      some.position && some.shelterId === undefined ? shelteredWhereItLies(garden, merged) : merged;
+    const [problem] = bedProblems("bed", bed, new Set(garden.shelters.keys()));
+    if (problem) return refuse(problem.message, problem.path);
+    const tooShort = shortened(garden, before, bed);
+    if (tooShort) return tooShort;
+    const after = { ...garden, beds: new Map([...garden.beds, [bed.id, bed] as const]) };
+    const changes: Change[] = [{ kind: "bed", id: bed.id, before, after: bed }];
+    return checkedToo(garden, changes, after);
+  },
+});
+
+export const removeBed = command({
+  name: "bed.remove",
+  label: ({ id }, garden) => `removing ${garden.beds.get(id)?.name ?? "a bed"}`,
+  input: z.object({ id: z.string(), withPlantings: z.boolean().optional() }),
+  run(garden, { id, withPlantings }) {
+    const before = garden.beds.get(id);
+    if (!before) return refuse(GONE);
+    const there = [...garden.plantings.values()].filter(({ bedId }) => bedId === id);
+    if (there.length > 0 && !withPlantings) {
+      return refuse(
+        `${before.name} has ${there.length} ${there.length === 1 ? "planting" : "plantings"}: move them to another bed, or remove them with it.`,
+        "withPlantings",
+      );
+    }
+    const gone = new Set(there.map((planting) => planting.id));
+    const changes: Change[] = [...garden.trays.values()]
+      .filter((tray) => tray.sowings.some(({ plantingId }) => gone.has(plantingId ?? "")))
+      .map((tray) => ({
+        kind: "tray",
+        id: tray.id,
+        before: tray,
+        after: {
+          ...tray,
+          sowings: tray.sowings.map((sowing) =>
+            gone.has(sowing.plantingId ?? "") ? { ...sowing, plantingId: null } : sowing,
+          ),
+        },
+      }));
+    for (const piece of garden.pieces.values()) {
+      if (piece.kind !== "cover" || piece.bedId !== id) continue;
+      changes.push({
+        kind: "piece",
+        id: piece.id,
+        before: piece,
+        after: { ...piece, bedId: null },
+      });
+    }
+    for (const day of garden.thermometerDays.values()) {
+      if (day.under.kind !== "bed" || day.under.id !== id) continue;
+      changes.push({ kind: "thermometerDay", id: day.id, before: day, after: null });
+    }
+    changes.push(...logWithout(garden, { kind: "planting", ids: gone }));
+    const thenLog = withChanges(garden, changes);
+    changes.push(...logWithout(thenLog, { kind: "bed", ids: new Set([id]) }));
+    const { head } = garden;
+    if (head.walk.includes(id)) {
+      const after = { ...head, walk: head.walk.filter((one) => one !== id) };
+      changes.push({ kind: "garden", id: head.id, before: head, after });
+    }
+    for (const rest of garden.rests.values()) {
+      if (rest.bedId === id) changes.push({ kind: "rest", id: rest.id, before: rest, after: null });
+    }
+    for (const feeding of garden.feedings.values()) {
+      if (feeding.bedId !== id) continue;
+      changes.push({ kind: "feeding", id: feeding.id, before: feeding, after: null });
+    }
+    for (const planting of there) {
+      changes.push({ kind: "planting", id: planting.id, before: planting, after: null });
+    }
+    return change(...changes, { kind: "bed", id, before, after: null });
+  },
+});

@@ -1,0 +1,71 @@
+import type { Bed, Garden } from "../../garden";
+import { overlap, within, type Outline } from "../../layout";
+import { lengthWords } from "../../wording";
+
+/** Something about where a bed lies that cannot be. */
+export interface LayoutProblem {
+  /** The same problem has the same key before and after a change. */
+  key: string;
+  /** The bed that could lie elsewhere. */
+  bedId: string;
+  message: string;
+}
+
+/** A laid-out bed as a rectangle on the ground. */
+export function outlineOf(bed: Bed): Outline | null {
+  return bed.position && { ...bed.position, lengthM: bed.lengthM, widthM: bed.widthM };
+}
+
+/** Everything that cannot lie as it does: outside the plot, across a wall, over another bed. */
+export function layoutProblems(garden: Garden): LayoutProblem[] {
+  const { plot } = garden;
+  if (!plot) return [];
+  const ground: Outline = {
+    xM: plot.lengthM / 2,
+    yM: plot.widthM / 2,
+    angleDeg: 0,
+    lengthM: plot.lengthM,
+    widthM: plot.widthM,
+  };
+  const { units } = garden.settings;
+  const size = `${lengthWords(plot.lengthM, units)} × ${lengthWords(plot.widthM, units)}`;
+  const problems: LayoutProblem[] = [];
+  const beds = [...garden.beds.values()].flatMap((bed) => {
+    const outline = outlineOf(bed);
+    return outline ? [{ bed, outline }] : [];
+  });
+  for (const { bed, outline } of beds) {
+    const tell = (key: string, message: string) =>
+      problems.push({ key: `${bed.id} ${key}`, bedId: bed.id, message });
+    if (!within(outline, ground)) {
+      tell(
+        "plot",
+        `${bed.name} would leave the plot of ${size}: move it in, or make the plot larger.`,
+      );
+    }
+    const own = garden.shelters.get(bed.shelterId ?? "");
+    if (own?.outline && !within(outline, own.outline)) {
+      tell(
+        `out of ${own.id}`,
+        `${bed.name} would stand out of ${own.name}: move it in, or move it out of the shelter first.`,
+      );
+    }
+    for (const other of garden.shelters.values()) {
+      if (other.id === bed.shelterId || !other.outline) continue;
+      if (overlap(outline, other.outline)) {
+        tell(`under ${other.id}`, `${bed.name} would lie under ${other.name}.`);
+      }
+    }
+  }
+  for (const [index, { bed, outline }] of beds.entries()) {
+    for (const other of beds.slice(index + 1)) {
+      if (!overlap(outline, other.outline)) continue;
+      problems.push({
+        key: [bed.id, other.bed.id].sort().join(" over "),
+        bedId: other.bed.id,
+        message: `${bed.name} would lie over ${other.bed.name}: beds may touch, not overlap.`,
+      });
+    }
+  }
+  return problems;
+}

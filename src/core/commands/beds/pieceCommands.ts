@@ -1,0 +1,83 @@
+import * as z from "zod";
+import { pieceProblems } from "../../gardenFile";
+import { type Change, type Garden } from "../../garden";
+import { materials, pieceFit, PieceSchema, type CoverPiece, type Piece } from "../../shelter";
+import { lengthWords } from "../../wording";
+import { change, command, refuse } from "../command";
+
+const GONE = "This piece is no longer in the stock.";
+
+export const setPiece = command({
+  name: "piece.set",
+  label: (piece) => `change of ${pieceWords(piece)}`,
+  input: PieceSchema,
+  run(garden, piece) {
+    const [problem] = pieceProblems("piece", piece, garden);
+    if (problem) return refuse(problem.message, problem.path);
+    const wrong = layProblem(garden, piece);
+    if (wrong) return refuse(wrong, "bedId");
+    const before = garden.pieces.get(piece.id) ?? null;
+    return change({ kind: "piece", id: piece.id, before, after: piece });
+  },
+});
+
+export const removePiece = command({
+  name: "piece.remove",
+  label: () => "taking a piece out of the stock",
+  input: z.object({ id: z.string() }),
+  run(garden, { id }) {
+    const before = garden.pieces.get(id);
+    if (!before) return refuse(GONE);
+    return change({ kind: "piece", id, before, after: null });
+  },
+});
+
+/** Pieces of cover put on beds, or brought back into the shed. */
+export const layPieces = command({
+  name: "piece.lay",
+  label: ({ pieces }) =>
+    pieces.every(({ bedId }) => bedId === null) ? "bringing covers in" : "putting covers on",
+  input: z.object({
+    pieces: z
+      .array(z.object({ id: z.string(), bedId: z.string().nullable() }))
+      .min(1, "Say which pieces.")
+      .max(500),
+  }),
+  run(garden, { pieces }) {
+    const changes: Change[] = [];
+    for (const { id, bedId } of pieces) {
+      const before = garden.pieces.get(id);
+      if (before?.kind !== "cover") return refuse(GONE);
+      const after = { ...before, bedId };
+      const [problem] = pieceProblems("piece", after, garden);
+      if (problem) return refuse(problem.message, problem.path);
+      const wrong = layProblem(garden, after);
+      if (wrong) return refuse(wrong, "bedId");
+      changes.push({ kind: "piece", id, before, after });
+    }
+    return change(...changes);
+  },
+});
+
+/** Why a piece cannot lie where it should, in a sentence; null when it can. */
+function layProblem(garden: Garden, piece: Piece): string | null {
+  if (piece.kind !== "cover" || piece.bedId === null) return null;
+  const bed = garden.beds.get(piece.bedId);
+  if (!bed) return null;
+  const { units } = garden.settings;
+  const fit = pieceFit(piece, bed);
+  if (fit.fits !== "no") return null;
+  const has = lengthWords(piece.widthM, units);
+  const needs = lengthWords(fit.neededWidthM, units);
+  return fit.problem === "tooWide"
+    ? `This ${pieceWords(piece)} is ${has} wide and ${bed.name} ${lengthWords(bed.widthM, units)}: a rigid cover wider than its bed would stand on the path. Take one of about ${needs}.`
+    : `This ${pieceWords(piece)} is ${has} wide; ${bed.name} wants at least ${needs}, with its edges to weigh down.`;
+}
+
+function pieceWords(piece: Piece): string {
+  return piece.kind === "cover" ? coverName(piece) : piece.kind;
+}
+
+function coverName({ materialId }: CoverPiece): string {
+  return materials.get(materialId)?.shortName ?? materialId;
+}

@@ -1,0 +1,22 @@
+export { type PutOn } from "./coversToPut";
+export { nightFor } from "./nightFor";
+export { nightsAhead, type NightAhead } from "./nightsAhead";
+export {
+  expectedDay,
+  handlingOf,
+  handlingOver,
+  lightShareOfCovers,
+  nightDegrees,
+  nightOf,
+  oneMoreLayer,
+  shelterDays,
+  ventAdvice,
+  type NightDegrees,
+  type OneMore,
+  type ShelterDays,
+  type VentAdvice,
+} from "./shelterDays";
+export { coverPiecesOf, piecesInShed, standingCovers } from "./standingCovers";
+export { stormWarnings, type StormWarning } from "./stormWarnings";
+export { tonight, type NightForPlanting, type Tonight } from "./tonight";
+export { adviceWords } from "./tonightWords";

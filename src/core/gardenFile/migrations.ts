@@ -1,0 +1,148 @@
+import { BY_THE_BOOK } from "./byTheBook";
+import { exactM, SAME_LENGTH_M } from "../layout";
+import type { EntityKind } from "../garden";
+import { STATION_ADDRESS } from "../garden";
+
+/** Anything that was kept by an earlier version, as yet unchecked. */
+type Kept = Record<string, unknown>;
+
+/** A shelter as it is built where nobody says more: of its kind's height, aired when it gets warm. */
+export const PLAIN_SHELTER = {
+  heightM: null,
+  vent: { kind: "automatic", opensAtC: 15, wideAtC: 25 },
+  barrelLitres: 0,
+  film: null,
+} as const;
+
+/** What each version added, by kind of entity: fields that are missing get these values. */
+const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>> = {
+  2: {
+    settings: (settings) => ({ stationUrl: null, ...settings }),
+    place: (place) => ({
+      climateFrom: "sketch",
+      horizon: [],
+      ...place,
+      ...(isKept(place.climate) ? { climate: { wetDaysPerYear: null, ...place.climate } } : {}),
+    }),
+    bed: (bed) => ({ horizon: null, ...bed }),
+  },
+  3: {
+    settings: (settings) => ({ rotationYears: 3, ...settings }),
+    planting: (planting) => ({ ...BY_THE_BOOK, ...planting }),
+    bed: (bed) => ({ position: null, ...bed }),
+    shelter: (shelter) => ({ outline: null, ...shelter }),
+  },
+  4: {
+    settings: (settings) => ({ soilSchool: "undug", ...settings }),
+    planting: (planting) => ({ ...BY_THE_BOOK, fromM: 0, ...planting }),
+    bed: (bed) => ({ history: [], ...bed }),
+  },
+  5: {
+    settings: (settings) => ({ degreesSchool: "measured", ...settings }),
+    shelter: (shelter) => ({ ...PLAIN_SHELTER, ...shelter }),
+  },
+  6: { garden: (head) => ({ walk: [], ...head }) },
+  7: {
+    garden: (head) => ({ sample: false, ...head }),
+    settings: (settings) => ({ ...settings, stationUrl: plainAddress(settings.stationUrl) }),
+  },
+};
+
+/** A station's address without what it may no longer hold; null where nothing else is left. */
+function plainAddress(address: unknown): unknown {
+  if (typeof address !== "string") return address;
+  const [plain = ""] = address.split(/[?#]/);
+  return STATION_ADDRESS.test(plain) ? plain : null;
+}
+
+/** Lists that a file of an earlier version does not have. */
+const LISTS_ADDED = [
+  "rests",
+  "feedings",
+  "successions",
+  "ownCrops",
+  "ownVarieties",
+  "seedLots",
+  "stands",
+  "trays",
+  "mixes",
+  "pieces",
+  "thermometerDays",
+  "logEntries",
+];
+
+/** An entity kept by an earlier version as this one would keep it. Anything else is left alone. */
+export function migrateEntity(kind: EntityKind, entity: unknown, fromVersion: number): unknown {
+  if (!isKept(entity)) return entity;
+  return Object.entries(ADDED)
+    .filter(([version]) => Number(version) > fromVersion)
+    .reduce<Kept>((kept, [, added]) => added[kind]?.(kept) ?? kept, entity);
+}
+
+/**
+ * The content of a garden file of an earlier version as this one would write it, still unchecked.
+ *
+ * @param version the file's own, below the current one
+ */
+export function migrateGardenFile(content: Kept, version: number, current: number): Kept {
+  const each = (kind: EntityKind, list: unknown) =>
+    Array.isArray(list) ? list.map((entity) => migrateEntity(kind, entity, version)) : list;
+  const plantings = each("planting", content.plantings);
+  return {
+    record: null,
+    outlook: null,
+    plot: null,
+    ...Object.fromEntries(LISTS_ADDED.map((name) => [name, []])),
+    ...content,
+    version: current,
+    garden: migrateEntity("garden", content.garden, version),
+    settings: migrateEntity("settings", content.settings, version),
+    place: migrateEntity("place", content.place, version),
+    shelters: each("shelter", content.shelters),
+    beds: each("bed", content.beds),
+    plantings: version < PLACED_SINCE ? alongTheirBeds(plantings, content.beds) : plantings,
+  };
+}
+
+/** From this version on, plantings say where along their beds they begin. */
+export const PLACED_SINCE = 4;
+
+/**
+ * Plantings of earlier versions, each put after the one before it along its bed, in the order of
+ * their sowing, and from the near end again where the bed is used up. Anything else is left alone.
+ */
+export function alongTheirBeds(plantings: unknown, beds: unknown): unknown {
+  if (!Array.isArray(plantings) || !Array.isArray(beds)) return plantings;
+  const lengths = new Map(beds.filter(isKept).map((bed) => [bed.id, metresOf(bed.lengthM)]));
+  const usedM = new Map<unknown, number>();
+  const bySowing = plantings
+    .filter(isKept)
+    .sort((a, b) => (dateOf(a.sowOn) < dateOf(b.sowOn) ? -1 : 1));
+  const fromM = new Map<unknown, number>();
+  for (const planting of bySowing) {
+    const used = usedM.get(planting.bedId) ?? 0;
+    const takes = metresOf(planting.lengthM);
+    const fits = used + takes <= (lengths.get(planting.bedId) ?? 0) + SAME_LENGTH_M;
+    const from = fits ? exactM(used) : 0;
+    fromM.set(planting, from);
+    usedM.set(planting.bedId, from + takes);
+  }
+  return plantings.map((planting: unknown) =>
+    fromM.has(planting) && isKept(planting)
+      ? { ...planting, fromM: fromM.get(planting) }
+      : planting,
+  );
+}
+
+/** Anything may stand in a file that is not checked yet, also what cannot be made a number or a text. */
+function metresOf(value: unknown): number {
+  return typeof value === "number" ? value : 0;
+}
+
+function dateOf(value: unknown): string {
+  return typeof value === "string" ? value : "";
+}
+
+function isKept(value: unknown): value is Kept {
+  return typeof value === "object" && value !== null && !Array.isArray(value);
+}

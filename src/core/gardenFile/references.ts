@@ -1,0 +1,300 @@
+import { coverCropLibrary } from "../soil";
+import { cropLibrary, cropProblems, varietyOf, type Crop } from "../crops";
+import { fitsInto } from "../layout";
+import type { LogEntry, ThermometerDay } from "../log";
+import type { SeedLot } from "../seedBox";
+import type { Tray } from "../trays";
+import { mulches, type Feeding, type Rest } from "../soil";
+import { materials, type Piece } from "../shelter";
+import { COLLECTED_KINDS, COLLECTIONS } from "../garden";
+import { fromGardenFile, type Garden } from "../garden";
+import { cropsOf } from "../garden";
+import type { Problem } from "./problems";
+import type { Bed, GardenFile, OwnCrop, OwnVariety, Place, Planting, Shelter } from "../garden";
+
+/** References of a file that lead nowhere, and ids used twice. */
+export function referenceProblems(file: GardenFile): Problem[] {
+  const shelterIds = new Set(file.shelters.map((shelter) => shelter.id));
+  const garden = fromGardenFile(file);
+  const crops = cropsOf(garden);
+  return [
+    ...(file.place ? placeProblems("place", file.place, file.record !== null) : []),
+    ...COLLECTED_KINDS.flatMap((kind) => repeatedIds(COLLECTIONS[kind], file[COLLECTIONS[kind]])),
+    ...file.ownCrops.flatMap((own, index) => ownCropProblems(`ownCrops[${index}]`, own)),
+    ...file.ownVarieties.flatMap((own, index) =>
+      ownVarietyProblems(`ownVarieties[${index}]`, own, crops),
+    ),
+    ...file.shelters.flatMap((shelter, index) => coverProblems(`shelters[${index}]`, shelter)),
+    ...file.beds.flatMap((bed, index) => bedProblems(`beds[${index}]`, bed, shelterIds)),
+    ...file.plantings.flatMap((planting, index) => [
+      ...plantingProblems(`plantings[${index}]`, planting, crops),
+      ...(planting.successionId === null || garden.successions.has(planting.successionId)
+        ? []
+        : [missing(`plantings[${index}].successionId`, "succession", planting.successionId)]),
+      ...(garden.beds.has(planting.bedId)
+        ? []
+        : [
+            {
+              path: `plantings[${index}].bedId`,
+              message: `There is no bed "${planting.bedId}" in this garden.`,
+            },
+          ]),
+    ]),
+    ...file.rests.flatMap((rest, index) => restProblems(`rests[${index}]`, rest, garden)),
+    ...file.feedings.flatMap((feeding, index) =>
+      feedingProblems(`feedings[${index}]`, feeding, garden),
+    ),
+    ...file.seedLots.flatMap((lot, index) => lotProblems(`seedLots[${index}]`, lot, crops)),
+    ...file.pieces.flatMap((piece, index) => pieceProblems(`pieces[${index}]`, piece, garden)),
+    ...file.thermometerDays.flatMap((day, index) =>
+      thermometerProblems(`thermometerDays[${index}]`, day, garden),
+    ),
+    ...file.logEntries.flatMap((entry, index) =>
+      logProblems(`logEntries[${index}]`, entry, garden),
+    ),
+    ...file.garden.walk.flatMap((id, index) =>
+      garden.beds.has(id) ? [] : [missing(`garden.walk[${index}]`, "bed", id)],
+    ),
+    ...file.trays.flatMap((tray, index) => trayProblems(`trays[${index}]`, tray, garden)),
+  ];
+}
+
+function missing(path: string, what: string, id: string): Problem {
+  return { path, message: `There is no ${what} "${id}" in this garden.` };
+}
+
+/** What is wrong with a crop of the grower's own. */
+function ownCropProblems(path: string, own: OwnCrop): Problem[] {
+  if (cropLibrary.has(own.id)) {
+    return [{ path: `${path}.id`, message: `The library has a crop "${own.id}" already.` }];
+  }
+  return cropProblems(own.crop).map((problem) => ({
+    ...problem,
+    path: `${path}.crop.${problem.path}`,
+  }));
+}
+
+function ownVarietyProblems(
+  path: string,
+  own: OwnVariety,
+  crops: ReadonlyMap<string, Crop>,
+): Problem[] {
+  const crop = crops.get(own.cropId);
+  if (!crop) return [missing(`${path}.cropId`, "crop", own.cropId)];
+  return crop.varieties.filter(({ id }) => id === own.id).length > 1
+    ? [{ path: `${path}.id`, message: `${crop.name} has a variety "${own.id}" already.` }]
+    : [];
+}
+
+function lotProblems(path: string, lot: SeedLot, crops: ReadonlyMap<string, Crop>): Problem[] {
+  return cropAndVarietyProblems(path, lot, crops);
+}
+
+/** What is wrong with what a tray holds and where it stands. */
+export function trayProblems(
+  path: string,
+  tray: Tray,
+  garden: Pick<Garden, "stands" | "seedLots" | "plantings" | "ownCrops" | "ownVarieties">,
+): Problem[] {
+  const crops = cropsOf(garden);
+  return [
+    ...tray.stays.flatMap(({ standId }, index) =>
+      standId === null || garden.stands.has(standId)
+        ? []
+        : [missing(`${path}.stays[${index}].standId`, "place for trays", standId)],
+    ),
+    ...tray.sowings.flatMap((sowing, index) => {
+      const at = `${path}.sowings[${index}]`;
+      const { lotId, plantingId } = sowing;
+      return [
+        ...cropAndVarietyProblems(at, sowing, crops),
+        ...(lotId === null || garden.seedLots.has(lotId)
+          ? []
+          : [missing(`${at}.lotId`, "seed lot", lotId)]),
+        ...(plantingId === null || garden.plantings.has(plantingId)
+          ? []
+          : [missing(`${at}.plantingId`, "planting", plantingId)]),
+      ];
+    }),
+  ];
+}
+
+/** Whether a crop and its variety are known. */
+export function cropAndVarietyProblems(
+  path: string,
+  one: { cropId: string; varietyId: string },
+  crops: ReadonlyMap<string, Crop>,
+): Problem[] {
+  const crop = crops.get(one.cropId);
+  if (!crop) {
+    return [
+      { path: `${path}.cropId`, message: `There is no crop "${one.cropId}" in the library.` },
+    ];
+  }
+  return varietyOf(crop, one.varietyId)
+    ? []
+    : [
+        {
+          path: `${path}.varietyId`,
+          message: `${crop.name} has no variety "${one.varietyId}".`,
+        },
+      ];
+}
+
+/** What is wrong with a planting's crop, variety or way of growing. */
+export function plantingProblems(
+  path: string,
+  planting: Planting,
+  crops: ReadonlyMap<string, Crop>,
+): Problem[] {
+  const problems = cropAndVarietyProblems(path, planting, crops);
+  const crop = crops.get(planting.cropId);
+  if (!crop) return problems;
+  if ((planting.arrangement === "pots") !== (planting.potCm !== null)) {
+    problems.push({
+      path: `${path}.potCm`,
+      message: "Give the pots' diameter where it grows in pots, and only there.",
+    });
+  }
+  if (planting.method === "transplant" && crop.transplanting.tolerance === "never") {
+    problems.push({
+      path: `${path}.method`,
+      message: `${crop.name} does not stand being transplanted: sow it direct.`,
+    });
+  }
+  if (planting.stage === "baby" && crop.babyLeaf === undefined) {
+    problems.push({ path: `${path}.stage`, message: `${crop.name} is not cut as young leaves.` });
+  }
+  return problems;
+}
+
+/** What is wrong with where a rest lies, or what it lies under. */
+export function restProblems(path: string, rest: Rest, garden: Pick<Garden, "beds">): Problem[] {
+  const problems: Problem[] = [];
+  const bed = garden.beds.get(rest.bedId);
+  if (!bed) problems.push(missing(`${path}.bedId`, "bed", rest.bedId));
+  else if (!fitsInto(rest.fromM + rest.lengthM, bed.lengthM)) {
+    problems.push({
+      path: `${path}.lengthM`,
+      message: `${bed.name} ends before this rest does: take at most ${bed.lengthM} m in all.`,
+    });
+  }
+  if (rest.untilOn <= rest.fromOn) {
+    problems.push({ path: `${path}.untilOn`, message: "A rest ends after it begins." });
+  }
+  const { under } = rest;
+  if (under.kind === "coverCrop" && !coverCropLibrary.has(under.coverCropId)) {
+    problems.push(missing(`${path}.under.coverCropId`, "cover crop", under.coverCropId));
+  }
+  if (under.kind === "mulch" && !mulches.has(under.mulchId)) {
+    problems.push(missing(`${path}.under.mulchId`, "mulch", under.mulchId));
+  }
+  return problems;
+}
+
+/** What is wrong with the bed of a feeding. */
+export function feedingProblems(
+  path: string,
+  feeding: Feeding,
+  garden: Pick<Garden, "beds">,
+): Problem[] {
+  return garden.beds.has(feeding.bedId) ? [] : [missing(`${path}.bedId`, "bed", feeding.bedId)];
+}
+
+/** What is wrong with a piece's material, or with the bed it lies on. */
+export function pieceProblems(path: string, piece: Piece, garden: Pick<Garden, "beds">): Problem[] {
+  if (piece.kind !== "cover") return [];
+  const problems: Problem[] = [];
+  if (!materials.has(piece.materialId)) {
+    problems.push({
+      path: `${path}.materialId`,
+      message: `There is no covering "${piece.materialId}": use one of ${[...materials.keys()].join(", ")}.`,
+    });
+  }
+  if (piece.bedId !== null && !garden.beds.has(piece.bedId)) {
+    problems.push(missing(`${path}.bedId`, "bed", piece.bedId));
+  }
+  return problems;
+}
+
+/** What is wrong with where a thermometer hangs. */
+export function thermometerProblems(
+  path: string,
+  { under }: ThermometerDay,
+  garden: Pick<Garden, "beds" | "shelters">,
+): Problem[] {
+  const there = under.kind === "bed" ? garden.beds : garden.shelters;
+  return there.has(under.id) ? [] : [missing(`${path}.under.id`, under.kind, under.id)];
+}
+
+/** What of an entry of the log leads nowhere. */
+export function logProblems(
+  path: string,
+  { what }: LogEntry,
+  garden: Pick<Garden, "beds" | "shelters" | "plantings" | "seedLots">,
+): Problem[] {
+  const problems: Problem[] = [];
+  const at = (field: string) => `${path}.what.${field}`;
+  if ("plantingId" in what && what.plantingId !== null && !garden.plantings.has(what.plantingId)) {
+    problems.push(missing(at("plantingId"), "planting", what.plantingId));
+  }
+  if ("bedId" in what && what.bedId !== null && !garden.beds.has(what.bedId)) {
+    problems.push(missing(at("bedId"), "bed", what.bedId));
+  }
+  if (what.kind === "sown" && what.lotId !== null && !garden.seedLots.has(what.lotId)) {
+    problems.push(missing(at("lotId"), "seed lot", what.lotId));
+  }
+  if (what.kind === "temperature" && what.under !== null) {
+    const { under } = what;
+    const there = under.kind === "bed" ? garden.beds : garden.shelters;
+    if (!there.has(under.id)) problems.push(missing(at("under.id"), under.kind, under.id));
+  }
+  return problems;
+}
+
+/** What is wrong with where a place takes its climate from. */
+export function placeProblems(path: string, place: Place, hasRecord: boolean): Problem[] {
+  if (place.climateFrom === "sketch" || hasRecord) return [];
+  return [
+    {
+      path: `${path}.climateFrom`,
+      message: "There is no daily record in this garden to go by: read one in first.",
+    },
+  ];
+}
+
+/** What is wrong with a bed's shelter or covers. */
+export function bedProblems(path: string, bed: Bed, shelterIds: ReadonlySet<string>): Problem[] {
+  const problems = coverProblems(path, bed);
+  if (bed.shelterId !== null && !shelterIds.has(bed.shelterId)) {
+    problems.push({
+      path: `${path}.shelterId`,
+      message: `There is no shelter "${bed.shelterId}" in this garden.`,
+    });
+  }
+  return problems;
+}
+
+export function coverProblems(path: string, covered: Bed | Shelter): Problem[] {
+  return covered.covers.flatMap((id, index) =>
+    materials.has(id)
+      ? []
+      : [
+          {
+            path: `${path}.covers[${index}]`,
+            message: `There is no covering "${id}": use one of ${[...materials.keys()].join(", ")}.`,
+          },
+        ],
+  );
+}
+
+function repeatedIds(path: string, entities: readonly { id: string }[]): Problem[] {
+  const seen = new Set<string>();
+  return entities.flatMap(({ id }, index) => {
+    if (!seen.has(id)) {
+      seen.add(id);
+      return [];
+    }
+    return [{ path: `${path}[${index}].id`, message: `The id "${id}" is used twice.` }];
+  });
+}

@@ -1,0 +1,20 @@
+export { dayWhenGathered, latestStart, sumBetween, type RunningSum } from "./growthCurve";
+export { feltHardening, lt50Course } from "./hardening";
+export {
+  requirement,
+  standingPacketDays,
+  type Method,
+  type Requirement,
+  type Stage,
+} from "./requirement";
+export {
+  exposureKey,
+  horizonKey,
+  Site,
+  USUAL_PLAN_SETTINGS,
+  type DegreesSchool,
+  type Exposure,
+  type PlanSettings,
+  type School,
+} from "./site";
+export { distinctSpots, type Spot } from "./spots";

@@ -1,0 +1,24 @@
+export { plantsIn, type StandingPlants } from "./bedPlants";
+export { exposureOver } from "./exposure";
+export { factsByPlanting, factsOf } from "./facts";
+export { climateOfPlace, siteFor, siteOf } from "./gardenSite";
+export { growingOf, planSettingsOf, plantingName, spotsOf, standOf } from "./growing";
+export { finalSpacing, plantingLabels } from "./plantingLabels";
+export { lifeOf, plannedOtherwise, type PlantingLife } from "./plantingState";
+export {
+  amountsFor,
+  amountSums,
+  blockShortfall,
+  seedWords,
+  spacingEffectWords,
+  usualYieldKg,
+  type Stand,
+} from "./spacing";
+export { successionMoves, successionOf } from "./successionGroup";
+export {
+  measuredOver,
+  measuredUnder,
+  thermometerDaysOf,
+  type Measured,
+  type ThermometerPair,
+} from "./thermometers";

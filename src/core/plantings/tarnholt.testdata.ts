@@ -1,0 +1,36 @@
+import demo from "@data/demo/tarnholt-commons.json";
+import { dayNumber } from "../calendar";
+import { cropLibrary, varietyOf } from "../crops";
+import { fromGardenFile, type Garden, type GardenFile } from "../garden";
+import { LEVEL_HORIZON } from "../sky";
+import { siteOf } from "./gardenSite";
+import type { Method, Stage } from "../growth";
+import type { Growing } from "../schedule";
+
+/** The demo garden and its site, for tests. */
+export const tarnholt: Garden = fromGardenFile(demo as GardenFile);
+if (!tarnholt.place) throw new Error("the demo garden has a place");
+export const tarnholtSite = siteOf(tarnholt.place, tarnholt.record);
+
+/** The same place by its few numbers instead of its record. */
+export const inlandSite = siteOf({ ...tarnholt.place, climateFrom: "sketch" }, null);
+
+export function growing(
+  cropId: string,
+  covers: string[] = [],
+  more: { method?: Method; stage?: Stage; varietyId?: string } = {},
+): Growing {
+  const crop = cropLibrary.get(cropId);
+  const variety = crop && varietyOf(crop, more.varietyId);
+  if (!crop || !variety) throw new Error(`no ${cropId}`);
+  return {
+    crop,
+    variety,
+    method: more.method ?? "direct",
+    stage: more.stage ?? "full",
+    covers,
+    horizon: LEVEL_HORIZON,
+  };
+}
+
+export const day = dayNumber;

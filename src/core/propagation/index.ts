@@ -1,0 +1,10 @@
+export { plannedRaisings, trayOccupants, type Raising } from "./raising";
+export { boxAmounts, seedNeeds, type SeedNeed } from "./seedNeed";
+export {
+  hardeningOn,
+  seedlingSize,
+  sowingStates,
+  trayWork,
+  type SowingState,
+  type TrayWork,
+} from "./trayWork";

@@ -1,0 +1,33 @@
+export { otherCropsFor, waysTo, type Way, type Wish } from "./alternatives";
+export {
+  groundSun,
+  shortfallWords,
+  sunShortfall,
+  weeksOfSun,
+  type SunShortfall,
+  type WeekOfSun,
+} from "./bedSun";
+export { cliffOf, seasonAimedAt, type Cliff } from "./cliff";
+export { why } from "./explanation";
+export { type Verdict } from "./feasibility";
+export { daysUntilWorth, grownShare, standingShare, worthOn } from "./grownShare";
+export { isSown, NOTHING_KNOWN, sameDates, shareLeft, type Facts } from "./happened";
+export { lastSafeSowing } from "./lastSafe";
+export { daysLeftFor, sowableToday, type SowNow } from "./sowToday";
+export { sowingAdvice } from "./sowingAdvice";
+export { strandOf, type Strand, type StrandPoint } from "./strand";
+export {
+  ruleFromDays,
+  ruleFromStanding,
+  successionPreview,
+  successionSowDays,
+  type SuccessionRule,
+} from "./succession";
+export {
+  bedDays,
+  latestSowingFor,
+  plantHardiness,
+  timelineFrom,
+  type Growing,
+  type Timeline,
+} from "./timeline";

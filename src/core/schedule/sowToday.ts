@@ -1,0 +1,99 @@
+import type { DayNumber } from "../calendar";
+import { varietyOf, type Crop } from "../crops";
+import { judge, type Verdict } from "./feasibility";
+import { lastSafeSowing } from "./lastSafe";
+import type { Exposure, PlanSettings, Site } from "../growth";
+import { timelineFrom, type Growing, type Timeline } from "./timeline";
+import type { Wording } from "../wording";
+import { distinctSpots, type Spot } from "../growth";
+
+/** A crop that can be sown today, in the simplest place where that works. */
+export interface SowNow {
+  growing: Growing;
+  spot: Spot;
+  timeline: Timeline;
+  verdict: Verdict;
+}
+
+/** What a day's sowing comes to: what works, and what does not any more. */
+export interface SowToday {
+  /** In the order in which they are ready. */
+  now: SowNow[];
+  /** Crops that do not work anywhere in the garden, by name. */
+  not: Crop[];
+}
+
+/**
+ * Every crop that can still be sown today at this place: each in the spot with the fewest covers that
+ * gets it ready before the dark; failing that, crops that stand the winter where they come through it.
+ */
+export function sowableToday(
+  site: Site,
+  settings: PlanSettings,
+  today: DayNumber,
+  spots: readonly Spot[],
+  crops: Iterable<Crop>,
+  wording: Wording,
+): SowToday {
+  // Simple covers first: a house is for what needs it.
+  const places = distinctSpots(spots).sort((a, b) => a.covers.length - b.covers.length);
+  const now: SowNow[] = [];
+  const not: Crop[] = [];
+  for (const crop of crops) {
+    const found = firstThatWorks(site, settings, today, places, crop, wording);
+    if (found) now.push(found);
+    else not.push(crop);
+  }
+  return {
+    now: now.sort((a, b) => (a.timeline.readyDay ?? Infinity) - (b.timeline.readyDay ?? Infinity)),
+    not,
+  };
+}
+
+function firstThatWorks(
+  site: Site,
+  settings: PlanSettings,
+  today: DayNumber,
+  places: readonly Spot[],
+  crop: Crop,
+  wording: Wording,
+): SowNow | null {
+  const variety = varietyOf(crop);
+  if (!variety) return null;
+  let inSpring: SowNow | null = null;
+  for (const spot of places) {
+    for (const way of waysOf(crop)) {
+      const growing: Growing = { ...exposureOf(spot), crop, variety, ...way };
+      const timeline = timelineFrom(site, settings, growing, today);
+      const verdict = judge(site, settings, growing, timeline, null, wording);
+      const found = { growing, spot, timeline, verdict };
+      if (verdict.kind === "meets") return found;
+      if (verdict.kind === "spring" && growing.stage === "full") inSpring ??= found;
+    }
+  }
+  // What stands the winter may be sown to wait for the light; anything else is better sown then.
+  return STANDS_WINTER.has(crop.season) ? inSpring : null;
+}
+
+const STANDS_WINTER: ReadonlySet<Crop["season"]> = new Set(["overwinters", "either"]);
+
+function exposureOf({ covers, horizon, own }: Spot): Exposure {
+  return { covers, horizon, own };
+}
+
+/** The crop's usual way, and young leaves where the whole plant does not make it. */
+function waysOf(crop: Crop): Pick<Growing, "method" | "stage">[] {
+  const method = crop.transplanting.tolerance === "usual" ? "transplant" : "direct";
+  const full = { method, stage: "full" } as const;
+  return crop.babyLeaf ? [full, { method: "direct", stage: "baby" }] : [full];
+}
+
+/** Days left until the last safe sowing of what is sown now; null where there is no cliff ahead. */
+export function daysLeftFor(
+  site: Site,
+  settings: PlanSettings,
+  { growing, timeline }: SowNow,
+): number | null {
+  const safe = lastSafeSowing(site, settings, growing, timeline);
+  return safe.kind === "by" ? safe.day - timeline.sowDay : null;
+}

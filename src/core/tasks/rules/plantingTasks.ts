@@ -1,0 +1,15 @@
+import { growingTasks } from "./growingTasks";
+import { harvestTasks } from "./harvestTasks";
+import { setupTasks } from "./setupTasks";
+import { sowingTasks } from "./sowingTasks";
+import type { PlantingRound, Task } from "../task";
+
+/** Everything that one planting asks for on a day. */
+export function plantingTasks(round: PlantingRound): Task[] {
+  return [
+    ...sowingTasks(round),
+    ...setupTasks(round),
+    ...growingTasks(round),
+    ...harvestTasks(round),
+  ];
+}

@@ -1,0 +1,143 @@
+import { laterWords, type DayNumber } from "../calendar";
+import type { Bed, Garden } from "../garden";
+import type { Work } from "../log";
+import { planSettingsOf, type PlantingLife, type StandingPlants } from "../plantings";
+import { timelineFrom } from "../schedule";
+import { type Site } from "../growth";
+import type { Wording } from "../wording";
+
+/** One thing to do, as it follows from the garden's state. */
+export interface Task {
+  /** The same for the same work on the same thing, so that it can be ticked once and stays ticked. */
+  id: string;
+  kind: Work;
+  /** What is worked on: "Spinach, winter type". */
+  subject: string;
+  /** Where, in words: a bed, a tray, a shelter, the shed. */
+  place: string;
+  bedId: string | null;
+  plantingId: string | null;
+  /** The sowing in a tray that is worked on, and how many plants a cell keeps; null elsewhere. */
+  tray: { trayId: string; sowingId: string; plantsPerCell: number } | null;
+  /** Pieces of cover that it puts on a bed, or brings in. */
+  pieces: readonly { id: string; bedId: string | null }[];
+  /** The days in which it should be done. */
+  fromDay: DayNumber;
+  untilDay: DayNumber;
+  /** Why, in a sentence. */
+  reason: string;
+  /** Seeds, litres, metres in words; null where there is nothing to measure. */
+  howMuch: string | null;
+  /** When it counts as done. */
+  endsWhen: string;
+  /** What happens if it is left. */
+  ifLeft: string;
+  /** More of the how, a sentence each: mildest first where there are ways. */
+  more: readonly string[];
+  /** Ids of `data/cautions.json`: said where the act is. */
+  cautions: readonly string[];
+  /** Ids of `data/pests.json` that are looked for: what was found can be said with a tap. */
+  pestIds: readonly string[];
+  isLate: boolean;
+}
+
+/** What most tasks have none of. */
+export const PLAIN = {
+  bedId: null,
+  plantingId: null,
+  tray: null,
+  pieces: [],
+  howMuch: null,
+  more: [],
+  cautions: [],
+  pestIds: [],
+  isLate: false,
+} as const;
+
+/** What the rules look at. */
+export interface Round {
+  site: Site;
+  garden: Garden;
+  day: DayNumber;
+  wording: Wording;
+  /** The day's usual mean in the open, °C. */
+  meanC: number;
+  /** What stands in each bed on the day, by its id: several rules look at it. */
+  standing: ReadonlyMap<string, readonly StandingPlants[]>;
+}
+
+/** What the rules for one planting look at. */
+export interface PlantingRound extends Round {
+  life: PlantingLife;
+  name: string;
+  bed: Bed;
+}
+
+/** What is due is asked for from its day on, and so long after it. */
+export const ASKED_AFTER_DAYS = 10;
+
+/** Whether something is known to have happened by the day looked at: later entries are not yet written then. */
+export function isKnown(factDay: DayNumber | null, { day }: Round): boolean {
+  return factDay !== null && factDay <= day;
+}
+
+interface Words extends Pick<Task, "reason" | "endsWhen" | "ifLeft"> {
+  howMuch?: string | null;
+  more?: readonly string[];
+  cautions?: readonly string[];
+  /** Set apart from the same work on the same planting at another time. */
+  again?: string;
+}
+
+/** What a week's wait would cost a planting, in words: little in summer, months at the cliff. */
+export function weekLater(
+  { site, garden, wording }: Round,
+  { timeline, growing }: PlantingLife,
+): string {
+  const later = timelineFrom(
+    site,
+    planSettingsOf(garden),
+    growing,
+    timeline.sowDay + DAYS_PER_WEEK,
+  );
+  if (timeline.readyDay === null) return "It does not get ready here as it is planned.";
+  if (later.readyDay === null) return "A week later it does not get ready here any more.";
+  const costs = later.readyDay - timeline.readyDay;
+  return costs === 0
+    ? "A week later it is ready on the same day."
+    : `A week later it is ready ${laterWords(costs)}, on ${wording.date(later.readyDay, timeline.sowDay)}.`;
+}
+
+const DAYS_PER_WEEK = 7;
+
+/** A task on a planting; its id names the planting, the kind of work and which time it is. */
+export function plantingTask(
+  { life, name, bed, day }: PlantingRound,
+  kind: Work,
+  fromDay: DayNumber,
+  untilDay: DayNumber,
+  words: Words,
+): Task {
+  const { planting } = life;
+  const time = words.again === undefined ? "" : `-${words.again}`;
+  return {
+    id: `${planting.id}-${kind}${time}`,
+    kind,
+    subject: name,
+    place: bed.name,
+    bedId: planting.bedId,
+    plantingId: planting.id,
+    tray: null,
+    pieces: PLAIN.pieces,
+    fromDay,
+    untilDay,
+    reason: words.reason,
+    howMuch: words.howMuch ?? null,
+    endsWhen: words.endsWhen,
+    ifLeft: words.ifLeft,
+    more: words.more ?? PLAIN.more,
+    cautions: words.cautions ?? PLAIN.cautions,
+    pestIds: PLAIN.pestIds,
+    isLate: day > untilDay,
+  };
+}

@@ -1,0 +1,417 @@
+import fc from "fast-check";
+import { dayNumber, isoDate } from "../calendar";
+import { commands, type CommandName } from "../commands";
+import type { Garden } from "../garden";
+import { lifeOf } from "../plantings";
+import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
+import { plainWording } from "../wording";
+import { tasksAhead } from "./ahead";
+import { tasksOn } from "./tasks";
+
+const wording = plainWording();
+const on = (date: string, garden: Garden = tarnholt) =>
+  tasksOn(site, garden, dayNumber(date), wording);
+const find = (tasks: ReturnType<typeof on>, id: string) => tasks.find((task) => task.id === id);
+const lifeDay = (
+  id: string,
+  which: "plantOutDay" | "emergeDay" | "readyDay" | "holdsUntilDay" | "boltDay",
+  after = 0,
+) => {
+  const planting = tarnholt.plantings.get(id);
+  const day = planting && lifeOf(tarnholt, site, planting)?.timeline[which];
+  if (day === null || day === undefined) throw new Error(id);
+  return isoDate(day + after);
+};
+
+/** Expects a task of the demo garden on a day, by some of its fields; null expects none. */
+function expectTask(date: string, id: string, expected: object | null): void {
+  const found = find(on(date), id);
+  if (expected === null) return expect(found).toBeUndefined();
+  const patterns = Object.fromEntries(
+    Object.entries(expected).map(([key, value]: [string, unknown]) => [
+      key,
+      value instanceof RegExp ? expect.stringMatching(value) : value,
+    ]),
+  );
+  expect(found).toMatchObject(patterns);
+}
+
+test.each([
+  [
+    "sown on its day",
+    "2026-08-20",
+    "planting-07-sow",
+    { kind: "sow", place: "Bed 7", isLate: false },
+  ],
+  [
+    "sown late",
+    "2026-08-25",
+    "planting-07-sow",
+    { isLate: true, ifLeft: /A week later it is ready \d+ days later/ },
+  ],
+  ["asked for no more", "2026-09-05", "planting-07-sow", null],
+  ["planted out", "2026-08-28", "planting-17-plantOut", null],
+  [
+    "netted when it comes into the bed",
+    lifeDay("planting-13", "plantOutDay"),
+    "planting-13-net",
+    { kind: "net", ifLeft: /lay their eggs/ },
+  ],
+  [
+    "picked when ready",
+    lifeDay("planting-07", "readyDay"),
+    "planting-07-harvest",
+    { reason: /outer leaves/ },
+  ],
+  ["not before", lifeDay("planting-07", "readyDay", -1), "planting-07-harvest", null],
+  [
+    "cleared when over",
+    lifeDay("planting-07", "holdsUntilDay"),
+    "planting-07-clear",
+    { reason: /leave the roots in/ },
+  ],
+  ["thinned in its tray", "2026-09-24", "sowing-2-thin", { kind: "thin" }],
+])("%s", (_what, date, id, expected) => {
+  expectTask(date, id, expected);
+});
+
+/** A task settled as the grower does it. */
+function settled(garden: Garden, id: string, date: string, as: "done" | "skipped" = "done") {
+  const task = find(on(date, garden), id);
+  if (!task) throw new Error(`${id} is not asked for on ${date}`);
+  const outcome = commands["round.settle"].apply(garden, {
+    tasks: [task],
+    on: date,
+    as,
+    today: date,
+  });
+  if (!outcome.ok) throw new Error(outcome.refusal);
+  return outcome.garden;
+}
+
+test("a row is looked at when it should be up: once it is sown, not while the sowing is still asked for", () => {
+  const emergeOn = lifeDay("planting-07", "emergeDay");
+  const look = "planting-07-checkEmergence";
+  expect(find(on(emergeOn), look)).toBeUndefined();
+  const sown = settled(tarnholt, "planting-07-sow", "2026-08-20");
+  expect(find(on(emergeOn, sown), look)).toMatchObject({
+    kind: "checkEmergence",
+    ifLeft: expect.stringMatching(/sown again until/),
+  });
+  const seen = settled(sown, look, emergeOn);
+  expect(find(on(isoDate(dayNumber(emergeOn) + 1), seen), look)).toBeUndefined();
+});
+
+/** The demo garden changed by a command. */
+function changed(name: CommandName, input: object, garden = tarnholt): Garden {
+  const outcome = commands[name].apply(garden, input);
+  if (!outcome.ok) throw new Error(outcome.refusal);
+  return outcome.garden;
+}
+const kinds = (date: string, kind: string, garden = tarnholt) =>
+  on(date, garden).filter((task) => task.kind === kind);
+
+test.each([
+  [
+    "trays are filled before a sowing",
+    "2026-09-24",
+    "planting-30-fill",
+    { howMuch: /60 cells, about 1 L/ },
+  ],
+  [
+    "seed that is short is ordered",
+    "2026-09-24",
+    "order-garlic-hardneck-2026-10-12",
+    { place: "Seed box" },
+  ],
+  [
+    "a bed is readied before it is planted",
+    "2026-10-06",
+    "planting-27-readyBed",
+    { place: "Bed 10", reason: /It comes in on 12 October/ },
+  ],
+  ["not on the day itself", "2026-10-12", "planting-27-readyBed", null],
+  [
+    "shade comes off after the bright days",
+    "2026-09-28",
+    "planting-19-shadeOff",
+    { kind: "shadeOff" },
+  ],
+  [
+    "watering changes when roots are down",
+    "2026-09-24",
+    "planting-22-changeWatering",
+    { reason: /deep and seldom/ },
+  ],
+  [
+    "new plants are watered every day anew",
+    "2026-09-26",
+    "planting-19-waterIn-2026-09-26",
+    { kind: "waterIn" },
+  ],
+  [
+    "what is hungry is fed once in the middle",
+    "2026-09-24",
+    "planting-07-feed",
+    { cautions: ["compost-dust"] },
+  ],
+  [
+    "roots that keep are stored in time",
+    "2026-10-12",
+    "planting-02-store",
+    { howMuch: /0 °C, in moist air/ },
+  ],
+  [
+    "hoses are drained before the frost",
+    "2026-09-24",
+    "winter-settings-2026",
+    { reason: /Frost can come from 25 September/ },
+  ],
+  [
+    "and water is on again in spring",
+    "2027-05-20",
+    "summer-settings-2027",
+    { cautions: ["hot-house"] },
+  ],
+  ["direct sowings are thinned", "2026-09-24", "planting-21-thin", { howMuch: /one every/ }],
+  [
+    "picked kale is picked again",
+    "2026-09-24",
+    "planting-03-harvest-2026-09-17",
+    { reason: /Last picked on 17 September/ },
+  ],
+  ["but not the day after", "2026-09-18", "planting-03-harvest-2026-09-17", null],
+  [
+    "frost-sweetened roots may wait",
+    "2026-09-24",
+    "planting-02-harvest",
+    { reason: /sweeter after the first frost/ },
+  ],
+  [
+    "seedlings that outgrew their cells are potted on",
+    "2026-10-13",
+    "sowing-1-potOn",
+    { isLate: true },
+  ],
+  [
+    "the best are left for seed before they bolt",
+    lifeDay("planting-21", "boltDay", -5),
+    "planting-21-leaveForSeed",
+    { howMuch: /20 plants, 1000 m/ },
+  ],
+  ["peas get their twigs", "2027-03-20", "planting-33-support", { kind: "support" }],
+])("%s", (_what, date, id, expected) => {
+  expectTask(date, id, expected);
+});
+
+test("beds are looked at as often as their pests ask; what was seen is asked after, the spray last", () => {
+  const [first] = kinds("2026-09-24", "scout").filter(({ bedId }) => bedId === "bed-3");
+  expect(first).toMatchObject({
+    id: "bed-3-scout-first",
+    subject: expect.stringMatching(/caterpillars/),
+  });
+  if (!first) throw new Error("a look at bed 3");
+  const looked = settled(tarnholt, first.id, "2026-09-24");
+  const inBed3 = (date: string, garden: Garden) =>
+    kinds(date, "scout", garden).filter(({ bedId }) => bedId === "bed-3");
+  expect(inBed3("2026-09-27", looked)).toEqual([]);
+  expect(inBed3("2026-09-29", looked)).toMatchObject([{ id: "bed-3-scout-2026-09-24" }]);
+  const [again] = kinds("2026-09-24", "scout").filter(({ id }) => id.includes("caterpillars"));
+  expect(again).toMatchObject({
+    place: "Bed 11",
+    reason: expect.stringMatching(/^Seen on 13 September\. Pick off/),
+    cautions: ["label"],
+  });
+  const ways = again?.more ?? [];
+  expect(ways[0]).toMatch(/^Keep out: fine netting/);
+  expect(ways.at(-1)).toMatch(
+    /^Only if that is not enough: .*by its label.*not within 1 day of picking/,
+  );
+  // The kale there is ready: nothing may be picked before the days are over.
+  expect(ways.at(-1)).toMatch(/nothing is picked here before 25 September/);
+});
+
+test("watering follows what has dried, what rained and what keeps the rain off", () => {
+  const house = (date: string, garden = tarnholt) =>
+    kinds(date, "water", garden).find(({ place }) => place === "Greenhouse");
+  // Watered on 22 September by the log: not two days after, but when it has dried again.
+  expect(house("2026-09-24")).toBeUndefined();
+  const again = house("2026-10-08");
+  expect(again).toMatchObject({
+    id: "greenhouse-water-2026-09-22",
+    reason: expect.stringMatching(/since 22 September, and no rain comes in/),
+  });
+  if (!again) throw new Error("dry again");
+  const watered = settled(tarnholt, again.id, "2026-10-08");
+  expect(house("2026-10-09", watered)).toBeUndefined();
+  // Never into frost: midwinter asks for none.
+  expect(kinds("2026-12-20", "water")).toEqual([]);
+  // A wet outlook spares the open beds; the house does not feel it.
+  const rain = changed("outlook.set", {
+    id: "outlook",
+    receivedAt: "2026-09-24T06:00:00Z",
+    outlook: {
+      format: "late-ember-outlook",
+      version: 1,
+      source: "the grower",
+      simulated: false,
+      issuedOn: "2026-09-24",
+      days: [
+        {
+          date: "2026-09-24",
+          minTempC: 8,
+          maxTempC: 14,
+          spreadC: 1,
+          precipitationMm: 30,
+          cloudShare: 1,
+          windMps: 2,
+        },
+      ],
+    },
+  });
+  const open = (garden: Garden) => kinds("2026-09-24", "water", garden).map(({ place }) => place);
+  expect(open(tarnholt)).toContain("Open beds");
+  expect(open(rain)).not.toContain("Open beds");
+  expect(open(rain)).toContain("Twin frames");
+});
+
+test("what was stored is looked through every fortnight, while it keeps", () => {
+  const stored = settled(tarnholt, "planting-02-store", "2026-10-15");
+  const look = (date: string, garden: Garden) => kinds(date, "lookThroughStore", garden);
+  expect(look("2026-10-28", stored)).toEqual([]);
+  expect(look("2026-10-29", stored)).toMatchObject([{ id: "store-look-2026-10-15" }]);
+  const looked = settled(stored, "store-look-2026-10-15", "2026-10-30");
+  expect(look("2026-11-12", looked)).toEqual([]);
+  expect(look("2026-11-13", looked)).toMatchObject([{ id: "store-look-2026-10-30" }]);
+  expect(look("2027-06-20", looked)).toEqual([]);
+});
+
+test("a bed's own covers come off for good once, in spring", () => {
+  // Asked for on eleven days in a row: every third of them meets it.
+  const days = Array.from({ length: 40 }, (_, index) =>
+    isoDate(dayNumber("2027-02-01") + 3 * index),
+  );
+  const asked = days.filter((date) =>
+    kinds(date, "uncover").some(({ bedId }) => bedId === "house-3"),
+  );
+  expect(asked.length).toBeGreaterThan(0);
+  expect(asked.length).toBeLessThanOrEqual(4);
+  const first = dayNumber(asked[0] ?? "");
+  expect(dayNumber(asked.at(-1) ?? "") - first).toBe(3 * (asked.length - 1));
+});
+
+test("the days ahead tell each work once, daily work with its days", () => {
+  const ahead = tasksAhead(site, tarnholt, dayNumber("2026-09-24"), 7, wording);
+  expect(new Set(ahead.map(({ task }) => task.id)).size).toBe(ahead.length);
+  const daily = ahead.find(({ task }) => task.id.startsWith("planting-19-waterIn"));
+  expect(daily?.days).toHaveLength(7);
+  expect(ahead.find(({ task }) => task.id === "planting-30-sowTray")?.days).toEqual([
+    dayNumber("2026-09-26"),
+  ]);
+});
+
+test("on the eve of a freeze the night comes first: covers, what to shut, what to pick", () => {
+  const days = [4, -6, -3].map((minTempC, index) => ({
+    date: isoDate(dayNumber("2026-09-24") + index),
+    minTempC,
+    maxTempC: minTempC + 9,
+    spreadC: 1,
+    precipitationMm: 0,
+    cloudShare: 0,
+    windMps: index === 2 ? 12 : 1,
+  }));
+  const outcome = commands["outlook.set"].apply(tarnholt, {
+    id: "outlook",
+    receivedAt: "2026-09-24T16:00:00Z",
+    outlook: {
+      format: "late-ember-outlook",
+      version: 1,
+      source: "the grower",
+      simulated: false,
+      issuedOn: "2026-09-24",
+      days,
+    },
+  });
+  if (!outcome.ok) throw new Error(outcome.refusal);
+  const tasks = on("2026-09-24", outcome.garden);
+  const kinds = tasks.map(({ kind }) => kind);
+  const tonight = ["cover", "shut", "pickBeforeFrost", "carryIn"];
+  const last = kinds.reduce((at, kind, index) => (tonight.includes(kind) ? index : at), -1);
+  expect(last).toBeGreaterThan(5);
+  expect(kinds.slice(0, last + 1).every((kind) => tonight.includes(kind))).toBe(true);
+  expect(kinds.filter((kind) => kind === "cover").length).toBeGreaterThan(1);
+  expect(tasks.find(({ kind }) => kind === "prepareForWind")?.reason).toMatch(/26 September/);
+  // Covers that lie there are asked for no more, and come in when it is mild.
+  const lay = tasks.flatMap((task) =>
+    task.kind === "cover" && task.bedId ? [{ id: "heavy-1", bedId: task.bedId }] : [],
+  );
+  const laid = commands["piece.lay"].apply(tarnholt, { pieces: lay.slice(0, 1) });
+  if (!laid.ok) throw new Error(laid.refusal);
+  expect(on("2026-08-20", laid.garden).map(({ kind }) => kind)).toContain("bringIn");
+});
+
+test("a shelter without an opener is aired on a warm day; one with it looks after itself", () => {
+  const manual = commands["shelter.edit"].apply(tarnholt, {
+    id: "twin-frames",
+    vent: { kind: "manual", fromHour: 10, toHour: 15, share: 0.5 },
+  });
+  if (!manual.ok) throw new Error(manual.refusal);
+  const vents = (garden: Garden) =>
+    on("2026-09-24", garden)
+      .filter(({ kind }) => kind === "vent")
+      .map(({ place }) => place);
+  expect(vents(manual.garden)).toEqual(["Twin frames"]);
+  expect(vents(tarnholt)).toEqual([]);
+});
+
+test("beds are fed, sown with green manure and freed again when their day has come", () => {
+  const rest = commands["rest.set"].apply(tarnholt, {
+    id: "rest-1",
+    bedId: "bed-9",
+    fromM: 0,
+    lengthM: 2,
+    fromOn: "2026-12-01",
+    untilOn: "2027-03-20",
+    under: { kind: "mulch", mulchId: "leaves", depthCm: 10 },
+  });
+  if (!rest.ok) throw new Error(rest.refusal);
+  const fed = commands["feeding.set"].apply(rest.garden, {
+    id: "feed-1",
+    bedId: "bed-9",
+    on: "2026-12-01",
+    feed: { kind: "compost", depthCm: 2 },
+  });
+  if (!fed.ok) throw new Error(fed.refusal);
+  expect(find(on("2026-12-01", fed.garden), "rest-1-begin")).toMatchObject({
+    kind: "mulch",
+    place: "Bed 9",
+  });
+  // 8 × 0.8 m at 2 cm are 128 L.
+  expect(find(on("2026-12-03", fed.garden), "feed-1-feed")).toMatchObject({
+    howMuch: "128 L",
+    isLate: true,
+  });
+  expect(find(on("2027-03-20", fed.garden), "rest-1-end")).toMatchObject({ kind: "endRest" });
+});
+
+test("the same state gives the same tasks, each once, each with its reason, its end and what lateness does", () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: dayNumber("2026-04-01"), max: dayNumber("2027-05-31") }),
+      (day) => {
+        const tasks = tasksOn(site, tarnholt, day, wording);
+        expect(tasksOn(site, { ...tarnholt }, day, wording)).toEqual(tasks);
+        expect(new Set(tasks.map(({ id }) => id)).size).toBe(tasks.length);
+        for (const { reason, endsWhen, ifLeft, subject, place, fromDay } of tasks) {
+          expect(reason).toMatch(/^[A-Z0-9].*[.!]$/);
+          expect(ifLeft).toMatch(/^[A-Z].*\.$/);
+          expect(endsWhen).not.toBe("");
+          expect(subject).not.toBe("");
+          expect(place).not.toBe("");
+          expect(fromDay).toBeLessThanOrEqual(day + 7);
+        }
+      },
+    ),
+    { numRuns: 7 },
+  );
+});

@@ -1,0 +1,110 @@
+import { dayNumber, type DayNumber } from "../calendar";
+import { bedsAsWalked, type Garden } from "../garden";
+import { WORKS, type LogEntry, type Work } from "../log";
+import { lifeOf, plantingName, plantsIn } from "../plantings";
+import { type Site } from "../growth";
+import type { Wording } from "../wording";
+import { bedTasks } from "./rules/bedTasks";
+import { gardenTasks } from "./rules/gardenTasks";
+import { pestTasks } from "./rules/pestTasks";
+import { plantingTasks } from "./rules/plantingTasks";
+import { shelterTasks } from "./rules/shelterTasks";
+import type { Round, Task } from "./task";
+import { nightFor } from "../frostNight";
+import { trayTasks } from "./rules/trayTasks";
+import { waterTasks } from "./rules/waterTasks";
+
+/** What cannot wait until tomorrow comes first. */
+const TONIGHT: readonly Work[] = ["cover", "shut", "pickBeforeFrost", "carryIn"];
+
+/** Whether a task is one of the evening's decisions. */
+export function isForTonight({ kind }: Pick<Task, "kind">): boolean {
+  return TONIGHT.includes(kind);
+}
+
+/**
+ * Everything that the garden's state asks for on a day and that is not settled yet: tonight's decisions
+ * first, then what is not at a bed (trays, shelters), then the beds as one walks past them. The same
+ * state gives the same tasks.
+ */
+export function tasksOn(site: Site, garden: Garden, day: DayNumber, wording: Wording): Task[] {
+  const round = roundOn(site, garden, day, wording);
+  return inOrder(round, [...shelterTasks(round, nightFor(site, garden, day)), ...dayTasks(round)]);
+}
+
+/** What a day asks for but for its night and its weather: what can be told of a day still far ahead. */
+export function plannedTasksOn(
+  site: Site,
+  garden: Garden,
+  day: DayNumber,
+  wording: Wording,
+): Task[] {
+  const round = roundOn(site, garden, day, wording);
+  return inOrder(round, dayTasks(round));
+}
+
+function roundOn(site: Site, garden: Garden, day: DayNumber, wording: Wording): Round {
+  const { climate } = site;
+  const meanC = (climate.minTempC(day) + climate.maxTempC(day)) / 2;
+  const standing = new Map(
+    [...garden.beds.values()].map((bed) => [bed.id, plantsIn(site, garden, bed, day)]),
+  );
+  return { site, garden, day, wording, meanC, standing };
+}
+
+function dayTasks(round: Round): Task[] {
+  const { site, garden } = round;
+  const ofPlantings = [...garden.plantings.values()].flatMap((planting) => {
+    const life = lifeOf(garden, site, planting);
+    const bed = garden.beds.get(planting.bedId);
+    if (!life || !bed) return [];
+    return plantingTasks({ ...round, life, bed, name: plantingName(garden, planting) });
+  });
+  return [
+    ...trayTasks(round),
+    ...gardenTasks(round),
+    ...waterTasks(round),
+    ...bedTasks(round),
+    ...pestTasks(round),
+    ...ofPlantings,
+  ];
+}
+
+/** What is not settled yet: tonight's decisions, then what is at no bed, then bed by bed. */
+function inOrder({ garden, day }: Round, tasks: readonly Task[]): Task[] {
+  const walk = new Map(bedsAsWalked(garden).map(({ id }, index) => [id, index]));
+  const place = (task: Task) =>
+    isForTonight(task) ? -2 : task.bedId === null ? -1 : (walk.get(task.bedId) ?? -1);
+  return tasks
+    .filter(({ id }) => !isSettled(garden, id, day))
+    .map((task) => ({ task, at: place(task), rank: RANKS.get(task.kind) ?? 0 }))
+    .sort(
+      (a, b) =>
+        a.at - b.at ||
+        Number(b.task.isLate) - Number(a.task.isLate) ||
+        a.rank - b.rank ||
+        (a.task.id < b.task.id ? -1 : 1),
+    )
+    .map(({ task }) => task);
+}
+
+/** The order of work at one place. */
+const RANKS: ReadonlyMap<Work, number> = new Map(WORKS.map((work, index) => [work, index]));
+
+/** Whether the log settles a task for a day: done or left undone by then, or put off beyond it. */
+export function isSettled(
+  { logEntries }: Pick<Garden, "logEntries">,
+  taskId: string,
+  day: DayNumber,
+): boolean {
+  const entry = logEntries.get(taskId);
+  if (!entry || dayNumber(entry.on) > day) return false;
+  return entry.what.kind !== "putOff" || dayNumber(entry.what.untilOn) > day;
+}
+
+/** What of a day's round is settled already, the last one first. */
+export function settledOn({ logEntries }: Garden, day: DayNumber): LogEntry[] {
+  return [...logEntries.values()]
+    .filter(({ taskId, on }) => taskId !== null && dayNumber(on) === day)
+    .reverse();
+}

@@ -1,0 +1,121 @@
+"use client";
+
+import { useRef } from "react";
+import type { Bed } from "@/core/garden";
+import { axesOf, onDrawing, type Outline } from "@/core/layout";
+import { useDrag } from "@/ui/chart/index";
+import { grownBy, turnedTo, type BedEnd, type MapScale } from "./mapScale";
+import type { Laying } from "./useLaying";
+
+interface Props {
+  bed: Bed;
+  outline: Outline;
+  scale: MapScale;
+  laying: Laying;
+}
+
+const HANDLE_PX = 7;
+const TURN_AWAY_M = 0.7;
+
+/** Handles of the chosen bed: its two ends and two sides for the size, and one to turn it. */
+export function BedHandles({ bed, outline, scale, laying }: Props) {
+  const { lengthM, widthM, angleDeg } = outline;
+  const ends: { end: BedEnd; along: number; across: number }[] = [
+    { end: "near", along: 0, across: widthM / 2 },
+    { end: "far", along: lengthM, across: widthM / 2 },
+    { end: "left", along: lengthM / 2, across: 0 },
+    { end: "right", along: lengthM / 2, across: widthM },
+  ];
+  const turnAt = onDrawing(outline, lengthM + TURN_AWAY_M, widthM / 2);
+  const farEnd = onDrawing(outline, lengthM, widthM / 2);
+  return (
+    <g>
+      <line
+        x1={scale.x(farEnd.x)}
+        y1={scale.y(farEnd.y)}
+        x2={scale.x(turnAt.x)}
+        y2={scale.y(turnAt.y)}
+        stroke="var(--ember)"
+        strokeWidth="1.5"
+      />
+      {ends.map(({ end, along, across }) => (
+        <Handle
+          key={end}
+          at={onDrawing(outline, along, across)}
+          {...{ bed, outline, scale, laying }}
+          changed={(from, dx, dy) => grownBy(from, scale, end, dx, dy)}
+          title="Drag to size the bed"
+          square
+          turn={angleDeg}
+        />
+      ))}
+      <Handle
+        at={turnAt}
+        {...{ bed, outline, scale, laying }}
+        changed={(from, dx, dy) => {
+          const [along] = axesOf(from.angleDeg);
+          const reach = from.lengthM / 2 + TURN_AWAY_M;
+          return turnedTo(from, {
+            x: along.x * reach + dx / scale.pxPerM,
+            y: along.y * reach - dy / scale.pxPerM,
+          });
+        }}
+        title="Drag to turn the bed"
+        turn={0}
+      />
+    </g>
+  );
+}
+
+interface HandleProps extends Props {
+  at: { x: number; y: number };
+  changed: (from: Outline, dx: number, dy: number) => Outline;
+  title: string;
+  square?: boolean;
+  turn: number;
+}
+
+function Handle({ at, bed, outline, scale, laying, changed, title, square, turn }: HandleProps) {
+  const from = useRef(outline);
+  const last = useRef<Outline | null>(null);
+  const drag = useDrag({
+    onMove(dx, dy) {
+      last.current = changed(from.current, dx, dy);
+      laying.preview({ id: bed.id, outline: last.current });
+    },
+    onEnd(moved) {
+      if (moved && last.current) laying.settle({ id: bed.id, outline: last.current });
+      last.current = null;
+    },
+    onCancel: () => laying.preview(null),
+  });
+  const [x, y] = [scale.x(at.x), scale.y(at.y)];
+  const look = { fill: "var(--surface)", stroke: "var(--ember)", strokeWidth: 2 };
+  return (
+    <g
+      {...drag}
+      onPointerDown={(event) => {
+        from.current = outline;
+        drag.onPointerDown(event);
+      }}
+      data-testid={square ? "size-handle" : "turn-handle"}
+      style={{ cursor: square ? "crosshair" : "grab" }}
+    >
+      <title>{title}</title>
+      {/* A finger is wider than the mark. */}
+      <circle cx={x} cy={y} r={22} fill="transparent" />
+      {square ? (
+        <rect
+          x={x - HANDLE_PX}
+          y={y - HANDLE_PX}
+          width={2 * HANDLE_PX}
+          height={2 * HANDLE_PX}
+          transform={`rotate(${-turn} ${x} ${y})`}
+          {...look}
+        />
+      ) : (
+        <circle cx={x} cy={y} r={HANDLE_PX} {...look} />
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,178 @@
+"use client";
+
+import { useRef, type KeyboardEvent } from "react";
+import type { Bed } from "@/core/garden";
+import { cornersOf, type Outline, exactM } from "@/core/layout";
+import type { StandingPlants } from "@/core/plantings";
+import { useDrag } from "@/ui/chart/index";
+import type { LocalWording } from "@/ui/wording";
+import { PlantingShape } from "./PlantingShape";
+import type { Moving } from "./useMoving";
+import { movedBy, pathOf, turnedBy, type MapScale } from "./mapScale";
+import type { Laying } from "./useLaying";
+
+interface Props {
+  bed: Bed;
+  outline: Outline;
+  scale: MapScale;
+  plants: readonly StandingPlants[];
+  directSunH: number | null;
+  /** Id of the hatch for beds under covers of their own. */
+  coverPattern: string | null;
+  selected: boolean;
+  /** Beds are being laid out: dragged, turned, sized. */
+  layingOut: boolean;
+  laying: Laying;
+  moving: Moving;
+  wording: LocalWording;
+  onSelect: () => void;
+}
+
+const KEY_STEP_M = 0.1;
+const LARGE_STEP_M = 1;
+const TURN_DEG = 5;
+
+const KEYS: Record<string, readonly [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+
+/**
+ * A bed on the map: chosen; its plantings dragged to other beds; while beds are laid out, dragged
+ * itself, moved by arrow keys, turned by R and Shift R.
+ */
+export function BedShape(props: Props) {
+  const { bed, outline, scale, plants, directSunH, coverPattern, selected, laying, wording } =
+    props;
+  const { layingOut, moving } = props;
+  const from = useRef(outline);
+  const last = useRef<Outline | null>(null);
+  const drag = useDrag({
+    onMove(dx, dy) {
+      last.current = movedBy(from.current, scale, dx, dy);
+      laying.preview({ id: bed.id, outline: last.current });
+    },
+    onEnd(moved) {
+      props.onSelect();
+      if (moved && last.current) laying.settle({ id: bed.id, outline: last.current });
+      last.current = null;
+    },
+    onCancel: () => laying.preview(null),
+  });
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === "Enter" || event.key === " ") {
+      event.preventDefault();
+      return props.onSelect();
+    }
+    if (!layingOut) return;
+    const step = KEYS[event.key];
+    if (step) {
+      event.preventDefault();
+      const metres = event.shiftKey ? LARGE_STEP_M : KEY_STEP_M;
+      return laying.nudge({
+        id: bed.id,
+        outline: {
+          ...outline,
+          xM: rounded(outline.xM + step[0] * metres),
+          yM: rounded(outline.yM + step[1] * metres),
+        },
+      });
+    }
+    if (event.key.toLowerCase() === "r" && !event.ctrlKey && !event.metaKey) {
+      event.preventDefault();
+      laying.nudge({
+        id: bed.id,
+        outline: turnedBy(outline, event.shiftKey ? -TURN_DEG : TURN_DEG),
+      });
+    }
+  };
+  const path = pathOf(scale, cornersOf(outline));
+  const [x, y] = [scale.x(outline.xM), scale.y(outline.yM)];
+  // A name longer than its bed stands above it, clear of its plants.
+  const isShort = outline.lengthM * scale.pxPerM < bed.name.length * LETTER_PX;
+  return (
+    <g
+      {...(layingOut ? drag : {})}
+      onPointerDown={(event) => {
+        if (!layingOut) return;
+        from.current = outline;
+        drag.onPointerDown(event);
+      }}
+      onClick={() => layingOut || props.onSelect()}
+      onKeyDown={onKeyDown}
+      className="bed"
+      role="button"
+      tabIndex={0}
+      aria-pressed={selected}
+      aria-label={`${bedWords(bed, plants, directSunH, wording)}${layingOut ? ". Arrow keys move it, R turns it" : ""}.`}
+      style={{ cursor: layingOut ? "move" : "pointer" }}
+    >
+      <title>{bedWords(bed, plants, directSunH, wording)}</title>
+      {coverPattern && <path d={path} fill={`url(#${coverPattern})`} />}
+      <path
+        d={path}
+        className="bed-edge"
+        fill="transparent"
+        stroke={selected ? "var(--ember)" : "var(--text)"}
+        strokeWidth={selected ? 2.6 : 1.1}
+      />
+      {!layingOut &&
+        plants.map((group) => (
+          <PlantingShape
+            key={group.planting.id}
+            {...{ outline, group, scale, moving }}
+            onPress={props.onSelect}
+          />
+        ))}
+      <text
+        transform={
+          isShort
+            ? `translate(${x} ${y - (outline.widthM / 2) * scale.pxPerM - ABOVE_PX})`
+            : `translate(${x} ${y}) rotate(${nameTurn(outline)})`
+        }
+        y={4}
+        fontSize={NAME_PX}
+        fontWeight="700"
+        textAnchor="middle"
+        pointerEvents="none"
+        paintOrder="stroke"
+        stroke="var(--surface)"
+        strokeWidth="4"
+        strokeLinejoin="round"
+      >
+        {bed.name}
+      </text>
+    </g>
+  );
+}
+
+const NAME_PX = 12.5;
+/** About what a letter of a name takes. */
+const LETTER_PX = 7;
+const ABOVE_PX = 9;
+
+/** Names run along the bed, never upside down. */
+function nameTurn({ angleDeg }: Outline): number {
+  return angleDeg > 90 ? 180 - angleDeg : -angleDeg;
+}
+
+function rounded(metres: number): number {
+  return exactM(metres);
+}
+
+function bedWords(
+  bed: Bed,
+  plants: readonly StandingPlants[],
+  directSunH: number | null,
+  wording: LocalWording,
+): string {
+  const there = plants.map(({ growing, grown, isReady }) =>
+    isReady
+      ? `${growing.crop.name}, ready`
+      : `${growing.crop.name}, ${Math.round(grown * 100)} % grown`,
+  );
+  const sun = directSunH === null ? "" : `; ${wording.number(directSunH, 1)} hours of direct sun`;
+  return `${bed.name}: ${there.length === 0 ? "empty" : there.join("; ")}${sun}`;
+}

@@ -1,0 +1,82 @@
+"use client";
+
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { bedsInOrder, coversOver, type Bed, type Garden, type Planting } from "@/core/garden";
+import { exactM } from "@/core/layout";
+import { meaningOfMove, nearestPlace } from "@/core/bedSpace";
+import { plantingName } from "@/core/plantings";
+import { type Site } from "@/core/growth";
+import { coverWords } from "@/core/shelter";
+import { feet, metres } from "@/core/wording";
+import { gardenStore } from "@/store/index";
+import { FormDialog, readTyped } from "@/ui/inputs/index";
+import { setView, tell } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import { MeaningList } from "./CarriedNote";
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  planting: Planting;
+  wording: LocalWording;
+  onClose: () => void;
+}
+
+/** A planting moved by choosing a bed, for keys and thumbs; what it would mean stands below. */
+export default function MoveDialog({ garden, site, planting, wording, onClose }: Props) {
+  const imperial = garden.settings.units === "imperial";
+  const [bedId, setBedId] = useState(planting.bedId);
+  const [typed, setTyped] = useState<string | null>(null);
+  const [refusal, setRefusal] = useState("");
+  const bed = garden.beds.get(bedId) as Bed;
+  const near = nearestPlace(site, garden, planting, bed, planting.fromM) ?? 0;
+  const number = readTyped(typed ?? "");
+  const fromM =
+    typed === null || typed.trim() === "" ? near : exactM(imperial ? metres(number) : number);
+  const shown = (m: number) => String(Math.round((imperial ? feet(m) : m) * 100) / 100);
+  const move = async () => {
+    const done = await gardenStore().dispatch("planting.edit", { id: planting.id, bedId, fromM });
+    if (!done.ok) return setRefusal(done.refusal);
+    setView({ selectedBedId: bedId });
+    onClose();
+    tell(`It stands in ${bed.name} now.`, "done", true);
+  };
+  return (
+    <FormDialog
+      title={`Move ${plantingName(garden, planting)}`}
+      keepLabel="Move it"
+      refusal={refusal}
+      onSubmit={() => void move()}
+      onClose={onClose}
+    >
+      <TextField
+        select
+        label="To"
+        value={bedId}
+        onChange={(event) => {
+          setBedId(event.target.value);
+          setTyped(null);
+        }}
+      >
+        {bedsInOrder(garden).map((one) => (
+          <MenuItem key={one.id} value={one.id}>
+            {one.name}: {coverWords(coversOver(garden, one))}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        label={`Begins at (${imperial ? "ft" : "m"})`}
+        value={typed ?? shown(near)}
+        onChange={(event) => setTyped(event.target.value)}
+        slotProps={{ htmlInput: { inputMode: "decimal" } }}
+      />
+      <div aria-live="polite">
+        <MeaningList
+          carried={{ meanings: meaningOfMove(site, garden, planting, bed, fromM, wording) }}
+        />
+      </div>
+    </FormDialog>
+  );
+}

@@ -1,0 +1,101 @@
+"use client";
+
+import { useState } from "react";
+import type { Bed, Garden, Planting } from "@/core/garden";
+import { axesOf, exactM, type Outline } from "@/core/layout";
+import { meaningOfMove, nearestPlace, type Meaning } from "@/core/bedSpace";
+import { type Site } from "@/core/growth";
+import { gardenStore } from "@/store/index";
+import { setView, tell, tellRefusal } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import type { MapScale } from "./mapScale";
+
+/** A planting under the hand, over a bed. */
+export interface Carried {
+  planting: Planting;
+  bed: Bed;
+  fromM: number;
+  meanings: Meaning[];
+  /** Where the pointer is, px on the map. */
+  x: number;
+  y: number;
+}
+
+export interface Moving {
+  carried: Carried | null;
+  /** The pointer has come somewhere with a planting. */
+  carry(planting: Planting, x: number, y: number): void;
+  drop(): void;
+  cancel(): void;
+}
+
+/** A planting that is put to the middle of its own length under the pointer snaps to these, m. */
+const SNAP_M = 0.1;
+
+/** Carrying a planting over the map: over which bed it is, and what it would mean to drop it there. */
+export function useMoving(
+  garden: Garden,
+  site: Site | null,
+  outlines: ReadonlyMap<string, Outline>,
+  scale: MapScale,
+  wording: LocalWording,
+): Moving {
+  const [carried, setCarried] = useState<Carried | null>(null);
+  return {
+    carried,
+    carry(planting, x, y) {
+      const under = site && bedUnder(garden, outlines, scale, x, y);
+      if (!under) return setCarried(null);
+      const { bed, alongM } = under;
+      const wishedM = Math.round((alongM - planting.lengthM / 2) / SNAP_M) * SNAP_M;
+      const most = Math.max(0, bed.lengthM - planting.lengthM);
+      const near = nearestPlace(site, garden, planting, bed, wishedM);
+      const fromM = near ?? exactM(Math.min(Math.max(0, wishedM), most));
+      // The sums are done again only when it has come somewhere else.
+      const same = carried?.bed.id === bed.id && carried.fromM === fromM;
+      const meanings = same
+        ? carried.meanings
+        : meaningOfMove(site, garden, planting, bed, fromM, wording);
+      setCarried({ planting, bed, fromM, meanings, x, y });
+    },
+    drop() {
+      setCarried(null);
+      if (carried) void moveTo(carried);
+    },
+    cancel: () => setCarried(null),
+  };
+}
+
+async function moveTo({ planting, bed, fromM }: Carried): Promise<void> {
+  if (bed.id === planting.bedId && fromM === planting.fromM) return;
+  const done = await gardenStore().dispatch("planting.edit", {
+    id: planting.id,
+    bedId: bed.id,
+    fromM,
+  });
+  if (!done.ok) return tellRefusal(done);
+  setView({ selectedBedId: bed.id, selectedPlantingId: null });
+  tell(`It stands in ${bed.name} now.`, "done", true);
+}
+
+/** The bed under a point of the map, and how far along it the point lies. */
+function bedUnder(
+  garden: Garden,
+  outlines: ReadonlyMap<string, Outline>,
+  scale: MapScale,
+  x: number,
+  y: number,
+): { bed: Bed; alongM: number } | null {
+  const at = { x: scale.metresX(x), y: scale.metresY(y) };
+  for (const [id, outline] of outlines) {
+    const bed = garden.beds.get(id);
+    if (!bed) continue;
+    const [along, across] = axesOf(outline.angleDeg);
+    const [dx, dy] = [at.x - outline.xM, at.y - outline.yM];
+    const a = dx * along.x + dy * along.y;
+    const b = dx * across.x + dy * across.y;
+    if (Math.abs(a) > outline.lengthM / 2 || Math.abs(b) > outline.widthM / 2) continue;
+    return { bed, alongM: a + outline.lengthM / 2 };
+  }
+  return null;
+}

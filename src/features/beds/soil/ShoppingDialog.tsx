@@ -1,0 +1,96 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import Table from "@mui/material/Table";
+import TableBody from "@mui/material/TableBody";
+import TableCell from "@mui/material/TableCell";
+import TableHead from "@mui/material/TableHead";
+import TableRow from "@mui/material/TableRow";
+import { dayNumber, type DayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
+import { shoppingList } from "@/core/bedCare";
+import { barrowLoads } from "@/core/soil";
+import { whenNeeded } from "@/store/index";
+import { downloadText } from "@/ui/download";
+import type { LocalWording } from "@/ui/wording";
+
+const formatsPart = whenNeeded(() => import("@/core/formats"));
+
+interface Props {
+  garden: Garden;
+  day: DayNumber;
+  wording: LocalWording;
+  onClose: () => void;
+}
+
+const DAYS_AHEAD = 365;
+
+/** What feedings and rests of the year to come need, over all beds. */
+export default function ShoppingDialog({ garden, day, wording, onClose }: Props) {
+  const items = shoppingList(garden, day, day + DAYS_AHEAD);
+  const much = ({ litres, grams }: (typeof items)[number]) =>
+    litres > 0
+      ? `${wording.volumeL(litres)}, ${barrowLoads(litres)} ${barrowLoads(litres) === 1 ? "barrow" : "barrows"}`
+      : wording.weightG(grams);
+  const save = async () => {
+    const { writeShoppingCsv } = await formatsPart();
+    downloadText("shopping list.csv", "text/csv", writeShoppingCsv(items));
+  };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="shopping">
+      <DialogTitle id="shopping" sx={{ fontFamily: "var(--font-heading)", fontWeight: 600 }}>
+        Shopping list, {wording.date(day)} on
+      </DialogTitle>
+      <DialogContent>
+        {items.length === 0 ? (
+          <Box sx={{ fontSize: 15 }}>
+            Nothing yet. Choose a bed, then Soil: what you keep there, to feed it or to put it to
+            rest, is added up here over the garden.
+          </Box>
+        ) : (
+          <Table size="small">
+            <TableHead>
+              <TableRow>
+                <TableCell>What</TableCell>
+                <TableCell>How much</TableCell>
+                <TableCell>First wanted</TableCell>
+                <TableCell>For</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {items.map((one) => (
+                <TableRow key={one.item}>
+                  <TableCell>
+                    <b>{one.item}</b>
+                    {one.note && (
+                      <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>{one.note}</Box>
+                    )}
+                  </TableCell>
+                  <TableCell className="tabular">{much(one)}</TableCell>
+                  <TableCell>{wording.date(dayNumber(one.firstOn), day)}</TableCell>
+                  <TableCell>{one.beds.join(", ")}</TableCell>
+                </TableRow>
+              ))}
+            </TableBody>
+          </Table>
+        )}
+        <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 1.5 }}>
+          Seeds for the plantings are under Seedlings, To order.
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        {items.length > 0 && (
+          <Button color="inherit" onClick={() => void save()}>
+            Save as a table (.csv)
+          </Button>
+        )}
+        <Button onClick={onClose}>Done</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

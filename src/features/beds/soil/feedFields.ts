@@ -1,0 +1,115 @@
+import type { Feeding } from "@/core/soil";
+import { productProblem, USUAL_COMPOST_CM } from "@/core/soil";
+import { centimetres, inches, type Units } from "@/core/wording";
+import { readTyped } from "@/ui/inputs/index";
+
+/** A feeding as its form holds it, all as typed. */
+export interface FeedFields {
+  kind: "compost" | "fertiliser" | "manure" | "rawManure" | "amendment" | "carbon";
+  /** Compost, in the grower's units. */
+  depth: string;
+  name: string;
+  /** "5-3-2" */
+  bag: string;
+  /** Nitrogen wanted, g/m². */
+  nitrogen: string;
+  /** Of an amendment, g/m². */
+  rate: string;
+  /** Of manure or carbon, kg/m². */
+  weight: string;
+}
+
+export const FEED_KINDS: Record<FeedFields["kind"], string> = {
+  compost: "compost",
+  fertiliser: "a fertiliser by its N-P-K",
+  manure: "composted manure",
+  rawManure: "raw manure",
+  amendment: "lime or another amendment",
+  carbon: "straw or dry leaves",
+};
+
+const METRIC_PER_OZ_YD2 = 33.906;
+const METRIC_PER_LB_YD2 = 0.5425;
+
+/** The fields of a kind, with units where there are any. */
+export function fieldsOf(kind: FeedFields["kind"], units: Units) {
+  const imperial = units === "imperial";
+  const small = imperial ? "oz/yd²" : "g/m²";
+  const large = imperial ? "lb/yd²" : "kg/m²";
+  const fields: Record<FeedFields["kind"], { name: keyof FeedFields; label: string }[]> = {
+    compost: [{ name: "depth", label: imperial ? "Compost (in)" : "Compost (cm)" }],
+    fertiliser: [
+      { name: "bag", label: "Bag N-P-K" },
+      { name: "nitrogen", label: `N wanted (${small})` },
+      { name: "name", label: "Its name" },
+    ],
+    manure: [{ name: "weight", label: `Manure (${large})` }],
+    rawManure: [{ name: "weight", label: `Manure (${large})` }],
+    amendment: [
+      { name: "name", label: "Its name" },
+      { name: "rate", label: `Rate (${small})` },
+    ],
+    carbon: [{ name: "weight", label: `Dry (${large})` }],
+  };
+  return fields[kind];
+}
+
+/** What the form begins with: a year's compost, and the nitrogen that the bed's crops want. */
+export function usualFeedFields(units: Units, nitrogenGPerM2: number): FeedFields {
+  const imperial = units === "imperial";
+  const tenth = (value: number) => String(Math.round(value * 10) / 10);
+  return {
+    kind: "compost",
+    depth: tenth(imperial ? inches(USUAL_COMPOST_CM) : USUAL_COMPOST_CM),
+    name: "",
+    bag: "5-3-2",
+    nitrogen: tenth(imperial ? nitrogenGPerM2 / METRIC_PER_OZ_YD2 : nitrogenGPerM2),
+    rate: imperial ? "3" : "100",
+    weight: imperial ? "5" : "3",
+  };
+}
+
+/** The feed that the fields say, or what is wrong with them in a sentence. */
+export function feedFrom(fields: FeedFields, units: Units): Feeding["feed"] | string {
+  const imperial = units === "imperial";
+  const grams = (text: string) => readTyped(text) * (imperial ? METRIC_PER_OZ_YD2 : 1);
+  const kilograms = (text: string) => readTyped(text) * (imperial ? METRIC_PER_LB_YD2 : 1);
+  switch (fields.kind) {
+    case "compost": {
+      const depthCm = imperial ? centimetres(readTyped(fields.depth)) : readTyped(fields.depth);
+      return depthCm > 0 ? { kind: "compost", depthCm } : "Give a depth of compost above 0.";
+    }
+    case "fertiliser":
+      return fertiliserFrom(fields, grams(fields.nitrogen));
+    case "manure":
+    case "rawManure": {
+      const kgPerM2 = kilograms(fields.weight);
+      if (!(kgPerM2 > 0)) return "Give a rate of manure above 0.";
+      return { kind: "manure", raw: fields.kind === "rawManure", kgPerM2 };
+    }
+    case "amendment": {
+      const gPerM2 = grams(fields.rate);
+      if (!(gPerM2 >= 0)) return "A rate is 0 or more.";
+      const name = fields.name.trim();
+      return name === "" ? "Say what it is: lime, rock dust." : { kind: "amendment", name, gPerM2 };
+    }
+    case "carbon": {
+      const kgPerM2 = kilograms(fields.weight);
+      return kgPerM2 > 0 ? { kind: "carbon", kgPerM2 } : "Give a weight above 0.";
+    }
+  }
+}
+
+function fertiliserFrom(fields: FeedFields, nitrogenGPerM2: number): Feeding["feed"] | string {
+  const numbers = fields.bag.split(/[-–\s/]+/).map(Number);
+  const [n = NaN, p = NaN, k = NaN] = numbers;
+  if (numbers.length !== 3 || [n, p, k].some(Number.isNaN)) {
+    return "Write the bag's three numbers as 5-3-2.";
+  }
+  const product = { nitrogen: n / 100, phosphate: p / 100, potash: k / 100 };
+  const problem = productProblem(product);
+  if (problem) return problem;
+  if (!(nitrogenGPerM2 >= 0)) return "The nitrogen wanted is 0 or more.";
+  const name = fields.name.trim() || "Fertiliser";
+  return { kind: "fertiliser", name, ...product, nitrogenGPerM2 };
+}

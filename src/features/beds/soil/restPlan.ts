@@ -1,0 +1,102 @@
+import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
+import { coverCropLibrary } from "@/core/soil";
+import type { Bed, Garden } from "@/core/garden";
+import { exactM } from "@/core/layout";
+import { freeStretches, gapsIn, occupantsOf, type Gap } from "@/core/bedSpace";
+import { greenManures, type GreenManure } from "@/core/bedCare";
+import { type Site } from "@/core/growth";
+import { exposureOver } from "@/core/plantings";
+import { mulches, type Mulch, type Rest } from "@/core/soil";
+import { readTyped } from "@/ui/inputs/index";
+
+/** A rest as its form holds it. */
+export interface RestFields {
+  /** Which of the gaps, the soonest first. */
+  gapIndex: number;
+  /** A cover crop's id or a mulch's; empty takes the first cover crop. */
+  coverId: string;
+  sowing: "drilled" | "broadcast";
+  /** The rate times this, as typed. */
+  safety: string;
+  /** As typed; empty ends when the ground is wanted. */
+  until: string;
+}
+
+export const USUAL_REST: RestFields = {
+  gapIndex: 0,
+  coverId: "",
+  sowing: "broadcast",
+  safety: "1",
+  until: "",
+};
+
+/** What a form's fields come to in a bed. */
+export interface RestPlan {
+  gaps: Gap[];
+  found: GreenManure[];
+  manure: GreenManure | undefined;
+  mulch: Mulch | undefined;
+  untilDay: DayNumber;
+  /** Null when none of the gap is free until then. */
+  rest: Omit<Rest, "id"> | null;
+}
+
+const DAYS_AHEAD = 365;
+/** Where nothing is planned after it, a rest goes on so long. */
+const USUAL_DAYS = 200;
+const LEAST_M = 0.1;
+
+/** The rest that the fields say: from the day its gap is free, for as much of it as stays free. */
+export function restPlan(
+  site: Site,
+  garden: Garden,
+  bed: Bed,
+  day: DayNumber,
+  fields: RestFields,
+): RestPlan {
+  const occupants = occupantsOf(site, garden, bed);
+  const gaps = gapsIn(occupants, bed.lengthM, day, day + DAYS_AHEAD).sort(
+    (a, b) => a.fromDay - b.fromDay,
+  );
+  const gap = gaps[fields.gapIndex] ?? gaps[0];
+  const fromDay = gap?.fromDay ?? day;
+  const wantedDay = gap && gap.untilDay < day + DAYS_AHEAD ? gap.untilDay : null;
+  const exposure = exposureOver(garden, bed);
+  const areaM2 = bed.lengthM * bed.widthM;
+  const crops = coverCropLibrary.values();
+  const found = greenManures(site, crops, exposure, areaM2, fromDay, wantedDay);
+  const mulch = mulches.get(fields.coverId);
+  const manure = mulch
+    ? undefined
+    : (found.find(({ crop }) => crop.id === fields.coverId) ?? found[0]);
+  const untilDay = isIsoDate(fields.until)
+    ? dayNumber(fields.until)
+    : Math.max(fromDay + 1, manure?.turnInDay ?? wantedDay ?? fromDay + USUAL_DAYS);
+  // Until a later day than the gap is free for, only a part of it is left.
+  const [part] = freeStretches(occupants, bed.lengthM, fromDay, untilDay)
+    .map(({ fromM, toM }) => ({
+      fromM: Math.max(fromM, gap?.fromM ?? 0),
+      toM: Math.min(toM, gap?.toM ?? bed.lengthM),
+    }))
+    .filter(({ fromM, toM }) => toM - fromM >= LEAST_M)
+    .sort((a, b) => b.toM - b.fromM - (a.toM - a.fromM));
+  const under = mulch
+    ? ({ kind: "mulch", mulchId: mulch.id, depthCm: mulch.depthCm } as const)
+    : ({
+        kind: "coverCrop",
+        coverCropId: manure?.crop.id ?? "",
+        sowing: fields.sowing,
+        safety: readTyped(fields.safety),
+      } as const);
+  const rest = part
+    ? {
+        bedId: bed.id,
+        fromM: exactM(Math.max(0, part.fromM)),
+        lengthM: exactM(part.toM - part.fromM),
+        fromOn: isoDate(fromDay),
+        untilOn: isoDate(untilDay),
+        under,
+      }
+    : null;
+  return { gaps, found, manure, mulch, untilDay, rest };
+}

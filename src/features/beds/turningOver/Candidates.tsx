@@ -1,0 +1,59 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import type { DayNumber } from "@/core/calendar";
+import type { TurnOver } from "@/core/bedSpace";
+import type { LocalWording } from "@/ui/wording";
+import { aboutWeight } from "./turnOverWords";
+
+interface Props {
+  found: readonly TurnOver[];
+  chosenId: string | null;
+  day: DayNumber;
+  wording: LocalWording;
+  onChoose: (cropId: string) => void;
+}
+
+/** The crops that would give most, to be chosen among. */
+export function Candidates({ found, chosenId, day, wording, onChoose }: Props) {
+  return (
+    <Box role="radiogroup" aria-label="What could follow">
+      {found.map((one) => {
+        const { growing, timeline, onDay, gainKg } = one;
+        const isChosen = growing.crop.id === chosenId;
+        return (
+          <Box
+            key={growing.crop.id}
+            component="button"
+            type="button"
+            role="radio"
+            aria-checked={isChosen}
+            onClick={() => onChoose(growing.crop.id)}
+            sx={{
+              font: "inherit",
+              fontSize: 14.5,
+              color: "inherit",
+              textAlign: "left",
+              display: "block",
+              width: "100%",
+              minHeight: 44,
+              px: 1.25,
+              py: 0.75,
+              mb: 0.5,
+              cursor: "pointer",
+              borderRadius: 1.5,
+              border: "1px solid",
+              borderColor: isChosen ? "var(--ember)" : "var(--line)",
+              bgcolor: isChosen ? "var(--selected)" : "transparent",
+            }}
+          >
+            <b>{growing.crop.name}</b> on {wording.date(onDay, day)}: ready{" "}
+            {timeline.readyDay === null ? "never" : wording.date(timeline.readyDay, day)}, about{" "}
+            {aboutWeight(gainKg[onDay - day] ?? 0, wording)}
+            {one.tooSoon ? "; its family was here too lately" : ""}
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

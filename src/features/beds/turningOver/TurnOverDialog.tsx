@@ -1,0 +1,171 @@
+"use client";
+
+import Autocomplete from "@mui/material/Autocomplete";
+import Box from "@mui/material/Box";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { isoDate } from "@/core/calendar";
+import type { Planting } from "@/core/garden";
+import { growingOf } from "@/core/plantings";
+import { turnOverPlantings } from "@/core/bedSpace";
+import { gardenStore, type Refused, newId } from "@/store/index";
+import { FormDialog } from "@/ui/inputs/index";
+import { tell, tellRefusal } from "@/ui/viewState";
+import { Candidates } from "./Candidates";
+import { ClearingLine } from "./ClearingLine";
+import type { BedSectionProps } from "../section";
+import { TurnOverChart } from "./TurnOverChart";
+import { turnOverReasons } from "./turnOverWords";
+import { useTurnOver } from "./useTurnOver";
+
+interface Props extends BedSectionProps {
+  onClose: () => void;
+}
+
+const SHOWN = 5;
+
+/** What still stands is weighed against what could follow; which day, which crop, what is left. */
+export default function TurnOverDialog({ garden, site, bed, day, wording, onClose }: Props) {
+  const [leaves, setLeaves] = useState<Record<string, number>>({});
+  const [atHand, setAtHand] = useState(false);
+  const [between, setBetween] = useState(false);
+  const [cropId, setCropId] = useState<string | null>(null);
+  const [typedDate, setTypedDate] = useState<string | null>(null);
+  const [refused, setRefused] = useState<Refused | null>(null);
+  const choice = { leaves, atHand, cropId, typedDate };
+  const { standing, gives, pulled, found, best, typedDay, chosen } = useTurnOver(
+    { garden, site, bed, day },
+    choice,
+  );
+  const leftOf = (planting: Planting) => leaves[planting.id] ?? 0;
+  const keep = async () => {
+    if (!chosen) return;
+    const plantings = turnOverPlantings({
+      bed,
+      onDay: chosen.onDay,
+      clearings: standing.flatMap(({ planting }) => {
+        const growing = growingOf(garden, planting);
+        return growing ? [{ planting, growing, leavePlaces: leftOf(planting) }] : [];
+      }),
+      next: chosen.growing,
+      between,
+      newId: () => newId("planting"),
+    });
+    const done = await gardenStore().dispatch("bed.turnOver", { bedId: bed.id, plantings });
+    if (!done.ok) return setRefused(done);
+    onClose();
+    tell(
+      `${bed.name} is turned over to ${chosen.growing.crop.name.toLowerCase()} on ${wording.date(chosen.onDay)}.`,
+      "done",
+      true,
+    );
+  };
+  const setWorth = async (planting: Planting, worth: Planting["worth"]) => {
+    const done = await gardenStore().dispatch("planting.edit", { id: planting.id, worth });
+    if (!done.ok) tellRefusal(done);
+  };
+  const dayWords = () => {
+    if (!best) return "";
+    if (typedDate !== null && typedDay === null) return "Choose a day of the next ten weeks.";
+    return typedDay !== null && typedDay !== best.onDay
+      ? `${wording.date(best.onDay, day)} would be best.`
+      : "The day on which both together give most.";
+  };
+  const someLeft = standing.some(({ planting }) => leftOf(planting) > 0);
+  return (
+    <FormDialog
+      title={`Turn ${bed.name} over`}
+      width="md"
+      keepLabel="Turn it over"
+      refusal={refused?.refusal}
+      onSubmit={() => void keep()}
+      onClose={onClose}
+    >
+      <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, gap: { xs: 2, md: 3 } }}>
+        <Box>
+          {gives.map((one) => (
+            <ClearingLine
+              key={one.planting.id}
+              {...{ garden, bed, gives: one, day, wording }}
+              leave={leftOf(one.planting)}
+              onLeave={(count) => setLeaves({ ...leaves, [one.planting.id]: count })}
+              onWorth={(worth) => void setWorth(one.planting, worth)}
+            />
+          ))}
+          <FormControlLabel
+            control={<Checkbox checked={atHand} onChange={(_event, on) => setAtHand(on)} />}
+            label="Seedlings can be had at once"
+          />
+          {someLeft && (
+            <FormControlLabel
+              control={<Checkbox checked={between} onChange={(_event, on) => setBetween(on)} />}
+              label="Plant between those that are left, too"
+            />
+          )}
+          {chosen && <TurnOverChart pulled={pulled} chosen={chosen} day={day} wording={wording} />}
+        </Box>
+        <Box>
+          {found.length === 0 ? (
+            <Box sx={{ fontSize: 15 }}>
+              It is too late here for anything to follow before winter. Let them stand, then put the
+              bed to rest.
+            </Box>
+          ) : (
+            <>
+              <Candidates
+                found={found.slice(0, SHOWN)}
+                chosenId={best?.growing.crop.id ?? null}
+                day={day}
+                wording={wording}
+                onChoose={(id) => {
+                  setCropId(id);
+                  setTypedDate(null);
+                }}
+              />
+              <Autocomplete
+                size="small"
+                options={found.map(({ growing }) => growing.crop)}
+                getOptionLabel={(crop) => crop.name}
+                getOptionKey={(crop) => crop.id}
+                value={best?.growing.crop}
+                disableClearable
+                onChange={(_event, crop) => {
+                  setCropId(crop.id);
+                  setTypedDate(null);
+                }}
+                renderInput={(params) => <TextField {...params} label="What follows" />}
+                sx={{ mt: 1.5 }}
+              />
+            </>
+          )}
+          {chosen && (
+            <>
+              <TextField
+                label="Turned over on"
+                type="date"
+                size="small"
+                fullWidth
+                value={typedDate ?? isoDate(chosen.onDay)}
+                onChange={(event) => setTypedDate(event.target.value)}
+                helperText={dayWords()}
+                slotProps={{ inputLabel: { shrink: true } }}
+                sx={{ mt: 1.5 }}
+              />
+              <Box
+                component="ul"
+                aria-live="polite"
+                sx={{ fontSize: 14.5, lineHeight: 1.5, pl: 2.5 }}
+              >
+                {turnOverReasons(chosen, day, wording).map((reason) => (
+                  <li key={reason}>{reason}</li>
+                ))}
+              </Box>
+            </>
+          )}
+        </Box>
+      </Box>
+    </FormDialog>
+  );
+}

@@ -1,4 +1,0 @@
-import { lazyPart } from "@/ui/frame";
-
-/** What stands where something could not be drawn; fetched while the page rests, like all that is rare. */
-export const Trouble = lazyPart(() => import("./Trouble"));

@@ -1,0 +1,40 @@
+"use client";
+
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { gardenStore } from "@/store/index";
+import { saveEverything } from "./saveEverything";
+
+const MOST_LINES = 8;
+
+/** Names what did not read when the garden was opened: it is kept beside the garden. */
+export default function SetAsideNotice({ lines }: { lines: readonly string[] }) {
+  const more = lines.length - MOST_LINES;
+  return (
+    <Alert
+      severity="warning"
+      sx={{ "& .MuiAlert-message": { flex: 1, minWidth: 0 }, flexWrap: "wrap" }}
+      action={
+        <Box sx={{ display: "flex", flexWrap: "wrap" }}>
+          <Button color="inherit" size="small" onClick={() => void saveEverything()}>
+            Save everything as a file
+          </Button>
+          <Button color="inherit" size="small" onClick={() => gardenStore().closeSetAside()}>
+            Close
+          </Button>
+        </Box>
+      }
+    >
+      Some of the garden could not be read. It was set aside, and the rest is shown:
+      <Box component="ul" sx={{ m: 0, pl: 2.5, maxHeight: 160, overflowY: "auto" }}>
+        {lines.slice(0, MOST_LINES).map((line) => (
+          <Box component="li" key={line} sx={{ overflowWrap: "anywhere" }}>
+            {line}
+          </Box>
+        ))}
+        {more > 0 && <li>{`and ${more} more`}</li>}
+      </Box>
+    </Alert>
+  );
+}

@@ -1,0 +1,77 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import type { DayNumber, Season } from "@/core/calendar";
+import { FROST_THRESHOLDS_C, firstFrostDay, lastFrostDay, type Climate } from "@/core/climate";
+import { chanceWords } from "@/core/wording";
+import { gardenStore } from "@/store/index";
+import { useSettling } from "@/ui/inputs/index";
+import { tellRefusal } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import { FrostChart } from "./FrostChart";
+import { FrostTable } from "./FrostTable";
+
+interface Props {
+  climate: Climate;
+  season: Season;
+  day: DayNumber;
+  frostRisk: number;
+  /** What the odds rest on: "29 seasons of Tarnholt Mill". */
+  restsOn: string;
+  wording: LocalWording;
+}
+
+/** Frost odds by date and threshold, and the risk that every plan goes by. */
+export function FrostSection({ climate, season, day, frostRisk, restsOn, wording }: Props) {
+  const { pending, nudge, preview, settle } = useSettling(keepRisk);
+  const risk = pending ?? frostRisk;
+  return (
+    <>
+      <Typography variant="h2">Frost</Typography>
+      <Box sx={{ fontSize: 16, mt: 0.5, mb: 1 }} data-testid="frost-words" aria-live="polite">
+        {words(climate, season, risk, wording)}
+      </Box>
+      <FrostChart
+        climate={climate}
+        season={season}
+        day={day}
+        risk={risk}
+        wording={wording}
+        onPreview={preview}
+        onNudge={nudge}
+        onRisk={settle}
+      />
+      <FrostTable climate={climate} season={season} wording={wording} />
+      <Box component="ul" sx={{ pl: 2.5, mb: 0, fontSize: 14, color: "var(--ash-text)" }}>
+        <li>{restsOn}</li>
+        {climate.notes.map((note) => (
+          <li key={note}>{note}</li>
+        ))}
+      </Box>
+    </>
+  );
+}
+
+async function keepRisk(frostRisk: number): Promise<void> {
+  if (Math.abs(frostRisk - gardenStore().getState().garden.settings.frostRisk) < 1e-9) return;
+  const done = await gardenStore().dispatch("settings.set", { frostRisk });
+  if (!done.ok) tellRefusal(done);
+}
+
+function words(climate: Climate, season: Season, risk: number, wording: LocalWording): string {
+  const threshold = FROST_THRESHOLDS_C.killing;
+  const first = firstFrostDay(climate, season, threshold, risk);
+  const last = lastFrostDay(climate, season, threshold, risk);
+  const often = chanceWords(risk);
+  if (first === null) {
+    return `Killing frost (${wording.temperature(threshold, 1)}) comes less often than ${often}: plans do not wait for it.`;
+  }
+  const again =
+    last === null ? "" : `, and as often comes again after ${wording.date(last, first)}`;
+  return `${capital(often)}, killing frost (${wording.temperature(threshold, 1)}) has come by ${wording.date(first)}${again}. Plans go by this risk: drag the line.`;
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}

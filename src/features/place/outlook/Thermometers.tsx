@@ -1,0 +1,53 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import type { Garden } from "@/core/garden";
+import { summariseReadings } from "@/core/log";
+import { useReadings } from "@/store/index";
+import type { LocalWording } from "@/ui/wording";
+
+interface Props {
+  garden: Garden;
+  wording: LocalWording;
+}
+
+/** What the station's thermometers measured last, a line each. */
+export function Thermometers({ garden, wording }: Props) {
+  const asked = useReadings(garden);
+  if (!asked) return null;
+  if (!asked.ok) return <Box sx={{ color: "var(--ash-text)" }}>{asked.problem}</Box>;
+  const sensors = summariseReadings(asked.value);
+  return (
+    <Box component="table" className="tabular" sx={TABLE} aria-label="Thermometers">
+      <thead>
+        <tr>
+          <Box component="td" />
+          <th scope="col">lowest</th>
+          <th scope="col">highest</th>
+          <th scope="col">last</th>
+        </tr>
+      </thead>
+      <tbody>
+        {sensors.map(({ sensor, minTempC, maxTempC, lastTempC, lastAt }) => (
+          <tr key={sensor}>
+            <th scope="row">{garden.shelters.get(sensor)?.name ?? sensor}</th>
+            <td>{wording.temperature(minTempC, 1)}</td>
+            <td>{wording.temperature(maxTempC, 1)}</td>
+            <td>
+              {wording.temperature(lastTempC, 1)} at {lastAt.slice(11)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </Box>
+  );
+}
+
+const TABLE = {
+  borderCollapse: "collapse",
+  fontSize: 14,
+  "& th, & td": { textAlign: "right", px: 1.5, py: 0.4, borderTop: "1px solid var(--line)" },
+  "& thead th": { borderTop: 0, color: "var(--ash-text)", fontWeight: 400 },
+  "& thead td": { borderTop: 0 },
+  "& th[scope=row]": { textAlign: "left", pl: 0.75, fontWeight: 600 },
+} as const;

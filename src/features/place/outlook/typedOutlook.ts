@@ -1,0 +1,77 @@
+import { isoDate, type DayNumber } from "@/core/calendar";
+import {
+  OUTLOOK_FORMAT,
+  OUTLOOK_VERSION,
+  OutlookSchema,
+  usualSpreadC,
+  type Outlook,
+} from "@/core/climate";
+import { problemsFrom } from "@/core/gardenFile";
+import { celsius, type Units } from "@/core/wording";
+import { readTyped } from "@/ui/inputs/index";
+
+/** A day's low and high as typed. */
+export interface TypedDay {
+  low: string;
+  high: string;
+}
+
+export const TYPED_DAYS = 7;
+
+export function emptyTypedDays(): TypedDay[] {
+  return Array.from({ length: TYPED_DAYS }, () => ({ low: "", high: "" }));
+}
+
+/**
+ * The outlook that typed lows and highs make; the spread is the usual one for as many days ahead.
+ *
+ * @param nameOf how a day is called in a sentence
+ */
+export function outlookFromTyped(
+  typed: readonly TypedDay[],
+  today: DayNumber,
+  units: Units,
+  nameOf: (day: DayNumber) => string,
+): { ok: true; outlook: Outlook } | { ok: false; problem: string } {
+  const filled = typed.findLastIndex(({ low, high }) => low.trim() !== "" || high.trim() !== "");
+  if (filled < 0)
+    return { ok: false, problem: "Type a low and a high for the first day at least." };
+  const days = [];
+  for (let index = 0; index <= filled; index += 1) {
+    const [minTempC, maxTempC] = [typed[index]?.low, typed[index]?.high].map((text) =>
+      temperature(text ?? "", units),
+    );
+    if (minTempC === undefined || maxTempC === undefined || Number.isNaN(minTempC + maxTempC)) {
+      return {
+        ok: false,
+        problem: `${nameOf(today + index)}: give a low and a high in degrees, or leave it and all later days empty.`,
+      };
+    }
+    days.push({
+      date: isoDate(today + index),
+      minTempC,
+      maxTempC,
+      spreadC: usualSpreadC(index + 1),
+      precipitationMm: null,
+      cloudShare: null,
+      windMps: null,
+    });
+  }
+  const parsed = OutlookSchema.safeParse({
+    format: OUTLOOK_FORMAT,
+    version: OUTLOOK_VERSION,
+    source: "typed by hand",
+    simulated: false,
+    issuedOn: isoDate(today),
+    days,
+  });
+  if (parsed.success) return { ok: true, outlook: parsed.data };
+  const [problem] = problemsFrom(parsed.error);
+  const index = Number(/^days\[(\d+)\]/.exec(problem?.path ?? "")?.[1] ?? 0);
+  return { ok: false, problem: `${nameOf(today + index)}: ${problem?.message}` };
+}
+
+function temperature(text: string, units: Units): number {
+  const typed = readTyped(text);
+  return units === "imperial" ? celsius(typed) : typed;
+}

@@ -1,0 +1,88 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { dailyRecordOf, lastDayOf, type WeatherRecord } from "@/core/climate";
+import { civilDate } from "@/core/calendar";
+import { gardenStore, whenNeeded } from "@/store/index";
+import { downloadText } from "@/ui/download";
+import { lazyPart } from "@/ui/frame/index";
+import { tell, tellRefusal } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+
+const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
+
+const RecordDialog = lazyPart(() => import("./RecordDialog"));
+
+interface Props {
+  record: WeatherRecord | null;
+  wording: LocalWording;
+}
+
+/** The daily record of the garden: what it is, another in its place, out again as a file. */
+export function RecordCard({ record, wording }: Props) {
+  const [reading, setReading] = useState(false);
+  return (
+    <Box sx={{ display: "grid", gap: 1.25, justifyItems: "start" }}>
+      {record ? (
+        <RecordFacts record={record} wording={wording} />
+      ) : (
+        <Box sx={{ fontSize: 14.5 }}>
+          A weather station near you has kept the lows and highs of every day: its file gives real
+          odds instead of reckoned ones.
+        </Box>
+      )}
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+        <Button
+          type="button"
+          variant="outlined"
+          color="inherit"
+          size="small"
+          onClick={() => setReading(true)}
+        >
+          {record ? "Read another…" : "Read a record…"}
+        </Button>
+        {record && <RecordActions record={record} />}
+      </Box>
+      {reading && <RecordDialog wording={wording} onClose={() => setReading(false)} />}
+    </Box>
+  );
+}
+
+function RecordFacts({ record, wording }: { record: WeatherRecord; wording: LocalWording }) {
+  const daily = dailyRecordOf(record);
+  const years = [civilDate(daily.firstDay).year, civilDate(lastDayOf(daily)).year];
+  const coldest = daily.minTempC.reduce((least, low) => (low < least ? low : least), Infinity);
+  return (
+    <Box sx={{ fontSize: 14.5, lineHeight: 1.5 }}>
+      <Box sx={{ fontWeight: 700 }}>{record.station}</Box>
+      {years.join(" to ")}, {wording.number(daily.minTempC.length)} days. Coldest night{" "}
+      {Number.isFinite(coldest) ? wording.temperature(coldest, 1) : "unknown"}.
+    </Box>
+  );
+}
+
+function RecordActions({ record }: { record: WeatherRecord }) {
+  const fileName = record.station.replace(/[^\p{L}\p{N} _-]/gu, "").trim() || "record";
+  const saveCsv = async () => {
+    const { writeWeatherCsv } = await weatherFilesPart();
+    downloadText(`${fileName}.csv`, "text/csv", writeWeatherCsv(dailyRecordOf(record)));
+    tell("The record is saved as a table.");
+  };
+  const remove = async () => {
+    const done = await gardenStore().dispatch("record.remove", {});
+    if (done.ok) tell(`${record.station} is removed.`, "done", true);
+    else tellRefusal(done);
+  };
+  return (
+    <>
+      <Button type="button" size="small" onClick={() => void saveCsv()}>
+        Save as .csv
+      </Button>
+      <Button type="button" size="small" color="inherit" onClick={() => void remove()}>
+        Remove
+      </Button>
+    </>
+  );
+}

@@ -1,0 +1,144 @@
+"use client";
+
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import LinearProgress from "@mui/material/LinearProgress";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { isoDate } from "@/core/calendar";
+import { recordInTenths } from "@/core/climate";
+import type { WeatherReading } from "@/core/weatherFiles";
+import { gardenStore } from "@/store/index";
+import { FileButton } from "@/ui/inputs/index";
+import { tell } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import { ReadingReport } from "./ReadingReport";
+import { useWeatherFile } from "./useWeatherFile";
+
+interface Props {
+  wording: LocalWording;
+  onClose: () => void;
+}
+
+const ACCEPTED = ".dly,.csv,.txt,.tsv,text/csv,text/plain";
+const MADE_UP_FILE = "tarnholt-mill.csv";
+const MADE_UP_NAME = "Tarnholt Mill (made-up)";
+
+/** Reads in a daily weather record: choose, watch, answer, look at the report, keep. */
+export default function RecordDialog({ wording, onClose }: Props) {
+  const { state, read, stop } = useWeatherFile();
+  const [name, setName] = useState<string | null>(null);
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const shown = state.step === "read" || state.step === "reading" ? state.shown : null;
+  const reading = shown?.reading ?? null;
+  const settled = state.step === "read";
+  const station =
+    name ?? (state.step === "none" ? "" : stationName(state.file.name, reading?.station ?? null));
+
+  const choose = (file: File) => {
+    setName(file.name === MADE_UP_FILE ? MADE_UP_NAME : null);
+    setRefusal(null);
+    void read(file);
+  };
+  const readMadeUp = async () => {
+    const answer = await fetch(`/stations/${MADE_UP_FILE}`).catch(() => null);
+    if (!answer?.ok) return setRefusal("The made-up record cannot be reached. Try again.");
+    choose(new File([await answer.blob()], MADE_UP_FILE));
+  };
+  const keep = async () => {
+    if (!settled || !reading?.record) return;
+    const done = await gardenStore().dispatch("record.set", {
+      id: "record",
+      station,
+      firstDate: isoDate(reading.record.firstDay),
+      ...recordInTenths(reading.record),
+    });
+    if (!done.ok) return setRefusal(done.refusal);
+    onClose();
+    tell(`${station} is read in: the frost odds and every date follow it.`, "done", true);
+  };
+  const close = () => {
+    stop();
+    onClose();
+  };
+  return (
+    <Dialog open onClose={close} fullWidth maxWidth="sm">
+      <DialogTitle>Daily weather record</DialogTitle>
+      <DialogContent sx={{ display: "grid", gap: 2 }}>
+        <Box>
+          GHCN-Daily (.dly) or a table (.csv) with date, high, low and rain, in any order. Ten years
+          or more make good odds.
+        </Box>
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+          <FileButton
+            variant={reading ? "outlined" : "contained"}
+            inputLabel="Weather record file"
+            accept={ACCEPTED}
+            onFile={choose}
+          >
+            Choose a file…
+          </FileButton>
+          <Button variant="text" onClick={() => void readMadeUp()}>
+            Take the made-up station
+          </Button>
+        </Box>
+        {state.step === "reading" && (
+          <Box role="status">
+            Reading {state.file.name}…
+            <Box sx={{ display: "flex", alignItems: "center", gap: 2, mt: 1 }}>
+              <LinearProgress
+                variant="determinate"
+                value={state.share * 100}
+                aria-label="Share of the file that is read"
+                sx={{ flex: 1 }}
+              />
+              <Button onClick={stop}>Stop</Button>
+            </Box>
+          </Box>
+        )}
+        {state.step === "failed" && <Alert severity="error">{state.problem}</Alert>}
+        {shown && (
+          <ReadingReport
+            reading={shown.reading}
+            answers={shown.answers}
+            wording={wording}
+            onAnswer={(answers) => {
+              if (state.step !== "none") void read(state.file, answers, shown.reading);
+            }}
+          />
+        )}
+        {reading?.record && (
+          <TextField
+            label="Name of the station"
+            value={station}
+            onChange={(event) => setName(event.target.value)}
+          />
+        )}
+        {refusal !== null && <Alert severity="error">{refusal}</Alert>}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={close}>Cancel</Button>
+        <Button
+          variant="contained"
+          disabled={!settled || !canKeep(reading)}
+          onClick={() => void keep()}
+        >
+          Keep this record
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function canKeep(reading: WeatherReading | null): boolean {
+  return reading !== null && reading.record !== null && reading.lows > 0;
+}
+
+function stationName(fileName: string, named: string | null): string {
+  return (named ?? fileName.replace(/\.[a-z]+$/i, "")).replace(/[<>]/g, "").slice(0, 80);
+}

@@ -1,0 +1,181 @@
+"use client";
+
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useMemo } from "react";
+import { dayNumber, type DayNumber, type Season } from "@/core/calendar";
+import { bedsInOrder, horizonOver, type Garden } from "@/core/garden";
+import { growingOf } from "@/core/plantings";
+import { groundSun, shortfallWords, sunShortfall, timelineFrom, weeksOfSun } from "@/core/schedule";
+import { type Site } from "@/core/growth";
+import { LEVEL_HORIZON, type Horizon } from "@/core/sky";
+import { gardenStore } from "@/store/index";
+import { useSettling } from "@/ui/inputs/index";
+import { setView, useView, tellRefusal } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import { addPointInWidestGap } from "./horizonEdit";
+import { Panorama } from "./Panorama";
+import { SkylineTable } from "./SkylineTable";
+import { SunWeeksChart } from "./SunWeeksChart";
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  season: Season;
+  day: DayNumber;
+  wording: LocalWording;
+}
+
+const WHOLE_GARDEN = "";
+
+/** What stands in the sun's way, around the garden and around single beds, and what it leaves them. */
+export function SunSection({ garden, site, season, day, wording }: Props) {
+  const bedId = useView((state) => state.sunBedId);
+  const bed = bedId === null ? undefined : garden.beds.get(bedId);
+  const kept = bed ? horizonOver(garden, bed) : (garden.place?.horizon ?? LEVEL_HORIZON);
+  const editable = !bed || bed.horizon !== null;
+  const spotName = bed ? bed.name : "the garden";
+  const keep = (next: Horizon | null) => keepHorizon(bed?.id ?? null, next);
+  const { pending, preview, nudge, settle } = useSettling<Horizon>(keep);
+  const horizon = pending ?? kept;
+  const toward = site.latitudeDeg < 0 ? 0 : 180;
+  return (
+    <>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center" }}>
+        <Typography variant="h2" sx={{ flex: 1 }}>
+          Sun on the ground
+        </Typography>
+        <TextField
+          select
+          size="small"
+          label="Where"
+          value={bed?.id ?? WHOLE_GARDEN}
+          onChange={(event) => setView({ sunBedId: event.target.value || null })}
+          sx={{ minWidth: 200 }}
+          slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+        >
+          <MenuItem value={WHOLE_GARDEN}>The whole garden</MenuItem>
+          {bedsInOrder(garden).map(({ id, name, horizon: own }) => (
+            <MenuItem key={id} value={id}>
+              {name}
+              {own ? ", own skyline" : ""}
+            </MenuItem>
+          ))}
+        </TextField>
+      </Box>
+      <Box sx={{ fontSize: 16, my: 1 }} data-testid="sun-words" aria-live="polite">
+        {sunWords(site, horizon, season, day, spotName, wording)}
+      </Box>
+      <Panorama
+        latitudeDeg={site.latitudeDeg}
+        horizon={horizon}
+        editable={editable}
+        day={day}
+        wording={wording}
+        onPreview={preview}
+        onNudge={nudge}
+        onChange={settle}
+      />
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 0.5, mb: 1, alignItems: "center" }}>
+        {editable ? (
+          <>
+            <Button size="small" onClick={() => settle(addPointInWidestGap(horizon, toward))}>
+              Add a point
+            </Button>
+            {kept.length > 0 && (
+              <Button size="small" color="inherit" onClick={() => settle([])}>
+                Level
+              </Button>
+            )}
+            {bed && (
+              <Button size="small" color="inherit" onClick={() => void keep(null)}>
+                Take the garden&apos;s again
+              </Button>
+            )}
+            <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>
+              Drag points, click the sky for more, Delete takes one out.
+            </Box>
+          </>
+        ) : (
+          <>
+            <Button size="small" variant="outlined" onClick={() => void keep([...kept])}>
+              Give {spotName} a skyline of its own
+            </Button>
+            <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>
+              Now it has the garden&apos;s.
+            </Box>
+          </>
+        )}
+      </Box>
+      <SunWeeksChart
+        weeks={weeksOfSun(site, horizon, season)}
+        open={weeksOfSun(site, LEVEL_HORIZON, season)}
+        season={season}
+        day={day}
+        spotName={spotName}
+        wording={wording}
+      />
+      <Shortfalls garden={garden} site={site} bedId={bed?.id ?? null} />
+      {editable && (
+        <SkylineTable
+          key={JSON.stringify(kept)}
+          horizon={kept}
+          onChange={(next) => void keep(next)}
+        />
+      )}
+    </>
+  );
+}
+
+async function keepHorizon(bedId: string | null, next: Horizon | null): Promise<void> {
+  const horizon = next && next.map((point) => ({ ...point }));
+  const done = await gardenStore().dispatch("horizon.set", { bedId, horizon });
+  if (!done.ok) tellRefusal(done);
+}
+
+function Shortfalls({ garden, site, bedId }: { garden: Garden; site: Site; bedId: string | null }) {
+  const sentences = useMemo(() => {
+    const found: { id: string; words: string }[] = [];
+    for (const planting of garden.plantings.values()) {
+      if (bedId !== null && planting.bedId !== bedId) continue;
+      const growing = growingOf(garden, planting);
+      const bed = garden.beds.get(planting.bedId);
+      if (!growing || !bed) continue;
+      const timeline = timelineFrom(site, garden.settings, growing, dayNumber(planting.sowOn));
+      const shortfall = sunShortfall(site, growing, timeline);
+      if (!shortfall) continue;
+      found.push({
+        id: planting.id,
+        words: `${bed.name}: ${shortfallWords(growing.crop.name, shortfall)}`,
+      });
+    }
+    return found;
+  }, [garden, site, bedId]);
+  if (sentences.length === 0) return null;
+  return (
+    <Box sx={{ display: "grid", gap: 0.75, my: 1.5 }}>
+      {sentences.map(({ id, words }) => (
+        <Alert key={id} severity="warning" sx={{ py: 0 }}>
+          {words}
+        </Alert>
+      ))}
+    </Box>
+  );
+}
+
+function sunWords(
+  site: Site,
+  horizon: Horizon,
+  season: Season,
+  day: DayNumber,
+  spotName: string,
+  wording: LocalWording,
+): string {
+  const now = groundSun(site, horizon, day);
+  const darkest = groundSun(site, horizon, season.midwinterDay);
+  return `On ${wording.date(day)} up to ${now.directSunH.toFixed(1)} hours of direct sun reach ${spotName}, and ${darkest.directSunH < 0.05 ? "none" : darkest.directSunH.toFixed(1)} at midwinter; the usual light is ${Math.round(now.dliMol)} and ${Math.round(darkest.dliMol)} mol/m² a day.`;
+}

@@ -1,0 +1,99 @@
+"use client";
+
+import { line } from "d3-shape";
+import type { DayNumber } from "@/core/calendar";
+import { monthStarts, type TimeScale } from "@/ui/chart/index";
+import type { LocalWording } from "@/ui/wording";
+import { BOTTOM, cliffPieces, LEFT, TOP, type CliffLine } from "./cliffShape";
+
+/** Months ready from above to below, sowing dates from left to right. */
+export function CliffAxes(props: {
+  x: TimeScale;
+  y: TimeScale;
+  width: number;
+  height: number;
+  left: number;
+  right: number;
+  wording: LocalWording;
+}) {
+  const { x, y, height, left, right, wording } = props;
+  const [firstReady = 0, lastReady = 0] = y.domain();
+  const [firstSow = 0, lastSow = 0] = x.domain();
+  const rows = monthStarts(firstReady, lastReady);
+  const every = Math.max(1, Math.ceil(16 / Math.max(1, (height - TOP - BOTTOM) / rows.length)));
+  return (
+    <g>
+      {rows.map((day, index) => (
+        <g key={day}>
+          <line x1={left} x2={right} y1={y(day)} y2={y(day)} stroke="var(--line)" />
+          {index % every === 0 && (
+            <text x={left - 8} y={y(day) + 4} fontSize="12" textAnchor="end">
+              {`${left < LEFT ? "" : "ready "}${wording.month(day)}`}
+            </text>
+          )}
+        </g>
+      ))}
+      {monthStarts(firstSow, lastSow).map((day) => (
+        <text key={day} x={x(day)} y={height - 6} fontSize="12" textAnchor="middle">
+          {`${right - left > 420 ? "sown " : ""}${wording.shortDate(day)}`}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+/** One curve: its pieces, its jumps dotted, its last safe sowing ringed. */
+export function CliffCurve({
+  curve,
+  x,
+  y,
+  wording,
+  narrow,
+}: {
+  curve: CliffLine;
+  x: TimeScale;
+  y: TimeScale;
+  wording: LocalWording;
+  narrow: boolean;
+}) {
+  const { cliff, style } = curve;
+  const shape = line<[DayNumber, DayNumber]>()
+    .x(([sow]) => x(sow))
+    .y(([, ready]) => y(ready));
+  const { pieces, jumps } = cliffPieces(cliff, x.domain()[1] ?? 0, y.domain()[1] ?? 0);
+  const index = cliff.lastSafeDay === null ? -1 : cliff.sowDays.indexOf(cliff.lastSafeDay);
+  const safeReady = cliff.readyDays[index] ?? null;
+  return (
+    <g fill="none" stroke={style.color} strokeWidth="2">
+      {pieces.map((piece) => (
+        <path key={piece[0]?.[0]} d={shape(piece) ?? ""} strokeDasharray={style.dash} />
+      ))}
+      {jumps.map((jump) => (
+        <path
+          key={jump[0]?.[0]}
+          d={shape(jump) ?? ""}
+          strokeWidth="1.25"
+          strokeDasharray="1 4"
+          strokeLinecap="round"
+        />
+      ))}
+      {cliff.lastSafeDay !== null && safeReady !== null && (
+        <circle cx={x(cliff.lastSafeDay)} cy={y(safeReady)} r={5} fill="var(--paper)">
+          <title>{`last safe ${curve.name}: ${wording.date(cliff.lastSafeDay)}`}</title>
+        </circle>
+      )}
+      {cliff.lastSafeDay !== null && safeReady !== null && !narrow && style.dash === "5 3" && (
+        <text
+          x={x(cliff.lastSafeDay) - 9}
+          y={y(safeReady) + 16}
+          fontSize="12"
+          textAnchor="end"
+          stroke="none"
+          style={{ fill: style.color }}
+        >
+          {`last safe in the open ${wording.shortDate(cliff.lastSafeDay)}`}
+        </text>
+      )}
+    </g>
+  );
+}

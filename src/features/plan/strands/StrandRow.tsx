@@ -1,0 +1,227 @@
+"use client";
+
+import { memo } from "react";
+import type { DayNumber } from "@/core/calendar";
+import { strandPath, type TimeScale } from "@/ui/chart/index";
+import type { LocalWording } from "@/ui/wording";
+import { LABEL_WIDTH, type StrandLayout } from "./strandLayout";
+import { useKnot } from "./useKnot";
+import type { StrandItem } from "./useStrands";
+
+interface Props {
+  item: StrandItem;
+  y: number;
+  x: TimeScale;
+  layout: StrandLayout;
+  patternId: string;
+  selected: boolean;
+  showBed: boolean;
+  wording: LocalWording;
+  onSelect: (id: string) => void;
+  /** The sowing day under the hand, while it is dragged. */
+  onPreview: (id: string, sowDay: DayNumber | null) => void;
+  onMove: (id: string, sowDay: DayNumber) => void;
+}
+
+const THICKNESS = 15;
+const SEEDLING_THICKNESS = 2;
+
+/** One planting along time; its knot is dragged to sow earlier or later. */
+export const StrandRow = memo(function StrandRow(props: Props) {
+  const { item, y, x, layout, patternId, selected, showBed, wording } = props;
+  const { timeline, strand } = item;
+  const middle = y + layout.rowHeight / 2;
+  const knot = useKnot(props);
+  // A sowing outside the picture keeps its knot at the edge, within reach.
+  const knotX = Math.min(layout.right - 5, Math.max(layout.left + 5, x(timeline.sowDay)));
+  const endX = x(strand.standing.at(-1)?.day ?? strand.growing.at(-1)?.day ?? timeline.sowDay);
+  // What comes after a likely loss may not come at all: it is drawn pale.
+  const lossX = timeline.coldLossDay === null ? null : x(timeline.coldLossDay);
+  const paleFromX = lossX !== null && lossX < endX - 1 ? lossX : null;
+  const readyX = timeline.readyDay === null ? null : x(timeline.readyDay);
+  return (
+    <g
+      onClick={() => props.onSelect(item.id)}
+      style={{ cursor: "pointer" }}
+      data-planting={item.id}
+    >
+      <title>{`${item.cropName}, ${item.varietyName}: ${knotWords(item, wording)}`}</title>
+      <rect
+        x={0}
+        y={y}
+        width={layout.width}
+        height={layout.rowHeight}
+        fill={selected ? "var(--selected)" : "transparent"}
+      />
+      <StrandLabel
+        item={item}
+        middle={middle}
+        layout={layout}
+        showBed={showBed}
+        selected={selected}
+      />
+      <g clipPath={`url(#${patternId}clip)`}>
+        <path
+          d={strandPath(strand.growing, x, middle, THICKNESS, SEEDLING_THICKNESS)}
+          fill={`url(#${patternId}growing)`}
+          stroke="var(--moss)"
+          strokeWidth="0.75"
+        />
+        {strand.standing.length > 0 && (
+          <>
+            <path d={strandPath(strand.standing, x, middle, THICKNESS, 0.5)} fill="var(--ember)" />
+            <path
+              d={strandPath(strand.standing, x, middle, THICKNESS, 0.5)}
+              fill={`url(#${patternId}standing)`}
+            />
+          </>
+        )}
+        {readyX !== null && (
+          <line
+            x1={readyX}
+            x2={readyX}
+            y1={middle - THICKNESS / 2 - 2}
+            y2={middle + THICKNESS / 2 + 2}
+            stroke="var(--text)"
+            strokeWidth="1.5"
+          />
+        )}
+        {timeline.plantOutDay !== null && (
+          <path
+            d={`M${x(timeline.plantOutDay) - 5},${middle - 3} a5,6 0 1 1 10,0`}
+            fill="none"
+            stroke="var(--text)"
+            strokeWidth="1.4"
+          >
+            <title>{`planted out ${wording.date(timeline.plantOutDay)}`}</title>
+          </path>
+        )}
+        {item.planned && (
+          <PlannedLine planned={item.planned} lineY={y + layout.rowHeight - 2} x={x} />
+        )}
+        {item.happened?.pickedDays.map((day) => (
+          <path key={day} d={`M${x(day) - 3.5},${middle + 12} l3.5,-5 l3.5,5 z`} fill="var(--text)">
+            <title>{`picked ${wording.date(day)}`}</title>
+          </path>
+        ))}
+        {paleFromX !== null && (
+          <rect
+            x={paleFromX}
+            y={middle - THICKNESS / 2 - 2}
+            width={Math.max(0, endX - paleFromX)}
+            height={THICKNESS + 4}
+            fill={selected ? "var(--selected)" : "var(--paper)"}
+            opacity="0.6"
+          />
+        )}
+        {timeline.coldLossDay !== null && (
+          <path
+            d={`M${x(timeline.coldLossDay) - 5.5},${middle - 11} h11 l-5.5,10 z`}
+            fill="var(--paper)"
+            stroke="var(--frost-text)"
+            strokeWidth="1.6"
+          >
+            <title>{`by ${wording.date(timeline.coldLossDay)} a killing night is likely`}</title>
+          </path>
+        )}
+      </g>
+      <g
+        {...knot.handlers}
+        className="knot"
+        role="slider"
+        tabIndex={0}
+        aria-label={`${item.cropName}, ${item.varietyName}, ${item.bedName}: sowing day`}
+        aria-valuemin={timeline.sowDay - 365}
+        aria-valuemax={timeline.sowDay + 365}
+        aria-valuenow={timeline.sowDay}
+        aria-valuetext={knotWords(item, wording)}
+        style={{ cursor: "ew-resize" }}
+      >
+        <circle
+          cx={knotX}
+          cy={middle}
+          r={Math.max(14, layout.rowHeight / 2)}
+          fill="transparent"
+          stroke="none"
+        />
+        <circle
+          cx={knotX}
+          cy={middle}
+          r={selected ? 5.5 : 4.5}
+          fill={selected ? "var(--ember)" : item.happened?.isSown ? "var(--text)" : "var(--paper)"}
+          stroke="var(--text)"
+          strokeWidth="1.6"
+          pointerEvents="none"
+        />
+      </g>
+    </g>
+  );
+});
+
+/** What was planned, below what came of it: from the planned sowing to the day it would have been ready. */
+function PlannedLine(props: {
+  planned: NonNullable<StrandItem["planned"]>;
+  lineY: number;
+  x: TimeScale;
+}) {
+  const { planned, lineY, x } = props;
+  const [fromX, toX] = [x(planned.sowDay), x(planned.readyDay ?? planned.sowDay)];
+  return (
+    <g stroke="var(--ash-text)" strokeWidth="1.2" fill="none">
+      <title>as it was planned</title>
+      <line x1={fromX} x2={toX} y1={lineY} y2={lineY} strokeDasharray="3 3" />
+      <path d={`M${fromX},${lineY - 3} v5 M${toX},${lineY - 3} v5`} />
+    </g>
+  );
+}
+
+function StrandLabel(props: {
+  item: StrandItem;
+  middle: number;
+  layout: StrandLayout;
+  showBed: boolean;
+  selected: boolean;
+}) {
+  const { item, middle, layout, showBed, selected } = props;
+  const narrow = layout.left < LABEL_WIDTH;
+  if (narrow) {
+    return (
+      <text x={8} y={middle + 4.5} fontSize="12.5" fontWeight={selected ? 700 : 500}>
+        {clipped(item.label, NARROW_LABEL_LETTERS)}
+      </text>
+    );
+  }
+  return (
+    <>
+      <text x={16} y={middle + 4.5} fontSize="12.5" style={{ fill: "var(--ash-text)" }}>
+        {showBed ? item.bedName : ""}
+      </text>
+      <text
+        x={layout.left - 10}
+        y={middle + 4.5}
+        fontSize="13.5"
+        textAnchor="end"
+        fontWeight={selected ? 700 : 500}
+      >
+        {clipped(item.label, LABEL_LETTERS)}
+      </text>
+    </>
+  );
+}
+
+const LABEL_LETTERS = 16;
+const NARROW_LABEL_LETTERS = 11;
+
+/** A name cut to the room there is; the whole of it is in the row's title. */
+function clipped(name: string, letters: number): string {
+  return name.length > letters ? `${name.slice(0, letters - 1).trimEnd()}…` : name;
+}
+
+function knotWords(item: StrandItem, wording: LocalWording): string {
+  const { sowDay, readyDay } = item.timeline;
+  const ready = readyDay === null ? "not ready here" : `ready ${wording.date(readyDay, sowDay)}`;
+  const known = item.happened?.isSown ? " by the logbook" : "";
+  const picked = item.happened?.pickedDays.length ?? 0;
+  const times = picked === 0 ? "" : `, picked ${picked === 1 ? "once" : `${picked} times`}`;
+  return `sown ${wording.date(sowDay)}${known}, ${ready}${times}`;
+}

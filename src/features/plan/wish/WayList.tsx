@@ -1,0 +1,122 @@
+"use client";
+
+import CheckIcon from "@mui/icons-material/CheckCircleOutlined";
+import LateIcon from "@mui/icons-material/ScheduleOutlined";
+import LostIcon from "@mui/icons-material/AcUnitOutlined";
+import SpringIcon from "@mui/icons-material/WbTwilightOutlined";
+import ShortIcon from "@mui/icons-material/HourglassBottomOutlined";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import type { ReactNode } from "react";
+import type { Garden } from "@/core/garden";
+import { shortfallWords, sunShortfall, type Verdict, type Way } from "@/core/schedule";
+import { type Site } from "@/core/growth";
+import { whereWords } from "@/core/shelter";
+import type { LocalWording } from "@/ui/wording";
+import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  ways: readonly Way[];
+  chosenBedId: string;
+  /** Whether each way tells its crop, in a list of different ones. */
+  named?: boolean;
+  wording: LocalWording;
+  onAccept: (way: Way) => void;
+}
+
+const VERDICTS: Record<Verdict["kind"], { word: string; color: string; icon: ReactNode }> = {
+  meets: { word: "works", color: "var(--moss-text)", icon: <CheckIcon /> },
+  short: { word: "too short", color: "var(--ember-text)", icon: <ShortIcon /> },
+  late: { word: "late", color: "var(--ember-text)", icon: <LateIcon /> },
+  spring: { word: "in spring", color: "var(--frost-text)", icon: <SpringIcon /> },
+  lost: { word: "at risk", color: "var(--frost-text)", icon: <LostIcon /> },
+  never: { word: "no", color: "var(--ash-text)", icon: <LostIcon /> },
+};
+
+/** Ways to get what is wished for, the best first, each with its verdict and reason. */
+export function WayList({ garden, site, ways, chosenBedId, named, wording, onAccept }: Props) {
+  return (
+    <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
+      {ways.map((way, index) => {
+        const { growing, verdict } = way;
+        const look = VERDICTS[verdict.kind];
+        return (
+          <Box
+            component="li"
+            key={`${growing.crop.id} ${growing.method} ${growing.stage} ${way.spot.bedId}`}
+            sx={{
+              display: "grid",
+              gridTemplateColumns: { xs: "76px minmax(0, 1fr)", sm: "84px minmax(0, 1fr) auto" },
+              alignItems: "center",
+              columnGap: 1.5,
+              py: 1,
+              borderTop: index === 0 ? "none" : "1px solid var(--line)",
+            }}
+          >
+            <Box sx={{ color: look.color, fontSize: 12.5, fontWeight: 700, textAlign: "center" }}>
+              <Box aria-hidden sx={{ lineHeight: 0, mb: 0.25 }}>
+                {look.icon}
+              </Box>
+              {look.word}
+            </Box>
+            <Box sx={{ fontSize: 15, lineHeight: 1.4 }}>
+              <b>
+                {named ? `${growing.crop.name}: ` : ""}
+                {wayWords(garden, way, wording)}
+              </b>
+              <br />
+              {verdict.words} {sunWords(site, way)}
+              <Box component="span" sx={{ color: "var(--ash-text)" }}>
+                {roomWords(site, garden, way, chosenBedId, wording)}
+              </Box>
+            </Box>
+            <Button
+              variant={index === 0 && !named ? "contained" : "outlined"}
+              onClick={() => onAccept(way)}
+              aria-label={`Plant it: ${growing.crop.name}, ${wayWords(garden, way, wording)}`}
+              sx={{
+                gridColumn: { xs: "2", sm: "auto" },
+                justifySelf: "start",
+                mt: { xs: 0.5, sm: 0 },
+              }}
+            >
+              Plant it
+            </Button>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+function wayWords(garden: Garden, way: Way, wording: LocalWording): string {
+  const { growing, timeline } = way;
+  const what = growing.stage === "baby" ? ", for young leaves" : "";
+  const how =
+    growing.method === "transplant" && timeline.plantOutDay !== null
+      ? `on the bench, plant out ${wording.date(timeline.plantOutDay)}`
+      : "direct";
+  // A spot with a skyline of its own stands beside the others under the same covers: name it.
+  const spot = garden.beds.get(way.spot.bedId)?.horizon ? ` (${way.spot.bedName})` : "";
+  return `Sow ${wording.date(timeline.sowDay)} ${how}, ${whereWords(growing.covers)}${spot}${what}`;
+}
+
+function sunWords(site: Site, way: Way): string {
+  const shortfall = sunShortfall(site, way.growing, way.timeline);
+  return shortfall ? `${shortfallWords(way.growing.crop.name, shortfall)} ` : "";
+}
+
+function roomWords(
+  site: Site,
+  garden: Garden,
+  way: Way,
+  chosenBedId: string,
+  wording: LocalWording,
+): string {
+  const room = wayRoom(site, garden, way, chosenBedId);
+  if (!room) return "";
+  if (room.freeM < LEAST_ROOM_M) return `${room.bed.name} is taken then.`;
+  return `${room.bed.name} has ${wording.lengthM(room.freeM)} free.`;
+}

@@ -1,0 +1,54 @@
+import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
+import { varietyOf, type Crop } from "@/core/crops";
+import type { Wish } from "@/core/schedule";
+import type { WishStart } from "@/ui/viewState";
+
+/** What the "I want…" form holds. */
+export interface WishFields {
+  cropId: string;
+  varietyId: string;
+  mode: "by" | "between" | "today";
+  by: string;
+  until: string;
+  /** A bed's id, or empty for any. */
+  bedId: string;
+}
+
+const USUAL_DAYS_AHEAD = 68;
+const USUAL_STRETCH_DAYS = 60;
+
+export function startingFields(
+  start: WishStart,
+  crops: ReadonlyMap<string, Crop>,
+  today: DayNumber,
+): WishFields {
+  const crop = crops.get(start.cropId ?? "") ?? crops.get("spinach");
+  return {
+    cropId: crop?.id ?? "",
+    varietyId: (crop && varietyOf(crop)?.id) ?? "",
+    mode: start.mode ?? "by",
+    by: isoDate(today + USUAL_DAYS_AHEAD),
+    until: isoDate(today + USUAL_DAYS_AHEAD + USUAL_STRETCH_DAYS),
+    bedId: start.bedId ?? "",
+  };
+}
+
+/** The wish the fields say, or what is still wrong with them in a sentence. */
+export function wishFrom(
+  fields: WishFields,
+  crops: ReadonlyMap<string, Crop>,
+  today: DayNumber,
+): Wish | string {
+  const crop = crops.get(fields.cropId);
+  const variety = crop && varietyOf(crop, fields.varietyId);
+  if (!crop || !variety) return "Choose a crop.";
+  if (fields.mode === "today") return { crop, variety, wanted: null, today };
+  if (!isIsoDate(fields.by)) return "Give the day you want it by.";
+  const byDay = dayNumber(fields.by);
+  if (byDay <= today) return "That day is not ahead: choose one after today.";
+  if (fields.mode === "by") return { crop, variety, wanted: { byDay, untilDay: null }, today };
+  if (!isIsoDate(fields.until)) return "Give the day until which you want it.";
+  const untilDay = dayNumber(fields.until);
+  if (untilDay < byDay) return "The second day lies before the first.";
+  return { crop, variety, wanted: { byDay, untilDay }, today };
+}

@@ -1,0 +1,65 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { dayNumber } from "@/core/calendar";
+import type { Garden, Planting } from "@/core/garden";
+import { successionOf } from "@/core/plantings";
+import { type Growing } from "@/core/schedule";
+import { type Site } from "@/core/growth";
+import { gardenStore } from "@/store/index";
+import { InspectorSection, lazyPart } from "@/ui/frame/index";
+import { tell, tellRefusal } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+
+const SuccessionDialog = lazyPart(() => import("./SuccessionDialog"));
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  planting: Planting;
+  growing: Growing;
+  wording: LocalWording;
+}
+
+/** Sowings of the same again and again; those there are, or how to plan them. */
+export function AgainSection({ garden, site, planting, growing, wording }: Props) {
+  const [planning, setPlanning] = useState(false);
+  const group = successionOf(garden, planting);
+  const alone = async () => {
+    const done = await gardenStore().dispatch("planting.edit", {
+      id: planting.id,
+      successionId: null,
+    });
+    if (done.ok) tell("This sowing now moves by itself.", "done", true);
+    else tellRefusal(done);
+  };
+  return (
+    <InspectorSection title="Again and again">
+      {group.length > 1 ? (
+        <Box sx={{ fontSize: 14, lineHeight: 1.45 }}>
+          One of {group.length} sowings that move together:{" "}
+          {group.map(({ sowOn }) => wording.shortDate(dayNumber(sowOn))).join(", ")}.{" "}
+          <Button size="small" color="inherit" variant="outlined" onClick={() => void alone()}>
+            Move this one alone
+          </Button>
+        </Box>
+      ) : (
+        <Button color="inherit" variant="outlined" onClick={() => setPlanning(true)}>
+          Sow it every so often…
+        </Button>
+      )}
+      {planning && (
+        <SuccessionDialog
+          garden={garden}
+          site={site}
+          planting={planting}
+          growing={growing}
+          wording={wording}
+          onClose={() => setPlanning(false)}
+        />
+      )}
+    </InspectorSection>
+  );
+}

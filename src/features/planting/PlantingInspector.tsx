@@ -1,0 +1,200 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
+import type { Garden, Planting } from "@/core/garden";
+import { growingOf, lifeOf, successionMoves } from "@/core/plantings";
+import { grownShare, NOTHING_KNOWN, timelineFrom } from "@/core/schedule";
+import { type Site } from "@/core/growth";
+import { coverWords } from "@/core/shelter";
+import { gardenStore, useToday } from "@/store/index";
+import { InspectorSection, lazyPart } from "@/ui/frame/index";
+import { setView, tell, tellRefusal } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import { AgainSection } from "./AgainSection";
+import { AmountsSection } from "./AmountsSection";
+import { ComingUpSection } from "./ComingUpSection";
+import { HappenedSection } from "./HappenedSection";
+import { SchoolsSection } from "./SchoolsSection";
+import { SetupSection } from "./SetupSection";
+import { SunWarning } from "./SunWarning";
+import { WeekLaterSection } from "./WeekLaterSection";
+import { WhySection } from "./WhySection";
+
+const EditPlantingDialog = lazyPart(() => import("./EditPlantingDialog"));
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  planting: Planting;
+  /** The sowing shown: the planting's own, or where it is being dragged. */
+  sowDay: DayNumber;
+  day: DayNumber;
+  wording: LocalWording;
+}
+
+/** Everything about one planting: when it is ready, why, what if, how much. */
+export default function PlantingInspector({ garden, site, planting, sowDay, day, wording }: Props) {
+  const router = useRouter();
+  const [editing, setEditing] = useState(false);
+  const today = useToday(garden);
+  const [typedDate, setTypedDate] = useState<string | null>(null);
+  const growing = growingOf(garden, planting);
+  const bed = garden.beds.get(planting.bedId);
+  if (!growing || !bed) return null;
+  const { settings } = garden;
+  const life = lifeOf(garden, site, planting);
+  // While it is dragged its sowing is still to come; otherwise what is known to have happened counts.
+  const isDragged = sowDay !== dayNumber(planting.sowOn);
+  const timeline =
+    life && !isDragged ? life.timeline : timelineFrom(site, settings, growing, sowDay);
+  const facts = life?.facts ?? NOTHING_KNOWN;
+  const grown = grownShare(site, settings, growing, timeline, day);
+  const shown = { site, settings, growing, wording };
+  const move = async () => {
+    const text = typedDate;
+    setTypedDate(null);
+    if (text === null || !isIsoDate(text) || text === planting.sowOn) return;
+    const done =
+      planting.successionId === null
+        ? await gardenStore().dispatch("planting.moveSowing", { id: planting.id, sowOn: text })
+        : await gardenStore().dispatch("succession.move", {
+            moves: successionMoves(garden, site, planting, dayNumber(text)),
+          });
+    if (!done.ok) tellRefusal(done);
+  };
+  const remove = async () => {
+    const done = await gardenStore().dispatch("planting.remove", { id: planting.id });
+    setView({ selectedPlantingId: null });
+    if (done.ok) tell(`${growing.crop.name} is removed from ${bed.name}.`, "done", true);
+    else tellRefusal(done);
+  };
+  const another = () => {
+    router.push("/plan");
+    setView({ wish: { cropId: growing.crop.id, bedId: bed.id } });
+  };
+  return (
+    <>
+      <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", pr: 4 }}>
+        {bed.name} · {coverWords(growing.covers)}
+        {growing.method === "transplant" ? " · transplanted" : ""}
+      </Box>
+      <Typography variant="h2">
+        {growing.crop.name}, {growing.stage === "baby" ? "young leaves" : growing.variety.name}
+      </Typography>
+      <Box sx={{ display: "flex", gap: 3, mt: 1 }} aria-live="polite">
+        <BigNumber
+          label="ready"
+          value={timeline.readyDay === null ? "not here" : wording.shortDate(timeline.readyDay)}
+          accent
+        />
+        <BigNumber
+          label="from sowing"
+          value={timeline.readyDay === null ? "–" : `${timeline.readyDay - timeline.sowDay} days`}
+        />
+      </Box>
+      <Box sx={{ mt: 1, fontSize: 14 }}>{onDateWords(timeline, day, grown, wording)}</Box>
+      <TextField
+        label={growing.method === "transplant" ? "Sown on the bench" : "Sown"}
+        type="date"
+        disabled={facts.sownDay !== null}
+        helperText={facts.sownDay === null ? undefined : "By the logbook: change its entry there."}
+        size="small"
+        fullWidth
+        value={typedDate ?? isoDate(timeline.sowDay)}
+        onChange={(event) => setTypedDate(event.target.value)}
+        onBlur={() => void move()}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") void move();
+        }}
+        slotProps={{ inputLabel: { shrink: true } }}
+        sx={{ mt: 1.5 }}
+      />
+      <HappenedSection planting={planting} facts={facts} wording={wording} />
+      <SunWarning site={site} growing={growing} timeline={timeline} />
+      <WhySection {...shown} timeline={timeline} />
+      <ComingUpSection {...shown} timeline={timeline} />
+      <WeekLaterSection {...shown} timeline={timeline} />
+      <SetupSection {...shown} planting={planting} timeline={timeline} />
+      <SchoolsSection {...shown} sowDay={timeline.sowDay} />
+      <AgainSection
+        garden={garden}
+        site={site}
+        planting={planting}
+        growing={growing}
+        wording={wording}
+      />
+      <AmountsSection
+        garden={garden}
+        today={today}
+        planting={planting}
+        bed={bed}
+        crop={growing.crop}
+        wording={wording}
+      />
+      <InspectorSection title="Do">
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+          <Button variant="contained" color="secondary" onClick={another}>
+            Another sowing
+          </Button>
+          <Button color="inherit" variant="outlined" onClick={() => setEditing(true)}>
+            Edit…
+          </Button>
+          <Button color="inherit" variant="outlined" onClick={() => void remove()}>
+            Remove
+          </Button>
+        </Box>
+      </InspectorSection>
+      {editing && (
+        <EditPlantingDialog
+          garden={garden}
+          planting={planting}
+          crop={growing.crop}
+          onClose={() => setEditing(false)}
+        />
+      )}
+    </>
+  );
+}
+
+function BigNumber({ label, value, accent }: { label: string; value: string; accent?: boolean }) {
+  return (
+    <Box>
+      <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>{label}</Box>
+      <Box
+        sx={{
+          fontFamily: "var(--font-heading)",
+          fontWeight: 600,
+          fontSize: 28,
+          lineHeight: 1.1,
+          whiteSpace: "nowrap",
+          color: accent ? "var(--ember-text)" : "var(--text)",
+        }}
+      >
+        {value}
+      </Box>
+    </Box>
+  );
+}
+
+function onDateWords(
+  timeline: ReturnType<typeof timelineFrom>,
+  day: DayNumber,
+  grown: number,
+  wording: LocalWording,
+): string {
+  const on = `On ${wording.date(day)}`;
+  if (day < timeline.sowDay) return `${on} it is not sown yet.`;
+  if (timeline.holdsUntilDay !== null && day > timeline.holdsUntilDay) return `${on} it is over.`;
+  if (grown >= 1) return `${on} it is ready and standing.`;
+  const bench =
+    timeline.plantOutDay !== null && day < timeline.plantOutDay
+      ? `, on the bench until ${wording.date(timeline.plantOutDay)}`
+      : "";
+  return `${on} it is ${Math.round(grown * 100)} % grown${bench}.`;
+}

@@ -1,0 +1,58 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import type { DayNumber } from "@/core/calendar";
+import { timelineFrom, type Growing } from "@/core/schedule";
+import { type PlanSettings, type Site } from "@/core/growth";
+import { InspectorSection } from "@/ui/frame/index";
+import type { LocalWording } from "@/ui/wording";
+
+const SCHOOLS = [
+  { id: "growth", name: "Growth" },
+  { id: "tenhour", name: "Ten-hour day" },
+  { id: "calendar", name: "Calendar" },
+] as const;
+
+interface Props {
+  site: Site;
+  settings: PlanSettings;
+  growing: Growing;
+  sowDay: DayNumber;
+  wording: LocalWording;
+}
+
+/** The same sowing by the three ways of counting, the one in force marked. */
+export function SchoolsSection({ site, settings, growing, sowDay, wording }: Props) {
+  return (
+    <InspectorSection title="By the three ways of counting">
+      <Box component="table" sx={{ width: "100%", fontSize: 14, borderSpacing: 0 }}>
+        <tbody>
+          {SCHOOLS.map((school) => {
+            const { readyDay } = timelineFrom(
+              site,
+              { ...settings, school: school.id },
+              growing,
+              sowDay,
+            );
+            const inForce = school.id === settings.school;
+            return (
+              <Box component="tr" key={school.id} sx={{ fontWeight: inForce ? 700 : 400 }}>
+                <Box
+                  component="th"
+                  scope="row"
+                  sx={{ textAlign: "left", fontWeight: "inherit", p: 0 }}
+                >
+                  {school.name}
+                  {inForce ? " (in force)" : ""}
+                </Box>
+                <Box component="td" className="tabular" sx={{ textAlign: "right", p: 0 }}>
+                  {readyDay === null ? "not here" : wording.date(readyDay, sowDay)}
+                </Box>
+              </Box>
+            );
+          })}
+        </tbody>
+      </Box>
+    </InspectorSection>
+  );
+}

@@ -1,0 +1,64 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import { area } from "d3-shape";
+import type { DayNumber } from "@/core/calendar";
+import { why, worthOn } from "@/core/schedule";
+import { timeScale } from "@/ui/chart/index";
+import { InspectorSection } from "@/ui/frame/index";
+import type { SectionProps } from "./section";
+
+const WIDTH = 266;
+const HEIGHT = 62;
+const FULL_WORTH_Y = 10;
+const DAYS_DRAWN_AT_MOST = 400;
+
+/** The sum behind the ready date in words, and what each of its days is worth as a picture. */
+export function WhySection({ site, settings, growing, timeline, wording }: SectionProps) {
+  const sentences = why(site, settings, growing, timeline, wording);
+  const bedDay = timeline.plantOutDay ?? timeline.sowDay;
+  const endDay = timeline.readyDay ?? bedDay + DAYS_DRAWN_AT_MOST;
+  const x = timeScale(bedDay, endDay, 0, WIDTH);
+  const days: DayNumber[] = [];
+  const step = Math.max(1, Math.floor((endDay - bedDay) / 120));
+  for (let day = bedDay; day < endDay; day += step) days.push(day);
+  days.push(endDay - 1);
+  const shape = area<DayNumber>()
+    .x((day) => x(day))
+    .y0(HEIGHT)
+    .y1((day) => HEIGHT - worthOn(site, growing, timeline.sowDay, day) * (HEIGHT - FULL_WORTH_Y));
+  return (
+    <InspectorSection title="Why">
+      {sentences.map((sentence) => (
+        <Box component="p" key={sentence} sx={{ m: 0, mb: 0.75, fontSize: 14, lineHeight: 1.45 }}>
+          {sentence}
+        </Box>
+      ))}
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT + 16}`}
+        width="100%"
+        role="img"
+        aria-label="What each day in the bed is worth, in packet days, from planting to ready"
+      >
+        <path d={shape(days) ?? ""} fill="var(--straw)" opacity="0.85" />
+        <line
+          x1="0"
+          x2={WIDTH}
+          y1={FULL_WORTH_Y}
+          y2={FULL_WORTH_Y}
+          stroke="var(--ash-text)"
+          strokeDasharray="2 3"
+        />
+        <text x={WIDTH} y={FULL_WORTH_Y + 13} fontSize="11.5" textAnchor="end">
+          1 packet day
+        </text>
+        <text x="0" y={HEIGHT + 13} fontSize="11.5">
+          {wording.shortDate(bedDay)}
+        </text>
+        <text x={WIDTH} y={HEIGHT + 13} fontSize="11.5" textAnchor="end">
+          {wording.shortDate(endDay)}
+        </text>
+      </svg>
+    </InspectorSection>
+  );
+}

@@ -1,0 +1,58 @@
+import demo from "@data/demo/tarnholt-commons.json";
+import { dayNumber } from "@/core/calendar";
+import { commands } from "@/core/commands";
+import { fromGardenFile, type GardenFile } from "@/core/garden";
+import { growingOf, siteOf } from "@/core/plantings";
+import {
+  ruleFrom,
+  successionFrom,
+  successionProblem,
+  sowDaysFrom,
+  type SuccessionFields,
+} from "./successionFields";
+
+const garden = fromGardenFile(demo as GardenFile);
+const arugula = garden.plantings.get("planting-10");
+const growing = arugula && growingOf(garden, arugula);
+if (!garden.place || !arugula || !growing) throw new Error("the demo has arugula");
+const site = siteOf(garden.place, garden.record);
+const fields = (some: Partial<SuccessionFields> = {}): SuccessionFields => ({
+  how: "every",
+  days: 10,
+  count: 3,
+  lengthM: 1,
+  ...some,
+});
+
+test.each<[Partial<SuccessionFields>, RegExp | null]>([
+  [{}, null],
+  [{ count: 1 }, /Say how many sowings/],
+  [{ count: NaN }, /Say how many sowings/],
+  [{ days: 0 }, /how many days lie between/],
+  [{ days: NaN, how: "standing" }, null],
+  [{ lengthM: 0 }, /at least 0.1 m/],
+  [{ lengthM: 9 }, /only 8 m long/],
+])("what is missing is asked for (%#)", (some, words) => {
+  const problem = successionProblem(fields(some), 8, "metric");
+  if (words === null) expect(problem).toBeNull();
+  else expect(problem).toMatch(words);
+});
+
+test("the fields become a succession that the garden takes, its first sowing the planting itself", () => {
+  for (const how of ["every", "standing", "harvests"] as const) {
+    const chosen = fields({ how });
+    const sowDays = sowDaysFrom(chosen, garden, site, growing, arugula);
+    expect(sowDays[0]).toBe(dayNumber(arugula.sowOn));
+    const rule = ruleFrom(chosen, site, growing, arugula);
+    expect(rule.rule).toBe(how === "harvests" ? "calendar" : "growth");
+    const input = successionFrom(chosen, rule, sowDays, arugula, 8);
+    const outcome = commands["succession.add"].apply(garden, input);
+    if (!outcome.ok) throw new Error(outcome.refusal);
+    const made = [...outcome.garden.plantings.values()].filter(
+      ({ successionId }) => successionId === input.succession.id,
+    );
+    expect(made).toHaveLength(sowDays.length);
+    expect(made.map(({ id }) => id)).toContain(arugula.id);
+    expect(made.every(({ lengthM }) => lengthM === 1)).toBe(true);
+  }
+});

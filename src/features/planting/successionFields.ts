@@ -1,0 +1,101 @@
+import { dayNumber, isoDate } from "@/core/calendar";
+import type { CommandInput } from "@/core/commands";
+import type { Garden, Planting } from "@/core/garden";
+import { exactM, fitsInto, SAME_LENGTH_M } from "@/core/layout";
+import {
+  ruleFromDays,
+  ruleFromStanding,
+  successionSowDays,
+  type Growing,
+  type SuccessionRule,
+} from "@/core/schedule";
+import { type Site } from "@/core/growth";
+import { lengthWords, type Units } from "@/core/wording";
+import { newId } from "@/store/index";
+
+/** A succession as its form holds it; empty numbers are NaN. */
+export interface SuccessionFields {
+  how: "standing" | "every" | "harvests";
+  /** Days between the first two, or between all harvests. */
+  days: number;
+  count: number;
+  /** Length of bed of each sowing, m. */
+  lengthM: number;
+}
+
+const MOST_SOWINGS = 30;
+const LEAST_M = 0.1;
+
+/** The rule the fields say. */
+export function ruleFrom(
+  fields: SuccessionFields,
+  site: Site,
+  growing: Growing,
+  planting: Planting,
+): SuccessionRule {
+  if (fields.how === "harvests") return { rule: "calendar", interval: fields.days };
+  return fields.how === "every"
+    ? ruleFromDays(site, growing, dayNumber(planting.sowOn), fields.days)
+    : ruleFromStanding(growing);
+}
+
+/** What is wrong with the fields, in a sentence; null when nothing is. */
+export function successionProblem(
+  fields: SuccessionFields,
+  bedLengthM: number,
+  units: Units,
+): string | null {
+  if (!Number.isInteger(fields.count) || fields.count < 2 || fields.count > MOST_SOWINGS) {
+    return `Say how many sowings: 2 to ${MOST_SOWINGS}.`;
+  }
+  if (fields.how !== "standing" && !(fields.days >= 1 && fields.days <= 120)) {
+    return "Say how many days lie between: 1 to 120.";
+  }
+  if (!(fields.lengthM >= LEAST_M)) {
+    return `Give each sowing at least ${lengthWords(LEAST_M, units)} of bed.`;
+  }
+  if (!fitsInto(fields.lengthM, bedLengthM))
+    return `The bed is only ${lengthWords(bedLengthM, units)} long.`;
+  return null;
+}
+
+/** The sowing days that would come out. */
+export function sowDaysFrom(
+  fields: SuccessionFields,
+  garden: Garden,
+  site: Site,
+  growing: Growing,
+  planting: Planting,
+): number[] {
+  const rule = ruleFrom(fields, site, growing, planting);
+  const first = dayNumber(planting.sowOn);
+  return successionSowDays(site, garden.settings, growing, rule, fields.count, first);
+}
+
+/** The command's input: the planting itself becomes the first of the succession. */
+export function successionFrom(
+  fields: SuccessionFields,
+  rule: SuccessionRule,
+  sowDays: readonly number[],
+  planting: Planting,
+  bedLengthM: number,
+): CommandInput<"succession.add"> {
+  const id = newId("succession");
+  // One after the other along the planting's own part of the bed, and from its beginning again.
+  const places = Math.max(1, Math.floor((planting.lengthM + SAME_LENGTH_M) / fields.lengthM));
+  const beginM = (index: number) => {
+    const along = planting.fromM + (index % places) * fields.lengthM;
+    return exactM(Math.min(along, Math.max(0, bedLengthM - fields.lengthM)));
+  };
+  return {
+    succession: { id, ...rule },
+    plantings: sowDays.map((day, index) => ({
+      ...planting,
+      id: index === 0 ? planting.id : newId("planting"),
+      sowOn: isoDate(day),
+      fromM: beginM(index),
+      lengthM: fields.lengthM,
+      successionId: id,
+    })),
+  };
+}

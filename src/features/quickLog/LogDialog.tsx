@@ -1,0 +1,180 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import TextField from "@mui/material/TextField";
+import { useMemo, useRef, useState, type FormEvent } from "react";
+import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
+import { meantOf, readLine, type Understood } from "@/core/logbook";
+import type { Site } from "@/core/growth";
+import { gardenStore, newId } from "@/store/index";
+import { tell } from "@/ui/viewState";
+import { regionOf } from "@/ui/region";
+import type { LocalWording } from "@/ui/wording";
+import { LogTaps } from "./LogTaps";
+import { UnderstoodList } from "./UnderstoodList";
+
+interface Props {
+  garden: Garden;
+  site: Site | null;
+  day: DayNumber;
+  today: DayNumber;
+  wording: LocalWording;
+  startWith: string;
+  onClose: () => void;
+}
+
+/** A line of the log: typed or tapped together, shown as it is understood, and then kept. */
+export default function LogDialog(props: Props) {
+  const { garden, site, day, today, wording, startWith, onClose } = props;
+  const [line, setLine] = useState(startWith);
+  const [on, setOn] = useState(isoDate(Math.min(day, today)));
+  /** Plantings meant instead of the likeliest, by their place in the line. */
+  const [meant, setMeant] = useState<ReadonlyMap<number, string>>(new Map());
+  const [refusal, setRefusal] = useState("");
+  const field = useRef<HTMLInputElement>(null);
+  const context = useMemo(
+    () =>
+      site && isIsoDate(on)
+        ? {
+            site,
+            garden,
+            day: dayNumber(on),
+            today,
+            wording,
+            newId,
+            ...regionOf(),
+          }
+        : null,
+    [site, garden, on, today, wording],
+  );
+  const read = useMemo(
+    () => (context && line.trim() !== "" ? readLine(line, context) : null),
+    [context, line],
+  );
+  const understood = useMemo(
+    () =>
+      read?.ok && context
+        ? read.understood.map((one, index) => {
+            const plantingId = meant.get(index);
+            return plantingId === undefined ? one : meantOf(one, plantingId, context);
+          })
+        : [],
+    [read, meant, context],
+  );
+  const write = (next: string) => {
+    setLine(next);
+    setMeant(new Map());
+    setRefusal("");
+  };
+  const keep = async (event: FormEvent) => {
+    event.preventDefault();
+    if (understood.length === 0) {
+      setRefusal(read && !read.ok ? read.problem : "Write what happened first.");
+      return;
+    }
+    const done = await gardenStore().dispatch("log.keep", {
+      ...parts(understood),
+      today: isoDate(today),
+    });
+    if (!done.ok) return setRefusal(done.refusal);
+    onClose();
+    tell(
+      understood.length === 1
+        ? "It is in the log."
+        : `${understood.length} entries are in the log.`,
+      "done",
+      true,
+    );
+  };
+  const problem = refusal !== "" ? refusal : read && !read.ok ? read.problem : "";
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="log-dialog-title">
+      <form noValidate onSubmit={(event) => void keep(event)} style={{ display: "contents" }}>
+        <DialogTitle
+          id="log-dialog-title"
+          sx={{ fontFamily: "var(--font-heading)", fontWeight: 600, pb: 1 }}
+        >
+          What happened?
+        </DialogTitle>
+        <DialogContent sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
+          {!context && !site && (
+            <Box sx={{ fontSize: 15 }}>
+              Give the place first: entries are read against the plan.
+            </Box>
+          )}
+          <TextField
+            inputRef={field}
+            autoFocus
+            label="In a line"
+            value={line}
+            placeholder="1.2 kg kale"
+            onChange={(event) => write(event.target.value)}
+            error={problem !== ""}
+            helperText={
+              problem !== ""
+                ? problem
+                : "“sowed 2 rows spinach bed 7”, “-3.5 in the house, -9 out”, “lost half the lettuce to slugs”"
+            }
+            slotProps={{
+              htmlInput: {
+                autoComplete: "off",
+                autoCapitalize: "none",
+                spellCheck: false,
+                maxLength: 300,
+              },
+            }}
+          />
+          <UnderstoodList
+            understood={understood}
+            day={isIsoDate(on) ? dayNumber(on) : today}
+            wording={wording}
+            onMean={(index, plantingId) => setMeant(new Map([...meant, [index, plantingId]]))}
+          />
+          {site && (
+            <LogTaps
+              garden={garden}
+              site={site}
+              day={isIsoDate(on) ? dayNumber(on) : today}
+              line={line}
+              onLine={(next) => {
+                write(next);
+                field.current?.focus();
+              }}
+            />
+          )}
+          <TextField
+            label="On"
+            type="date"
+            size="small"
+            value={on}
+            onChange={(event) => setOn(event.target.value)}
+            slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: isoDate(today) } }}
+            sx={{ width: 180 }}
+          />
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose} color="inherit">
+            Cancel
+          </Button>
+          <Button type="submit" variant="contained">
+            Keep
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}
+
+function parts(understood: readonly Understood[]) {
+  return {
+    entries: understood.flatMap(({ entry }) => entry ?? []),
+    thermometerDays: understood.flatMap(({ thermometerDay }) => thermometerDay ?? []),
+    newPlantings: understood.flatMap(({ newPlanting }) => newPlanting ?? []),
+  };
+}

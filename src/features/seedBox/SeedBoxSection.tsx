@@ -1,0 +1,160 @@
+"use client";
+
+import AddIcon from "@mui/icons-material/Add";
+import WarningIcon from "@mui/icons-material/WarningAmberOutlined";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Table from "@mui/material/Table";
+import TableBody from "@mui/material/TableBody";
+import TableCell from "@mui/material/TableCell";
+import TableHead from "@mui/material/TableHead";
+import TableRow from "@mui/material/TableRow";
+import { useState } from "react";
+import { varietyOf, type Crop } from "@/core/crops";
+import { cropsOf } from "@/core/garden";
+import { isSpent, lotSprouting, seedsIn, type SeedLot } from "@/core/seedBox";
+import { seedWords } from "@/core/plantings";
+import { lazyPart } from "@/ui/frame/index";
+import type { SectionProps } from "@/ui/section";
+
+const LotDialog = lazyPart(() => import("./LotDialog"));
+
+/** What seed is there, how old, how well it sprouts, how thick to sow it. */
+export default function SeedBoxSection(props: SectionProps) {
+  const { garden, today, wording } = props;
+  const [editing, setEditing] = useState<SeedLot | "new" | null>(null);
+  const crops = cropsOf(garden);
+  const lots = [...garden.seedLots.values()]
+    .flatMap((lot) => {
+      const crop = crops.get(lot.cropId);
+      return crop ? [{ lot, crop }] : [];
+    })
+    .sort((a, b) => a.crop.name.localeCompare(b.crop.name) || a.lot.packedYear - b.lot.packedYear);
+  const cell = { px: 1, py: 0.75, fontSize: 15, borderColor: "var(--line)" };
+  return (
+    <>
+      <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", mb: 1 }}>
+        <Box sx={{ flex: 1, color: "var(--ash-text)", fontSize: 15 }}>
+          {lots.length === 0
+            ? "Nothing in the box yet. Put in what you have: the plan then knows what to order."
+            : "Old seed is reckoned by its crop's usual ageing; a test says more."}
+        </Box>
+        <Button
+          variant={lots.length === 0 ? "contained" : "outlined"}
+          startIcon={<AddIcon />}
+          onClick={() => setEditing("new")}
+        >
+          New seed…
+        </Button>
+      </Box>
+      {lots.length > 0 && (
+        <Box sx={{ overflowX: "auto" }} tabIndex={0} role="group" aria-label="Seed box">
+          <Table size="small" className="tabular" sx={{ minWidth: 660 }}>
+            <TableHead>
+              <TableRow>
+                {["Seed", "Packed for", "There", "Will sprout", "Sow"].map((title) => (
+                  <TableCell key={title} sx={cell}>
+                    {title}
+                  </TableCell>
+                ))}
+                <TableCell component="td" sx={cell} />
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {lots.map(({ lot, crop }) => (
+                <LotRow
+                  key={lot.id}
+                  lot={lot}
+                  crop={crop}
+                  today={today}
+                  wording={wording}
+                  cell={cell}
+                  onEdit={() => setEditing(lot)}
+                />
+              ))}
+            </TableBody>
+          </Table>
+        </Box>
+      )}
+      {editing && (
+        <LotDialog
+          {...props}
+          lot={editing === "new" ? null : editing}
+          onClose={() => setEditing(null)}
+        />
+      )}
+    </>
+  );
+}
+
+function LotRow(props: {
+  lot: SeedLot;
+  crop: Crop;
+  today: number;
+  wording: SectionProps["wording"];
+  cell: object;
+  onEdit: () => void;
+}) {
+  const { lot, crop, today, wording, cell } = props;
+  const { share, interval, sowThicker } = lotSprouting(crop, lot, today);
+  const spent = isSpent(crop, lot, today);
+  const name = `${crop.name}, ${varietyOf(crop, lot.varietyId)?.name ?? ""}`;
+  return (
+    <TableRow>
+      <TableCell component="th" scope="row" sx={cell}>
+        <b>{crop.name}</b>, {varietyOf(crop, lot.varietyId)?.name}
+        {lot.treated && (
+          <Box
+            component="span"
+            sx={{
+              display: "flex",
+              alignItems: "center",
+              gap: 0.5,
+              color: "var(--ember-text)",
+              fontSize: 14,
+            }}
+          >
+            <WarningIcon fontSize="inherit" aria-hidden /> treated: gloves, never for shoots
+          </Box>
+        )}
+        {lot.note && (
+          <Box component="span" sx={{ display: "block", fontSize: 13.5, color: "var(--ash-text)" }}>
+            {lot.note}
+          </Box>
+        )}
+      </TableCell>
+      <TableCell sx={cell}>{lot.packedYear}</TableCell>
+      <TableCell sx={cell}>
+        {lot.amount.unit === "grams"
+          ? `${wording.weightG(lot.amount.value)}, ${seedWords(crop, seedsIn(crop, lot), wording.number)}`
+          : seedWords(crop, seedsIn(crop, lot), wording.number)}
+      </TableCell>
+      <TableCell sx={cell}>
+        about {Math.round(share * 100)} %
+        {interval && lot.germinationTest && (
+          <Box component="span" sx={{ display: "block", fontSize: 13.5, color: "var(--ash-text)" }}>
+            {lot.germinationTest.sprouted} of {lot.germinationTest.seeds} tested: between{" "}
+            {Math.round(interval.low * 100)} and {Math.round(interval.high * 100)} %
+          </Box>
+        )}
+      </TableCell>
+      <TableCell sx={cell}>{thickWords(spent, sowThicker, wording)}</TableCell>
+      <TableCell sx={cell} align="right">
+        <Button
+          size="small"
+          color="inherit"
+          onClick={props.onEdit}
+          aria-label={`Edit ${name} ${lot.packedYear}`}
+        >
+          Edit…
+        </Button>
+      </TableCell>
+    </TableRow>
+  );
+}
+
+function thickWords(spent: boolean, times: number, wording: SectionProps["wording"]): string {
+  if (spent) return "spent: test it, or order new";
+  if (times < 1.08) return "as usual";
+  return `${wording.number(times, 1)} × as thick`;
+}

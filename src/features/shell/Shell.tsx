@@ -1,0 +1,236 @@
+"use client";
+
+import PlaceIcon from "@mui/icons-material/PlaceOutlined";
+import GridIcon from "@mui/icons-material/GridViewOutlined";
+import RoofingIcon from "@mui/icons-material/RoofingOutlined";
+import SpaIcon from "@mui/icons-material/SpaOutlined";
+import TodayIcon from "@mui/icons-material/WbTwilightOutlined";
+import LogbookIcon from "@mui/icons-material/MenuBookOutlined";
+import SsidChartIcon from "@mui/icons-material/SsidChart";
+import Box from "@mui/material/Box";
+import { usePathname, useRouter } from "next/navigation";
+import { useEffect, useState, type ReactNode } from "react";
+import { dayNumber } from "@/core/calendar";
+import { plantingName, siteFor } from "@/core/plantings";
+import { isEmptyGarden } from "@/core/garden";
+import { chanceWords } from "@/core/wording";
+import { gardenStore, useToday, useGarden } from "@/store/index";
+import {
+  Boundary,
+  FrameGrid,
+  keepFocus,
+  InspectorPanel,
+  Rail,
+  type RailEntry,
+  lazyPart,
+} from "@/ui/frame/index";
+import { SeasonRibbon } from "@/ui/ribbon/index";
+import { lookAtDay, setView, useView } from "@/ui/viewState";
+import { useWording } from "@/ui/wording";
+import { isSample, loadDemoGarden } from "@/features/gardenFile";
+import { TopLine } from "./TopLine";
+import { tonightWords } from "./tonightWords";
+import { Trouble } from "./lazyTrouble";
+import { useOutlook } from "./useOutlook";
+import { useRibbon } from "./useRibbon";
+import { useShortcuts } from "./useShortcuts";
+import { useWarmUp } from "./useWarmUp";
+import { Waiting } from "@/features/gardenFile";
+
+const PlantingInspector = lazyPart(() => import("@/features/planting/PlantingInspector"));
+const Welcome = lazyPart(() => import("@/features/gardenFile/Welcome"));
+const AddBedsDialog = lazyPart(() => import("./AddBedsDialog"));
+const ImportDialog = lazyPart(() => import("@/features/gardenFile/ImportDialog"));
+const LogDialog = lazyPart(() => import("@/features/quickLog/LogDialog"));
+const SampleNotice = lazyPart(() => import("@/features/gardenFile/SampleNotice"));
+const Messages = lazyPart(() => import("./Messages"));
+const StorageNotice = lazyPart(() => import("@/features/gardenFile/StorageNotice"));
+const SetAsideNotice = lazyPart(() => import("@/features/gardenFile/SetAsideNotice"));
+const Palette = lazyPart(() => import("./Palette"));
+const SettingsDialog = lazyPart(() => import("./SettingsDialog"));
+
+const ENTRIES: readonly RailEntry[] = [
+  { href: "/today", label: "Today", icon: <TodayIcon /> },
+  { href: "/plan", label: "Plan", icon: <SsidChartIcon /> },
+  { href: "/beds", label: "Beds", icon: <GridIcon /> },
+  { href: "/shelters", label: "Shelters", icon: <RoofingIcon /> },
+  { href: "/seedlings", label: "Seedlings", icon: <SpaIcon />, underMore: true },
+  { href: "/logbook", label: "Logbook", icon: <LogbookIcon /> },
+  { href: "/place", label: "Place", icon: <PlaceIcon />, underMore: true },
+];
+
+const HREFS = [...ENTRIES.map(({ href }) => href), "/today/sheet", "/seedlings/labels"];
+
+const closeImport = () => setView({ importing: null });
+
+/** The frame around every view: top line, rail, inspector and season ribbon. */
+export function Shell({ children }: { children: ReactNode }) {
+  const [open, setOpen] = useState(false);
+  useEffect(() => {
+    void openGarden().then(() => setOpen(true));
+  }, []);
+  const status = useGarden((state) => state.status);
+  const pathname = usePathname();
+  if (!open || status !== "ready") {
+    return <Waiting entries={ENTRIES} current={pathname} status={status} />;
+  }
+  return (
+    <Boundary fallback={(error, again) => <Trouble error={error} onAgain={again} />}>
+      <OpenShell>{children}</OpenShell>
+    </Boundary>
+  );
+}
+
+/** Opens what this browser keeps; a server started for the demo fills an empty browser with it. */
+async function openGarden(): Promise<void> {
+  await gardenStore().open();
+  if (gardenStore().getState().status !== "ready") return;
+  if (!isEmptyGarden(gardenStore().getState().garden)) return;
+  const answer = await fetch("/api/start").catch(() => null);
+  const start = answer?.ok ? ((await answer.json()) as { garden: string }).garden : "empty";
+  if (start === "demo" && isEmptyGarden(gardenStore().getState().garden))
+    await loadDemoGarden(true);
+}
+
+function OpenShell({ children }: { children: ReactNode }) {
+  const garden = useGarden((state) => state.garden);
+  const {
+    dateInView,
+    selectedPlantingId,
+    sunBedId,
+    dragged,
+    paletteOpen,
+    settingsOpen,
+    addingBeds,
+    importing,
+    logging,
+    message,
+  } = useView();
+  const storageNotice = useGarden((state) => state.storageNotice);
+  const setAside = useGarden((state) => state.setAside);
+  const [started, setStarted] = useState(false);
+  const pathname = usePathname();
+  const router = useRouter();
+  const today = useToday(garden);
+  const day = dateInView ?? today;
+  const site = siteFor(garden);
+  const wording = useWording(garden.settings.units);
+  const selected = selectedPlantingId ? garden.plantings.get(selectedPlantingId) : undefined;
+  const bedInSight = selected?.bedId ?? (pathname === "/place" ? sunBedId : null);
+  const ribbon = useRibbon(site, garden, bedInSight, day, wording);
+  useShortcuts(today);
+  useOutlook(garden, today);
+  useWarmUp(HREFS);
+  useEffect(keepFocus, []);
+
+  const welcome = isEmptyGarden(garden) && !started;
+  const start = () => {
+    setStarted(true);
+    router.push("/place");
+  };
+  return (
+    <>
+      <FrameGrid
+        top={
+          <TopLine
+            day={day}
+            today={today}
+            ownToday={garden.head.today !== null}
+            frostDay={ribbon?.frostDay ?? null}
+            riskWords={chanceWords(garden.settings.frostRisk)}
+            tonight={day === today ? tonightWords(garden.outlook, today, wording) : null}
+            wording={wording}
+          />
+        }
+        rail={<Rail entries={ENTRIES} current={pathname} />}
+        view={
+          <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
+            {pathname === "/today" && isSample(garden) && <SampleNotice />}
+            {storageNotice && <StorageNotice notice={storageNotice} garden={garden} />}
+            {setAside.length > 0 && <SetAsideNotice lines={setAside} />}
+            <Box sx={{ flex: 1, minHeight: 0 }}>
+              {welcome ? <Welcome onStart={start} /> : children}
+            </Box>
+          </Box>
+        }
+        inspector={
+          selected && site ? (
+            <InspectorPanel
+              label={plantingName(garden, selected)}
+              onClose={() => setView({ selectedPlantingId: null })}
+            >
+              <PlantingInspector
+                key={selected.id}
+                garden={garden}
+                site={site}
+                planting={selected}
+                sowDay={
+                  dragged?.plantingId === selected.id ? dragged.sowDay : dayNumber(selected.sowOn)
+                }
+                day={day}
+                wording={wording}
+              />
+            </InspectorPanel>
+          ) : null
+        }
+        ribbon={
+          ribbon ? (
+            <SeasonRibbon
+              ribbon={ribbon}
+              day={day}
+              today={today}
+              wording={wording}
+              onDay={(next) => lookAtDay(next, today)}
+            />
+          ) : (
+            <Box
+              sx={{
+                height: "100%",
+                bgcolor: "#1b1715",
+                color: "#e6ddd3",
+                display: "grid",
+                placeItems: "center",
+                fontSize: 14,
+                px: 2,
+                textAlign: "center",
+              }}
+            >
+              The season&apos;s light and frost stand here once the place is known.
+            </Box>
+          )
+        }
+      />
+      {paletteOpen && (
+        <Palette
+          day={day}
+          today={today}
+          wording={wording}
+          onClose={() => setView({ paletteOpen: false })}
+        />
+      )}
+      {addingBeds && (
+        <AddBedsDialog garden={garden} onClose={() => setView({ addingBeds: false })} />
+      )}
+      {importing && (
+        <ImportDialog
+          key={`${importing.file.name} ${importing.file.lastModified}`}
+          {...importing}
+          onClose={closeImport}
+        />
+      )}
+      {logging !== null && (
+        <LogDialog
+          garden={garden}
+          site={site}
+          day={day}
+          today={today}
+          wording={wording}
+          startWith={logging}
+          onClose={() => setView({ logging: null })}
+        />
+      )}
+      {settingsOpen && <SettingsDialog onClose={() => setView({ settingsOpen: false })} />}
+      {message && <Messages message={message} />}
+    </>
+  );
+}

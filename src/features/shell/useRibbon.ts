@@ -1,0 +1,60 @@
+"use client";
+
+import { useMemo } from "react";
+import type { DayNumber } from "@/core/calendar";
+import { FROST_THRESHOLDS_C, firstFrostDay, frostChances } from "@/core/climate";
+import { horizonOver, type Garden } from "@/core/garden";
+import { weeksOfSun } from "@/core/schedule";
+import { type Site } from "@/core/growth";
+import { dayLengthOnDay } from "@/core/sky";
+import { chanceWords } from "@/core/wording";
+import type { RibbonSeason } from "@/ui/ribbon/index";
+import type { LocalWording } from "@/ui/wording";
+
+/** The ribbon's season around a day, computed once for each season and setting. */
+export function useRibbon(
+  site: Site | null,
+  garden: Garden,
+  bedId: string | null,
+  day: DayNumber,
+  wording: LocalWording,
+): RibbonSeason | null {
+  const { settings } = garden;
+  const startDay = site?.season(day).startDay;
+  const base = useMemo(() => {
+    if (!site || startDay === undefined) return null;
+    const season = site.season(startDay);
+    const days = season.endDay - season.startDay + 1;
+    const { comeBy, stillToCome } = frostChances(site.climate, season, FROST_THRESHOLDS_C.killing);
+    const frostDay = firstFrostDay(
+      site.climate,
+      season,
+      FROST_THRESHOLDS_C.killing,
+      settings.frostRisk,
+    );
+    return {
+      season,
+      dayLengthsH: Float64Array.from({ length: days }, (_, index) =>
+        dayLengthOnDay(site.latitudeDeg, season.startDay + index),
+      ),
+      // Before frost has come there is none, and after the last there is none: the lesser of both.
+      frostChances: comeBy.map((chance, index) => Math.min(chance, stillToCome[index] ?? 0)),
+      shortDays: site.shortDays(season, settings.shortDayHours),
+      shortDayHours: settings.shortDayHours,
+      frostDay,
+      frostWords:
+        frostDay === null
+          ? ""
+          : `killing frost, ${chanceWords(settings.frostRisk)}, by ${wording.shortDate(frostDay)}`,
+    };
+  }, [site, startDay, settings.frostRisk, settings.shortDayHours, wording]);
+  const bed = bedId === null ? undefined : garden.beds.get(bedId);
+  return useMemo(() => {
+    if (!base || !site) return null;
+    const bedSun = bed && {
+      bedName: bed.name,
+      weeks: weeksOfSun(site, horizonOver(garden, bed), base.season),
+    };
+    return { ...base, bedSun: bedSun ?? null };
+  }, [base, site, garden, bed]);
+}

@@ -1,0 +1,85 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { useForm } from "react-hook-form";
+import type { DayNumber } from "@/core/calendar";
+import type { DayOfPair } from "@/core/log";
+import type { Units } from "@/core/wording";
+import { FormDialog } from "@/ui/inputs/index";
+import type { LocalWording } from "@/ui/wording";
+import { daysFromTyped, EMPTY_NIGHT, NIGHTS_TYPED, type TypedNight } from "./typedNights";
+
+interface Props {
+  today: DayNumber;
+  units: Units;
+  wording: LocalWording;
+  /** Keeps the days; says why not where they are refused. */
+  onKeep: (days: DayOfPair[]) => Promise<string | null>;
+  onClose: () => void;
+}
+
+const FIELDS = [
+  { name: "insideLow", label: "Low inside", short: "Low in" },
+  { name: "outsideLow", label: "Low outside", short: "Low out" },
+  { name: "insideHigh", label: "High inside", short: "High in" },
+  { name: "outsideHigh", label: "High outside", short: "High out" },
+] as const;
+
+/** A week of one's own thermometers, typed in. */
+export default function NightsDialog({ today, units, wording, onKeep, onClose }: Props) {
+  const { register, handleSubmit } = useForm<{ nights: TypedNight[] }>({
+    defaultValues: { nights: Array.from({ length: NIGHTS_TYPED }, () => EMPTY_NIGHT) },
+  });
+  const [refusal, setRefusal] = useState("");
+  const firstDay = today - NIGHTS_TYPED + 1;
+  const keep = async ({ nights }: { nights: TypedNight[] }) => {
+    const typed = daysFromTyped(nights, firstDay, units, (day) => wording.date(day));
+    if (!typed.ok) return setRefusal(typed.problem);
+    const refused = await onKeep(typed.days);
+    if (refused === null) onClose();
+    else setRefusal(refused);
+  };
+  const unit = units === "imperial" ? "°F" : "°C";
+  return (
+    <FormDialog
+      title={`Nights of your thermometers, ${unit}`}
+      refusal={refusal}
+      width="sm"
+      onSubmit={() => void handleSubmit(keep)()}
+      onClose={onClose}
+    >
+      <Box sx={{ fontSize: 14.5, color: "var(--ash-text)" }}>
+        The low of the night before each morning, inside at the height of the crop and outside.
+        Highs of the day where you have them. Leave empty what nobody read.
+      </Box>
+      {Array.from({ length: NIGHTS_TYPED }, (_, index) => {
+        const name = wording.narrowDate(firstDay + index);
+        return (
+          <Box
+            key={index}
+            sx={{
+              display: "grid",
+              gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr repeat(4, 98px)" },
+              gap: 1,
+            }}
+          >
+            <Box sx={{ alignSelf: "center", gridColumn: { xs: "span 2", sm: "auto" } }}>{name}</Box>
+            {FIELDS.map((field) => (
+              <TextField
+                key={field.name}
+                size="small"
+                label={field.short}
+                slotProps={{
+                  htmlInput: { "aria-label": `${field.label} on ${name}`, inputMode: "text" },
+                }}
+                {...register(`nights.${index}.${field.name}`)}
+              />
+            ))}
+          </Box>
+        );
+      })}
+    </FormDialog>
+  );
+}

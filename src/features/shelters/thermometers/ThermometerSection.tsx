@@ -1,0 +1,179 @@
+"use client";
+
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { dayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
+import type { DayOfPair, ThermometerDay } from "@/core/log";
+import type { Measured } from "@/core/plantings";
+import type { Site } from "@/core/growth";
+import { fetchReadings, gardenStore, useToday, whenNeeded } from "@/store/index";
+import { lazyPart } from "@/ui/frame/index";
+import { FileButton } from "@/ui/inputs/index";
+import { tell, tellRefusal } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+import { PairsChart } from "./PairsChart";
+import { daysFromStation, hangsUnder, keptDays, latestDays, takenWords } from "./readings";
+import { placeWords, type CoveredBeds } from "../stacks";
+import { ThermometerPair } from "./ThermometerPair";
+
+const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
+
+const NightsDialog = lazyPart(() => import("./NightsDialog"));
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  group: CoveredBeds;
+  measured: Measured | null;
+  wording: LocalWording;
+}
+
+const LOGGER_DAYS = 7;
+const LARGEST_FILE_BYTES = 20_000_000;
+
+/** One's own thermometer under these covers: typed, from a table or from the logger, against the balance. */
+export function ThermometerSection({ garden, site, group, measured, wording }: Props) {
+  const [typing, setTyping] = useState(false);
+  const [told, setTold] = useState<{ words: string; isProblem: boolean } | null>(null);
+  const today = useToday(garden);
+  const under = hangsUnder(group);
+  const own = latestDays(garden, under);
+  const { units } = garden.settings;
+  const keep = async (days: readonly DayOfPair[], source: ThermometerDay["source"]) => {
+    const done = await gardenStore().dispatch("thermometer.set", {
+      days: keptDays(days, under, source),
+    });
+    return done.ok ? null : done.refusal;
+  };
+  const take = async (
+    read: { days: DayOfPair[]; left: { reason: string; count: number }[]; notes: string[] },
+    source: ThermometerDay["source"],
+  ) => {
+    const refused = await keep(read.days, source);
+    const words = refused ?? takenWords(read.days.length, read.left, read.notes);
+    setTold({ words, isProblem: refused !== null });
+    if (refused === null) tell("The nights are kept.", "done", true);
+  };
+  const readFile = async (file: File) => {
+    if (file.size > LARGEST_FILE_BYTES) {
+      return setTold({
+        words: "This file is larger than any thermometer's table.",
+        isProblem: true,
+      });
+    }
+    const { readThermometerTable } = await weatherFilesPart();
+    const read = readThermometerTable(
+      await file.text(),
+      (day) => site.climate.minTempC(day),
+      units === "imperial" ? "fahrenheit" : "celsius",
+    );
+    if (read.problem !== null) return setTold({ words: read.problem, isProblem: true });
+    await take(read, "file");
+  };
+  const askLogger = async () => {
+    const days = Array.from({ length: LOGGER_DAYS }, (_, index) => today - index);
+    const answers = await Promise.all(days.map((day) => fetchReadings(day)));
+    const failed = answers.find((answer) => !answer.ok);
+    if (failed && !failed.ok) return setTold({ words: failed.problem, isProblem: true });
+    const read = daysFromStation(
+      answers.flatMap((answer) => (answer.ok ? [answer.value] : [])),
+      under.id,
+    );
+    if (read.days.length === 0) {
+      const why = read.left[0]?.reason ?? "it has no thermometer of this name";
+      return setTold({ words: `Nothing of the logger can be used: ${why}.`, isProblem: true });
+    }
+    await take({ ...read, notes: [] }, "logger");
+  };
+  const remove = async (ids: string[]) => {
+    const done = await gardenStore().dispatch("thermometer.remove", { ids });
+    if (!done.ok) tellRefusal(done);
+    else tell("The readings are taken out.", "done", true);
+  };
+  return (
+    <Box component="section" aria-label="Your own thermometer" sx={{ my: 2 }}>
+      <Box component="h2" sx={{ fontFamily: "var(--font-heading)", fontSize: 19, m: 0, mb: 0.5 }}>
+        Your own thermometer, {placeWords(group)}
+      </Box>
+      <ThermometerPair garden={garden} site={site} group={group} wording={wording} />
+      {measured && <PairsChart pairs={measured.pairs} wording={wording} />}
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 1 }}>
+        <Button variant="outlined" onClick={() => setTyping(true)}>
+          Write nights down…
+        </Button>
+        <FileButton
+          variant="outlined"
+          color="inherit"
+          inputLabel="Thermometer table"
+          accept=".csv,.txt,.tsv,text/csv,text/plain"
+          onFile={(file) => void readFile(file)}
+        >
+          Read a table…
+        </FileButton>
+        {under.kind === "shelter" && garden.settings.stationUrl !== null && (
+          <Button variant="outlined" color="inherit" onClick={() => void askLogger()}>
+            Take a week from the logger
+          </Button>
+        )}
+        {own.length > 0 && (
+          <Button color="inherit" onClick={() => void remove(own.map(({ id }) => id))}>
+            Take all out
+          </Button>
+        )}
+      </Box>
+      {told && (
+        <Alert
+          severity={told.isProblem ? "error" : "info"}
+          sx={{ mt: 1, maxWidth: 640 }}
+          onClose={() => setTold(null)}
+        >
+          {told.words}
+        </Alert>
+      )}
+      {own.length > 0 && <LastDays days={own.slice(0, 5)} onRemove={remove} wording={wording} />}
+      {typing && (
+        <NightsDialog
+          today={today}
+          units={units}
+          wording={wording}
+          onKeep={async (days) => {
+            const refused = await keep(days, "typed");
+            if (refused === null) tell("The nights are kept.", "done", true);
+            return refused;
+          }}
+          onClose={() => setTyping(false)}
+        />
+      )}
+    </Box>
+  );
+}
+
+interface LastDaysProps {
+  days: readonly ThermometerDay[];
+  onRemove: (ids: string[]) => Promise<void>;
+  wording: LocalWording;
+}
+
+function LastDays({ days, onRemove, wording }: LastDaysProps) {
+  return (
+    <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0, mt: 1, fontSize: 14.5 }}>
+      {days.map((day) => (
+        <Box component="li" key={day.id} sx={{ display: "flex", alignItems: "center", gap: 1 }}>
+          {wording.shortDate(dayNumber(day.on))}: {wording.temperature(day.insideMinC, 1)} inside,{" "}
+          {wording.temperature(day.outsideMinC, 1)} outside
+          <Button
+            size="small"
+            color="inherit"
+            aria-label={`Take out the reading of ${wording.shortDate(dayNumber(day.on))}`}
+            onClick={() => void onRemove([day.id])}
+          >
+            Take out
+          </Button>
+        </Box>
+      ))}
+    </Box>
+  );
+}

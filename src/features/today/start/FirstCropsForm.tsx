@@ -1,0 +1,119 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import Link from "next/link";
+import { useMemo, useState } from "react";
+import { daysWords, type DayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
+import { firstCrops, type FirstCrop } from "@/core/bedSpace";
+import { type Site } from "@/core/growth";
+import { gardenStore, newId } from "@/store/index";
+import { setView, tell, tellRefusal } from "@/ui/viewState";
+import type { LocalWording } from "@/ui/wording";
+
+interface Props {
+  garden: Garden;
+  site: Site;
+  today: DayNumber;
+  wording: LocalWording;
+}
+
+/** Three crops that can still be sown here today, each with its day; planned with one tap. */
+export function FirstCropsForm({ garden, site, today, wording }: Props) {
+  const offered = useMemo(
+    () => firstCrops(site, garden, today, wording, () => newId("planting")),
+    [site, garden, today, wording],
+  );
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const chosen = offered.filter(({ sowing }) => !left.has(sowing.growing.crop.id));
+  const plan = async () => {
+    const done = await gardenStore().dispatch("planting.setMany", {
+      plantings: chosen.map(({ planting }) => planting),
+    });
+    if (!done.ok) return tellRefusal(done);
+    setView({ dateInView: null });
+    tell(
+      chosen.length === 1 ? "The crop is planned." : `${chosen.length} crops are planned.`,
+      "done",
+      true,
+    );
+  };
+  const toggle = (cropId: string) => {
+    const next = new Set(left);
+    if (!next.delete(cropId)) next.add(cropId);
+    setLeft(next);
+  };
+  if (offered.length === 0) {
+    return (
+      <>
+        <p>
+          Nothing gets ready any more from a sowing on {wording.date(today)} in these beds. A cover
+          would help, or a later sowing: ask the plan.
+        </p>
+        <Button component={Link} href="/plan" prefetch={false} variant="contained" size="large">
+          To the plan
+        </Button>
+      </>
+    );
+  }
+  return (
+    <>
+      <p>These can still be sown here today, and are simple:</p>
+      <Box component="ul" aria-label="First crops" sx={{ m: 0, p: 0, listStyle: "none" }}>
+        {offered.map((one) => (
+          <Box component="li" key={one.planting.id} sx={{ borderBottom: "1px solid var(--line)" }}>
+            <FormControlLabel
+              control={
+                <Checkbox
+                  checked={!left.has(one.sowing.growing.crop.id)}
+                  onChange={() => toggle(one.sowing.growing.crop.id)}
+                />
+              }
+              label={<CropLine one={one} today={today} wording={wording} />}
+              sx={{ py: 0.75, mr: 0, alignItems: "flex-start" }}
+            />
+          </Box>
+        ))}
+      </Box>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 1.5 }}>
+        <Button
+          variant="contained"
+          size="large"
+          disabled={chosen.length === 0}
+          onClick={() => void plan()}
+        >
+          {chosen.length === 1 ? "Plan it" : `Plan these ${chosen.length}`}
+        </Button>
+        <Button component={Link} href="/plan" prefetch={false} size="large" color="inherit">
+          I want something else
+        </Button>
+      </Box>
+    </>
+  );
+}
+
+function CropLine({ one, today, wording }: { one: FirstCrop } & Pick<Props, "today" | "wording">) {
+  const { sowing, bed, planting } = one;
+  const { growing, timeline } = sowing;
+  const young = growing.stage === "baby" ? ", young leaves" : "";
+  const ready =
+    timeline.readyDay === null
+      ? ""
+      : `, ready ${wording.date(timeline.readyDay, today)} (${daysWords(timeline.readyDay - today)})`;
+  return (
+    <Box sx={{ pt: 1, lineHeight: 1.4 }}>
+      <b>
+        {growing.crop.name}
+        {young}
+      </b>
+      {ready}
+      <Box sx={{ fontSize: 15, color: "var(--ash-text)" }}>
+        {growing.method === "transplant" ? "In cells first, then" : "Sown straight into"} {bed.name}
+        , {wording.lengthM(planting.lengthM)}
+      </Box>
+    </Box>
+  );
+}

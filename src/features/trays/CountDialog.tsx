@@ -1,0 +1,119 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { isoDate } from "@/core/calendar";
+import type { SowingState } from "@/core/propagation";
+import { cellName, rowName, rowsOf, spreadByRow, type Tray } from "@/core/trays";
+import { gardenStore } from "@/store/index";
+import { FormDialog, NumberInput } from "@/ui/inputs/index";
+import { tell } from "@/ui/viewState";
+import type { SectionProps } from "@/ui/section";
+
+interface Props extends SectionProps {
+  tray: Tray;
+  state: SowingState;
+  onClose: () => void;
+}
+
+/** Counts seedlings: a tap on a cell is one more, or a number for a whole row. */
+export default function CountDialog({ tray, state, today, onClose }: Props) {
+  const { sowing, crop } = state;
+  const most = sowing.seedsPerCell > 0 ? sowing.seedsPerCell : MOST_POTTED;
+  const [counts, setCounts] = useState<number[]>(
+    () => sowing.seedlings ?? sowing.cells.map(() => 0),
+  );
+  const [refusal, setRefusal] = useState("");
+  const rows = rowsOf(tray, sowing);
+  const total = counts.reduce((sum, count) => sum + count, 0);
+  const setRow = (at: number, typed: number) => {
+    const sums = rows.map(({ cells }) =>
+      cells.reduce((sum, cell) => sum + (counts[sowing.cells.indexOf(cell)] ?? 0), 0),
+    );
+    sums[at] = Math.max(0, typed || 0);
+    setCounts(spreadByRow(tray, sowing, sums));
+  };
+  const bump = (place: number) =>
+    setCounts(counts.map((count, at) => (at === place ? (count + 1) % (most + 1) : count)));
+  const keep = async () => {
+    const done = await gardenStore().dispatch("tray.count", {
+      trayId: tray.id,
+      sowingId: sowing.id,
+      on: isoDate(today),
+      seedlings: counts,
+    });
+    if (!done.ok) return setRefusal(done.refusal);
+    onClose();
+    tell(`${crop.name}: ${total} seedlings counted.`, "done", true);
+  };
+  return (
+    <FormDialog
+      title={`Count the ${crop.name.toLowerCase()}`}
+      refusal={refusal}
+      width="md"
+      more={
+        <>
+          <Button color="inherit" onClick={() => setCounts(sowing.cells.map(() => 1))}>
+            One in each
+          </Button>
+          <Button color="inherit" onClick={() => setCounts(sowing.cells.map(() => 0))}>
+            None
+          </Button>
+        </>
+      }
+      onSubmit={() => void keep()}
+      onClose={onClose}
+    >
+      <Box sx={{ fontSize: 15 }} aria-live="polite">
+        <b>{total}</b> {total === 1 ? "seedling" : "seedlings"} in{" "}
+        {counts.filter((count) => count > 0).length} of {counts.length} cells. Tap a cell for one
+        more{most > 1 ? `, up to ${most}` : ""}; or type a row&apos;s sum.
+      </Box>
+      {rows.map(({ row, cells }, at) => (
+        <Box key={row} sx={{ display: "flex", gap: 1, alignItems: "center" }}>
+          <Box sx={{ width: 22, fontWeight: 700 }}>{rowName(row)}</Box>
+          <Box sx={{ flex: 1, display: "flex", flexWrap: "wrap", gap: 0.5 }}>
+            {cells.map((cell) => {
+              const place = sowing.cells.indexOf(cell);
+              const count = counts[place] ?? 0;
+              return (
+                <Box
+                  key={cell}
+                  component="button"
+                  type="button"
+                  onClick={() => bump(place)}
+                  aria-label={`Cell ${cellName(tray, cell)}: ${count}`}
+                  sx={{
+                    font: "inherit",
+                    fontWeight: 700,
+                    width: 44,
+                    height: 44,
+                    borderRadius: 1,
+                    cursor: "pointer",
+                    border: "1px solid var(--ash-text)",
+                    bgcolor: count > 0 ? "var(--moss-text)" : "transparent",
+                    color: count > 0 ? "var(--paper)" : "var(--text)",
+                    "&:focus-visible": { outline: "3px solid var(--ember)", outlineOffset: 1 },
+                  }}
+                >
+                  {count}
+                </Box>
+              );
+            })}
+          </Box>
+          <NumberInput
+            label={`Row ${rowName(row)}`}
+            size="small"
+            value={cells.reduce((sum, cell) => sum + (counts[sowing.cells.indexOf(cell)] ?? 0), 0)}
+            onNumber={(value) => setRow(at, Math.round(value))}
+            sx={{ width: 84 }}
+          />
+        </Box>
+      ))}
+    </FormDialog>
+  );
+}
+
+/** Seedlings that were potted on together; more in a pot are not counted one by one. */
+const MOST_POTTED = 9;

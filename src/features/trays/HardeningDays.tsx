@@ -1,0 +1,48 @@
+import Box from "@mui/material/Box";
+import type { DayNumber } from "@/core/calendar";
+import type { SowingState } from "@/core/propagation";
+import type { LocalWording } from "@/ui/wording";
+
+interface Props {
+  state: SowingState;
+  today: DayNumber;
+  wording: LocalWording;
+}
+
+/** The days of growing exposure, those held up by the outlook, and the day to plant out. */
+export function HardeningDays({ state, today, wording }: Props) {
+  const { days, plantOutDay, movedDays, words } = state.hardening;
+  const moved =
+    movedDays > 0 ? ` ${movedDays} ${movedDays === 1 ? "day" : "days"} later for the weather.` : "";
+  return (
+    <Box component="details" sx={{ mt: 1, fontSize: 14 }}>
+      <Box component="summary" sx={{ cursor: "pointer" }}>
+        Plant out about <b>{wording.date(plantOutDay, today)}</b>.{moved}
+      </Box>
+      <Box component="ol" sx={{ m: 0, mt: 0.5, p: 0, listStyle: "none" }}>
+        {days.map(({ day, hours, heldUpBy }) => (
+          <Box
+            component="li"
+            key={day}
+            sx={{
+              display: "flex",
+              gap: 1,
+              fontWeight: day === today ? 700 : 400,
+              color: day < today ? "var(--ash-text)" : "var(--text)",
+            }}
+          >
+            <Box component="span" sx={{ width: 84 }} className="tabular">
+              {wording.narrowDate(day)}
+            </Box>
+            {heldUpBy
+              ? `stays in: ${heldUpBy}`
+              : hours >= 24
+                ? "out day and night"
+                : `${hours} h outdoors`}
+          </Box>
+        ))}
+      </Box>
+      <Box sx={{ mt: 0.5 }}>{words} Brassicas deep and firm; water in.</Box>
+    </Box>
+  );
+}

@@ -1,0 +1,103 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import Link from "next/link";
+import { useMemo, useState } from "react";
+import { cropsOf } from "@/core/garden";
+import { finalSpacing, plantingLabels } from "@/core/plantings";
+import { trayLabels } from "@/core/trays";
+import { useToday, useGarden, whenNeeded } from "@/store/index";
+import { downloadText } from "@/ui/download";
+import { PrintFrame } from "@/ui/frame/index";
+import { tell, useView } from "@/ui/viewState";
+import { useWording } from "@/ui/wording";
+import { LabelPage, type LabelShape } from "./LabelPage";
+
+const formatsPart = whenNeeded(() => import("@/core/formats"));
+
+type Source = "trays" | "plantings";
+
+const WEEKS_BACK_DAYS = 14;
+const AHEAD_DAYS = 60;
+
+/** Labels to print and cut, for trays or for what is sown soon; and as a table for other printers. */
+export function LabelsView() {
+  const garden = useGarden((state) => state.garden);
+  const today = useToday(garden);
+  const day = useView((state) => state.dateInView) ?? today;
+  const wording = useWording(garden.settings.units);
+  const [shape, setShape] = useState<LabelShape>("sheet");
+  const [source, setSource] = useState<Source>("trays");
+  const labels = useMemo(() => {
+    if (source === "plantings")
+      return plantingLabels(garden, day - WEEKS_BACK_DAYS, day + AHEAD_DAYS);
+    const crops = cropsOf(garden);
+    return trayLabels(
+      [...garden.trays.values()],
+      (id) => crops.get(id),
+      (plantingId) => finalSpacing(garden, plantingId),
+      (lotId) => garden.seedLots.get(lotId ?? "")?.treated ?? false,
+    );
+  }, [garden, source, day]);
+  const save = async () => {
+    const { writeLabelsCsv } = await formatsPart();
+    downloadText(`${garden.head.name} labels.csv`, "text/csv", writeLabelsCsv(labels));
+    tell("The labels are saved as a table.");
+  };
+  return (
+    <PrintFrame
+      title="Labels"
+      controls={
+        <>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            aria-label="Labels for"
+            value={source}
+            onChange={(_event, next: Source | null) => next && setSource(next)}
+          >
+            <ToggleButton value="trays">Trays</ToggleButton>
+            <ToggleButton value="plantings">Sowings about now</ToggleButton>
+          </ToggleButtonGroup>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            aria-label="Shape"
+            value={shape}
+            onChange={(_event, next: LabelShape | null) => next && setShape(next)}
+          >
+            <ToggleButton value="sheet">Sheet</ToggleButton>
+            <ToggleButton value="strip">Strips</ToggleButton>
+          </ToggleButtonGroup>
+          <Button
+            color="inherit"
+            variant="outlined"
+            onClick={() => void save()}
+            disabled={labels.length === 0}
+          >
+            Save (.csv)
+          </Button>
+          <Button variant="contained" onClick={() => window.print()} disabled={labels.length === 0}>
+            Print
+          </Button>
+          <Button color="inherit" component={Link} href="/seedlings" prefetch={false}>
+            Back
+          </Button>
+        </>
+      }
+    >
+      {labels.length === 0 ? (
+        <Box sx={{ color: "var(--ash-text)" }}>
+          {source === "trays"
+            ? "Nothing is sown into trays yet, so there is nothing to label."
+            : "Nothing is sown about this date: move the lantern."}
+        </Box>
+      ) : (
+        <LabelPage labels={labels} shape={shape} wording={wording} />
+      )}
+    </PrintFrame>
+  );
+}

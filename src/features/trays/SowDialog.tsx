@@ -1,0 +1,133 @@
+"use client";
+
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { cropsOf } from "@/core/garden";
+import type { Raising } from "@/core/propagation";
+import { freeCells, type Tray } from "@/core/trays";
+import { gardenStore } from "@/store/index";
+import { FormDialog } from "@/ui/inputs/index";
+import { setView, tell } from "@/ui/viewState";
+import { SowFormFields } from "./SowFormFields";
+import type { SectionProps } from "@/ui/section";
+import { sowingFrom, startingSowFields, type SowFields } from "./sowFields";
+import { TrayFormFields } from "./TrayFormFields";
+import { nextTrayName, trayFieldsFor, trayFrom } from "./trayFields";
+
+interface Props extends SectionProps {
+  /** The tray that is sown; without one it is chosen here. */
+  tray?: Tray;
+  /** The planting it is for; null for any crop. */
+  raising: Raising | null;
+  onClose: () => void;
+}
+
+const NEW_TRAY = "new";
+
+/** Sows a crop into cells of a tray: from which packet, how many, how thick. */
+export default function SowDialog(props: Props) {
+  const { garden, today, raising, onClose } = props;
+  const { units } = garden.settings;
+  const roomy = [...garden.trays.values()].filter((tray) => freeCells(tray).length > 0);
+  const [trayId, setTrayId] = useState(props.tray?.id ?? NEW_TRAY);
+  const [trayFields, setTrayFields] = useState(() =>
+    trayFieldsFor(units, nextTrayName(garden.trays.values()), [...garden.stands.keys()][0] ?? "", {
+      cells: raising?.cells,
+      cellMl: raising?.crop.tray?.cellMl,
+    }),
+  );
+  const chosen = garden.trays.get(trayId);
+  const draft = chosen ?? trayFrom(trayFields, units, today);
+  const [fields, setFields] = useState<SowFields>(() =>
+    startingSowFields(
+      typeof draft === "string" ? NO_TRAY : draft,
+      raising,
+      cropsOf(garden),
+      [...garden.seedLots.values()],
+      today,
+    ),
+  );
+  const [refused, setRefused] = useState({ words: "", path: "" });
+
+  const sow = async (some: Partial<SowFields> = {}, evenIfShort = false) => {
+    if (typeof draft === "string") return setRefused({ words: draft, path: "" });
+    const input = sowingFrom({ ...fields, ...some }, draft, evenIfShort);
+    if (typeof input === "string") return setRefused({ words: input, path: "" });
+    const done = await gardenStore().dispatch("tray.sow", {
+      ...input,
+      ...(chosen ? {} : { newTray: draft }),
+    });
+    if (!done.ok) return setRefused({ words: done.refusal, path: done.path });
+    onClose();
+    setView({ selectedTrayId: draft.id, selectedPlantingId: null });
+    const crop = cropsOf(garden).get(fields.cropId)?.name ?? "";
+    tell(`${crop} is sown into ${draft.name}: ${input.sowing.cells.length} cells.`, "done", true);
+  };
+
+  const free = typeof draft === "string" ? 0 : freeCells(draft).length;
+  const wayOut =
+    refused.path === "evenIfShort" ? (
+      <Button color="inherit" size="small" onClick={() => void sow({}, true)}>
+        Sow anyway
+      </Button>
+    ) : refused.path === "sowing.cells" && free > 0 && fields.cells > free ? (
+      <Button
+        color="inherit"
+        size="small"
+        onClick={() => {
+          setFields({ ...fields, cells: free, fromCell: 0 });
+          void sow({ cells: free, fromCell: 0 });
+        }}
+      >
+        Sow the {free} that fit
+      </Button>
+    ) : undefined;
+  return (
+    <FormDialog
+      title={raising ? `Sow ${raising.crop.name.toLowerCase()}` : `Sow ${chosen?.name ?? "a tray"}`}
+      refusal={refused.words}
+      wayOut={wayOut}
+      keepLabel="Sown"
+      width="sm"
+      onSubmit={() => void sow()}
+      onClose={onClose}
+    >
+      {!props.tray && (
+        <TextField
+          select
+          label="Tray"
+          value={trayId}
+          onChange={(event) => setTrayId(event.target.value)}
+        >
+          <MenuItem value={NEW_TRAY}>A new tray</MenuItem>
+          {roomy.map((tray) => (
+            <MenuItem key={tray.id} value={tray.id}>
+              {tray.name}: {freeCells(tray).length} cells free
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      {!chosen && <TrayFormFields garden={garden} fields={trayFields} onFields={setTrayFields} />}
+      <SowFormFields
+        {...props}
+        tray={typeof draft === "string" ? null : draft}
+        fields={fields}
+        onFields={setFields}
+      />
+    </FormDialog>
+  );
+}
+
+const NO_TRAY: Tray = {
+  id: "none",
+  name: "",
+  columns: 1,
+  rows: 1,
+  cellMl: 1,
+  lengthCm: 1,
+  widthCm: 1,
+  stays: [],
+  sowings: [],
+};

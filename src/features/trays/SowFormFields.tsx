@@ -1,0 +1,167 @@
+"use client";
+
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { dayNumber } from "@/core/calendar";
+import { cautionWords, emergenceAt } from "@/core/crops";
+import { cropsOf } from "@/core/garden";
+import { cellName, freeCells, type Tray } from "@/core/trays";
+import { lotSprouting, seedsIn } from "@/core/seedBox";
+import { CropPicker, NumberInput } from "@/ui/inputs/index";
+import type { SectionProps } from "@/ui/section";
+import { lotsFor, seedsPerCellFor, wholeRows, type SowFields } from "./sowFields";
+
+interface Props extends SectionProps {
+  tray: Tray | null;
+  fields: SowFields;
+  onFields: (fields: SowFields) => void;
+}
+
+/** What is sown, from which packet, into which cells, how thick. */
+export function SowFormFields({ garden, today, wording, tray, fields, onFields }: Props) {
+  const crops = cropsOf(garden);
+  const crop = crops.get(fields.cropId);
+  const lots = crop ? lotsFor([...garden.seedLots.values()], crop, fields.varietyId, today) : [];
+  const lot = lots.find(({ id }) => id === fields.lotId);
+  const plantings = [...garden.plantings.values()].filter(
+    (planting) => planting.cropId === fields.cropId && planting.method === "transplant",
+  );
+  const set = (some: Partial<SowFields>) => onFields({ ...fields, ...some });
+  const setLot = (lotId: string) => {
+    const chosen = lots.find(({ id }) => id === lotId);
+    set({ lotId, ...(crop ? { seedsPerCell: seedsPerCellFor(crop, chosen, 1, today) } : {}) });
+  };
+  const setCrop = (cropId: string, varietyId: string) => {
+    const next = crops.get(cropId);
+    const first = next && lotsFor([...garden.seedLots.values()], next, varietyId, today)[0];
+    const seedsPerCell = next
+      ? seedsPerCellFor(next, first, next.tray?.clusterPlants ?? 1, today)
+      : 1;
+    set({ cropId, varietyId, lotId: first?.id ?? "", plantingId: "", seedsPerCell });
+  };
+  const number = (name: "cells" | "seedsPerCell", label: string) => (
+    <NumberInput label={label} value={fields[name]} onNumber={(value) => set({ [name]: value })} />
+  );
+  return (
+    <>
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 1.5 }}>
+        <CropPicker
+          crops={crops}
+          cropId={fields.cropId}
+          varietyId={fields.varietyId}
+          onChange={setCrop}
+        />
+        <TextField
+          select
+          label="From"
+          value={fields.lotId}
+          onChange={(event) => setLot(event.target.value)}
+          slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+        >
+          {lots.map((one) => (
+            <MenuItem key={one.id} value={one.id}>
+              {one.packedYear}: {crop ? wording.number(seedsIn(crop, one)) : ""} seeds
+              {one.treated ? ", treated" : ""}
+            </MenuItem>
+          ))}
+          <MenuItem value="">Seed not in the box</MenuItem>
+        </TextField>
+        <TextField
+          select
+          label="For"
+          value={fields.plantingId}
+          onChange={(event) => set({ plantingId: event.target.value })}
+          slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+        >
+          <MenuItem value="">No planting yet</MenuItem>
+          {plantings.map((planting) => (
+            <MenuItem key={planting.id} value={planting.id}>
+              {garden.beds.get(planting.bedId)?.name ?? ""}, planned for{" "}
+              {wording.date(dayNumber(planting.sowOn), today)}
+            </MenuItem>
+          ))}
+        </TextField>
+      </Box>
+      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
+        {number("cells", "Cells to sow")}
+        <TextField
+          select
+          label="From cell"
+          value={tray && freeCells(tray).includes(fields.fromCell) ? fields.fromCell : ""}
+          onChange={(event) => set({ fromCell: Number(event.target.value) })}
+        >
+          {(tray ? freeCells(tray) : []).map((cell) => (
+            <MenuItem key={cell} value={cell}>
+              {tray ? cellName(tray, cell) : ""}
+            </MenuItem>
+          ))}
+        </TextField>
+        {number("seedsPerCell", "Seeds a cell")}
+      </Box>
+      {tray && (
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+          <Button
+            size="small"
+            color="inherit"
+            variant="outlined"
+            onClick={() => set({ cells: wholeRows(tray, fields) })}
+          >
+            Whole rows
+          </Button>
+          <Button
+            size="small"
+            color="inherit"
+            variant="outlined"
+            onClick={() =>
+              set({ cells: freeCells(tray).length, fromCell: freeCells(tray)[0] ?? 0 })
+            }
+          >
+            All that are free
+          </Button>
+        </Box>
+      )}
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center" }}>
+        <TextField
+          label="Sown on"
+          type="date"
+          value={fields.sownOn}
+          onChange={(event) => set({ sownOn: event.target.value })}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={fields.labelled}
+              onChange={(event) => set({ labelled: event.target.checked })}
+            />
+          }
+          label="has a label"
+        />
+      </Box>
+      {crop && (
+        <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>
+          {depthWords(crop.sowing.depthCm, crop.sprouting.light, wording)}{" "}
+          {lot && lotWords(lotSprouting(crop, lot, today).share)}{" "}
+          {crop.sprouting.heatMatC !== undefined &&
+            `On a heat mat at ${wording.temperature(crop.sprouting.heatMatC)} it is up in ${Math.round(emergenceAt(crop, crop.sprouting.heatMatC).days ?? 0)} days; with damp near, only behind a residual-current device.`}
+        </Box>
+      )}
+      {lot?.treated && <Alert severity="warning">{cautionWords("treated-seed")}</Alert>}
+    </>
+  );
+}
+
+function depthWords(depthCm: number, light: string, wording: SectionProps["wording"]): string {
+  return light === "needed"
+    ? "Press the seed in, hardly cover it: it wants light."
+    : `Sow ${wording.distanceCm(depthCm)} deep.`;
+}
+
+function lotWords(share: number): string {
+  return `About ${Math.round(share * 100)} in 100 of this seed will sprout.`;
+}

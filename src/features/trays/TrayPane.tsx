@@ -1,0 +1,106 @@
+"use client";
+
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useMemo, useState } from "react";
+import { isoDate } from "@/core/calendar";
+import { cropsOf } from "@/core/garden";
+import { sowingStates } from "@/core/propagation";
+import { cellCount, freeCells, lookAlikesIn, standOn, type Tray } from "@/core/trays";
+import { lazyPart } from "@/ui/frame/index";
+import { setView } from "@/ui/viewState";
+import type { SectionProps } from "@/ui/section";
+import { send } from "@/ui/send";
+import { SowingPane } from "./SowingPane";
+
+const SowDialog = lazyPart(() => import("./SowDialog"));
+
+interface Props extends SectionProps {
+  tray: Tray;
+}
+
+/** One tray: where it stands, what is in it, and what can be done with it. */
+export default function TrayPane(props: Props) {
+  const { garden, site, tray, today, wording } = props;
+  const [sowing, setSowing] = useState(false);
+  const states = useMemo(
+    () => sowingStates(garden, site, today).filter((state) => state.tray.id === tray.id),
+    [garden, site, today, tray.id],
+  );
+  const crops = cropsOf(garden);
+  const alike = lookAlikesIn(tray, (id) => crops.get(id));
+  const free = freeCells(tray).length;
+  const remove = async () => {
+    setView({ selectedTrayId: null });
+    await send("tray.remove", { id: tray.id }, `${tray.name} is removed.`);
+  };
+  return (
+    <>
+      <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", pr: 4 }}>
+        {cellCount(tray)} cells of {wording.volumeL(tray.cellMl / 1000)}, {free} free
+      </Box>
+      <Typography variant="h2">{tray.name}</Typography>
+      <TextField
+        select
+        size="small"
+        label="Stands"
+        fullWidth
+        value={standOn(tray, isoDate(today)) ?? ""}
+        onChange={(event) =>
+          void send(
+            "tray.move",
+            { id: tray.id, standId: event.target.value || null, from: isoDate(today) },
+            `${tray.name} is moved.`,
+          )
+        }
+        slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+        sx={{ mt: 1.5 }}
+      >
+        {[...garden.stands.values()].map((stand) => (
+          <MenuItem key={stand.id} value={stand.id}>
+            {stand.name}
+          </MenuItem>
+        ))}
+        <MenuItem value="">Nowhere: put away</MenuItem>
+      </TextField>
+      {alike.map(({ first, second, kind }) => (
+        <Box
+          key={`${first.id} ${second.id}`}
+          role="note"
+          sx={{
+            mt: 1.5,
+            p: 1,
+            borderLeft: "4px solid var(--ember)",
+            bgcolor: "var(--selected)",
+            fontSize: 14,
+          }}
+        >
+          <b>
+            {crops.get(first.cropId)?.name} and {crops.get(second.cropId)?.name.toLowerCase()}
+          </b>{" "}
+          stand side by side and look alike ({kind}). Label both before the map is forgotten.
+        </Box>
+      ))}
+      {states.map((state) => (
+        <SowingPane key={state.sowing.id} {...props} state={state} />
+      ))}
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 2.5 }}>
+        <Button
+          variant="contained"
+          color="secondary"
+          disabled={free === 0}
+          onClick={() => setSowing(true)}
+        >
+          Sow…
+        </Button>
+        <Button color="inherit" variant="outlined" onClick={() => void remove()}>
+          Remove tray
+        </Button>
+      </Box>
+      {sowing && <SowDialog {...props} raising={null} onClose={() => setSowing(false)} />}
+    </>
+  );
+}

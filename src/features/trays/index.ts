@@ -1,0 +1,2 @@
+export { LabelsView } from "./LabelsView";
+export { TraysSection } from "./TraysSection";
