@@ -22,6 +22,23 @@ const numberTraps = [
   },
 ];
 
+/** A planting's dates come from its state, so that every view and rule gives the same answer. */
+const onePlantingState = {
+  patterns: [
+    {
+      group: ["**/schedule", "**/schedule/index", "**/schedule/timeline"],
+      importNames: ["timelineFrom"],
+      message: "Ask plantingState, stateIfSown or timelineIfSown of core/plantings.",
+    },
+  ],
+};
+
+/** What is kept by hand goes stale by hand. */
+const handKept = {
+  selector: "NewExpression[callee.name='WeakMap']",
+  message: "Use derive of core/derive: it keeps what was computed for the same inputs.",
+};
+
 const config = [
   { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "test-results/**", "public/**"] },
   ...nextVitals,
@@ -36,7 +53,8 @@ const config = [
       "no-console": "error",
       eqeqeq: "error",
       "no-restricted-properties": ["error", ...neverAsked],
-      "no-restricted-syntax": ["error", ...numberTraps],
+      "no-restricted-syntax": ["error", ...numberTraps, handKept],
+      "no-restricted-imports": ["error", onePlantingState],
     },
   },
   {
@@ -68,6 +86,7 @@ const config = [
       "no-restricted-syntax": [
         "error",
         ...numberTraps,
+        handKept,
         {
           selector:
             "ImportExpression:not(CallExpression[callee.name=/^(lazyPart|whenNeeded)$/] ImportExpression)",
@@ -77,6 +96,11 @@ const config = [
       ],
     },
   },
+  {
+    files: ["src/core/schedule/**/*.ts", "src/core/plantings/plantingState.ts"],
+    rules: { "no-restricted-imports": "off" },
+  },
+  { files: ["src/core/derive/derive.ts"], rules: { "no-restricted-syntax": "off" } },
   { files: ["src/cli/**/*.ts", "tests/**/*.ts", "scripts/**"], rules: { "no-console": "off" } },
 ];
 

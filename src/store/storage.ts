@@ -1,5 +1,5 @@
 import { withChanges, type Change, type Garden } from "@/core/garden";
-import { type Damaged } from "@/core/gardenFile";
+import type { Damaged } from "@/core/gardenFile";
 
 /** A step that undo can take back: what it is called and what it changed. */
 export interface Step {

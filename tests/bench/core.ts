@@ -3,8 +3,8 @@ import { dayNumber, isoDate } from "@/core/calendar";
 import { cropLibrary, varietyOf } from "@/core/crops";
 import { commands } from "@/core/commands";
 import { fromGardenFile, withChanges, type Garden, type Planting } from "@/core/garden";
-import { climateOfPlace, growingOf, siteOf } from "@/core/plantings";
-import { cliffOf, strandOf, timelineFrom } from "@/core/schedule";
+import { climateOfPlace, growingOf, siteOf, timelineIfSown } from "@/core/plantings";
+import { cliffOf, strandOf } from "@/core/schedule";
 import { Site, USUAL_PLAN_SETTINGS } from "@/core/growth";
 import { readGardenFile, writeGardenFile } from "@/core/formats";
 import { medianMs, report } from "./timing";
@@ -51,7 +51,7 @@ export function benchEverySowing(): void {
         } as const;
         const { startDay, endDay } = site.season(day);
         for (let sowDay = startDay; sowDay <= endDay; sowDay += 1) {
-          timelineFrom(site, USUAL_PLAN_SETTINGS, growing, sowDay);
+          timelineIfSown(site, USUAL_PLAN_SETTINGS, growing, sowDay);
           sowings += 1;
         }
       }
@@ -77,7 +77,7 @@ export function benchDrag(): void {
   const draw = (planting: Planting, sowDay: number) => {
     const growing = growingOf(garden, planting);
     if (!growing) return;
-    const timeline = timelineFrom(site, garden.settings, growing, sowDay);
+    const timeline = timelineIfSown(site, garden.settings, growing, sowDay);
     strandOf(site, garden.settings, growing, timeline);
     cliffOf(site, garden.settings, growing, sowDay);
   };

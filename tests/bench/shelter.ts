@@ -48,7 +48,7 @@ export function benchTonight(): void {
   const day = dayNumber("2026-10-20");
   report(
     "the night to come for 21 beds, 9 covers of the shed given out",
-    medianMs(() => void tonight(site, garden, [], day), 9),
+    medianMs(() => void tonight(site, garden, day, []), 9),
     100,
     "ms",
   );

@@ -1,6 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { findByPalette, importFile } from "./garden";
-import { EMPTY } from "./garden";
+import { EMPTY, findByPalette, importFile } from "./garden";
 import { PHONE } from "./touch";
 import { readFileSync } from "node:fs";
 

@@ -1,6 +1,7 @@
 import { isoDate, type DayNumber } from "@/core/calendar";
-import { timelineFrom, type Growing, type Timeline } from "@/core/schedule";
-import { type PlanSettings, type Site } from "@/core/growth";
+import { timelineIfSown } from "@/core/plantings";
+import type { Growing, Timeline } from "@/core/schedule";
+import type { PlanSettings, Site } from "@/core/growth";
 import { plainWording, type Wording } from "@/core/wording";
 import { required, type Arguments, type OptionSpec } from "../arguments";
 import { gardenFrom, growingFrom, planSettingsFrom, siteFrom, unitsFrom } from "../gardenInput";
@@ -35,7 +36,7 @@ export function askedGrowing(given: Arguments): Asked {
 }
 
 export function timelineOf(asked: Asked, sowDay: DayNumber): Timeline {
-  return timelineFrom(asked.site, asked.settings, asked.growing, sowDay);
+  return timelineIfSown(asked.site, asked.settings, asked.growing, sowDay);
 }
 
 /** The dated steps of a planting's life. */

@@ -1,8 +1,6 @@
 import { isoDate, type DayNumber } from "../calendar";
-import { coverCropLibrary } from "../soil";
-import { type Crop } from "../crops";
-import type { Bed, Garden, Planting } from "../garden";
 import {
+  coverCropLibrary,
   depthLitres,
   feedingAmount,
   mulches,
@@ -10,8 +8,9 @@ import {
   type Feeding,
   type Rest,
 } from "../soil";
-import { lifeOf } from "../plantings";
-import { plantingName } from "../plantings";
+import { type Crop } from "../crops";
+import type { Bed, Garden, Planting } from "../garden";
+import { plantingName, plantingState } from "../plantings";
 import type { Site } from "../growth";
 
 /** Whether what is eaten hangs above the soil; everything else touches it, or is splashed by it. */
@@ -39,7 +38,7 @@ export interface TooFresh {
  */
 export function tooFresh(site: Site, garden: Garden, bed: Bed, manureDay: DayNumber): TooFresh[] {
   return [...garden.plantings.values()].flatMap((planting) => {
-    const life = planting.bedId === bed.id ? lifeOf(garden, site, planting) : null;
+    const life = planting.bedId === bed.id ? plantingState(garden, site, planting) : null;
     const readyDay = life?.timeline.readyDay ?? null;
     if (!life || readyDay === null || readyDay < manureDay) return [];
     const above = isAboveSoil(life.growing.crop);

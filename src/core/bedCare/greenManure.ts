@@ -1,8 +1,7 @@
 import type { DayNumber } from "../calendar";
 import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
 import type { CoverCrop } from "../soil";
-import { sumBetween } from "../growth";
-import type { Exposure, Site } from "../growth";
+import { sumBetween, type Exposure, type Site } from "../growth";
 
 /** A cover crop for a bed: when, how much, what the winter does to it, when it must go in. */
 export interface GreenManure {

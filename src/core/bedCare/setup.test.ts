@@ -2,14 +2,14 @@ import { dayNumber, isoDate } from "../calendar";
 import type { OutlookDay } from "../climate";
 import { plainWording } from "../wording";
 import { setupOperations, usualSetup } from "./setup";
-import { timelineFrom } from "../schedule";
+import { timelineIfSown } from "../plantings";
 import { growing, tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 
 const wording = plainWording();
 const kale = growing("kale", [], { method: "transplant" });
 /** Kale sown so that it is planted out on a day. */
 const plantedOn = (date: string) =>
-  timelineFrom(
+  timelineIfSown(
     site,
     tarnholt.settings,
     kale,
@@ -69,11 +69,11 @@ test("the grower's word counts before what is usual, and lettuce is not netted",
   const own = { shade: "none", netting: false, waterDays: 3 } as const;
   expect(operations("2026-07-10", [], own).map(({ kind }) => kind)).toEqual(["water"]);
   const lettuce = growing("lettuce", [], { method: "transplant" });
-  const timeline = timelineFrom(site, tarnholt.settings, lettuce, dayNumber("2026-07-06"));
+  const timeline = timelineIfSown(site, tarnholt.settings, lettuce, dayNumber("2026-07-06"));
   expect(usualSetup(lettuce, timeline).netting).toBe(false);
   // Sown direct: watered until it is up, and a week more.
   const carrot = growing("carrot");
-  const sown = timelineFrom(site, tarnholt.settings, carrot, dayNumber("2026-07-18"));
+  const sown = timelineIfSown(site, tarnholt.settings, carrot, dayNumber("2026-07-18"));
   const days = (sown.emergeDay ?? 0) - dayNumber("2026-07-18");
   expect(usualSetup(carrot, sown).waterDays).toBe(days + 7);
 });
@@ -81,14 +81,14 @@ test("the grower's word counts before what is usual, and lettuce is not netted",
 test("garlic in October is neither shaded nor netted nor watered daily; leeks are netted while their moth flies", () => {
   for (const id of ["garlic", "potato"]) {
     const asleep = growing(id);
-    const timeline = timelineFrom(site, tarnholt.settings, asleep, dayNumber("2026-10-05"));
+    const timeline = timelineIfSown(site, tarnholt.settings, asleep, dayNumber("2026-10-05"));
     expect(usualSetup(asleep, timeline)).toEqual({ shade: "none", netting: false, waterDays: 0 });
     expect(setupOperations(site, asleep, timeline, null, [], wording)).toEqual([]);
   }
   const leek = growing("leek", [], { method: "transplant" });
   const net = (date: string) => {
     const sowDay = dayNumber(date) - leek.crop.transplanting.seedlingWeeks * 7;
-    const timeline = timelineFrom(site, tarnholt.settings, leek, sowDay);
+    const timeline = timelineIfSown(site, tarnholt.settings, leek, sowDay);
     return setupOperations(site, leek, timeline, null, [], wording).some(
       ({ kind }) => kind === "net",
     );

@@ -1,10 +1,8 @@
 import { type DayNumber } from "../calendar";
 import type { Bed, Garden } from "../garden";
 import { materials } from "../shelter";
-import { plantsIn, type StandingPlants } from "../plantings";
-import { exposureOver } from "../plantings";
-import { sumBetween } from "../growth";
-import type { Exposure, Site } from "../growth";
+import { exposureOver, plantsIn, type StandingPlants } from "../plantings";
+import { sumBetween, type Exposure, type Site } from "../growth";
 import { plantHardiness } from "../schedule";
 
 /** When covers come off for good in spring. */

@@ -1,7 +1,7 @@
 import type { DayNumber } from "../calendar";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import type { Wording } from "../wording";
-import { planSettingsOf, spotsOf } from "../plantings";
+import { spotsOf } from "../plantings";
 import { roomIn } from "./room";
 import { sowableToday, type SowNow } from "../schedule";
 import type { Site } from "../growth";
@@ -33,7 +33,7 @@ export function firstCrops(
   wording: Wording,
   newId: () => string,
 ): FirstCrop[] {
-  const settings = planSettingsOf(garden);
+  const { settings } = garden;
   const crops = [...cropsOf(garden).values()].filter(
     ({ group }) => group !== "shoots" && group !== "forced" && group !== "flowersAndHerbs",
   );

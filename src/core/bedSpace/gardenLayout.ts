@@ -1,3 +1,4 @@
+import { derive } from "../derive";
 import { bedsInOrder, type Bed, type Garden } from "../garden";
 import { around, boundsOf, inRows, type Outline, type Plot } from "../layout";
 
@@ -11,23 +12,19 @@ export interface GardenLayout {
 const PLOT_MARGIN_M = 1;
 const BETWEEN_GROUPS_M = 1.6;
 
-const kept = new WeakMap<Garden["beds"], { garden: Garden; layout: GardenLayout }>();
-
-/**
- * The layout of a garden: as it was drawn; what was not drawn stands in rows beside it, by shelter.
- * Kept for each state of the beds and shelters.
- */
-export function layoutOf(garden: Garden): GardenLayout {
-  const before = kept.get(garden.beds);
-  if (before?.garden.shelters === garden.shelters && before.garden.plot === garden.plot) {
-    return before.layout;
-  }
-  const layout = laidOut(garden);
-  kept.set(garden.beds, { garden, layout });
-  return layout;
+/** The layout of a garden: as it was drawn; what was not drawn stands in rows beside it, by shelter. */
+export function layoutOf({ beds, shelters, plot }: Laid): GardenLayout {
+  return derive([beds, shelters, plot], laidOut);
 }
 
-function laidOut(garden: Garden): GardenLayout {
+type Laid = Pick<Garden, "beds" | "shelters" | "plot">;
+
+function laidOut(
+  ofBeds: Garden["beds"],
+  ofShelters: Garden["shelters"],
+  plot: Garden["plot"],
+): GardenLayout {
+  const garden = { beds: ofBeds, shelters: ofShelters, plot };
   const beds = new Map<string, Outline>();
   const shelters = new Map<string, Outline>();
   for (const bed of garden.beds.values()) {
@@ -63,7 +60,7 @@ function placed(bed: Bed, position: NonNullable<Bed["position"]>): Outline {
 }
 
 /** The beds in the open, then those of each shelter, as one walks past them. */
-function groupsOf(garden: Garden): Map<string | null, Bed[]> {
+function groupsOf(garden: Laid): Map<string | null, Bed[]> {
   const groups = new Map<string | null, Bed[]>();
   for (const bed of bedsInOrder(garden)) {
     groups.set(bed.shelterId, [...(groups.get(bed.shelterId) ?? []), bed]);

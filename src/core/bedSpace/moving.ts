@@ -3,14 +3,11 @@ import { coversOver, horizonOver, type Bed, type Garden, type Planting } from ".
 import { exactM, fitsInto } from "../layout";
 import { coverWords } from "../shelter";
 import type { Wording } from "../wording";
-import { groundSun, shortfallWords, sunShortfall } from "../schedule";
-import { standOf } from "../plantings";
-import { lifeOf } from "../plantings";
-import { bedDays } from "../schedule";
+import { bedDays, groundSun, shortfallWords, sunShortfall } from "../schedule";
+import { amountsFor, plantingState, standOf } from "../plantings";
 import { clashesIn, occupantsOf } from "./occupancy";
 import { tooSoonFor, tooSoonWords } from "./rotation";
 import type { Site } from "../growth";
-import { amountsFor } from "../plantings";
 
 /** One thing that moving a planting to another place would mean. */
 export interface Meaning {
@@ -38,8 +35,8 @@ export function meaningOfMove(
   wording: Wording,
 ): Meaning[] {
   const moved = { ...planting, bedId: bed.id, fromM };
-  const now = lifeOf(garden, site, planting);
-  const then = lifeOf(garden, site, moved);
+  const now = plantingState(garden, site, planting);
+  const then = plantingState(garden, site, moved);
   const from = garden.beds.get(planting.bedId);
   if (!now || !then || !from) return [];
   const meanings = [room(site, garden, moved, bed, wording)];
@@ -110,7 +107,7 @@ function sun(
   garden: Garden,
   from: Bed,
   bed: Bed,
-  { growing, timeline }: NonNullable<ReturnType<typeof lifeOf>>,
+  { growing, timeline }: NonNullable<ReturnType<typeof plantingState>>,
 ): Meaning[] {
   const shortfall = sunShortfall(site, growing, timeline);
   if (shortfall) return [{ kind: "against", words: shortfallWords(growing.crop.name, shortfall) }];
@@ -134,7 +131,7 @@ export function nearestPlace(
   bed: Bed,
   wishedM: number,
 ): number | null {
-  const life = lifeOf(garden, site, { ...planting, bedId: bed.id });
+  const life = plantingState(garden, site, { ...planting, bedId: bed.id });
   if (!life) return null;
   const { fromDay, untilDay } = bedDays(life.timeline);
   const others = occupantsOf(site, garden, bed).filter(({ id }) => id !== planting.id);

@@ -1,10 +1,8 @@
 import { dayNumber, type DayNumber } from "../calendar";
-import { coverCropLibrary } from "../soil";
+import { coverCropLibrary, mulches, type Rest } from "../soil";
 import type { Bed, Garden, Planting } from "../garden";
 import { SAME_LENGTH_M } from "../layout";
-import { mulches, type Rest } from "../soil";
-import { lifeOf } from "../plantings";
-import { plantingName } from "../plantings";
+import { plantingName, plantingState } from "../plantings";
 import type { Site } from "../growth";
 import { bedDays } from "../schedule";
 
@@ -38,7 +36,7 @@ export function occupantsOf(site: Site, garden: Garden, bed: Bed): Occupant[] {
 }
 
 function occupantOf(site: Site, garden: Garden, planting: Planting): Occupant | null {
-  const life = lifeOf(garden, site, planting);
+  const life = plantingState(garden, site, planting);
   return (
     life && {
       kind: "planting",

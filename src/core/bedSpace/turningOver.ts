@@ -2,15 +2,17 @@ import turnoverJson from "@data/turnover.json";
 import type { DayNumber } from "../calendar";
 import { varietyOf, type Crop } from "../crops";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
-import { exposureOver } from "../plantings";
-import { standOf } from "../plantings";
-import { sumBetween } from "../growth";
-import { lifeOf, type PlantingLife } from "../plantings";
-import { bedDays, type Growing, plantHardiness, type Timeline, timelineFrom } from "../schedule";
-import { standingPacketDays } from "../growth";
+import {
+  expectedYieldKg,
+  exposureOver,
+  plantingState,
+  timelineIfSown,
+  type PlantingState,
+} from "../plantings";
+import { standingPacketDays, sumBetween, type Site } from "../growth";
+import { bedDays, type Growing, plantHardiness, type Timeline } from "../schedule";
 import { tooSoonFor, type TooSoon } from "./rotation";
-import type { Site } from "../growth";
-import { usualYieldKg } from "../plantings";
+import { derive } from "../derive";
 
 /** Days ahead on which a bed may be turned over. */
 const DAYS_LOOKED_AT = 70;
@@ -25,7 +27,7 @@ const NOT_FOR_A_SEASON: ReadonlySet<Crop["startedFrom"]> = new Set(["division", 
 /** What a standing planting still gives, by the day up to which it is left. */
 export interface StillGives {
   planting: Planting;
-  life: PlantingLife;
+  life: PlantingState;
   /** `keptKg[i]`: kilograms still picked when it is pulled `i` days on; the odds of frost in it. */
   keptKg: Float64Array;
   /** The same when it stands until it is over. */
@@ -46,11 +48,10 @@ export function stillGives(
   today: DayNumber,
 ): StillGives | null {
   // What it would give if it were left alone, whatever day of pulling is planned.
-  const life = lifeOf(garden, site, { ...planting, clearOn: null });
-  const bed = garden.beds.get(planting.bedId);
-  if (!life || !bed) return null;
+  const life = plantingState(garden, site, derive([planting], leftAlone));
+  if (!life) return null;
   const { growing, timeline } = life;
-  const yieldKg = usualYieldKg(standOf(planting, bed), growing.crop);
+  const yieldKg = expectedYieldKg(life, today);
   const keptKg = new Float64Array(DAYS_LOOKED_AT + 1);
   const { untilDay } = bedDays(timeline);
   const standing = standingPacketDays(growing.crop, growing.stage);
@@ -84,6 +85,10 @@ export function stillGives(
     totalKg: keptKg[DAYS_LOOKED_AT] ?? 0,
     weight: turnoverJson.worth[planting.worth],
   };
+}
+
+function leftAlone(planting: Planting): Planting {
+  return { ...planting, clearOn: null };
 }
 
 /** The day on which what it can stand is used up, frost aside. */
@@ -165,8 +170,8 @@ export function turnOverOn(
 ): TurnOver {
   const { settings } = garden;
   const onDay = today + after;
-  const timeline = timelineFrom(site, settings, growing, onDay - benchDaysOf(growing));
-  const later = timelineFrom(site, settings, growing, timeline.sowDay + DAYS_PER_WEEK);
+  const timeline = timelineIfSown(site, settings, growing, onDay - benchDaysOf(growing));
+  const later = timelineIfSown(site, settings, growing, timeline.sowDay + DAYS_PER_WEEK);
   const gain = gainKg[after] ?? 0;
   const gainLater = gainKg[after + DAYS_PER_WEEK] ?? 0;
   const keptKg = pulled.reduce((sum, one) => sum + (one.keptKg[after] ?? 0), 0);
@@ -233,7 +238,7 @@ function gainsOf(
   const first = seedlingsAtHand ? 0 : benchDaysOf(growing);
   for (let after = first; after <= DAYS_LOOKED_AT; after += 1) {
     const sowDay = today + after - benchDaysOf(growing);
-    const { readyDay, lossBeforeReady } = timelineFrom(site, settings, growing, sowDay);
+    const { readyDay, lossBeforeReady } = timelineIfSown(site, settings, growing, sowDay);
     if (readyDay === null) {
       gains[after] = 0;
       continue;

@@ -2,8 +2,7 @@ import { isoDate, type DayNumber } from "../calendar";
 import { BY_THE_BOOK } from "../gardenFile";
 import { type Bed, type Planting } from "../garden";
 import { exactM, SAME_LENGTH_M } from "../layout";
-import { standOf } from "../plantings";
-import { amountsFor } from "../plantings";
+import { amountsFor, standOf } from "../plantings";
 import type { Growing } from "../schedule";
 
 /** One standing planting, and how many places of it are left standing. */

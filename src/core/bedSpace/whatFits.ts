@@ -4,16 +4,11 @@ import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exactM } from "../layout";
 import { isSpent, seedsIn } from "../seedBox";
 import type { Wording } from "../wording";
-import { exposureOver } from "../plantings";
-import { sunShortfall, type SunShortfall } from "../schedule";
-import { standOf } from "../plantings";
-import { lifeOf } from "../plantings";
-import { bedDays } from "../schedule";
+import { amountsFor, exposureOver, plantingState, standOf } from "../plantings";
+import { bedDays, sowableToday, sunShortfall, type SowNow, type SunShortfall } from "../schedule";
 import { gapsIn, occupantsOf, type Gap } from "./occupancy";
 import { tooSoonFor, type TooSoon } from "./rotation";
 import type { Site } from "../growth";
-import { amountsFor } from "../plantings";
-import { sowableToday, type SowNow } from "../schedule";
 
 /** Room for a crop: bare ground for a time, or the space between plants that are slow or small. */
 export interface Opening extends Gap {
@@ -48,7 +43,7 @@ export function openingsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber)
   const bare = gapsIn(occupants, bed.lengthM, day, day + DAYS_AHEAD);
   const between = occupants.flatMap((one): Opening[] => {
     const planting = garden.plantings.get(one.id);
-    const life = planting && lifeOf(garden, site, planting);
+    const life = planting && plantingState(garden, site, planting);
     if (!life || one.interplanted || day < one.fromDay || day >= one.untilDay) return [];
     const { crop } = life.growing;
     const { stationCm, rowCm } = amountsFor(standOf(planting, bed), crop, planting.method);

@@ -1,3 +1,4 @@
+import { derive } from "../derive";
 import { dayNumber, type DayNumber } from "../calendar";
 import type { WeatherRecord } from "./recordSchema";
 
@@ -12,23 +13,20 @@ export interface DailyRecord {
 
 const TENTHS = 10;
 
-const decoded = new WeakMap<WeatherRecord, DailyRecord>();
-
 /** The kept record ready for computing; made once for each record. */
 export function dailyRecordOf(kept: WeatherRecord): DailyRecord {
-  let record = decoded.get(kept);
-  if (!record) {
-    const values = (tenths: readonly (number | null)[]) =>
-      Float32Array.from(tenths, (value) => (value === null ? NaN : value / TENTHS));
-    record = {
-      firstDay: dayNumber(kept.firstDate),
-      minTempC: values(kept.minTempTenthsC),
-      maxTempC: values(kept.maxTempTenthsC),
-      precipitationMm: values(kept.precipitationTenthsMm),
-    };
-    decoded.set(kept, record);
-  }
-  return record;
+  return derive([kept], decoded);
+}
+
+function decoded(kept: WeatherRecord): DailyRecord {
+  const values = (tenths: readonly (number | null)[]) =>
+    Float32Array.from(tenths, (value) => (value === null ? NaN : value / TENTHS));
+  return {
+    firstDay: dayNumber(kept.firstDate),
+    minTempC: values(kept.minTempTenthsC),
+    maxTempC: values(kept.maxTempTenthsC),
+    precipitationMm: values(kept.precipitationTenthsMm),
+  };
 }
 
 /** A record as whole tenths, for keeping; gaps become null. */

@@ -2,8 +2,15 @@ import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
 import { overlap, type Outline } from "../layout";
 import { commands, type CommandName } from "./registry";
-import { fromGardenFile, inverse, toGardenFile, withChanges, type Garden } from "../garden";
-import type { Bed, GardenFile } from "../garden";
+import {
+  fromGardenFile,
+  inverse,
+  toGardenFile,
+  withChanges,
+  type Bed,
+  type Garden,
+  type GardenFile,
+} from "../garden";
 
 const tarnholt = fromGardenFile(demo as GardenFile);
 

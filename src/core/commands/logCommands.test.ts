@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { dayNumber, isoDate } from "../calendar";
 import { inverse, toGardenFile, withChanges, type Garden } from "../garden";
 import type { LogEntry, Logged } from "../log";
-import { factsOf, lifeOf, plannedOtherwise } from "../plantings";
+import { factsOf, plantingState, plannedOtherwise } from "../plantings";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { tasksOn, type Task } from "../tasks";
 import { plainWording } from "../wording";
@@ -45,7 +45,7 @@ const picked = (plantingId: string, grams: number | null = null, isLast = false)
 });
 const life = (garden: Garden, id: string) => {
   const planting = garden.plantings.get(id);
-  const found = planting && lifeOf(garden, site, planting);
+  const found = planting && plantingState(garden, site, planting);
   if (!found) throw new Error(id);
   return found;
 };

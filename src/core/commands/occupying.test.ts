@@ -4,7 +4,7 @@ import { BY_THE_BOOK } from "../gardenFile";
 import { withChanges, type Garden, type Planting } from "../garden";
 import { clashesIn, freeStretches, gapsIn, occupantsOf } from "../bedSpace";
 import { siteFor } from "../plantings";
-import { type Site } from "../growth";
+import type { Site } from "../growth";
 import { tarnholt, tarnholtSite } from "../plantings/tarnholt.testdata";
 import { commands, type CommandName } from "./registry";
 

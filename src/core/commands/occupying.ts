@@ -16,8 +16,8 @@ import {
   type Clash,
   type Occupant,
 } from "../bedSpace";
-import { lifeOf, siteFor } from "../plantings";
-import { type Site } from "../growth";
+import { plantingState, siteFor } from "../plantings";
+import type { Site } from "../growth";
 import { exactM } from "../layout";
 import { lengthWords } from "../wording";
 import { change, refuse, type Run, type WayOut } from "./command";
@@ -125,7 +125,7 @@ function elsewhere(
   for (const neighbour of othersLikeFirst(after, bed)) {
     // Under other covers it grows otherwise, so it is timed anew there.
     const moved = { ...planting, bedId: neighbour.id };
-    const life = lifeOf(after, site, moved);
+    const life = plantingState(after, site, moved);
     if (!life) continue;
     const { fromDay, untilDay } = bedDays(life.timeline);
     const there = occupantsOf(site, after, neighbour);

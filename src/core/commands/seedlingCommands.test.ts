@@ -1,9 +1,15 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { cropLibrary } from "../crops";
 import { commands, type CommandName } from "./registry";
-import { fromGardenFile, inverse, toGardenFile, withChanges, type Garden } from "../garden";
-import { cropsOf } from "../garden";
-import type { GardenFile } from "../garden";
+import {
+  cropsOf,
+  fromGardenFile,
+  inverse,
+  toGardenFile,
+  withChanges,
+  type Garden,
+  type GardenFile,
+} from "../garden";
 
 const tarnholt = fromGardenFile(demo as GardenFile);
 const today = "2026-09-24";

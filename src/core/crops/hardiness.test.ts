@@ -3,7 +3,7 @@ import hardinessJson from "@data/hardiness.json";
 import sources from "@data/sources.json";
 import { cropLibrary, varietyOf } from "./library";
 import { hardenedShares, hardinessRange, lt50At, nightDamage } from "./hardiness";
-import { type Crop } from "./schema";
+import type { Crop } from "./schema";
 
 const crop = (id: string) => cropLibrary.get(id) as Crop;
 const days = (count: number, meanC: number) => new Array<number>(count).fill(meanC);

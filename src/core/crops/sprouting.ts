@@ -1,3 +1,4 @@
+import { derive } from "../derive";
 import growthJson from "@data/growth.json";
 import type { Crop } from "./schema";
 import { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
@@ -34,7 +35,7 @@ export function emergenceAt(crop: Sprouting, soilTempC: number): Emergence {
 
 /** Progress toward emergence in one day at a soil temperature: 1 is a seedling. */
 export function sproutingRate(crop: Sprouting, soilTempC: number): number {
-  return between(ratesOf(crop), soilTempC);
+  return between(derive([crop.sprouting], ratesOf), soilTempC);
 }
 
 /** Days to emergence in the weather that packets assume; part of every packet's count. */
@@ -51,15 +52,8 @@ export function sproutingRange(crop: Sprouting): { fromC: number; toC: number } 
   return { fromC: fitting[0] ?? 0, toC: fitting.at(-1) ?? 0 };
 }
 
-const ratesKept = new WeakMap<Crop["sprouting"], readonly number[]>();
-
-function ratesOf({ sprouting }: Sprouting): readonly number[] {
-  let rates = ratesKept.get(sprouting);
-  if (!rates) {
-    rates = sprouting.days.map((days) => (days === null ? 0 : 1 / days));
-    ratesKept.set(sprouting, rates);
-  }
-  return rates;
+function ratesOf({ days }: Crop["sprouting"]): readonly number[] {
+  return days.map((day) => (day === null ? 0 : 1 / day));
 }
 
 /** A value of the table at any temperature, straight between its columns; 0 outside them. */

@@ -1,9 +1,7 @@
-import type { DayNumber } from "../calendar";
+import { type DayNumber } from "../calendar";
 import type { Garden, Planting } from "../garden";
-import { factsOf, growingOf, planSettingsOf, plantingName } from "../plantings";
-import { timelineFrom } from "../schedule";
+import { plantingName, plantingStates } from "../plantings";
 import { type Site } from "../growth";
-import { dayNumber } from "../calendar";
 import { hardeningPlan } from "../trays";
 import type { Work } from "../log";
 import { WORK_WORDS } from "../logbook";
@@ -60,19 +58,8 @@ const KIND_WORDS = {
 
 /** Sow, harden off, plant out and ready for every planting, in the order of their days. */
 export function planEvents(site: Site, garden: Garden): PlanEvent[] {
-  const settings = planSettingsOf(garden);
   const events: PlanEvent[] = [];
-  for (const planting of garden.plantings.values()) {
-    const growing = growingOf(garden, planting);
-    const bed = garden.beds.get(planting.bedId);
-    if (!growing || !bed) continue;
-    const timeline = timelineFrom(
-      site,
-      settings,
-      growing,
-      dayNumber(planting.sowOn),
-      factsOf(garden, planting.id),
-    );
+  for (const { planting, bed, growing, timeline } of plantingStates(garden, site)) {
     const days = {
       sow: timeline.sowDay,
       harden:

@@ -6,7 +6,7 @@ import { dayNumber, isIsoDate } from "../calendar";
 import { commands, groundProblems } from "../commands";
 import { fromGardenFile, toGardenFile, type GardenFile } from "../garden";
 import { siteOf } from "../plantings";
-import { type Site } from "../growth";
+import type { Site } from "../growth";
 import { tasksAhead } from "../tasks";
 import { plainWording } from "../wording";
 import {

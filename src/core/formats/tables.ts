@@ -1,10 +1,8 @@
 import Papa from "papaparse";
-import { dayNumber, isoDate, type DayNumber } from "../calendar";
-import { varietyOf } from "../crops";
-import { cropsOf, type Garden } from "../garden";
-import { amountsFor, factsOf, growingOf, planSettingsOf, standOf } from "../plantings";
-import { timelineFrom } from "../schedule";
-import { type Site } from "../growth";
+import { isoDate, type DayNumber } from "../calendar";
+import type { Garden } from "../garden";
+import { amountsFor, plantingStates } from "../plantings";
+import type { Site } from "../growth";
 import { CSV_OPTIONS } from "./csvOptions";
 import type { TaskAhead } from "../tasks";
 import { planEvents, taskEvents } from "./events";
@@ -13,46 +11,32 @@ const dateOrNothing = (day: DayNumber | null) => (day === null ? "" : isoDate(da
 
 /** The plantings as CSV, one a line, with the dates and amounts computed for them. */
 export function writePlantingsCsv(site: Site, garden: Garden): string {
-  const settings = planSettingsOf(garden);
-  const crops = cropsOf(garden);
-  const rows = [...garden.plantings.values()].flatMap((planting) => {
-    const crop = crops.get(planting.cropId);
-    const bed = garden.beds.get(planting.bedId);
-    const growing = growingOf(garden, planting);
-    if (!crop || !bed || !growing) return [];
-    const timeline = timelineFrom(
-      site,
-      settings,
-      growing,
-      dayNumber(planting.sowOn),
-      factsOf(garden, planting.id),
-    );
-    const amounts = amountsFor(standOf(planting, bed), crop, planting.method);
-    return [
-      {
-        id: planting.id,
-        crop: crop.name,
-        variety: varietyOf(crop, planting.varietyId)?.name ?? "",
-        bed: bed.name,
-        method: planting.method,
-        stage: planting.stage,
-        sow_on: planting.sowOn,
-        plant_out_on: dateOrNothing(timeline.plantOutDay),
-        emerges_on: dateOrNothing(timeline.emergeDay),
-        ready_on: dateOrNothing(timeline.readyDay),
-        stands_until: dateOrNothing(timeline.holdsUntilDay),
-        length_m: planting.lengthM,
-        row_cm: planting.rowCm,
-        in_row_cm: planting.inRowCm,
-        arrangement: planting.arrangement,
-        plants_per_station: planting.plantsPerStation,
-        spacing_factor: planting.spacingFactor,
-        plants: amounts.plants,
-        seeds: amounts.seeds,
-        seed_g: Math.round(amounts.seedGrams * 100) / 100,
-        cells: amounts.cells ?? "",
-      },
-    ];
+  const rows = plantingStates(garden, site).map(({ planting, bed, growing, timeline, stand }) => {
+    const { crop, variety } = growing;
+    const amounts = amountsFor(stand, crop, planting.method);
+    return {
+      id: planting.id,
+      crop: crop.name,
+      variety: variety.name,
+      bed: bed.name,
+      method: planting.method,
+      stage: planting.stage,
+      sow_on: planting.sowOn,
+      plant_out_on: dateOrNothing(timeline.plantOutDay),
+      emerges_on: dateOrNothing(timeline.emergeDay),
+      ready_on: dateOrNothing(timeline.readyDay),
+      stands_until: dateOrNothing(timeline.holdsUntilDay),
+      length_m: planting.lengthM,
+      row_cm: planting.rowCm,
+      in_row_cm: planting.inRowCm,
+      arrangement: planting.arrangement,
+      plants_per_station: planting.plantsPerStation,
+      spacing_factor: planting.spacingFactor,
+      plants: amounts.plants,
+      seeds: amounts.seeds,
+      seed_g: Math.round(amounts.seedGrams * 100) / 100,
+      cells: amounts.cells ?? "",
+    };
   });
   return Papa.unparse({ fields: PLANTING_COLUMNS, data: rows }, CSV_OPTIONS);
 }

@@ -34,7 +34,7 @@ const freeze = (minTempC: number) =>
     windMps: 1,
   }));
 const nightOf = (garden: Garden, minTempC = -8) =>
-  tonight(site, garden, freeze(minTempC), dayNumber("2026-10-10"));
+  tonight(site, garden, dayNumber("2026-10-10"), freeze(minTempC));
 
 test("two covers for many beds go where they save most, and what they save is what is not lost", () => {
   const { put, nights } = nightOf(withPieces(cover("a"), cover("b")));

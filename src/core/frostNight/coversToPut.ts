@@ -26,7 +26,10 @@ const WORTH_CARRYING_KG = 0.05;
  * of each piece to one bed at most and of each bed to one piece. A piece shorter than its bed saves
  * its part; film without enough hoops stays in.
  */
-export function coversToPut(garden: Garden, beds: readonly BedToCover[]): PutOn[] {
+export function coversToPut(
+  garden: Pick<Garden, "pieces" | "beds">,
+  beds: readonly BedToCover[],
+): PutOn[] {
   const pieces = piecesInShed(garden);
   if (pieces.length === 0 || beds.length === 0) return [];
   const inUse = hoopsInUse(garden);
@@ -54,7 +57,11 @@ export function coversToPut(garden: Garden, beds: readonly BedToCover[]): PutOn[
 }
 
 /** The film that saves least where all of it wants more hoops than there are; null where there are enough. */
-function beyondHoops(garden: Garden, put: readonly PutOn[], inUse: number): PutOn | null {
+function beyondHoops(
+  garden: Pick<Garden, "pieces" | "beds">,
+  put: readonly PutOn[],
+  inUse: number,
+): PutOn | null {
   const films = put.filter(({ fit }) => fit.hoops > 0).sort((a, b) => b.savesKg - a.savesKg);
   let taken = inUse;
   for (const film of films) {

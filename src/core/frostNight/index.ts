@@ -1,5 +1,4 @@
 export { type PutOn } from "./coversToPut";
-export { nightFor } from "./nightFor";
 export { nightsAhead, type NightAhead } from "./nightsAhead";
 export {
   expectedDay,

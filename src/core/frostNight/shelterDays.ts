@@ -55,7 +55,7 @@ export interface ShelterHandling {
 }
 
 /** A bed's covers as they are worked: by its shelter's vents, height and barrels. */
-export function handlingOver(garden: Garden, bed: Bed): ShelterHandling {
+export function handlingOver(garden: Pick<Garden, "shelters">, bed: Bed): ShelterHandling {
   const shelter = garden.shelters.get(bed.shelterId ?? "");
   return shelter ? handlingOf(shelter) : { working: VENTED, structure: {} };
 }

@@ -2,7 +2,7 @@ import { coversOver, type Bed, type Garden } from "../garden";
 import { pieceFit, type CoverPiece } from "../shelter";
 
 /** The pieces of cover that a garden has, in the order of their ids. */
-export function coverPiecesOf(garden: Garden): CoverPiece[] {
+export function coverPiecesOf(garden: Pick<Garden, "pieces">): CoverPiece[] {
   return [...garden.pieces.values()]
     .filter((piece) => piece.kind === "cover")
     .sort((a, b) => (a.id < b.id ? -1 : 1));
@@ -19,7 +19,10 @@ export interface StandingCovers {
  * The covers over a bed as they lie. A piece of a kind that the bed's own covers count is that cover;
  * others lie there besides, such as one put on for a night.
  */
-export function standingCovers(garden: Garden, bed: Bed): StandingCovers {
+export function standingCovers(
+  garden: Pick<Garden, "pieces" | "shelters">,
+  bed: Bed,
+): StandingCovers {
   const uncounted = [...bed.covers];
   const besides = coverPiecesOf(garden).filter((piece) => {
     if (piece.bedId !== bed.id) return false;
@@ -35,12 +38,12 @@ export function standingCovers(garden: Garden, bed: Bed): StandingCovers {
 }
 
 /** Pieces that are free to be put on: those in the shed. */
-export function piecesInShed(garden: Garden): CoverPiece[] {
+export function piecesInShed(garden: Pick<Garden, "pieces">): CoverPiece[] {
   return coverPiecesOf(garden).filter(({ bedId }) => bedId === null);
 }
 
 /** Hoops of the garden that no film lies on yet and that span a width. */
-export function hoopsFree(garden: Garden, widthM: number, inUse: number): number {
+export function hoopsFree(garden: Pick<Garden, "pieces">, widthM: number, inUse: number): number {
   let count = 0;
   for (const piece of garden.pieces.values()) {
     if (piece.kind === "hoops" && piece.spanM >= widthM) count += piece.count;
@@ -49,7 +52,7 @@ export function hoopsFree(garden: Garden, widthM: number, inUse: number): number
 }
 
 /** Hoops under the film that lies on beds. */
-export function hoopsInUse(garden: Garden): number {
+export function hoopsInUse(garden: Pick<Garden, "pieces" | "beds">): number {
   return coverPiecesOf(garden).reduce((sum, piece) => {
     const bed = garden.beds.get(piece.bedId ?? "");
     return bed ? sum + pieceFit(piece, bed).hoops : sum;

@@ -22,7 +22,7 @@ const outlookOf = (date: string, minTempC: number, maxTempC: number, spreadC = 1
     windMps: 1,
   }));
 const nightsOn = (date: string, minTempC: number) =>
-  tonight(site, garden, outlookOf(date, minTempC, minTempC + 8), dayNumber(date)).nights;
+  tonight(site, garden, dayNumber(date), outlookOf(date, minTempC, minTempC + 8)).nights;
 const of = (list: ReturnType<typeof nightsOn>, id: string) => {
   const found = list.find(({ plants }) => plants.planting.id === id);
   if (!found) throw new Error(id);

@@ -9,17 +9,10 @@ import {
   type NightDamage,
   type Organ,
 } from "../crops";
-import { bedsInOrder, type Bed, type Garden, type Shelter } from "../garden";
+import { derive } from "../derive";
+import { bedsInOrder, type Bed, type Garden, type Shelter, type Surroundings } from "../garden";
 import type { ThermometerDay } from "../log";
-import {
-  exposureOver,
-  plantingName,
-  plantsIn,
-  standOf,
-  thermometerDaysOf,
-  usualYieldKg,
-  type StandingPlants,
-} from "../plantings";
+import { exposureOver, plantsIn, thermometerDaysOf, type StandingPlants } from "../plantings";
 import { feltHardening, type Site } from "../growth";
 import { handlingOver, nightDegrees, nightOf, shelterDays, type NightDegrees } from "./shelterDays";
 import { conditionKeeps, type CoverIds } from "../shelter";
@@ -101,7 +94,7 @@ export function rangeOf(plants: StandingPlants): HardinessRange {
 }
 
 /** The days of the thermometer that hangs with a bed's plants: its own, or its shelter's. */
-export function readingsOver(garden: Garden, bed: Bed): ThermometerDay[] {
+export function readingsOver(garden: Surroundings, bed: Bed): readonly ThermometerDay[] {
   const own = thermometerDaysOf(garden, { kind: "bed", id: bed.id });
   return own.length > 0 || bed.shelterId === null
     ? own
@@ -135,22 +128,50 @@ function damageTo({ lt50C, rootLt50C }: AtRisk, felt: Felt, spreadC: number): Ni
   return { leafLoss: inAir.leafLoss, pointDeath: inSoil.pointDeath };
 }
 
+/** What of a garden the night depends on, but for its plants. */
+type Fittings = Pick<Garden, "beds" | "shelters" | "pieces"> & Surroundings;
+
+const NO_OUTLOOK: readonly OutlookDay[] = [];
+
 /**
  * What the night after a day does to everything that stands in the beds, and what saves most: which
- * pieces of the shed to put where, what to shut, what to pick or carry in.
+ * pieces of the shed to put where, what to shut, what to pick or carry in. Ticking off a task or
+ * weighing a harvest changes no plants, and costs nothing here.
+ *
+ * @param outlook days that are expected; the garden's where no other is given
  */
 export function tonight(
   site: Site,
   garden: Garden,
-  outlook: readonly OutlookDay[],
   day: DayNumber,
+  outlook = garden.outlook?.outlook.days ?? NO_OUTLOOK,
 ): Tonight {
+  const standing = bedsInOrder(garden).map((bed) => plantsIn(site, garden, bed, day));
+  const { beds, shelters, pieces, place, thermometerDays } = garden;
+  return derive(
+    [site, day, outlook, beds, shelters, pieces, place, thermometerDays, ...standing],
+    nightFrom,
+  );
+}
+
+function nightFrom(
+  site: Site,
+  day: DayNumber,
+  outlook: readonly OutlookDay[],
+  ofBeds: Garden["beds"],
+  shelters: Garden["shelters"],
+  pieces: Garden["pieces"],
+  place: Garden["place"],
+  thermometerDays: Garden["thermometerDays"],
+  ...standing: readonly (readonly StandingPlants[])[]
+): Tonight {
+  const garden: Fittings = { beds: ofBeds, shelters, pieces, place, thermometerDays };
   const degreesAt = nightsUnder(site, garden, outlook, day);
   const told = outlook.find(({ date }) => dayNumber(date) === day + 1);
   const spreadC = told?.spreadC ?? USUAL_SPREAD_C;
   const hasStock = coverPiecesOf(garden).length > 0;
-  const beds = bedsInOrder(garden).flatMap((bed) => {
-    const atRisk = plantsIn(site, garden, bed, day).map((plants) =>
+  const beds = bedsInOrder(garden).flatMap((bed, index) => {
+    const atRisk = (standing[index] ?? []).map((plants) =>
       riskOf(site, garden, outlook, bed, plants, day),
     );
     return atRisk.length > 0 ? [{ bed, atRisk, covers: standingCovers(garden, bed).covers }] : [];
@@ -211,7 +232,7 @@ export function tonight(
         covers,
         degrees,
         damage,
-        name: plantingName(garden, one.plants.planting),
+        name: one.plants.name,
         cover: helps(offered) ? offered : null,
         isShort: hasStock && !own && helps(best),
       });
@@ -228,7 +249,7 @@ type DegreesAt = (bed: Bed, covers: CoverIds) => NightDegrees;
 /** The night under a bed's covers by the school in force; computed once for beds alike. */
 function nightsUnder(
   site: Site,
-  garden: Garden,
+  garden: Fittings,
   outlook: readonly OutlookDay[],
   day: DayNumber,
 ): DegreesAt {
@@ -247,7 +268,7 @@ function nightsUnder(
 
 function riskOf(
   site: Site,
-  garden: Garden,
+  garden: Fittings,
   outlook: readonly OutlookDay[],
   bed: Bed,
   plants: StandingPlants,
@@ -263,8 +284,7 @@ function riskOf(
     hardened,
     rootLt50C: isRoot ? lt50At(root, hardened) : null,
     lt50C: lt50At(rangeOf(plants), hardened),
-    valueKg:
-      usualYieldKg(standOf(planting, bed), growing.crop) * turnoverJson.worth[planting.worth],
+    valueKg: plants.expectedYieldKg * turnoverJson.worth[planting.worth],
   };
 }
 
@@ -318,7 +338,7 @@ function advised(
 
 /** Shelters that would cost something if their vents stood open through the night. */
 function toShut(
-  garden: Garden,
+  garden: Fittings,
   beds: readonly { bed: Bed; atRisk: AtRisk[]; covers: string[] }[],
   degreesAt: DegreesAt,
   lossKg: (atRisk: readonly AtRisk[], felt: Felt) => number,

@@ -13,7 +13,7 @@ import {
   withChanges,
   type Garden,
 } from "./garden";
-import { type GardenFile, type Planting } from "./schema";
+import type { GardenFile, Planting } from "./schema";
 
 const garden = fromGardenFile(demo as GardenFile);
 const planting = garden.plantings.get("planting-07") as Planting;

@@ -234,10 +234,13 @@ export function fromGardenFile(file: GardenFile): Garden {
 }
 
 /** The covers over a bed, from the outside in: its shelter's, then its own. */
-export function coversOver(garden: Garden, bed: Bed): string[] {
+export function coversOver(garden: Pick<Garden, "shelters">, bed: Bed): string[] {
   const shelter = bed.shelterId === null ? undefined : garden.shelters.get(bed.shelterId);
   return [...(shelter?.covers ?? []), ...bed.covers];
 }
+
+/** What of a garden decides the degrees at its plants. */
+export type Surroundings = Pick<Garden, "place" | "shelters" | "thermometerDays">;
 
 const naturalOrder = new Intl.Collator("en", { numeric: true });
 
@@ -245,7 +248,7 @@ const naturalOrder = new Intl.Collator("en", { numeric: true });
  * The beds in their usual order: in the open, then under covers of their own, then by shelter; by
  * name within, with Bed 2 before Bed 10.
  */
-export function bedsInOrder(garden: Garden): Bed[] {
+export function bedsInOrder(garden: Pick<Garden, "beds" | "shelters">): Bed[] {
   const group = (bed: Bed) =>
     bed.shelterId === null
       ? `${bed.covers.length > 0 ? 1 : 0}${bed.covers.join("+")}`
@@ -266,6 +269,6 @@ export function bedsAsWalked(garden: Garden): Bed[] {
 }
 
 /** The skyline over a bed: its own, or the garden's. */
-export function horizonOver(garden: Garden, bed: Bed): Horizon {
+export function horizonOver(garden: Pick<Garden, "place">, bed: Bed): Horizon {
   return bed.horizon ?? garden.place?.horizon ?? LEVEL_HORIZON;
 }

@@ -17,6 +17,7 @@ export {
   type Entity,
   type EntityKind,
   type Garden,
+  type Surroundings,
 } from "./garden";
 export { cropsOf, usesOf } from "./ownCrops";
 export {

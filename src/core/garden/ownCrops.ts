@@ -1,14 +1,10 @@
 import { cropLibrary, type Crop } from "../crops";
+import { derive } from "../derive";
 import type { Garden } from "./garden";
 import type { OwnCrop, OwnVariety } from "./schema";
 
 /** What a garden adds to the library. */
 type Additions = Pick<Garden, "ownCrops" | "ownVarieties">;
-
-const kept = new WeakMap<
-  ReadonlyMap<string, OwnCrop>,
-  WeakMap<ReadonlyMap<string, OwnVariety>, ReadonlyMap<string, Crop>>
->();
 
 /**
  * The crops that a garden can grow: the library's with the grower's own varieties, and the grower's
@@ -16,17 +12,7 @@ const kept = new WeakMap<
  */
 export function cropsOf({ ownCrops, ownVarieties }: Additions): ReadonlyMap<string, Crop> {
   if (ownCrops.size === 0 && ownVarieties.size === 0) return cropLibrary;
-  let byVarieties = kept.get(ownCrops);
-  if (!byVarieties) {
-    byVarieties = new WeakMap();
-    kept.set(ownCrops, byVarieties);
-  }
-  let crops = byVarieties.get(ownVarieties);
-  if (!crops) {
-    crops = merged(ownCrops, ownVarieties);
-    byVarieties.set(ownVarieties, crops);
-  }
-  return crops;
+  return derive([ownCrops, ownVarieties], merged);
 }
 
 function merged(

@@ -1,8 +1,13 @@
-import { COLLECTED_KINDS, COLLECTIONS } from "../garden";
-import type { EntityKind } from "../garden";
+import {
+  COLLECTED_KINDS,
+  COLLECTIONS,
+  GardenFileSchema,
+  tooMany,
+  type EntityKind,
+  type GardenFile,
+} from "../garden";
 import { problemsFrom, type Problem } from "./problems";
 import { referenceProblems } from "./references";
-import { GardenFileSchema, tooMany, type GardenFile } from "../garden";
 
 /** A garden file's content that is right, or what is wrong with it. */
 export type CheckedFile =

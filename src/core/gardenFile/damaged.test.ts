@@ -1,12 +1,17 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
 import { siteFor } from "../plantings";
-import { COLLECTIONS } from "../garden";
+import {
+  COLLECTIONS,
+  emptyGarden,
+  fromGardenFile,
+  toGardenFile,
+  type Garden,
+  type GardenFile,
+} from "../garden";
 import { damagedIn } from "./damaged";
 import { without } from "./without";
-import { emptyGarden, fromGardenFile, toGardenFile, type Garden } from "../garden";
 import { checkGardenFile } from "./checkFile";
-import type { GardenFile } from "../garden";
 
 const tarnholt = fromGardenFile(demo as GardenFile);
 /** By its few numbers: thirty years of weather are checked in the first test. */

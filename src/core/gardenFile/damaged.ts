@@ -1,6 +1,13 @@
 import { entitySchema } from "./checkFile";
-import { COLLECTED_KINDS, COLLECTIONS } from "../garden";
-import { emptyGarden, toGardenFile, type Entity, type EntityKind, type Garden } from "../garden";
+import {
+  COLLECTED_KINDS,
+  COLLECTIONS,
+  emptyGarden,
+  toGardenFile,
+  type Entity,
+  type EntityKind,
+  type Garden,
+} from "../garden";
 import { problemsFrom } from "./problems";
 import { referenceProblems } from "./references";
 import { without, type Damaged } from "./without";

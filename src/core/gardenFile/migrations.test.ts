@@ -2,13 +2,13 @@ import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
 import {
   BedSchema,
+  GARDEN_FILE_VERSION,
   GardenFileSchema,
   PlaceSchema,
   PlantingSchema,
   SettingsSchema,
 } from "../garden";
 import { migrateEntity, migrateGardenFile } from "./migrations";
-import { GARDEN_FILE_VERSION } from "../garden";
 
 const KINDS = ["garden", "settings", "place", "shelter", "bed", "planting", "record"] as const;
 

@@ -1,7 +1,6 @@
 import { BY_THE_BOOK } from "./byTheBook";
 import { exactM, SAME_LENGTH_M } from "../layout";
-import type { EntityKind } from "../garden";
-import { STATION_ADDRESS } from "../garden";
+import { STATION_ADDRESS, type EntityKind } from "../garden";
 
 /** Anything that was kept by an earlier version, as yet unchecked. */
 type Kept = Record<string, unknown>;

@@ -1,16 +1,25 @@
-import { coverCropLibrary } from "../soil";
+import { coverCropLibrary, mulches, type Feeding, type Rest } from "../soil";
 import { cropLibrary, cropProblems, varietyOf, type Crop } from "../crops";
 import { fitsInto } from "../layout";
 import type { LogEntry, ThermometerDay } from "../log";
 import type { SeedLot } from "../seedBox";
 import type { Tray } from "../trays";
-import { mulches, type Feeding, type Rest } from "../soil";
 import { materials, type Piece } from "../shelter";
-import { COLLECTED_KINDS, COLLECTIONS } from "../garden";
-import { fromGardenFile, type Garden } from "../garden";
-import { cropsOf } from "../garden";
+import {
+  COLLECTED_KINDS,
+  COLLECTIONS,
+  cropsOf,
+  fromGardenFile,
+  type Bed,
+  type Garden,
+  type GardenFile,
+  type OwnCrop,
+  type OwnVariety,
+  type Place,
+  type Planting,
+  type Shelter,
+} from "../garden";
 import type { Problem } from "./problems";
-import type { Bed, GardenFile, OwnCrop, OwnVariety, Place, Planting, Shelter } from "../garden";
 
 /** References of a file that lead nowhere, and ids used twice. */
 export function referenceProblems(file: GardenFile): Problem[] {

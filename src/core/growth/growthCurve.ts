@@ -1,3 +1,4 @@
+import { derive, newTable } from "../derive";
 import type { DayNumber } from "../calendar";
 import {
   cardinalsKey,
@@ -35,25 +36,14 @@ export function growthCurve(space: GrowingSpace, crop: GrowthNeeds): RunningSum 
   );
 }
 
-interface Warmth {
-  /** Twelve places of response for each day of the year. */
-  steps: Uint16Array;
-  byCardinals: Map<string, Float64Array>;
-}
-const warmthKept = new WeakMap<GrowingSpace, Warmth>();
-
 /** Response to temperature by the day of the year; crops with the same temperatures share it. */
 function warmthIn(space: GrowingSpace, cardinals: Crop["temperature"]): Float64Array {
-  let kept = warmthKept.get(space);
-  if (!kept) {
-    kept = { steps: stepsIn(space), byCardinals: new Map() };
-    warmthKept.set(space, kept);
-  }
+  const known = derive([space], newTable<Float64Array>);
   const key = cardinalsKey(cardinals);
-  let warmth = kept.byCardinals.get(key);
+  let warmth = known.get(key);
   if (!warmth) {
     const response = responseTable(cardinals);
-    const { steps } = kept;
+    const steps = derive([space], stepsIn);
     warmth = new Float64Array(space.firstIndexOf.length);
     for (let day = 0; day < warmth.length; day += 1) {
       const from = day * HOURS_TOLD;
@@ -63,11 +53,12 @@ function warmthIn(space: GrowingSpace, cardinals: Crop["temperature"]): Float64A
       }
       warmth[day] = sum / HOURS_TOLD;
     }
-    kept.byCardinals.set(key, warmth);
+    known.set(key, warmth);
   }
   return warmth;
 }
 
+/** Twelve places of response for each day of the year. */
 function stepsIn({ firstIndexOf, minTempC, maxTempC }: GrowingSpace): Uint16Array {
   const steps = new Uint16Array(firstIndexOf.length * HOURS_TOLD);
   for (let day = 0; day < firstIndexOf.length; day += 1) {
@@ -125,27 +116,23 @@ export function coldCurve(space: GrowingSpace, range: HardinessRange): RunningSu
   );
 }
 
-const hardenedKept = new WeakMap<GrowingSpace, Float64Array>();
-
 /** How far plants are hardened by the usual days of a space, by the day of the year, 0 to 1. */
 export function hardenedThroughYear(space: GrowingSpace): Float64Array {
-  let shares = hardenedKept.get(space);
-  if (!shares) {
-    shares = new Float64Array(space.firstIndexOf.length);
-    let share = 0;
-    // The second lap begins where the first has come to.
-    for (let lap = 0; lap < 2; lap += 1) {
-      for (let day = 0; day < shares.length; day += 1) {
-        const index = space.firstIndexOf[day] ?? -1;
-        if (index < 0) continue;
-        share = hardenedAfter(
-          share,
-          ((space.minTempC[index] ?? 0) + (space.maxTempC[index] ?? 0)) / 2,
-        );
-        shares[day] = share;
-      }
+  return derive([space], hardenedIn);
+}
+
+function hardenedIn(space: GrowingSpace): Float64Array {
+  const shares = new Float64Array(space.firstIndexOf.length);
+  let share = 0;
+  // The second lap begins where the first has come to.
+  for (let lap = 0; lap < 2; lap += 1) {
+    for (let day = 0; day < shares.length; day += 1) {
+      const index = space.firstIndexOf[day] ?? -1;
+      if (index < 0) continue;
+      const meanC = ((space.minTempC[index] ?? 0) + (space.maxTempC[index] ?? 0)) / 2;
+      share = hardenedAfter(share, meanC);
+      shares[day] = share;
     }
-    hardenedKept.set(space, shares);
   }
   return shares;
 }

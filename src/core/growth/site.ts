@@ -1,3 +1,4 @@
+import { derive } from "../derive";
 import { seasonOf, type DayNumber, type Season } from "../calendar";
 import type { Climate } from "../climate";
 import { cardinalsKey, type Crop, type HardinessRange } from "../crops";
@@ -107,7 +108,7 @@ export class Site {
   /** Packet days gathered by a crop under covers, around the season that `day` belongs to. */
   growth(crop: Crop, exposure: Exposure, day: DayNumber): RunningSum {
     const spot = this.spot(exposure, day);
-    const key = cropKey(crop);
+    const key = derive([crop], cropKey);
     let curve = spot.growth.get(key);
     if (!curve) {
       curve = growthCurve(spot.space, crop);
@@ -119,7 +120,7 @@ export class Site {
   /** Progress toward emergence of a crop in the soil under covers, around the season of `day`. */
   sprouting(crop: Crop, exposure: Exposure, day: DayNumber): RunningSum {
     const spot = this.spot(exposure, day);
-    const key = sproutingKey(crop.sprouting);
+    const key = derive([crop.sprouting], sproutingKey);
     let curve = spot.sprouting.get(key);
     if (!curve) {
       curve = sproutingCurve(spot.space, crop);
@@ -179,8 +180,6 @@ export class Site {
   }
 }
 
-const horizonKeys = new WeakMap<Horizon, string>();
-
 /** An exposure as text, so that beds alike share what is computed for them. */
 export function exposureKey({ covers, horizon, own }: Exposure): string {
   const bias = own ? `${own.nightC},${own.dayC}` : "";
@@ -189,34 +188,19 @@ export function exposureKey({ covers, horizon, own }: Exposure): string {
 
 /** A skyline as text, so that two beds with the same one share their sums. */
 export function horizonKey(horizon: Horizon): string {
-  let key = horizonKeys.get(horizon);
-  if (key === undefined) {
-    key = horizon.map((point) => `${point.azimuthDeg},${point.elevationDeg}`).join(" ");
-    horizonKeys.set(horizon, key);
-  }
-  return key;
+  return derive([horizon], horizonWords);
 }
 
-const sproutingKeys = new WeakMap<Crop["sprouting"], string>();
+function horizonWords(horizon: Horizon): string {
+  return horizon.map((point) => `${point.azimuthDeg},${point.elevationDeg}`).join(" ");
+}
 
 /** Two crops that come up alike share a curve. */
-function sproutingKey(sprouting: Crop["sprouting"]): string {
-  let key = sproutingKeys.get(sprouting);
-  if (key === undefined) {
-    key = sprouting.days.join(",");
-    sproutingKeys.set(sprouting, key);
-  }
-  return key;
+function sproutingKey({ days }: Crop["sprouting"]): string {
+  return days.join(",");
 }
-
-const cropKeys = new WeakMap<Crop, string>();
 
 /** Two crops with the same temperature and light needs grow alike and can share a curve. */
 function cropKey(crop: Crop): string {
-  let key = cropKeys.get(crop);
-  if (key === undefined) {
-    key = `${cardinalsKey(crop.temperature)},${crop.lightHalfMol},${crop.packetTemperatureC ?? ""}`;
-    cropKeys.set(crop, key);
-  }
-  return key;
+  return `${cardinalsKey(crop.temperature)},${crop.lightHalfMol},${crop.packetTemperatureC ?? ""}`;
 }

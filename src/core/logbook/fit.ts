@@ -1,8 +1,8 @@
 import { dayNumber, type DayNumber } from "../calendar";
 import { cropsOf, type Garden, type Planting } from "../garden";
 import { bedDays, isSown } from "../schedule";
-import { lifeOf, type PlantingLife } from "../plantings";
-import { type Site } from "../growth";
+import { plantingState, type PlantingState } from "../plantings";
+import type { Site } from "../growth";
 import type { Clause } from "./clause";
 import { plain } from "./names";
 import type { Deed } from "./vocabulary";
@@ -24,7 +24,7 @@ export function plantingsMeant(
 ): Planting[] {
   const lives = [...garden.plantings.values()]
     .filter((planting) => isNamed(garden, planting, clause) && isThere(garden, planting, clause))
-    .flatMap((planting) => lifeOf(garden, site, planting) ?? []);
+    .flatMap((planting) => plantingState(garden, site, planting) ?? []);
   return lives
     .map((life) => ({ life, far: distance(life, kind, day) }))
     .filter(({ far }) => far < Infinity)
@@ -50,7 +50,7 @@ function isThere(garden: Garden, planting: Planting, { bedId, shelterId }: Claus
 
 /** How far a planting is from what is told of it, in days; Infinity where it cannot be meant. */
 function distance(
-  { planting, timeline, facts }: PlantingLife,
+  { planting, timeline, facts }: PlantingState,
   kind: Deed["kind"],
   day: DayNumber,
 ): number {

@@ -5,7 +5,7 @@ import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exactM } from "../layout";
 import { amountsFor, standOf } from "../plantings";
 import { roomIn } from "../bedSpace";
-import { type Site } from "../growth";
+import type { Site } from "../growth";
 import type { Clause } from "./clause";
 
 /** A sowing that nobody planned is given the ground that is free for so long. */

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { dayNumber } from "../calendar";
 import { cropLibrary, type Crop } from "../crops";
 import { BY_THE_BOOK } from "../gardenFile";
-import { type Garden, type Planting } from "../garden";
+import type { Garden, Planting } from "../garden";
 import { plainWording } from "../wording";
 import {
   amountsFor,

@@ -1,12 +1,25 @@
-import { coversOver, horizonOver, type Bed, type Garden } from "../garden";
+import { derive } from "../derive";
+import { coversOver, horizonOver, type Bed, type Surroundings } from "../garden";
 import type { Exposure } from "../growth";
+import type { OwnBias } from "../shelter";
+import type { Horizon } from "../sky";
 import { measuredOver } from "./thermometers";
 
-/** What a bed's plants stand under: covers, what its own thermometer adds, and skyline. */
-export function exposureOver(garden: Garden, bed: Bed): Required<Exposure> {
-  return {
-    covers: coversOver(garden, bed),
-    horizon: horizonOver(garden, bed),
-    own: measuredOver(garden, bed)?.bias ?? null,
-  };
+/**
+ * What a bed's plants stand under: covers, what its own thermometer adds, and skyline. The same as
+ * before as long as none of these is another.
+ */
+export function exposureOver(garden: Surroundings, bed: Bed): Required<Exposure> {
+  const own = measuredOver(garden, bed)?.bias ?? null;
+  const covers = coversOver(garden, bed).join("+");
+  return derive([bed, covers, horizonOver(garden, bed), own], exposureFrom);
+}
+
+function exposureFrom(
+  _bed: Bed,
+  covers: string,
+  horizon: Horizon,
+  own: OwnBias | null,
+): Required<Exposure> {
+  return { covers: covers === "" ? [] : covers.split("+"), horizon, own };
 }

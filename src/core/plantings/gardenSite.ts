@@ -5,6 +5,7 @@ import {
   type Climate,
   type WeatherRecord,
 } from "../climate";
+import { derive } from "../derive";
 import type { Garden, Place } from "../garden";
 import { Site, type DegreesSchool } from "../growth";
 
@@ -30,41 +31,23 @@ export function climateOfPlace(
   place: Pick<Place, "latitudeDeg" | "climateFrom" | "climate">,
   record: WeatherRecord | null,
 ): Climate {
-  if (place.climateFrom === "record" && record) return fittedClimate(place.latitudeDeg, record);
+  if (place.climateFrom === "record" && record) {
+    return derive([record, place.latitudeDeg], fittedClimate);
+  }
   if (!place.climate) throw new RangeError("The place has neither a record nor a sketch.");
   return climateFromSketch(place.latitudeDeg, place.climate);
 }
 
-const fitted = new WeakMap<WeatherRecord, Climate>();
-
 /** The climate of a record; fitted again only for another latitude. */
-function fittedClimate(latitudeDeg: number, record: WeatherRecord): Climate {
-  let climate = fitted.get(record);
-  if (climate?.latitudeDeg !== latitudeDeg) {
-    climate = climateFromRecord(latitudeDeg, dailyRecordOf(record));
-    fitted.set(record, climate);
-  }
-  return climate;
+function fittedClimate(record: WeatherRecord, latitudeDeg: number): Climate {
+  return climateFromRecord(latitudeDeg, dailyRecordOf(record));
 }
-
-interface KeptSite {
-  record: Garden["record"];
-  degreesSchool: Garden["settings"]["degreesSchool"];
-  site: Site;
-}
-const sites = new WeakMap<Place, KeptSite>();
 
 /** The garden's place as its plans see it, made once for each version of the place. */
 export function siteFor(garden: Garden): Site | null {
-  if (!garden.place) return null;
-  const { place, record } = garden;
-  const { degreesSchool } = garden.settings;
-  let kept = sites.get(place);
+  const { place, record, settings } = garden;
+  if (!place) return null;
   // A record that the place does not go by changes nothing.
-  const sameRecord = place.climateFrom !== "record" || kept?.record === record;
-  if (!kept || !sameRecord || kept.degreesSchool !== degreesSchool) {
-    kept = { record, degreesSchool, site: siteOf(place, record, degreesSchool) };
-    sites.set(place, kept);
-  }
-  return kept.site;
+  const usedRecord = place.climateFrom === "record" ? record : null;
+  return derive([place, usedRecord, settings.degreesSchool], siteOf);
 }

@@ -1,38 +1,26 @@
 import { dayNumber } from "../calendar";
-import { varietyOf } from "../crops";
-import {
-  bedsInOrder,
-  cropsOf,
-  type Bed,
-  type Garden,
-  type Planting,
-  type Settings,
-} from "../garden";
+import { varietyOf, type Crop } from "../crops";
+import { derive } from "../derive";
+import { bedsInOrder, cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exposureOver } from "./exposure";
-import type { PlanSettings } from "../growth";
+import type { Exposure, Spot } from "../growth";
 import type { Growing } from "../schedule";
 import type { Stand } from "./spacing";
-import type { Spot } from "../growth";
-
-/** The part of a garden's settings that plans go by. */
-export function planSettingsOf(garden: { settings: Settings }): PlanSettings {
-  return garden.settings;
-}
 
 /** How a planting is grown: its crop, way and covers; null when its crop or bed is gone. */
 export function growingOf(garden: Garden, planting: Planting): Growing | null {
   const crop = cropsOf(garden).get(planting.cropId);
   const bed = garden.beds.get(planting.bedId);
-  const variety = crop && varietyOf(crop, planting.varietyId);
-  if (!crop || !variety || !bed) return null;
-  return {
-    crop,
-    variety,
-    method: planting.method,
-    stage: planting.stage,
-    ...exposureOver(garden, bed),
-    clearDay: planting.clearOn === null ? null : dayNumber(planting.clearOn),
-  };
+  if (!crop || !bed) return null;
+  return derive([planting, crop, exposureOver(garden, bed)], growingFrom);
+}
+
+function growingFrom(planting: Planting, crop: Crop, exposure: Required<Exposure>): Growing | null {
+  const { varietyId, method, stage, clearOn } = planting;
+  const variety = varietyOf(crop, varietyId);
+  if (!variety) return null;
+  const clearDay = clearOn === null ? null : dayNumber(clearOn);
+  return { crop, variety, method, stage, ...exposure, clearDay };
 }
 
 /** How a planting stands in its bed. */
@@ -64,6 +52,14 @@ export function plantingName(garden: Garden, planting: Planting): string {
   const crop = cropsOf(garden).get(planting.cropId);
   if (!crop) return planting.cropId;
   const variety = varietyOf(crop, planting.varietyId);
-  const young = planting.stage === "baby" ? ", young leaves" : "";
-  return `${crop.name}${variety ? `, ${variety.name}` : ""}${young}`;
+  return variety ? growingName({ crop, variety, stage: planting.stage }) : crop.name;
+}
+
+/** The same for what is known to grow. */
+export function growingName({
+  crop,
+  variety,
+  stage,
+}: Pick<Growing, "crop" | "variety" | "stage">): string {
+  return `${crop.name}, ${variety.name}${stage === "baby" ? ", young leaves" : ""}`;
 }

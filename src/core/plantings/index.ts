@@ -1,10 +1,20 @@
 export { plantsIn, type StandingPlants } from "./bedPlants";
 export { exposureOver } from "./exposure";
-export { factsByPlanting, factsOf } from "./facts";
+export { factsOf } from "./facts";
 export { climateOfPlace, siteFor, siteOf } from "./gardenSite";
-export { growingOf, planSettingsOf, plantingName, spotsOf, standOf } from "./growing";
+export { growingOf, plantingName, spotsOf, standOf } from "./growing";
 export { finalSpacing, plantingLabels } from "./plantingLabels";
-export { lifeOf, plannedOtherwise, type PlantingLife } from "./plantingState";
+export {
+  expectedYieldKg,
+  lackOfSun,
+  leftToPickKg,
+  plannedOtherwise,
+  plantingState,
+  plantingStates,
+  stateIfSown,
+  timelineIfSown,
+  type PlantingState,
+} from "./plantingState";
 export {
   amountsFor,
   amountSums,

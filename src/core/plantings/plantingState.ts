@@ -1,83 +1,211 @@
-import { dayNumber } from "../calendar";
-import { cropsOf, type Garden, type Planting } from "../garden";
+import { dayNumber, type DayNumber } from "../calendar";
+import { derive } from "../derive";
+import type { Bed, Garden, Planting } from "../garden";
+import type { PlanSettings, Site } from "../growth";
+import {
+  NOTHING_KNOWN,
+  shareLeft,
+  standingShare,
+  sunShortfall,
+  timelineFrom,
+  type Facts,
+  type Growing,
+  type SunShortfall,
+  type Timeline,
+} from "../schedule";
 import { factsOf } from "./facts";
-import { NOTHING_KNOWN, sameDates, type Facts } from "../schedule";
-import { growingOf, planSettingsOf } from "./growing";
-import type { Site } from "../growth";
-import { timelineFrom, type Growing, type Timeline } from "../schedule";
+import { growingName, growingOf, standOf } from "./growing";
+import { usualYieldKg, type Stand } from "./spacing";
 
-/** A planting with everything computed for it. */
-export interface PlantingLife {
+/** Everything that is known and computed of one planting: the one answer that everybody asks. */
+export interface PlantingState {
   planting: Planting;
+  bed: Bed;
+  /** Its crop and variety in words: "Spinach, winter type". */
+  name: string;
   growing: Growing;
   /** As it is expected now: by what happened where that is known, by the plan from there on. */
   timeline: Timeline;
   /** What is known to have happened. */
   facts: Facts;
+  stand: Stand;
+  /** What the whole stand usually gives when nothing is lost, kg. */
+  usualYieldKg: number;
 }
-
-interface Kept {
-  site: Site;
-  settings: Garden["settings"];
-  bed: unknown;
-  shelters: unknown;
-  thermometerDays: unknown;
-  crops: unknown;
-  facts: Facts;
-  life: PlantingLife | null;
-}
-const lives = new WeakMap<Planting, Kept>();
 
 /**
- * A planting's timeline, computed again only when the planting, its bed, the shelters, the settings,
- * the thermometers, the place or what is known of it have changed: moving one planting costs one timeline.
+ * The state of a planting, computed again only when something it follows from has changed: moving one
+ * planting costs one timeline, and a weight or a loss that is written down costs none.
+ *
+ * @returns null when its crop or its bed is not there
  */
-export function lifeOf(garden: Garden, site: Site, planting: Planting): PlantingLife | null {
-  const { settings, shelters, thermometerDays } = garden;
+export function plantingState(
+  garden: Garden,
+  site: Site,
+  planting: Planting,
+): PlantingState | null {
   const bed = garden.beds.get(planting.bedId);
-  const crops = cropsOf(garden);
-  const facts = factsOf(garden, planting.id);
-  const kept = lives.get(planting);
-  if (
-    kept &&
-    kept.site === site &&
-    kept.settings === settings &&
-    kept.bed === bed &&
-    kept.shelters === shelters &&
-    kept.thermometerDays === thermometerDays &&
-    kept.crops === crops &&
-    sameDates(kept.facts, facts)
-  ) {
-    // Weights and losses may have been added: the dates stay.
-    if (kept.life && kept.facts !== facts) kept.life = { ...kept.life, facts };
-    kept.facts = facts;
-    return kept.life;
-  }
   const growing = growingOf(garden, planting);
-  const life = growing && {
-    planting,
-    growing,
-    timeline: timelineFrom(site, planSettingsOf(garden), growing, dayNumber(planting.sowOn), facts),
-    facts,
-  };
-  lives.set(planting, { site, settings, bed, shelters, thermometerDays, crops, facts, life });
-  return life;
+  if (!bed || !growing) return null;
+  const facts = factsOf(garden, planting.id);
+  const timeline = timelineBy(site, garden.settings, growing, dayNumber(planting.sowOn), facts);
+  return derive([planting, bed, growing, timeline, facts], stateFrom);
+}
+
+/** The states of all plantings of a garden, in its order. */
+export function plantingStates(garden: Garden, site: Site): PlantingState[] {
+  return [...garden.plantings.values()].flatMap(
+    (planting) => plantingState(garden, site, planting) ?? [],
+  );
+}
+
+/** The state a planting would have if it were sown on a day, and nothing had happened to it yet. */
+export function stateIfSown(
+  garden: Garden,
+  site: Site,
+  planting: Planting,
+  sowDay: DayNumber,
+): PlantingState | null {
+  const bed = garden.beds.get(planting.bedId);
+  const growing = growingOf(garden, planting);
+  if (!bed || !growing) return null;
+  const timeline = timelineBy(site, garden.settings, growing, sowDay, NOTHING_KNOWN);
+  return derive([planting, bed, growing, timeline, NOTHING_KNOWN], stateFrom);
+}
+
+/** The plantings of a bed, from its near end on. */
+export function plantingsIn({ plantings }: Pick<Garden, "plantings">, bedId: string) {
+  return derive([plantings], byBed).get(bedId) ?? [];
+}
+
+function byBed(plantings: Garden["plantings"]): ReadonlyMap<string, readonly Planting[]> {
+  const beds = new Map<string, Planting[]>();
+  for (const planting of plantings.values()) {
+    const known = beds.get(planting.bedId);
+    if (known) known.push(planting);
+    else beds.set(planting.bedId, [planting]);
+  }
+  for (const inBed of beds.values()) {
+    inBed.sort((a, b) => a.fromM - b.fromM || (a.id < b.id ? -1 : 1));
+  }
+  return beds;
+}
+
+/** What becomes of a sowing that nobody has made yet, in this garden or in any. */
+export function timelineIfSown(
+  site: Site,
+  settings: PlanSettings,
+  growing: Growing,
+  sowDay: DayNumber,
+): Timeline {
+  return timelineFrom(site, settings, growing, sowDay);
 }
 
 /**
- * What was planned for a planting that came otherwise: its life without what is known to have happened;
- * null where that moved neither its sowing, its planting out nor its harvest.
+ * What was planned for a planting that came otherwise: its timeline without what is known to have
+ * happened; null where that moved neither its sowing, its planting out nor its harvest.
  */
 export function plannedOtherwise(
   garden: Garden,
   site: Site,
-  { planting, growing, timeline, facts }: PlantingLife,
+  { planting, growing, timeline, facts }: PlantingState,
 ): Timeline | null {
   if (facts === NOTHING_KNOWN) return null;
-  const planned = timelineFrom(site, planSettingsOf(garden), growing, dayNumber(planting.sowOn));
+  const sowDay = dayNumber(planting.sowOn);
+  const planned = timelineBy(site, garden.settings, growing, sowDay, NOTHING_KNOWN);
   const same =
     planned.sowDay === timeline.sowDay &&
     planned.plantOutDay === timeline.plantOutDay &&
     planned.readyDay === timeline.readyDay;
   return same ? null : planned;
+}
+
+/** The share of its plants that is still there on a day, after the losses written down; 0 to 1. */
+export function survivingShare({ facts }: PlantingState, day: DayNumber): number {
+  return shareLeft(facts, day);
+}
+
+/** What it gives in all by what stands of it on a day, picked already or not, kg. */
+export function expectedYieldKg(state: PlantingState, day: DayNumber): number {
+  return state.usualYieldKg * survivingShare(state, day);
+}
+
+/** What is still to be picked on a day: by its losses, what it has stood, and what was weighed; kg. */
+export function leftToPickKg(site: Site, state: PlantingState, day: DayNumber): number {
+  const { growing, timeline, facts } = state;
+  const expectedKg = expectedYieldKg(state, day);
+  const standingKg = expectedKg * standingShare(site, growing, timeline, day);
+  return Math.max(0, Math.min(standingKg, expectedKg - facts.harvestedGrams / GRAMS_PER_KG));
+}
+
+/** The direct sun that its place leaves it short of; null where there is enough. */
+export function lackOfSun(site: Site, { growing, timeline }: PlantingState): SunShortfall | null {
+  return derive([timeline, site, growing], shortfallOf);
+}
+
+function shortfallOf(timeline: Timeline, site: Site, growing: Growing): SunShortfall | null {
+  return sunShortfall(site, growing, timeline);
+}
+
+const GRAMS_PER_KG = 1000;
+
+function stateFrom(
+  planting: Planting,
+  bed: Bed,
+  growing: Growing,
+  timeline: Timeline,
+  facts: Facts,
+): PlantingState {
+  const stand = standOf(planting, bed);
+  const yieldKg = usualYieldKg(stand, growing.crop);
+  return {
+    planting,
+    bed,
+    name: growingName(growing),
+    growing,
+    timeline,
+    facts,
+    stand,
+    usualYieldKg: yieldKg,
+  };
+}
+
+/** Only these dates move a timeline: weights and losses leave it as it is. */
+function timelineBy(
+  site: Site,
+  settings: PlanSettings,
+  growing: Growing,
+  plannedDay: DayNumber,
+  facts: Facts,
+): Timeline {
+  const { sownDay, emergedDay, plantedOutDay, firstHarvestDay, lastHarvestDay, overDay } = facts;
+  return derive(
+    [
+      ...([growing, site, settings, plannedDay] as const),
+      ...([sownDay, emergedDay, plantedOutDay, firstHarvestDay, lastHarvestDay, overDay] as const),
+    ],
+    timelineFromDates,
+  );
+}
+
+function timelineFromDates(
+  growing: Growing,
+  site: Site,
+  settings: PlanSettings,
+  plannedDay: DayNumber,
+  sownDay: DayNumber | null,
+  emergedDay: DayNumber | null,
+  plantedOutDay: DayNumber | null,
+  firstHarvestDay: DayNumber | null,
+  lastHarvestDay: DayNumber | null,
+  overDay: DayNumber | null,
+): Timeline {
+  return timelineFrom(site, settings, growing, plannedDay, {
+    sownDay,
+    emergedDay,
+    plantedOutDay,
+    firstHarvestDay,
+    lastHarvestDay,
+    overDay,
+  });
 }

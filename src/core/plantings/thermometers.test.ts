@@ -2,11 +2,11 @@ import { dayNumber, isoDate } from "../calendar";
 import { commands } from "../commands";
 import type { Bed, Garden } from "../garden";
 import type { ThermometerDay } from "../log";
-import { lifeOf } from "./plantingState";
+import { plantingState } from "./plantingState";
 import { measuredOver, measuredUnder } from "./thermometers";
 import { nightDegrees } from "../frostNight";
 import { siteFor } from "./gardenSite";
-import { type Site } from "../growth";
+import type { Site } from "../growth";
 import { tarnholt } from "./tarnholt.testdata";
 
 const HOUSE = ["greenhouse-single"];
@@ -83,7 +83,7 @@ test("a colder house by one's own thermometer makes its plants later, and only w
     const planting = garden.plantings.get("planting-19");
     const site = siteFor(garden);
     if (!planting || !site) throw new Error("lettuce in the house");
-    return lifeOf(garden, site, planting)?.timeline.readyDay ?? Infinity;
+    return plantingState(garden, site, planting)?.timeline.readyDay ?? Infinity;
   };
   expect(ready(cold)).toBeGreaterThan(ready(tarnholt));
   const byBalance = commands["settings.set"].apply(cold, { degreesSchool: "balance" });

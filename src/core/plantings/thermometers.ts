@@ -1,6 +1,7 @@
 import shelterJson from "@data/shelter.json";
 import { dayNumber, type IsoDate } from "../calendar";
-import { coversOver, type Bed, type Garden } from "../garden";
+import { derive } from "../derive";
+import { coversOver, type Bed, type Garden, type Surroundings } from "../garden";
 import type { ThermometerDay } from "../log";
 import { nightUnder, VENTED, type CoverIds, type OwnBias } from "../shelter";
 
@@ -41,15 +42,10 @@ export interface Measured {
   bias: OwnBias;
 }
 
-const reckonedKept = new WeakMap<ThermometerDay, { key: string; pair: ThermometerPair }>();
-
 /** What the balance makes of a measured day under covers, beside what was measured. */
-function pairOf(latitudeDeg: number, covers: CoverIds, day: ThermometerDay): ThermometerPair {
-  const key = `${latitudeDeg}|${covers.join("+")}`;
-  const kept = reckonedKept.get(day);
-  if (kept?.key === key) return kept.pair;
+function pairOf(day: ThermometerDay, latitudeDeg: number, coversKey: string): ThermometerPair {
   const { outside, crop } = nightUnder(
-    covers,
+    coversOf(coversKey),
     {
       latitudeDeg,
       day: dayNumber(day.on),
@@ -61,7 +57,7 @@ function pairOf(latitudeDeg: number, covers: CoverIds, day: ThermometerDay): The
     VENTED,
     STEPS_PER_DAY,
   );
-  const pair = {
+  return {
     on: day.on,
     outsideMinC: day.outsideMinC,
     insideMinC: day.insideMinC,
@@ -72,9 +68,11 @@ function pairOf(latitudeDeg: number, covers: CoverIds, day: ThermometerDay): The
         ? null
         : day.outsideMaxC + crop.maxC - outside.maxC,
   };
-  reckonedKept.set(day, { key, pair });
-  return pair;
 }
+
+/** Covers as a value that can be compared, and back. */
+const keyOf = (covers: CoverIds) => covers.join("+");
+const coversOf = (key: string): CoverIds => (key === "" ? [] : key.split("+"));
 
 /**
  * How far a cover's own thermometer is off the balance, and how much that counts: the mean of many
@@ -88,7 +86,8 @@ export function measuredUnder(
   days: readonly ThermometerDay[],
 ): Measured {
   const latest = [...days].sort((a, b) => (a.on < b.on ? 1 : -1)).slice(0, NIGHTS_LOOKED_AT);
-  const pairs = latest.map((day) => pairOf(latitudeDeg, covers, day)).reverse();
+  const key = keyOf(covers);
+  const pairs = latest.map((day) => derive([day, latitudeDeg, key], pairOf)).reverse();
   const nights = pairs.map(({ insideMinC, reckonedMinC }) => insideMinC - reckonedMinC);
   const byDay = pairs.flatMap(({ insideMaxC, reckonedMaxC }) =>
     insideMaxC === null || reckonedMaxC === null ? [] : [insideMaxC - reckonedMaxC],
@@ -117,55 +116,53 @@ function weight(count: number, noiseC: number, priorC: number): number {
   return count / (count + (noiseC / priorC) ** 2);
 }
 
-interface Kept {
-  shelters: Garden["shelters"];
-  latitudeDeg: number;
-  byPlace: Map<string, Measured>;
-}
-const measuredKept = new WeakMap<Garden["thermometerDays"], Kept>();
-
-/** Everything that one's own thermometers say, by where they hang: "shelter greenhouse", "bed bed-7". */
-function measuredBy(garden: Garden): Map<string, Measured> {
-  const { shelters, thermometerDays, place } = garden;
-  const latitudeDeg = place?.latitudeDeg ?? 0;
-  const kept = measuredKept.get(thermometerDays);
-  if (kept && kept.shelters === shelters && kept.latitudeDeg === latitudeDeg) return kept.byPlace;
-  const byPlace = new Map<string, Measured>();
-  measuredKept.set(thermometerDays, { shelters, latitudeDeg, byPlace });
-  return byPlace;
-}
-
+/** What one thermometer says; the same as before as long as its own days are. */
 function measuredAt(
-  garden: Garden,
+  garden: Surroundings,
   under: ThermometerDay["under"],
   covers: CoverIds,
 ): Measured | null {
-  if (garden.thermometerDays.size === 0 || !garden.place || covers.length === 0) return null;
-  const byPlace = measuredBy(garden);
-  const key = `${under.kind} ${under.id} ${covers.join("+")}`;
-  let measured = byPlace.get(key);
-  if (!measured) {
-    measured = measuredUnder(garden.place.latitudeDeg, covers, thermometerDaysOf(garden, under));
-    byPlace.set(key, measured);
-  }
-  return measured.nights > 0 ? measured : null;
+  if (!garden.place || covers.length === 0) return null;
+  const [first, ...more] = thermometerDaysOf(garden, under);
+  return first
+    ? derive([first, garden.place.latitudeDeg, keyOf(covers), ...more], measuredFrom)
+    : null;
+}
+
+function measuredFrom(
+  first: ThermometerDay,
+  latitudeDeg: number,
+  coversKey: string,
+  ...more: readonly ThermometerDay[]
+): Measured {
+  return measuredUnder(latitudeDeg, coversOf(coversKey), [first, ...more]);
 }
 
 /** The days of one thermometer, in no order. */
 export function thermometerDaysOf(
-  garden: Garden,
+  { thermometerDays }: Pick<Garden, "thermometerDays">,
   under: ThermometerDay["under"],
-): ThermometerDay[] {
-  return [...garden.thermometerDays.values()].filter(
-    (day) => day.under.kind === under.kind && day.under.id === under.id,
-  );
+): readonly ThermometerDay[] {
+  if (thermometerDays.size === 0) return [];
+  return derive([thermometerDays], daysByThermometer).get(`${under.kind} ${under.id}`) ?? [];
+}
+
+function daysByThermometer(days: Garden["thermometerDays"]): ReadonlyMap<string, ThermometerDay[]> {
+  const byThermometer = new Map<string, ThermometerDay[]>();
+  for (const day of days.values()) {
+    const key = `${day.under.kind} ${day.under.id}`;
+    const known = byThermometer.get(key);
+    if (known) known.push(day);
+    else byThermometer.set(key, [day]);
+  }
+  return byThermometer;
 }
 
 /**
  * What one's own thermometers say of the covers over a bed: its own one, or that of its shelter, which
  * tells of the outer space and so of what lies within it.
  */
-export function measuredOver(garden: Garden, bed: Bed): Measured | null {
+export function measuredOver(garden: Surroundings, bed: Bed): Measured | null {
   const own = measuredAt(garden, { kind: "bed", id: bed.id }, coversOver(garden, bed));
   if (own || bed.shelterId === null) return own;
   const shelter = garden.shelters.get(bed.shelterId);

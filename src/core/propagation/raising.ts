@@ -2,11 +2,9 @@ import { dayNumber, type DayNumber } from "../calendar";
 import { varietyOf, type Crop, type Variety } from "../crops";
 import { cropsOf, type Garden, type Planting } from "../garden";
 import { hardeningPlan, type Occupant, type Stand, type Tray } from "../trays";
-import { factsByPlanting } from "../plantings";
+import { amountsFor, factsOf, growingOf, standOf } from "../plantings";
 import { isSown } from "../schedule";
-import { growingOf, standOf } from "../plantings";
 import { requirement } from "../growth";
-import { amountsFor } from "../plantings";
 
 /** A planting that is to be raised in cells and is in no tray yet. */
 export interface Raising {
@@ -22,11 +20,10 @@ export interface Raising {
 /** The plantings still to be sown in cells from a day on, in the order of their days. */
 export function plannedRaisings(garden: Garden, fromDay: DayNumber, toDay: DayNumber): Raising[] {
   const crops = cropsOf(garden);
-  const facts = factsByPlanting(garden);
   const found: Raising[] = [];
   for (const planting of garden.plantings.values()) {
     const sowDay = dayNumber(planting.sowOn);
-    if (planting.method !== "transplant" || isSown(facts.get(planting.id))) continue;
+    if (planting.method !== "transplant" || isSown(factsOf(garden, planting.id))) continue;
     if (sowDay < fromDay || sowDay > toDay) continue;
     const crop = crops.get(planting.cropId);
     const variety = crop && varietyOf(crop, planting.varietyId);

@@ -2,10 +2,8 @@ import { dayNumber, type DayNumber } from "../calendar";
 import { varietyOf, type Crop, type Variety } from "../crops";
 import { cropsOf, type Garden, type Planting } from "../garden";
 import { isSpent, lotSprouting, seedsIn, type SeedLot } from "../seedBox";
-import { factsByPlanting } from "../plantings";
+import { amountsFor, factsOf, standOf, type Stand } from "../plantings";
 import { isSown } from "../schedule";
-import { standOf } from "../plantings";
-import { amountsFor, type Stand } from "../plantings";
 
 /** Seed of one variety that the plan asks for, what is there, and what to order. */
 export interface SeedNeed {
@@ -37,14 +35,13 @@ export interface SeedNeed {
  */
 export function seedNeeds(garden: Garden, today: DayNumber, toDay: DayNumber): SeedNeed[] {
   const crops = cropsOf(garden);
-  const facts = factsByPlanting(garden);
   const byVariety = new Map<string, SeedNeed>();
   for (const planting of garden.plantings.values()) {
     const sowDay = dayNumber(planting.sowOn);
     const crop = crops.get(planting.cropId);
     const variety = crop && varietyOf(crop, planting.varietyId);
     const bed = garden.beds.get(planting.bedId);
-    if (sowDay < today || sowDay > toDay || isSown(facts.get(planting.id))) continue;
+    if (sowDay < today || sowDay > toDay || isSown(factsOf(garden, planting.id))) continue;
     if (!crop || !variety || !bed) continue;
     const { plants, seeds } = amountsFor(standOf(planting, bed), crop, planting.method);
     const key = `${crop.id}|${variety.id}`;

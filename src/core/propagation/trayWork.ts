@@ -12,9 +12,8 @@ import {
   type Tray,
   type TraySowing,
 } from "../trays";
-import { dayWhenGathered } from "../growth";
+import { dayWhenGathered, type Site } from "../growth";
 import { plannedRaisings, type Raising } from "./raising";
-import type { Site } from "../growth";
 
 /** A sowing in a tray with what is expected of it. */
 export interface SowingState {

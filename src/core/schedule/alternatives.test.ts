@@ -1,11 +1,10 @@
 import fc from "fast-check";
-import type { Exposure } from "../growth";
+import { USUAL_PLAN_SETTINGS, type Exposure, type School } from "../growth";
 import { cropLibrary } from "../crops";
 import { plainWording } from "../wording";
 import { otherCropsFor, waysTo, type Wish } from "./alternatives";
 import { roomiestBed } from "../bedSpace";
 import { spotsOf } from "../plantings";
-import { USUAL_PLAN_SETTINGS, type School } from "../growth";
 import { day, tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 
 const wording = plainWording();

@@ -3,9 +3,15 @@ import { varietyOf, type Crop, type Variety } from "../crops";
 import { whereWords } from "../shelter";
 import type { Wording } from "../wording";
 import { judge, type Verdict, type Wanted } from "./feasibility";
-import type { Method, Stage } from "../growth";
-import type { Exposure, PlanSettings, Site } from "../growth";
-import { distinctSpots, type Spot } from "../growth";
+import {
+  distinctSpots,
+  type Exposure,
+  type Method,
+  type PlanSettings,
+  type Site,
+  type Spot,
+  type Stage,
+} from "../growth";
 import { latestSowingFor, timelineFrom, type Growing, type Timeline } from "./timeline";
 
 /** What is asked for: a crop by a date, or simply sown today. */

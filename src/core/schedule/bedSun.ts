@@ -1,3 +1,4 @@
+import { derive, newTable } from "../derive";
 import type { DayNumber, Season } from "../calendar";
 import { directSun, LEVEL_HORIZON, lightShareOf, type Horizon } from "../sky";
 import { horizonKey, type Site } from "../growth";
@@ -13,25 +14,16 @@ export interface GroundSun {
   dliMol: number;
 }
 
-const daysKept = new WeakMap<Site, Map<string, Map<DayNumber, GroundSun>>>();
-/** Days kept for each skyline. */
+/** Days and skylines kept. */
 const DAYS_KEPT = 2000;
+const SKYLINES_KEPT = 40;
 
 /** Sun on the ground under a skyline on one day; kept, since beds with the same skyline share it. */
 export function groundSun(site: Site, horizon: Horizon, day: DayNumber): GroundSun {
-  let skylines = daysKept.get(site);
-  if (!skylines) {
-    skylines = new Map();
-    daysKept.set(site, skylines);
-  }
-  const key = horizonKey(horizon);
-  let days = skylines.get(key);
-  if (!days || days.size > DAYS_KEPT) {
-    days = new Map();
-    skylines.set(key, days);
-  }
+  const days = derive([site, horizonKey(horizon)], newTable<GroundSun, DayNumber>, SKYLINES_KEPT);
   let sun = days.get(day);
   if (!sun) {
+    if (days.size > DAYS_KEPT) days.clear();
     sun = sunOn(site, horizon, day);
     days.set(day, sun);
   }
@@ -66,23 +58,20 @@ export interface WeekOfSun extends GroundSun {
   firstDay: DayNumber;
 }
 
-const weeksKept = new WeakMap<Site, Map<string, WeekOfSun[]>>();
-
 /** Sun on the ground for each week of a season; kept, since it is asked for at every pointer move. */
 export function weeksOfSun(site: Site, horizon: Horizon, season: Season): WeekOfSun[] {
-  let kept = weeksKept.get(site);
-  if (!kept) {
-    kept = new Map();
-    weeksKept.set(site, kept);
-  }
-  const key = `${season.startDay}|${horizonKey(horizon)}`;
-  let weeks = kept.get(key);
-  if (!weeks) {
-    weeks = [];
-    for (let day = season.startDay; day <= season.endDay; day += DAYS_PER_WEEK) {
-      weeks.push({ firstDay: day, ...groundSun(site, horizon, day + 3) });
-    }
-    kept.set(key, weeks);
+  return derive([horizon, site, season.startDay, season.endDay], weeksBetween);
+}
+
+function weeksBetween(
+  horizon: Horizon,
+  site: Site,
+  startDay: DayNumber,
+  endDay: DayNumber,
+): WeekOfSun[] {
+  const weeks: WeekOfSun[] = [];
+  for (let day = startDay; day <= endDay; day += DAYS_PER_WEEK) {
+    weeks.push({ firstDay: day, ...groundSun(site, horizon, day + 3) });
   }
   return weeks;
 }

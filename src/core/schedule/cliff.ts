@@ -7,9 +7,7 @@ import {
   type Growing,
   type Timeline,
 } from "./timeline";
-import { sumBetween } from "../growth";
-import { requirement } from "../growth";
-import type { PlanSettings, Site } from "../growth";
+import { requirement, sumBetween, type PlanSettings, type Site } from "../growth";
 
 /** From here on, each day's delay costs a week or more: the edge of the cliff. */
 const COST_AT_THE_EDGE_DAYS = 7;

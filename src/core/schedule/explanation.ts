@@ -3,10 +3,8 @@ import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
 import { soilOn, whereWords } from "../shelter";
 import { chanceWords, type Wording } from "../wording";
 import { lightLeft } from "./bedSun";
-import { sumBetween } from "../growth";
+import { lt50Course, sumBetween, type PlanSettings, type Site } from "../growth";
 import { worthOn } from "./grownShare";
-import { lt50Course } from "../growth";
-import type { PlanSettings, Site } from "../growth";
 import { frostCountedFrom, plantHardiness, type Growing, type Timeline } from "./timeline";
 
 const BASIS_WORDS = {

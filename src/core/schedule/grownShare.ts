@@ -1,7 +1,11 @@
 import type { DayNumber } from "../calendar";
-import { dayWhenGathered, sumBetween } from "../growth";
-import { standingPacketDays } from "../growth";
-import type { PlanSettings, Site } from "../growth";
+import {
+  dayWhenGathered,
+  standingPacketDays,
+  sumBetween,
+  type PlanSettings,
+  type Site,
+} from "../growth";
 import type { Growing, Timeline } from "./timeline";
 
 /**

@@ -20,6 +20,12 @@ export interface Facts {
   losses: { day: DayNumber; cause: LossCause; share: number }[];
 }
 
+/** What of it moves a planting's dates. */
+export type DatesKnown = Pick<
+  Facts,
+  "sownDay" | "emergedDay" | "plantedOutDay" | "firstHarvestDay" | "lastHarvestDay" | "overDay"
+>;
+
 export const NOTHING_KNOWN: Facts = {
   sownDay: null,
   emergedDay: null,
@@ -33,19 +39,6 @@ export const NOTHING_KNOWN: Facts = {
   harvestedCount: 0,
   losses: [],
 };
-
-/** Whether two sets of facts tell the same dates: then the same life follows from them. */
-export function sameDates(a: Facts, b: Facts): boolean {
-  return (
-    a === b ||
-    (a.sownDay === b.sownDay &&
-      a.emergedDay === b.emergedDay &&
-      a.plantedOutDay === b.plantedOutDay &&
-      a.firstHarvestDay === b.firstHarvestDay &&
-      a.lastHarvestDay === b.lastHarvestDay &&
-      a.overDay === b.overDay)
-  );
-}
 
 /** The share of a planting that is still there on a day, after its losses; 0 to 1. */
 export function shareLeft({ losses }: Facts, day: DayNumber): number {

@@ -11,7 +11,7 @@ export { cliffOf, seasonAimedAt, type Cliff } from "./cliff";
 export { why } from "./explanation";
 export { type Verdict } from "./feasibility";
 export { daysUntilWorth, grownShare, standingShare, worthOn } from "./grownShare";
-export { isSown, NOTHING_KNOWN, sameDates, shareLeft, type Facts } from "./happened";
+export { isSown, NOTHING_KNOWN, shareLeft, type Facts } from "./happened";
 export { lastSafeSowing } from "./lastSafe";
 export { daysLeftFor, sowableToday, type SowNow } from "./sowToday";
 export { sowingAdvice } from "./sowingAdvice";

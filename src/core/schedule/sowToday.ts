@@ -2,10 +2,9 @@ import type { DayNumber } from "../calendar";
 import { varietyOf, type Crop } from "../crops";
 import { judge, type Verdict } from "./feasibility";
 import { lastSafeSowing } from "./lastSafe";
-import type { Exposure, PlanSettings, Site } from "../growth";
+import { distinctSpots, type Exposure, type PlanSettings, type Site, type Spot } from "../growth";
 import { timelineFrom, type Growing, type Timeline } from "./timeline";
 import type { Wording } from "../wording";
-import { distinctSpots, type Spot } from "../growth";
 
 /** A crop that can be sown today, in the simplest place where that works. */
 export interface SowNow {

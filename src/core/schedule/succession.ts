@@ -1,7 +1,13 @@
 import type { DayNumber } from "../calendar";
-import { dayWhenGathered, latestStart, sumBetween } from "../growth";
-import { requirement, standingPacketDays } from "../growth";
-import type { PlanSettings, Site } from "../growth";
+import {
+  dayWhenGathered,
+  latestStart,
+  requirement,
+  standingPacketDays,
+  sumBetween,
+  type PlanSettings,
+  type Site,
+} from "../growth";
 import {
   growthStartDay,
   latestSowingFor,

@@ -7,16 +7,21 @@ import {
   type HardinessRange,
   type Variety,
 } from "../crops";
-import { NOTHING_KNOWN, type Facts } from "./happened";
-import { dayWhenGathered, latestStart, sumBetween, type RunningSum } from "../growth";
+import { NOTHING_KNOWN, type DatesKnown } from "./happened";
 import {
+  dayWhenGathered,
+  latestStart,
   requirement,
   standingPacketDays,
+  sumBetween,
+  type Exposure,
   type Method,
+  type PlanSettings,
   type Requirement,
+  type RunningSum,
+  type Site,
   type Stage,
 } from "../growth";
-import type { Exposure, PlanSettings, Site } from "../growth";
 
 const WINTERS_LOOKED_AT = 2;
 
@@ -79,7 +84,7 @@ export function timelineFrom(
   settings: PlanSettings,
   growing: Growing,
   plannedDay: DayNumber,
-  facts: Facts = NOTHING_KNOWN,
+  facts: DatesKnown = NOTHING_KNOWN,
 ): Timeline {
   const need = requirement(growing.crop, growing.variety, growing.method, growing.stage);
   const sowDay = facts.sownDay ?? plannedDay;

@@ -1,3 +1,4 @@
+import { derive } from "../derive";
 import { dayNumberOf, dayOfYear, type DayNumber } from "../calendar";
 import type { Climate } from "../climate";
 import { directSun, lightShareOf, type Horizon } from "../sky";
@@ -151,24 +152,12 @@ function yearByRule(climate: Climate, covers: CoverIds): YearUnder {
 const DAYS_BETWEEN_PATHS = 5;
 const DAYS_OF_YEAR = 366;
 
-const sharesKept = new WeakMap<Climate, WeakMap<Horizon, Float64Array>>();
-
 /** Share of the open light that a skyline leaves, by day of the year; the sun repeats itself. */
 function lightShares(climate: Climate, horizon: Horizon): Float64Array {
-  let ofClimate = sharesKept.get(climate);
-  if (!ofClimate) {
-    ofClimate = new WeakMap();
-    sharesKept.set(climate, ofClimate);
-  }
-  let shares = ofClimate.get(horizon);
-  if (!shares) {
-    shares = sharesThroughYear(climate, horizon);
-    ofClimate.set(horizon, shares);
-  }
-  return shares;
+  return derive([horizon, climate], sharesThroughYear);
 }
 
-function sharesThroughYear(climate: Climate, horizon: Horizon): Float64Array {
+function sharesThroughYear(horizon: Horizon, climate: Climate): Float64Array {
   const shares = new Float64Array(DAYS_OF_YEAR).fill(1);
   if (horizon.length === 0) return shares;
   const shareOn = (day: DayNumber) =>

@@ -1,3 +1,4 @@
+import { derive, newTable } from "../derive";
 import growthJson from "@data/growth.json";
 import type { DayNumber } from "../calendar";
 import type { GrowingSpace } from "./growingSpace";
@@ -17,8 +18,6 @@ export interface SoilDay {
   warmestC: number;
 }
 
-const means = new WeakMap<GrowingSpace, Float64Array>();
-
 /**
  * Usual mean temperature of the topsoil by the day of the year, °C; 0 for 1 January.
  *
@@ -29,28 +28,24 @@ const means = new WeakMap<GrowingSpace, Float64Array>();
  * @source Zheng, Hunt & Running (1993), eq. 1, without leaves; warming by sun: estimate
  */
 export function soilMeansC(space: GrowingSpace): Float64Array {
-  let kept = means.get(space);
-  if (!kept) {
-    const { soilGainC } = space;
-    kept = soilGainC
-      ? openMeansC(space).map((openC, day) => openC + (soilGainC[day] ?? 0))
-      : throughYear(space, coveredPullC);
-    means.set(space, kept);
-  }
-  return kept;
+  return derive([space], soilMeansIn);
 }
 
-/** The same for every stack of covers under one skyline. */
-const openMeans = new WeakMap<Float64Array, Float64Array>();
+function soilMeansIn(space: GrowingSpace): Float64Array {
+  const { soilGainC } = space;
+  return soilGainC
+    ? openMeansC(space).map((openC, day) => openC + (soilGainC[day] ?? 0))
+    : throughYear(space, coveredPullC);
+}
 
+/** The same for every stack of covers under one skyline: for all that share its sky. */
 function openMeansC(space: GrowingSpace): Float64Array {
-  let kept = openMeans.get(space.skyShare);
-  if (!kept) {
-    kept = throughYear(space, openPullC);
-    // A short stretch does not tell the whole year: only what does is kept for others.
-    if (!space.firstIndexOf.includes(-1)) openMeans.set(space.skyShare, kept);
-  }
-  return kept;
+  // A short stretch does not tell the whole year: only what does is kept for others.
+  if (space.firstIndexOf.includes(-1)) return throughYear(space, openPullC);
+  const known = derive([space.skyShare], newTable<Float64Array>);
+  const means = known.get("open") ?? throughYear(space, openPullC);
+  known.set("open", means);
+  return means;
 }
 
 function throughYear(

@@ -1,3 +1,4 @@
+import { derive } from "../derive";
 import shelterJson from "@data/shelter.json";
 import { dayNumberOf } from "../calendar";
 import type { Climate } from "../climate";
@@ -58,29 +59,20 @@ export interface UsualYear {
   lightShare: Float64Array;
 }
 
-const yearsKept = new WeakMap<Climate, Map<string, UsualYear>>();
-
 /**
  * A usual year under a stack of covers by the energy balance, worked as growers do: aired when warm
  * inside, sheets and lights off by day in the warm season. Made once for a climate and stack.
  */
 export function usualYear(climate: Climate, covers: CoverIds): UsualYear {
-  let kept = yearsKept.get(climate);
-  if (!kept) {
-    kept = new Map();
-    yearsKept.set(climate, kept);
-  }
-  const key = covers.join("+");
-  let year = kept.get(key);
-  if (!year) {
-    year = blended(climate, covers);
-    kept.set(key, year);
-  }
-  return year;
+  return derive([climate, covers.join("+")], blended, STACKS_KEPT);
 }
 
+/** Stacks of covers kept for one climate. */
+const STACKS_KEPT = 60;
+
 /** The year with all covers in the cold season, and with those that stay in the warm one. */
-function blended(climate: Climate, covers: CoverIds): UsualYear {
+function blended(climate: Climate, coversKey: string): UsualYear {
+  const covers: CoverIds = coversKey === "" ? [] : coversKey.split("+");
   const worn = yearUnder(climate, covers);
   const standing = stackOf(covers).layers.filter(({ removable }) => !removable);
   if (standing.length === covers.length) return worn;
@@ -130,7 +122,7 @@ function yearUnder(climate: Climate, covers: CoverIds): UsualYear {
     return year;
   }
   const run = runYear(climate, covers);
-  const bareSoilC = openSoil(climate);
+  const bareSoilC = derive([climate], openSoil);
   const crossings = (values: Float64Array) => (middle: number) =>
     (at(values, middle - HALF / 2) + at(values, middle + HALF / 2)) / 2;
   const wholeWave = (values: Float64Array) => (middle: number) => {
@@ -178,20 +170,13 @@ interface YearRun {
   lightShare: Float64Array;
 }
 
-const openSoilKept = new WeakMap<Climate, Float64Array>();
-
 function openSoil(climate: Climate): Float64Array {
-  let kept = openSoilKept.get(climate);
-  if (!kept) {
-    kept = runYear(climate, []).soil5cmC;
-    openSoilKept.set(climate, kept);
-  }
-  return kept;
+  return runYear(climate, []).soil5cmC;
 }
 
 function runYear(climate: Climate, covers: CoverIds): YearRun {
   const stack = stackOf(covers);
-  const weather = weatherOf(climate);
+  const weather = derive([climate], weatherOf);
   const first = NEW_YEAR - DAYS_BEFORE;
   const ground = usualGroundOf(climate, first);
   const balance = new EnergyBalance(stack, weather.airC[0] ?? 0);
@@ -253,30 +238,23 @@ function lightOf(covers: CoverIds, innerOff: boolean): number {
   );
 }
 
-const weatherKept = new WeakMap<Climate, WeatherSteps>();
-
 /** A year's weather swinging about the usual; the same for every stack. */
 function weatherOf(climate: Climate): WeatherSteps {
-  let weather = weatherKept.get(climate);
-  if (!weather) {
-    const first = NEW_YEAR - DAYS_BEFORE;
-    const days = Array.from({ length: DAYS_BEFORE + DAYS_OF_YEAR + 1 }, (_, place) => {
-      const day = first + place;
-      const usual = usualDay(climate, day);
-      // 1 on the coldest day of a wave, 0 at its crossings, −1 on the mildest.
-      const cold = Math.cos((2 * Math.PI * (place - DAYS_BEFORE)) / WAVE_DAYS);
-      const byC = WAVE_DEVIATIONS * climate.nightSpreadC(day) * cold;
-      const swing = (usualValue: number, coldValue: number) =>
-        Math.max(0, usualValue + (coldValue - usualValue) * cold);
-      return {
-        minTempC: usual.minTempC - byC,
-        maxTempC: usual.maxTempC - byC,
-        cloudShare: Math.min(1, swing(usual.cloudShare, COLD_NIGHT.cloudShare)),
-        windMps: swing(usual.windMps, COLD_NIGHT.windMps),
-      };
-    });
-    weather = weatherSteps(climate.latitudeDeg, first, days, STEPS_PER_DAY);
-    weatherKept.set(climate, weather);
-  }
-  return weather;
+  const first = NEW_YEAR - DAYS_BEFORE;
+  const days = Array.from({ length: DAYS_BEFORE + DAYS_OF_YEAR + 1 }, (_, place) => {
+    const day = first + place;
+    const usual = usualDay(climate, day);
+    // 1 on the coldest day of a wave, 0 at its crossings, −1 on the mildest.
+    const cold = Math.cos((2 * Math.PI * (place - DAYS_BEFORE)) / WAVE_DAYS);
+    const byC = WAVE_DEVIATIONS * climate.nightSpreadC(day) * cold;
+    const swing = (usualValue: number, coldValue: number) =>
+      Math.max(0, usualValue + (coldValue - usualValue) * cold);
+    return {
+      minTempC: usual.minTempC - byC,
+      maxTempC: usual.maxTempC - byC,
+      cloudShare: Math.min(1, swing(usual.cloudShare, COLD_NIGHT.cloudShare)),
+      windMps: swing(usual.windMps, COLD_NIGHT.windMps),
+    };
+  });
+  return weatherSteps(climate.latitudeDeg, first, days, STEPS_PER_DAY);
 }

@@ -1,3 +1,4 @@
+import { derive } from "../derive";
 import type { DayNumber } from "../calendar";
 import { solarPosition } from "./sun";
 
@@ -143,21 +144,17 @@ function beamOnLevelGround(elevationDeg: number): number {
   return 0.7 ** (airMass ** 0.678) * sine;
 }
 
-const viewShares = new WeakMap<Horizon, number>();
-
 /** Share of an evenly bright sky's light that a skyline leaves on level ground, 0 to 1. */
 export function skyViewShare(horizon: Horizon): number {
-  if (horizon.length === 0) return 1;
-  let share = viewShares.get(horizon);
-  if (share === undefined) {
-    let sum = 0;
-    for (let azimuthDeg = 0; azimuthDeg < FULL_CIRCLE_DEG; azimuthDeg += 2) {
-      sum += Math.cos(horizonElevationDeg(horizon, azimuthDeg) * RADIANS_PER_DEGREE) ** 2;
-    }
-    share = sum / (FULL_CIRCLE_DEG / 2);
-    viewShares.set(horizon, share);
+  return horizon.length === 0 ? 1 : derive([horizon], viewShareOf);
+}
+
+function viewShareOf(horizon: Horizon): number {
+  let sum = 0;
+  for (let azimuthDeg = 0; azimuthDeg < FULL_CIRCLE_DEG; azimuthDeg += 2) {
+    sum += Math.cos(horizonElevationDeg(horizon, azimuthDeg) * RADIANS_PER_DEGREE) ** 2;
   }
-  return share;
+  return sum / (FULL_CIRCLE_DEG / 2);
 }
 
 /**

@@ -1,6 +1,7 @@
+import { derive } from "../derive";
 import { dayNumber, type DayNumber } from "../calendar";
 import type { Garden } from "../garden";
-import type { LogEntry, Work } from "../log";
+import type { Work } from "../log";
 
 /** What the log tells of work and of things seen, for the rules that ask again after a while. */
 export interface PastWork {
@@ -10,22 +11,15 @@ export interface PastWork {
   pestsSeen(bedId: string, by: DayNumber): { pestId: string; day: DayNumber }[];
 }
 
-const kept = new WeakMap<Garden["logEntries"], PastWork>();
-
 /** Work and sightings of a garden's log, indexed once for each version of the log. */
 export function pastWorkOf({ logEntries }: Pick<Garden, "logEntries">): PastWork {
-  let past = kept.get(logEntries);
-  if (!past) {
-    past = indexed([...logEntries.values()]);
-    kept.set(logEntries, past);
-  }
-  return past;
+  return derive([logEntries], indexed);
 }
 
-function indexed(entries: readonly LogEntry[]): PastWork {
+function indexed(entries: Garden["logEntries"]): PastWork {
   const worked = new Map<string, DayNumber[]>();
   const seen = new Map<string, { pestId: string; day: DayNumber }[]>();
-  for (const { on, what } of entries) {
+  for (const { on, what } of entries.values()) {
     const day = dayNumber(on);
     if (what.kind === "worked") {
       // A bed keeps its id when its name changes; everything else is known by its name.

@@ -1,9 +1,8 @@
 import { laterWords, type DayNumber } from "../calendar";
 import type { Bed, Garden } from "../garden";
 import type { Work } from "../log";
-import { planSettingsOf, type PlantingLife, type StandingPlants } from "../plantings";
-import { timelineFrom } from "../schedule";
-import { type Site } from "../growth";
+import { timelineIfSown, type PlantingState, type StandingPlants } from "../plantings";
+import type { Site } from "../growth";
 import type { Wording } from "../wording";
 
 /** One thing to do, as it follows from the garden's state. */
@@ -68,7 +67,7 @@ export interface Round {
 
 /** What the rules for one planting look at. */
 export interface PlantingRound extends Round {
-  life: PlantingLife;
+  life: PlantingState;
   name: string;
   bed: Bed;
 }
@@ -92,14 +91,10 @@ interface Words extends Pick<Task, "reason" | "endsWhen" | "ifLeft"> {
 /** What a week's wait would cost a planting, in words: little in summer, months at the cliff. */
 export function weekLater(
   { site, garden, wording }: Round,
-  { timeline, growing }: PlantingLife,
+  { timeline, growing }: PlantingState,
 ): string {
-  const later = timelineFrom(
-    site,
-    planSettingsOf(garden),
-    growing,
-    timeline.sowDay + DAYS_PER_WEEK,
-  );
+  const weekLater = timeline.sowDay + DAYS_PER_WEEK;
+  const later = timelineIfSown(site, garden.settings, growing, weekLater);
   if (timeline.readyDay === null) return "It does not get ready here as it is planned.";
   if (later.readyDay === null) return "A week later it does not get ready here any more.";
   const costs = later.readyDay - timeline.readyDay;

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { dayNumber, isoDate } from "../calendar";
 import { commands, type CommandName } from "../commands";
 import type { Garden } from "../garden";
-import { lifeOf } from "../plantings";
+import { plantingState } from "../plantings";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { plainWording } from "../wording";
 import { tasksAhead } from "./ahead";
@@ -18,7 +18,7 @@ const lifeDay = (
   after = 0,
 ) => {
   const planting = tarnholt.plantings.get(id);
-  const day = planting && lifeOf(tarnholt, site, planting)?.timeline[which];
+  const day = planting && plantingState(tarnholt, site, planting)?.timeline[which];
   if (day === null || day === undefined) throw new Error(id);
   return isoDate(day + after);
 };

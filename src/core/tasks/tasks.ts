@@ -1,8 +1,8 @@
 import { dayNumber, type DayNumber } from "../calendar";
 import { bedsAsWalked, type Garden } from "../garden";
 import { WORKS, type LogEntry, type Work } from "../log";
-import { lifeOf, plantingName, plantsIn } from "../plantings";
-import { type Site } from "../growth";
+import { plantingState, plantingName, plantsIn } from "../plantings";
+import type { Site } from "../growth";
 import type { Wording } from "../wording";
 import { bedTasks } from "./rules/bedTasks";
 import { gardenTasks } from "./rules/gardenTasks";
@@ -10,7 +10,7 @@ import { pestTasks } from "./rules/pestTasks";
 import { plantingTasks } from "./rules/plantingTasks";
 import { shelterTasks } from "./rules/shelterTasks";
 import type { Round, Task } from "./task";
-import { nightFor } from "../frostNight";
+import { tonight } from "../frostNight";
 import { trayTasks } from "./rules/trayTasks";
 import { waterTasks } from "./rules/waterTasks";
 
@@ -29,7 +29,7 @@ export function isForTonight({ kind }: Pick<Task, "kind">): boolean {
  */
 export function tasksOn(site: Site, garden: Garden, day: DayNumber, wording: Wording): Task[] {
   const round = roundOn(site, garden, day, wording);
-  return inOrder(round, [...shelterTasks(round, nightFor(site, garden, day)), ...dayTasks(round)]);
+  return inOrder(round, [...shelterTasks(round, tonight(site, garden, day)), ...dayTasks(round)]);
 }
 
 /** What a day asks for but for its night and its weather: what can be told of a day still far ahead. */
@@ -55,7 +55,7 @@ function roundOn(site: Site, garden: Garden, day: DayNumber, wording: Wording): 
 function dayTasks(round: Round): Task[] {
   const { site, garden } = round;
   const ofPlantings = [...garden.plantings.values()].flatMap((planting) => {
-    const life = lifeOf(garden, site, planting);
+    const life = plantingState(garden, site, planting);
     const bed = garden.beds.get(planting.bedId);
     if (!life || !bed) return [];
     return plantingTasks({ ...round, life, bed, name: plantingName(garden, planting) });

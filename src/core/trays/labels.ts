@@ -1,5 +1,4 @@
-import type { Crop } from "../crops";
-import { varietyOf } from "../crops";
+import { varietyOf, type Crop } from "../crops";
 import type { Tray } from "./traySchema";
 
 /** What stands on a label. */

@@ -7,7 +7,7 @@ import Typography from "@mui/material/Typography";
 import type { DayNumber } from "@/core/calendar";
 import { coversOver, horizonOver, type Bed, type Garden } from "@/core/garden";
 import { groundSun } from "@/core/schedule";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { coverWords } from "@/core/shelter";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView, type BedSection } from "@/ui/viewState";

@@ -5,7 +5,7 @@ import { fromGardenFile, type Bed, type GardenFile } from "@/core/garden";
 import { cornersOf, onDrawing } from "@/core/layout";
 import { restNeeds } from "@/core/bedCare";
 import { siteFor } from "@/core/plantings";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { localWording } from "@/ui/wording";
 import { feedFrom, usualFeedFields, type FeedFields } from "./soil/feedFields";
 import { amountWords } from "./soil/feedingWords";

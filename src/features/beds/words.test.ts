@@ -5,7 +5,7 @@ import { fromGardenFile, type Bed, type GardenFile, type Planting } from "@/core
 import { greenManures } from "@/core/bedCare";
 import { siteFor } from "@/core/plantings";
 import { stillGives, turnOverOn, turnOvers } from "@/core/bedSpace";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { localWording } from "@/ui/wording";
 import { manureWords } from "./soil/manureWords";
 import { aboutWeight, turnOverReasons } from "./turningOver/turnOverWords";

@@ -1,6 +1,6 @@
 import type { Garden } from "@/core/garden";
 import { siteFor } from "@/core/plantings";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { todayOf, whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import { tell } from "@/ui/viewState";

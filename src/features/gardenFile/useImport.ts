@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from "react";
 import { SIMULATED_STATION, type GardenFile } from "@/core/garden";
-import { type Problem } from "@/core/gardenFile";
+import type { Problem } from "@/core/gardenFile";
 import {
   gardenStore,
   isMissingPart,

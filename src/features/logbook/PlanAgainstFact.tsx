@@ -5,13 +5,13 @@ import { useMemo } from "react";
 import { daysWords, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import {
-  lifeOf,
+  plantingState,
   plannedOtherwise,
   plantingName,
   siteFor,
-  type PlantingLife,
+  type PlantingState,
 } from "@/core/plantings";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { setView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 
@@ -81,7 +81,7 @@ export function PlanAgainstFact({ garden, day, wording }: Props) {
 /** Those that still stand or are to come, and whose dates the log has moved. */
 function differences(site: Site, garden: Garden, day: DayNumber, wording: LocalWording): Line[] {
   return [...garden.plantings.values()].flatMap((planting): Line[] => {
-    const life = lifeOf(garden, site, planting);
+    const life = plantingState(garden, site, planting);
     if (!life) return [];
     const planned = plannedOtherwise(garden, site, life);
     if (!planned) return [];
@@ -111,7 +111,7 @@ function differences(site: Site, garden: Garden, day: DayNumber, wording: LocalW
 }
 
 /** What moved it where it was sown and planted as planned. */
-function upOrPicked({ facts }: PlantingLife, wording: LocalWording): string {
+function upOrPicked({ facts }: PlantingState, wording: LocalWording): string {
   if (facts.firstHarvestDay !== null) return `picked on ${wording.date(facts.firstHarvestDay)}`;
   return facts.emergedDay === null ? "over" : `up on ${wording.date(facts.emergedDay)}`;
 }

@@ -4,9 +4,9 @@ import Box from "@mui/material/Box";
 import { useCallback, useMemo, useState } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
-import { lifeOf, siteFor, successionMoves } from "@/core/plantings";
+import { plantingState, siteFor, successionMoves } from "@/core/plantings";
 import { seasonAimedAt } from "@/core/schedule";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { gardenStore, useToday, useGarden } from "@/store";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView, tellRefusal } from "@/ui/viewState";
@@ -80,7 +80,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
   );
   const draggedRow = draggedRows.find(({ id }) => id === dragged?.plantingId) ?? null;
   const looked = garden.plantings.get(selectedId ?? groups[0]?.items[0]?.id ?? "") ?? null;
-  const view = looked && lifeOf(garden, site, looked);
+  const view = looked && plantingState(garden, site, looked);
   const timeline =
     draggedRow && draggedRow.id === looked?.id ? draggedRow.timeline : view?.timeline;
   const stacks = useStacks(garden, view?.growing.covers ?? NO_COVERS);

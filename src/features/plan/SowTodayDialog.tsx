@@ -14,7 +14,7 @@ import { CROP_GROUPS } from "@/core/crops";
 import { cropsOf, type Garden } from "@/core/garden";
 import { daysLeftFor, sowableToday, type SowNow } from "@/core/schedule";
 import { spotsOf } from "@/core/plantings";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { whereWords } from "@/core/shelter";
 import { setView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";

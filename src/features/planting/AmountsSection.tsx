@@ -1,17 +1,16 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import type { Crop } from "@/core/crops";
 import type { DayNumber } from "@/core/calendar";
-import type { Bed, Garden, Planting } from "@/core/garden";
+import type { Garden } from "@/core/garden";
 import {
   amountsFor,
   amountSums,
   blockShortfall,
   seedWords,
   spacingEffectWords,
-  standOf,
-  usualYieldKg,
+  expectedYieldKg,
+  type PlantingState,
 } from "@/core/plantings";
 import { boxAmounts } from "@/core/propagation";
 import { InspectorSection } from "@/ui/frame/index";
@@ -20,15 +19,15 @@ import type { LocalWording } from "@/ui/wording";
 interface Props {
   garden: Garden;
   today: DayNumber;
-  planting: Planting;
-  bed: Bed;
-  crop: Crop;
+  state: PlantingState;
   wording: LocalWording;
 }
 
 /** Plants, seed and cells for the stretch of bed, each as a sum that can be checked. */
-export function AmountsSection({ garden, today, planting, bed, crop, wording }: Props) {
-  const stand = standOf(planting, bed);
+export function AmountsSection({ garden, today, state, wording }: Props) {
+  const { planting, stand, growing, usualYieldKg } = state;
+  const { crop } = growing;
+  const leftKg = expectedYieldKg(state, today);
   const amounts = amountsFor(stand, crop, planting.method);
   const short = blockShortfall(stand, crop, amounts);
   const effect = spacingEffectWords(planting.spacingFactor);
@@ -41,7 +40,8 @@ export function AmountsSection({ garden, today, planting, bed, crop, wording }: 
         {amounts.cells !== null && <>, {number(amounts.cells)} cells</>}:{" "}
         {seedWords(crop, amounts.seeds, number)} with losses, {weightG(amounts.seedGrams)}. Sow{" "}
         {wording.distanceCm(crop.sowing.depthCm)} deep. Usually gives about{" "}
-        {weightG(usualYieldKg(stand, crop) * 1000)} in all.
+        {weightG(usualYieldKg * 1000)} in all
+        {leftKg < usualYieldKg && <>; by what its losses have left, {weightG(leftKg * 1000)}</>}.
       </Box>
       {fromBox && (
         <Box sx={{ fontSize: 14, mt: 0.5 }}>

@@ -8,9 +8,9 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden, Planting } from "@/core/garden";
-import { growingOf, lifeOf, successionMoves } from "@/core/plantings";
-import { grownShare, NOTHING_KNOWN, timelineFrom } from "@/core/schedule";
-import { type Site } from "@/core/growth";
+import { plantingState, stateIfSown, successionMoves } from "@/core/plantings";
+import { grownShare, type Timeline } from "@/core/schedule";
+import type { Site } from "@/core/growth";
 import { coverWords } from "@/core/shelter";
 import { gardenStore, useToday } from "@/store/index";
 import { InspectorSection, lazyPart } from "@/ui/frame/index";
@@ -44,16 +44,14 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
   const [editing, setEditing] = useState(false);
   const today = useToday(garden);
   const [typedDate, setTypedDate] = useState<string | null>(null);
-  const growing = growingOf(garden, planting);
-  const bed = garden.beds.get(planting.bedId);
-  if (!growing || !bed) return null;
-  const { settings } = garden;
-  const life = lifeOf(garden, site, planting);
   // While it is dragged its sowing is still to come; otherwise what is known to have happened counts.
   const isDragged = sowDay !== dayNumber(planting.sowOn);
-  const timeline =
-    life && !isDragged ? life.timeline : timelineFrom(site, settings, growing, sowDay);
-  const facts = life?.facts ?? NOTHING_KNOWN;
+  const now = plantingState(garden, site, planting);
+  const shownState = isDragged ? stateIfSown(garden, site, planting, sowDay) : now;
+  if (!now || !shownState) return null;
+  const { settings } = garden;
+  const { bed, growing, timeline } = shownState;
+  const { facts } = now;
   const grown = grownShare(site, settings, growing, timeline, day);
   const shown = { site, settings, growing, wording };
   const move = async () => {
@@ -116,7 +114,7 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         sx={{ mt: 1.5 }}
       />
       <HappenedSection planting={planting} facts={facts} wording={wording} />
-      <SunWarning site={site} growing={growing} timeline={timeline} />
+      <SunWarning site={site} state={shownState} />
       <WhySection {...shown} timeline={timeline} />
       <ComingUpSection {...shown} timeline={timeline} />
       <WeekLaterSection {...shown} timeline={timeline} />
@@ -129,14 +127,7 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         growing={growing}
         wording={wording}
       />
-      <AmountsSection
-        garden={garden}
-        today={today}
-        planting={planting}
-        bed={bed}
-        crop={growing.crop}
-        wording={wording}
-      />
+      <AmountsSection garden={garden} today={today} state={shownState} wording={wording} />
       <InspectorSection title="Do">
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
           <Button variant="contained" color="secondary" onClick={another}>
@@ -183,7 +174,7 @@ function BigNumber({ label, value, accent }: { label: string; value: string; acc
 }
 
 function onDateWords(
-  timeline: ReturnType<typeof timelineFrom>,
+  timeline: Timeline,
   day: DayNumber,
   grown: number,
   wording: LocalWording,

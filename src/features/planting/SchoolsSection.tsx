@@ -2,8 +2,9 @@
 
 import Box from "@mui/material/Box";
 import type { DayNumber } from "@/core/calendar";
-import { timelineFrom, type Growing } from "@/core/schedule";
-import { type PlanSettings, type Site } from "@/core/growth";
+import { timelineIfSown } from "@/core/plantings";
+import type { Growing } from "@/core/schedule";
+import type { PlanSettings, Site } from "@/core/growth";
 import { InspectorSection } from "@/ui/frame/index";
 import type { LocalWording } from "@/ui/wording";
 
@@ -28,7 +29,7 @@ export function SchoolsSection({ site, settings, growing, sowDay, wording }: Pro
       <Box component="table" sx={{ width: "100%", fontSize: 14, borderSpacing: 0 }}>
         <tbody>
           {SCHOOLS.map((school) => {
-            const { readyDay } = timelineFrom(
+            const { readyDay } = timelineIfSown(
               site,
               { ...settings, school: school.id },
               growing,

@@ -6,7 +6,7 @@ import FormControlLabel from "@mui/material/FormControlLabel";
 import TextField from "@mui/material/TextField";
 import type { Planting } from "@/core/garden";
 import { setupOperations, usualSetup, type Setup } from "@/core/bedCare";
-import { type Timeline } from "@/core/schedule";
+import type { Timeline } from "@/core/schedule";
 import { gardenStore, useGarden } from "@/store/index";
 import { InspectorSection } from "@/ui/frame/index";
 import { tellRefusal } from "@/ui/viewState";

@@ -13,7 +13,7 @@ import { useMemo, useState } from "react";
 import type { Garden, Planting } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { successionPreview, type Growing } from "@/core/schedule";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { feet, metres } from "@/core/wording";
 import { gardenStore } from "@/store/index";
 import { FormDialog, NumberInput } from "@/ui/inputs/index";

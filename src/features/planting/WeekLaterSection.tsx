@@ -2,7 +2,8 @@
 
 import Box from "@mui/material/Box";
 import { laterWords } from "@/core/calendar";
-import { cliffOf, lastSafeSowing, seasonAimedAt, timelineFrom } from "@/core/schedule";
+import { timelineIfSown } from "@/core/plantings";
+import { cliffOf, lastSafeSowing, seasonAimedAt } from "@/core/schedule";
 import { InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
 
@@ -10,7 +11,7 @@ const A_WEEK = 7;
 
 /** What a week's delay would cost, and the last sowing before the cliff. */
 export function WeekLaterSection({ site, settings, growing, timeline, wording }: SectionProps) {
-  const later = timelineFrom(site, settings, growing, timeline.sowDay + A_WEEK);
+  const later = timelineIfSown(site, settings, growing, timeline.sowDay + A_WEEK);
   const cliff = cliffOf(site, settings, growing, seasonAimedAt(site, timeline));
   const isAnyTime = lastSafeSowing(site, settings, growing, timeline).kind === "anyTime";
   const sown = wording.date(timeline.sowDay + A_WEEK);

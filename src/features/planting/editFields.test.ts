@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { BY_THE_BOOK } from "@/core/gardenFile";
-import { type Planting } from "@/core/garden";
+import type { Planting } from "@/core/garden";
 import { editFieldsOf, plantingChangesFrom } from "./editFields";
 
 const length = fc.double({ min: 0.1, max: 500, noNaN: true });

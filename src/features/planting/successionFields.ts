@@ -9,7 +9,7 @@ import {
   type Growing,
   type SuccessionRule,
 } from "@/core/schedule";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { lengthWords, type Units } from "@/core/wording";
 import { newId } from "@/store/index";
 

@@ -6,7 +6,7 @@ import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { bedsAsWalked, cropsOf, type Garden } from "@/core/garden";
 import { plantsIn } from "@/core/plantings";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 
 interface Props {
   garden: Garden;

@@ -20,8 +20,13 @@ import {
   type WishStart,
 } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
-import { saveCalendarFile, saveGardenFile, savePlantingsTable } from "@/features/gardenFile";
-import { chooseGardenFile, loadDemoGarden } from "@/features/gardenFile";
+import {
+  chooseGardenFile,
+  loadDemoGarden,
+  saveCalendarFile,
+  saveGardenFile,
+  savePlantingsTable,
+} from "@/features/gardenFile";
 import { readDate } from "./readDate";
 import { redo, undo } from "./steps";
 
@@ -56,7 +61,7 @@ interface Props {
 
 /** "Do or find": everything by typing a few letters of it. */
 export default function Palette({ day, today, wording, onClose }: Props) {
-  const actions = useActions(today);
+  const actions = useActions();
   const [typed, setTyped] = useState("");
   const monthNames = useMemo(() => {
     const format = new Intl.DateTimeFormat(undefined, { month: "long", timeZone: "UTC" });
@@ -136,7 +141,7 @@ export default function Palette({ day, today, wording, onClose }: Props) {
   );
 }
 
-function useActions(today: DayNumber): Action[] {
+function useActions(): Action[] {
   const garden = useGarden((state) => state.garden);
   const router = useRouter();
   const { setMode } = useColorScheme();
@@ -256,5 +261,5 @@ function useActions(today: DayNumber): Action[] {
         seen.set(action.label, times);
         return times === 1 ? action : { ...action, label: `${action.label} (${times})` };
       });
-  }, [garden, router, setMode, today]);
+  }, [garden, router, setMode]);
 }

@@ -27,7 +27,7 @@ import {
 import { SeasonRibbon } from "@/ui/ribbon/index";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
-import { isSample, loadDemoGarden } from "@/features/gardenFile";
+import { isSample, loadDemoGarden, Waiting } from "@/features/gardenFile";
 import { TopLine } from "./TopLine";
 import { tonightWords } from "./tonightWords";
 import { Trouble } from "./lazyTrouble";
@@ -35,7 +35,6 @@ import { useOutlook } from "./useOutlook";
 import { useRibbon } from "./useRibbon";
 import { useShortcuts } from "./useShortcuts";
 import { useWarmUp } from "./useWarmUp";
-import { Waiting } from "@/features/gardenFile";
 
 const PlantingInspector = lazyPart(() => import("@/features/planting/PlantingInspector"));
 const Welcome = lazyPart(() => import("@/features/gardenFile/Welcome"));

@@ -5,7 +5,7 @@ import type { DayNumber } from "@/core/calendar";
 import { FROST_THRESHOLDS_C, firstFrostDay, frostChances } from "@/core/climate";
 import { horizonOver, type Garden } from "@/core/garden";
 import { weeksOfSun } from "@/core/schedule";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { dayLengthOnDay } from "@/core/sky";
 import { chanceWords } from "@/core/wording";
 import type { RibbonSeason } from "@/ui/ribbon/index";

@@ -8,7 +8,7 @@ import { useState } from "react";
 import { civilDate, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { handlingOf, lightShareOfCovers } from "@/core/frostNight";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { coverWords, VENTED } from "@/core/shelter";
 import type { LocalWording } from "@/ui/wording";
 import { Cautions } from "./section/Cautions";

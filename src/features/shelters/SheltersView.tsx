@@ -7,7 +7,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden, Shelter } from "@/core/garden";
 import { siteFor } from "@/core/plantings";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { coverPiecesOf, piecesInShed, tonight } from "@/core/frostNight";
 import { coverWords } from "@/core/shelter";
 import { useToday, useGarden } from "@/store";
@@ -82,7 +82,7 @@ function Sheltered({ garden, site, day, wording }: Props) {
   const [most] = [...groups].sort((a, b) => b.covers.length - a.covers.length);
   const group = groups.find(({ key }) => key === chosen) ?? most;
   const outlook = garden.outlook?.outlook.days ?? NO_DAYS;
-  const night = useMemo(() => tonight(site, garden, outlook, day), [site, garden, outlook, day]);
+  const night = useMemo(() => tonight(site, garden, day, outlook), [site, garden, outlook, day]);
   if (!group) return null;
   return (
     <>

@@ -12,7 +12,7 @@ import {
   shelterDays,
   ventAdvice,
 } from "@/core/frostNight";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { SHUT, type CoverIds, type Working } from "@/core/shelter";
 
 const NO_DAYS: readonly never[] = [];

@@ -10,7 +10,7 @@ import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { hasBegun, type Garden } from "@/core/garden";
 import { siteFor } from "@/core/plantings";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { isSettled, settledOn, type Task } from "@/core/tasks";
 import { useToday, useGarden } from "@/store";
 import { lazyPart } from "@/ui/frame";

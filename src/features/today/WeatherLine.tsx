@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { expectedDay } from "@/core/frostNight";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { dayLengthOnDay } from "@/core/sky";
 import type { LocalWording } from "@/ui/wording";
 

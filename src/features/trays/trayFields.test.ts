@@ -1,7 +1,7 @@
 import { dayNumber } from "@/core/calendar";
 import { cropLibrary } from "@/core/crops";
 import { seedsIn, type SeedLot } from "@/core/seedBox";
-import { type Tray } from "@/core/trays";
+import type { Tray } from "@/core/trays";
 import { lotsFor, seedsPerCellFor, sowingFrom, startingSowFields, wholeRows } from "./sowFields";
 import { nextTrayName, trayFieldsFor, trayFrom } from "./trayFields";
 

@@ -1,3 +1,4 @@
+import { derive } from "../../derive";
 import climatesJson from "@data/climates/climates.json";
 import { civilDate, dayNumberOf, seasonOf, type DayNumber } from "../../calendar";
 import { generateWeather, type GeneratedWeather } from "../generator";
@@ -27,19 +28,12 @@ export function madeUpYears(
 ): GeneratedWeather {
   const firstDay = dayNumberOf(firstYear, 1, 1);
   const days = dayNumberOf(firstYear + years, 1, 1) - firstDay;
-  const model = modelOf(climate);
+  const model = derive([climate], modelOf);
   return generateWeather(model, climate.latitudeDeg, firstDay, days, climate.seed);
 }
 
-const models = new WeakMap<MadeUpClimate, WeatherModel>();
-
-function modelOf(climate: MadeUpClimate): WeatherModel {
-  let model = models.get(climate);
-  if (!model) {
-    model = weatherModelFromSketch(climate.latitudeDeg, climate.climate).model;
-    models.set(climate, model);
-  }
-  return model;
+function modelOf({ latitudeDeg, climate }: MadeUpClimate): WeatherModel {
+  return weatherModelFromSketch(latitudeDeg, climate).model;
 }
 
 const OUTLOOK_DAYS = 7;
@@ -62,7 +56,7 @@ export function simulatedWeather(
   firstDay: DayNumber,
   days: number,
 ): GeneratedWeather {
-  const model = modelOf(climate);
+  const model = derive([climate], modelOf);
   const season = seasonOf(climate.latitudeDeg, firstDay);
   const seed = climate.seed + civilDate(season.startDay).year;
   const before = firstDay - season.startDay;

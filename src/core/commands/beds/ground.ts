@@ -1,10 +1,10 @@
 import { dateWords, isoDate } from "../../calendar";
 import { withChanges, type Bed, type Change, type Garden, type Planting } from "../../garden";
-import { type Problem } from "../../gardenFile";
+import type { Problem } from "../../gardenFile";
 import { exactM, fitsInto } from "../../layout";
 import { clashesIn, occupantsOf, placeFor, type Clash } from "../../bedSpace";
 import { siteFor } from "../../plantings";
-import { type Site } from "../../growth";
+import type { Site } from "../../growth";
 import { lengthWords } from "../../wording";
 import { layoutProblems } from "./layoutProblems";
 import { removePlanting } from "../plantingCommands";

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { pieceProblems } from "../../gardenFile";
-import { type Change, type Garden } from "../../garden";
+import type { Change, Garden } from "../../garden";
 import { materials, pieceFit, PieceSchema, type CoverPiece, type Piece } from "../../shelter";
 import { lengthWords } from "../../wording";
 import { change, command, refuse } from "../command";

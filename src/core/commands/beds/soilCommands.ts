@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { feedingProblems, restProblems } from "../../gardenFile";
-import { type Garden } from "../../garden";
+import type { Garden } from "../../garden";
 import { FeedingSchema, RestSchema } from "../../soil";
 import { change, command, refuse } from "../command";
 import { occupying } from "../occupying";

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { thermometerProblems } from "../../gardenFile";
-import { type Change } from "../../garden";
+import type { Change } from "../../garden";
 import { ThermometerDaySchema } from "../../log";
 import { change, command, refuse } from "../command";
 

@@ -1,12 +1,11 @@
 import { dayNumber } from "../../calendar";
 import { care } from "../../care";
-import { coverCropLibrary } from "../../soil";
+import { coverCropLibrary, feedingAmount } from "../../soil";
 import { materials } from "../../shelter";
 import { bedDays } from "../../schedule";
-import { lifeOf, plantingName } from "../../plantings";
+import { plantingState, plantingName } from "../../plantings";
 import { restName } from "../../bedSpace";
 import { restNeeds, uncovering } from "../../bedCare";
-import { feedingAmount } from "../../soil";
 import { ASKED_AFTER_DAYS, PLAIN, type Round, type Task } from "../task";
 
 /** Beds to be readied, fed, put to rest and uncovered, and rests that end. */
@@ -18,7 +17,7 @@ export function bedTasks(round: Round): Task[] {
 function readying({ site, garden, day, wording }: Round): Task[] {
   return [...garden.plantings.values()].flatMap((planting): Task[] => {
     const bed = garden.beds.get(planting.bedId);
-    const life = lifeOf(garden, site, planting);
+    const life = plantingState(garden, site, planting);
     if (!bed || !life || planting.interplanted || planting.potCm !== null) return [];
     const { fromDay } = bedDays(life.timeline);
     if (day < fromDay - care.readyBedAheadDays || day >= fromDay) return [];

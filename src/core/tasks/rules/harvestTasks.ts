@@ -1,8 +1,8 @@
 import { isoDate, type DayNumber } from "../../calendar";
 import { care } from "../../care";
 import { firstFrostDay, FROST_THRESHOLDS_C } from "../../climate";
-import { bedDays, daysUntilWorth, shareLeft, standingShare } from "../../schedule";
-import { standOf, usualYieldKg } from "../../plantings";
+import { bedDays, daysUntilWorth } from "../../schedule";
+import { leftToPickKg } from "../../plantings";
 import { ASKED_AFTER_DAYS, isKnown, plantingTask, type PlantingRound, type Task } from "../task";
 
 /** Clearing is told so long before its day. */
@@ -11,7 +11,6 @@ const CLEARED_AHEAD_DAYS = 2;
 const STORED_FROM_WEEKS = 6;
 /** An even chance of frost. */
 const HALF = 0.5;
-const GRAMS_PER_KG = 1000;
 
 /** Picking, storing and clearing. */
 export function harvestTasks(round: PlantingRound): Task[] {
@@ -37,7 +36,7 @@ function harvest(round: PlantingRound): Task[] {
   const lastDay = life.facts.pickedDays.filter((picked) => picked <= day).at(-1) ?? null;
   const againDay = lastDay === null ? readyDay : againFrom(round, lastDay);
   if (day < againDay) return [];
-  const leftKg = leftToPickKg(round);
+  const leftKg = leftToPickKg(site, life, day);
   return [
     plantingTask(round, "harvest", againDay, holdsUntilDay - 1, {
       ...(lastDay === null ? {} : { again: isoDate(lastDay) }),
@@ -77,14 +76,6 @@ function againFrom({ site, life }: PlantingRound, lastDay: DayNumber): DayNumber
   const wanted = pickAgain[life.growing.crop.harvest.habit];
   const days = daysUntilWorth(site, life.growing, life.timeline.sowDay, lastDay, wanted);
   return lastDay + Math.min(pickAgain.mostDays, Math.max(pickAgain.leastDays, days));
-}
-
-/** What is left of a planting's usual yield, by its losses, its standing and what was weighed, kg. */
-function leftToPickKg({ site, life, bed, day }: PlantingRound): number {
-  const { growing, timeline, planting, facts } = life;
-  const usualKg = usualYieldKg(standOf(planting, bed), growing.crop) * shareLeft(facts, day);
-  const standingKg = usualKg * standingShare(site, growing, timeline, day);
-  return Math.max(0, Math.min(standingKg, usualKg - facts.harvestedGrams / GRAMS_PER_KG));
 }
 
 function storing(round: PlantingRound): Task[] {

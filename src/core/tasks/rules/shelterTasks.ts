@@ -1,15 +1,22 @@
+import { derive } from "../../derive";
 import { isoDate, type DayNumber } from "../../calendar";
 import type { OutlookDay } from "../../climate";
 import type { Shelter } from "../../garden";
 import type { Site } from "../../growth";
-import type { VentAdvice } from "../../frostNight";
-import { nightOf, shelterDays, handlingOf, handlingOver, ventAdvice } from "../../frostNight";
+import {
+  adviceWords,
+  handlingOf,
+  handlingOver,
+  nightOf,
+  shelterDays,
+  standingCovers,
+  stormWarnings,
+  ventAdvice,
+  type Tonight,
+  type VentAdvice,
+} from "../../frostNight";
 import { materials, SHUT } from "../../shelter";
-import { standingCovers } from "../../frostNight";
-import { stormWarnings } from "../../frostNight";
 import { PLAIN, type Round, type Task } from "../task";
-import type { Tonight } from "../../frostNight";
-import { adviceWords } from "../../frostNight";
 
 /** Covers lying on for a night come in again when the next is milder than this at the crop, °C. */
 const MILD_NIGHT_C = 3;
@@ -88,7 +95,7 @@ function airing({ site, garden, day, wording }: Round): Task[] {
   return [...garden.shelters.values()].flatMap((shelter): Task[] => {
     // An opener does it by itself.
     if (shelter.vent.kind === "automatic") return [];
-    const { openAtHour, shutAtHour, shutMaxC } = airingOf(site, shelter, outlook, day);
+    const { openAtHour, shutAtHour, shutMaxC } = derive([shelter, site, outlook, day], airingOf);
     if (openAtHour === null) return [];
     const until =
       shutAtHour === null
@@ -116,27 +123,15 @@ function airing({ site, garden, day, wording }: Round): Task[] {
   });
 }
 
-interface KeptAiring {
-  site: Site;
-  outlook: readonly OutlookDay[];
-  day: DayNumber;
-  advice: VentAdvice;
-}
-const airings = new WeakMap<Shelter, KeptAiring>();
-
-/** When to air a shelter that stands shut; computed again only for another day, outlook or shelter. */
+/** When to air a shelter that stands shut. */
 function airingOf(
-  site: Site,
   shelter: Shelter,
+  site: Site,
   outlook: readonly OutlookDay[],
   day: DayNumber,
 ): VentAdvice {
-  const known = airings.get(shelter);
-  if (known?.site === site && known.outlook === outlook && known.day === day) return known.advice;
   const shut = { working: SHUT, structure: handlingOf(shelter).structure };
-  const advice = ventAdvice(shelterDays(site, shelter.covers, outlook, day, shut, NIGHT_STEPS));
-  airings.set(shelter, { site, outlook, day, advice });
-  return advice;
+  return ventAdvice(shelterDays(site, shelter.covers, outlook, day, shut, NIGHT_STEPS));
 }
 
 const NO_OUTLOOK: readonly OutlookDay[] = [];

@@ -1,5 +1,5 @@
 import { dayNumber } from "../../calendar";
-import { amountsFor, planSettingsOf, standOf } from "../../plantings";
+import { amountsFor, standOf } from "../../plantings";
 import { grownShare, sowingAdvice } from "../../schedule";
 import {
   ASKED_AFTER_DAYS,
@@ -65,7 +65,7 @@ function emergence(round: PlantingRound): Task[] {
   if (plantOutDay !== null || emergeDay === null || isSowingAsked(round)) return [];
   if (day < emergeDay || day > emergeDay + CHECKED_DAYS) return [];
   if (isKnown(life.facts.emergedDay, round)) return [];
-  const settings = planSettingsOf(garden);
+  const { settings } = garden;
   const { share, resow } = sowingAdvice(site, settings, life.growing, life.timeline, wording);
   return [
     plantingTask(round, "checkEmergence", emergeDay, emergeDay + CHECKED_DAYS, {

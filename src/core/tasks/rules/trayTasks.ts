@@ -1,4 +1,4 @@
-import { finalSpacing, lifeOf, plantingName } from "../../plantings";
+import { finalSpacing, plantingState, plantingName } from "../../plantings";
 import { hardeningOn, sowingStates, trayWork, type TrayWork } from "../../propagation";
 import { dayNumber, isoDate } from "../../calendar";
 import { seedlingsIn } from "../../trays";
@@ -40,7 +40,7 @@ function pottingOn({ garden, site, day, wording }: Round): Task[] {
 
 function sowTask(round: Round, { raising, day: on }: Extract<TrayWork, { kind: "sow" }>): Task {
   const { garden, day, site } = round;
-  const life = lifeOf(garden, site, raising.planting);
+  const life = plantingState(garden, site, raising.planting);
   return {
     ...PLAIN,
     id: `${raising.planting.id}-sowTray`,

@@ -8,7 +8,7 @@ import { cornersOf, type Outline } from "@/core/layout";
 import { groundSun } from "@/core/schedule";
 import { layoutOf, restName } from "@/core/bedSpace";
 import { plantingName, plantsIn } from "@/core/plantings";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import type { Rest } from "@/core/soil";
 import { Hatch, useSize } from "@/ui/chart/index";
 import { setView } from "@/ui/viewState";

@@ -7,7 +7,7 @@ import { bedsInOrder, coversOver, type Bed, type Garden, type Planting } from "@
 import { exactM } from "@/core/layout";
 import { meaningOfMove, nearestPlace } from "@/core/bedSpace";
 import { plantingName } from "@/core/plantings";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { coverWords } from "@/core/shelter";
 import { feet, metres } from "@/core/wording";
 import { gardenStore } from "@/store/index";

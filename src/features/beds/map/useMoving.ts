@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { Bed, Garden, Planting } from "@/core/garden";
 import { axesOf, exactM, type Outline } from "@/core/layout";
 import { meaningOfMove, nearestPlace, type Meaning } from "@/core/bedSpace";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { gardenStore } from "@/store/index";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";

@@ -1,5 +1,4 @@
-import type { Feeding } from "@/core/soil";
-import { productProblem, USUAL_COMPOST_CM } from "@/core/soil";
+import { productProblem, USUAL_COMPOST_CM, type Feeding } from "@/core/soil";
 import { centimetres, inches, type Units } from "@/core/wording";
 import { readTyped } from "@/ui/inputs/index";
 

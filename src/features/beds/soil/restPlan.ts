@@ -1,12 +1,11 @@
 import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
-import { coverCropLibrary } from "@/core/soil";
+import { coverCropLibrary, mulches, type Mulch, type Rest } from "@/core/soil";
 import type { Bed, Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { freeStretches, gapsIn, occupantsOf, type Gap } from "@/core/bedSpace";
 import { greenManures, type GreenManure } from "@/core/bedCare";
 import { type Site } from "@/core/growth";
 import { exposureOver } from "@/core/plantings";
-import { mulches, type Mulch, type Rest } from "@/core/soil";
 import { readTyped } from "@/ui/inputs/index";
 
 /** A rest as its form holds it. */

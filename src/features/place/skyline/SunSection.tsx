@@ -7,11 +7,11 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useMemo } from "react";
-import { dayNumber, type DayNumber, type Season } from "@/core/calendar";
+import type { DayNumber, Season } from "@/core/calendar";
 import { bedsInOrder, horizonOver, type Garden } from "@/core/garden";
-import { growingOf } from "@/core/plantings";
-import { groundSun, shortfallWords, sunShortfall, timelineFrom, weeksOfSun } from "@/core/schedule";
-import { type Site } from "@/core/growth";
+import { lackOfSun, plantingStates } from "@/core/plantings";
+import { groundSun, shortfallWords, weeksOfSun } from "@/core/schedule";
+import type { Site } from "@/core/growth";
 import { LEVEL_HORIZON, type Horizon } from "@/core/sky";
 import { gardenStore } from "@/store/index";
 import { useSettling } from "@/ui/inputs/index";
@@ -140,13 +140,10 @@ async function keepHorizon(bedId: string | null, next: Horizon | null): Promise<
 function Shortfalls({ garden, site, bedId }: { garden: Garden; site: Site; bedId: string | null }) {
   const sentences = useMemo(() => {
     const found: { id: string; words: string }[] = [];
-    for (const planting of garden.plantings.values()) {
-      if (bedId !== null && planting.bedId !== bedId) continue;
-      const growing = growingOf(garden, planting);
-      const bed = garden.beds.get(planting.bedId);
-      if (!growing || !bed) continue;
-      const timeline = timelineFrom(site, garden.settings, growing, dayNumber(planting.sowOn));
-      const shortfall = sunShortfall(site, growing, timeline);
+    for (const state of plantingStates(garden, site)) {
+      const { planting, bed, growing } = state;
+      if (bedId !== null && bed.id !== bedId) continue;
+      const shortfall = lackOfSun(site, state);
       if (!shortfall) continue;
       found.push({
         id: planting.id,

@@ -5,7 +5,7 @@ import Typography from "@mui/material/Typography";
 import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { cliffOf, type Growing } from "@/core/schedule";
-import { type PlanSettings, type Site } from "@/core/growth";
+import type { PlanSettings, Site } from "@/core/growth";
 import { coverWords } from "@/core/shelter";
 import { timeScale, useSize } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";

@@ -2,17 +2,18 @@
 
 import { useMemo } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
+import { derive } from "@/core/derive";
 import { coverWords } from "@/core/shelter";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import {
-  growingOf,
-  lifeOf,
+  plantingState,
   plannedOtherwise,
-  type PlantingLife,
+  stateIfSown,
+  type PlantingState,
   successionMoves,
 } from "@/core/plantings";
-import { NOTHING_KNOWN, type Strand, strandOf, type Timeline, timelineFrom } from "@/core/schedule";
-import { type Site } from "@/core/growth";
+import { NOTHING_KNOWN, strandOf, type Strand, type Timeline } from "@/core/schedule";
+import type { Site } from "@/core/growth";
 
 /** A planting with its strand and what stands beside it. */
 export interface StrandItem {
@@ -37,14 +38,12 @@ export interface StrandGroup {
   items: StrandItem[];
 }
 
-const items = new WeakMap<PlantingLife, { garden: Garden["beds"]; item: StrandItem }>();
-
 /** All strands of the garden in groups; each computed again only when its planting changes. */
 export function useStrands(garden: Garden, site: Site, grouping: Grouping): StrandGroup[] {
   return useMemo(() => {
     const groups = new Map<string, StrandItem[]>();
     for (const planting of garden.plantings.values()) {
-      const view = lifeOf(garden, site, planting);
+      const view = plantingState(garden, site, planting);
       if (!view) continue;
       const item = itemOf(garden, site, view);
       const byCrop = grouping === "crop";
@@ -77,10 +76,8 @@ export function draggedItems(
 ): StrandItem[] {
   return successionMoves(garden, site, planting, sowDay).flatMap(({ id, sowOn }) => {
     const moved = garden.plantings.get(id);
-    const growing = moved && growingOf(garden, moved);
-    if (!moved || !growing) return [];
-    const timeline = timelineFrom(site, garden.settings, growing, dayNumber(sowOn));
-    return [itemOf(garden, site, { planting: moved, growing, timeline, facts: NOTHING_KNOWN })];
+    const state = moved && stateIfSown(garden, site, moved, dayNumber(sowOn));
+    return state ? [itemOf(garden, site, state)] : [];
   });
 }
 
@@ -102,26 +99,32 @@ export function livingWithin(
     .filter((group) => group.items.length > 0);
 }
 
-function itemOf(garden: Garden, site: Site, view: PlantingLife): StrandItem {
-  const kept = items.get(view);
-  if (kept && kept.garden === garden.beds) return kept.item;
-  const { planting, growing, timeline, facts } = view;
-  const item: StrandItem = {
+function itemOf(garden: Garden, site: Site, state: PlantingState): StrandItem {
+  const planned = plannedOtherwise(garden, site, state);
+  return derive([state, site, garden.settings, planned], itemFrom);
+}
+
+function itemFrom(
+  state: PlantingState,
+  site: Site,
+  settings: Garden["settings"],
+  planned: Timeline | null,
+): StrandItem {
+  const { planting, bed, growing, timeline, facts } = state;
+  return {
     id: planting.id,
-    bedName: garden.beds.get(planting.bedId)?.name ?? "",
+    bedName: bed.name,
     cropName: growing.crop.name,
     label: growing.crop.name,
     varietyName: growing.stage === "baby" ? "young leaves" : growing.variety.name,
     timeline,
-    strand: strandOf(site, garden.settings, growing, timeline),
+    strand: strandOf(site, settings, growing, timeline),
     happened:
       facts === NOTHING_KNOWN
         ? null
         : { isSown: facts.sownDay !== null, pickedDays: facts.pickedDays },
-    planned: plannedOtherwise(garden, site, view),
+    planned,
   };
-  items.set(view, { garden: garden.beds, item });
-  return item;
 }
 
 function groupTitle(garden: Garden, planting: Planting): string {

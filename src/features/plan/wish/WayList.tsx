@@ -10,7 +10,7 @@ import Button from "@mui/material/Button";
 import type { ReactNode } from "react";
 import type { Garden } from "@/core/garden";
 import { shortfallWords, sunShortfall, type Verdict, type Way } from "@/core/schedule";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { whereWords } from "@/core/shelter";
 import type { LocalWording } from "@/ui/wording";
 import { LEAST_ROOM_M, wayRoom } from "./wayRoom";

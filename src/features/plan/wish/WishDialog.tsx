@@ -15,7 +15,7 @@ import type { WayOut } from "@/core/commands";
 import { cropsOf, type Garden } from "@/core/garden";
 import { otherCropsFor, waysTo, type Way } from "@/core/schedule";
 import { spotsOf } from "@/core/plantings";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { gardenStore, takeWay, type Refused, newId } from "@/store/index";
 import { WaysOut } from "@/ui/inputs/index";
 import { setView, tell, type WishStart } from "@/ui/viewState";

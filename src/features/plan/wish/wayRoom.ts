@@ -1,11 +1,11 @@
 import { isoDate } from "@/core/calendar";
 import { BY_THE_BOOK } from "@/core/gardenFile";
-import { type Garden, type Planting } from "@/core/garden";
+import type { Garden, Planting } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { exposureKey, type Site } from "@/core/growth";
 import { exposureOver } from "@/core/plantings";
 import { roomIn, roomiestBed, type Room } from "@/core/bedSpace";
-import { type Way } from "@/core/schedule";
+import type { Way } from "@/core/schedule";
 
 /** Less room than this in a bed is none. */
 export const LEAST_ROOM_M = 0.1;

@@ -4,9 +4,8 @@ import Box from "@mui/material/Box";
 import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Bed, Garden } from "@/core/garden";
-import { uncovering } from "@/core/bedCare";
+import { uncovering, winterWatering, type Watering } from "@/core/bedCare";
 import { type Site } from "@/core/growth";
-import { winterWatering, type Watering } from "@/core/bedCare";
 import type { LocalWording } from "@/ui/wording";
 
 interface Props {

@@ -5,7 +5,7 @@ import { dayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { summariseReadings } from "@/core/log";
 import { measuredUnder } from "@/core/plantings";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { useToday, useReadings } from "@/store/index";
 import type { LocalWording } from "@/ui/wording";
 import type { CoveredBeds } from "../stacks";

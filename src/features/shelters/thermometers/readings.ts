@@ -59,5 +59,5 @@ export function takenWords(
 
 /** The days of one thermometer, the latest first. */
 export function latestDays(garden: Garden, under: ThermometerDay["under"]): ThermometerDay[] {
-  return thermometerDaysOf(garden, under).sort((a, b) => (a.on < b.on ? 1 : -1));
+  return [...thermometerDaysOf(garden, under)].sort((a, b) => (a.on < b.on ? 1 : -1));
 }

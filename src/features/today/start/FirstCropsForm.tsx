@@ -9,7 +9,7 @@ import { useMemo, useState } from "react";
 import { daysWords, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { firstCrops, type FirstCrop } from "@/core/bedSpace";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { gardenStore, newId } from "@/store/index";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";

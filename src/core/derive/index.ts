@@ -1,0 +1,2 @@
+export { derive, newTable } from "./derive";
+export { keepEqual } from "./keepEqual";
