@@ -2,6 +2,7 @@
 
 import { useStore } from "zustand";
 import { DATABASE, openDatabase } from "./database";
+import { tabName } from "./tab";
 import { createGardenStore, type GardenState, type GardenStore } from "./gardenStore";
 
 let store: GardenStore | null = null;
@@ -9,6 +10,7 @@ let store: GardenStore | null = null;
 /** The browser's one garden store. */
 export function gardenStore(): GardenStore {
   store ??= createGardenStore({
+    tab: tabName(),
     openStorage: (events) => openDatabase(DATABASE, events),
     channel:
       typeof BroadcastChannel === "undefined" ? undefined : new BroadcastChannel("late-ember"),

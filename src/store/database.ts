@@ -16,15 +16,8 @@ import {
   type Entity,
   type EntityKind,
 } from "@/core/garden";
-import {
-  FellBehind,
-  STEPS_KEPT,
-  type SetAside,
-  type Step,
-  type Storage,
-  type Stored,
-  type Write,
-} from "./storage";
+import { FellBehind, type SetAside, type Storage, type Stored, type Write } from "./storage";
+import { stepsWithPosition, type Step, type Steps } from "./steps";
 
 export const DATABASE = "late-ember";
 /** The same as the garden file's: both hold the same entities. */
@@ -138,9 +131,13 @@ async function load(database: IDBPDatabase<Tables>): Promise<Stored> {
   return {
     garden: withChanges(emptyGarden(), changes),
     revision: revision ?? 0,
-    position: position ?? 0,
-    steps: new Map(stepNumbers.map((number, index) => [number, steps[index] as Step])),
+    steps: numbered(stepNumbers, steps, position ?? 0),
   };
+}
+
+function numbered(numbers: readonly number[], steps: readonly Step[], position: number): Steps {
+  const kept = new Map(numbers.map((number, index) => [number, steps[index] as Step]));
+  return stepsWithPosition(kept, position);
 }
 
 /** Moves what does not read to where it harms nobody, in one transaction. */
@@ -187,13 +184,11 @@ async function writeOnce(database: IDBPDatabase<Tables>, write: Write): Promise<
       ? entities.delete([change.kind, change.id])
       : entities.put(change.after, [change.kind, change.id]),
   );
-  if (write.step) {
-    const steps = transaction.objectStore("steps");
-    requests.push(steps.delete(IDBKeyRange.lowerBound(write.position)));
-    requests.push(steps.put(write.step, write.position));
-    requests.push(steps.delete(IDBKeyRange.upperBound(write.position - STEPS_KEPT)));
-  }
+  const steps = transaction.objectStore("steps");
+  for (const number of write.steps.remove) requests.push(steps.delete(number));
+  for (const [number, step] of write.steps.put) requests.push(steps.put(step, number));
   requests.push(counters.put(write.seenRevision + 1, "revision"));
-  requests.push(counters.put(write.position, "position"));
+  // An earlier version of the program, still open in another tab, goes by it.
+  requests.push(counters.put(write.lastApplied, "position"));
   await Promise.all([...requests, transaction.done]);
 }

@@ -1,11 +1,36 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { CommandInput, CommandName, Outcome, WayOut } from "@/core/commands";
-import { emptyGarden, inverse, type Garden } from "@/core/garden";
+import { keepEqual } from "@/core/derive";
+import { emptyGarden, inverse, withChanges, type Change, type Garden } from "@/core/garden";
 import type { DatabaseEvents } from "./database";
 import { memoryStorage } from "./memoryStorage";
-import { isMissingPart, MISSING_PART } from "./missingPart";
 import { whenNeeded } from "./parts";
+import {
+  BUSY,
+  changedSinceWords,
+  isNamed,
+  leansOnIt,
+  NEWER_REFUSAL,
+  NOT_KEPT,
+  nothingTo,
+  storageRefusal,
+  TAKEN_OVER,
+  unexpectedWords,
+} from "./refusals";
 import { afterWrite, FellBehind, type Storage, type Stored, type Write } from "./storage";
+import {
+  asRedone,
+  asUndone,
+  changedSince,
+  isLast,
+  lastApplied,
+  stepsAfter,
+  stepToRedo,
+  stepToUndo,
+  withStep,
+  type Numbered,
+  type StepsWritten,
+} from "./steps";
 
 const commandsPart = whenNeeded(() => import("@/core/commands"));
 const gardenPart = whenNeeded(() => import("@/core/gardenFile"));
@@ -19,12 +44,18 @@ export interface GardenState {
   status: "opening" | "waiting" | "newer" | "ready";
   garden: Garden;
   /** What undo would take back, and redo bring again; null when there is nothing. */
-  undoLabel: string | null;
-  redoLabel: string | null;
+  undo: StepName | null;
+  redo: StepName | null;
   /** A message that stays until it is dealt with, about storage. */
   storageNotice: string | null;
   /** What did not read and was set aside, a line each. */
   setAside: readonly string[];
+}
+
+/** A step by its name, and whether this tab took it. */
+export interface StepName {
+  label: string;
+  isOwn: boolean;
 }
 
 /** What came of a command: done, or refused in a plain sentence. */
@@ -50,37 +81,41 @@ export interface GardenStore extends StoreApi<GardenState> {
   closeSetAside(): void;
 }
 
-const NOT_KEPT =
-  "This browser does not let Late Ember keep anything. You can work, but all of it is gone when you close the page: save the garden as a file.";
-const FULL =
-  "The browser's storage is full, so this change was not kept. Save the garden as a file and free some space.";
-const TAKEN_OVER =
-  "Late Ember was updated in another tab, and this one can no longer keep anything. Reload the page to go on.";
-const NEWER_REFUSAL =
-  "This garden was last opened by a newer Late Ember: reload the page to get the newer one.";
-const BUSY = "Another tab keeps changing the garden. Try again.";
 const TRIES_WHEN_BEHIND = 5;
+
+/** What a tab tells the others: the revision it has come to, and the write that led there. */
+export interface Told {
+  revision: number;
+  /** Missing where the others have to read it for themselves. */
+  write?: Write;
+}
 
 interface Surroundings {
   openStorage: (events: DatabaseEvents) => Promise<Storage>;
   /** Tells other tabs that the garden changed, and hears it from them. */
-  channel?: Pick<BroadcastChannel, "postMessage"> & { onmessage: unknown };
+  channel?: Pick<BroadcastChannel, "postMessage"> & {
+    onmessage: ((event: MessageEvent<Told>) => void) | null;
+  };
+  /** Names this tab's steps, also after it was loaded anew. */
+  tab: string;
   /** Called once after the first change that is worth keeping. */
   onFirstChange?: () => void;
 }
 
 /** Makes the store: command, check, one durable transaction, memory, other tabs; in this order. */
 export function createGardenStore(surroundings: Surroundings): GardenStore {
+  const { tab } = surroundings;
+  const tell = (told: Told) => surroundings.channel?.postMessage(told);
   const store = createStore<GardenState>(() => ({
     status: "opening",
     garden: emptyGarden(),
-    undoLabel: null,
-    redoLabel: null,
+    undo: null,
+    redo: null,
     storageNotice: null,
     setAside: [],
   }));
   let storage: Storage = memoryStorage();
-  let stored: Stored = { garden: emptyGarden(), revision: 0, position: 0, steps: new Map() };
+  let stored: Stored = { garden: emptyGarden(), revision: 0, steps: new Map() };
   let changedOnce = false;
   /** Why nothing can be kept any more; null as long as it can. */
   let closed: string | null = null;
@@ -91,13 +126,23 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
     stored = next;
     store.setState({
       garden: next.garden,
-      undoLabel: next.steps.get(next.position)?.label ?? null,
-      redoLabel: next.steps.get(next.position + 1)?.label ?? null,
+      undo: named(stepToUndo(next.steps, tab), tab),
+      redo: named(stepToRedo(next.steps, tab), tab),
       ...more,
     });
   };
 
-  const reload = async () => show(await storage.load());
+  /** Reads all anew; what is as it was keeps its identity, and what was derived from it. */
+  const reload = async () => {
+    const { garden, ...rest } = await storage.load();
+    show({ ...rest, garden: keepEqual(stored.garden, garden) });
+  };
+
+  const hear = async ({ revision, write }: Told) => {
+    if (revision <= stored.revision) return;
+    if (write && revision === stored.revision + 1) show(afterWrite(stored, write));
+    else await reload();
+  };
 
   /** Writes what `plan` makes of the newest garden; makes it anew when another tab was faster. */
   const commit = async (plan: (now: Stored) => Planned): Promise<Done> => {
@@ -105,7 +150,13 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
     for (let attempt = 0; attempt < TRIES_WHEN_BEHIND; attempt += 1) {
       const planned = plan(stored);
       if (!planned.ok) return planned;
-      const write: Write = { ...planned.write, seenRevision: stored.revision };
+      const { changes, steps } = planned;
+      const write: Write = {
+        changes,
+        steps,
+        seenRevision: stored.revision,
+        lastApplied: lastApplied(stepsAfter(stored.steps, steps)),
+      };
       try {
         await storage.write(write);
       } catch (error) {
@@ -118,9 +169,9 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
         return { ok: false, refusal, path: "" };
       }
       show(afterWrite(stored, write));
-      surroundings.channel?.postMessage({ revision: stored.revision });
+      tell({ revision: stored.revision, write });
       // What comes in by itself is nothing to lose yet: the browser is asked after the grower's act.
-      if (!changedOnce && write.step) {
+      if (!changedOnce && steps.put.length > 0) {
         changedOnce = true;
         surroundings.onFirstChange?.();
       }
@@ -141,8 +192,8 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
   };
 
   if (surroundings.channel) {
-    surroundings.channel.onmessage = () => {
-      queue = queue.then(reload).catch(() => undefined);
+    surroundings.channel.onmessage = ({ data }) => {
+      queue = queue.then(() => hear(data)).catch(() => undefined);
     };
   }
 
@@ -185,7 +236,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
           found = true;
           const lines = damaged.map(({ words, message }) => `${words}: ${message}`);
           show(await storage.load(), { setAside: [...store.getState().setAside, ...lines] });
-          surroundings.channel?.postMessage({ revision: stored.revision });
+          tell({ revision: stored.revision });
           return { ok: true };
         }
         return { ok: false, refusal: BUSY, path: "" };
@@ -204,39 +255,52 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
             input,
           );
           if (!outcome.ok) return outcome;
-          if (outcome.quiet) {
-            return {
-              ok: true,
-              write: { changes: outcome.changes, position: now.position, step: null },
-            };
-          }
-          const step = { label: outcome.label ?? name, changes: outcome.changes };
-          const write = { changes: outcome.changes, position: now.position + 1, step };
-          return { ok: true, write };
+          const { changes, label = name } = outcome;
+          const steps = outcome.quiet ? NO_STEPS : withStep(now.steps, { label, changes, tab });
+          return { ok: true, changes, steps };
         });
       });
     },
     undo() {
-      return inTurn(() =>
-        commit((now) => {
-          const step = now.steps.get(now.position);
-          if (!step) return nothingTo("undo");
-          const write = { changes: inverse(step.changes), position: now.position - 1, step: null };
-          return { ok: true, write };
-        }),
-      );
+      return inTurn(async () => {
+        const { damagedIn } = await gardenPart();
+        const { groundProblems } = await commandsPart();
+        return commit((now) => {
+          const found = stepToUndo(now.steps, tab);
+          if (!found) return refused(nothingTo("undo"));
+          const [number, { label, changes }] = found;
+          const since = changedSince(now.steps, number);
+          if (since) return refused(changedSinceWords(label, since.label));
+          const back = inverse(changes);
+          // Where others have gone on, something of theirs may lean on what is taken back.
+          if (!isLast(now.steps, number)) {
+            const after = withChanges(now.garden, back);
+            const harm = damagedIn(after)[0] ?? newProblem(groundProblems, now.garden, after);
+            if (harm) return refused(leansOnIt(label, harm.message));
+          }
+          return { ok: true, changes: back, steps: asUndone(now.steps, found, tab, now.revision) };
+        });
+      });
     },
     redo() {
       return inTurn(() =>
         commit((now) => {
-          const step = now.steps.get(now.position + 1);
-          if (!step) return nothingTo("redo");
-          const write = { changes: step.changes, position: now.position + 1, step: null };
-          return { ok: true, write };
+          const found = stepToRedo(now.steps, tab);
+          if (!found) return refused(nothingTo("redo"));
+          const [number, { label, changes }] = found;
+          const since = changedSince(now.steps, number);
+          if (since) return refused(changedSinceWords(label, since.label));
+          return { ok: true, changes, steps: asRedone(now.steps, found) };
         }),
       );
     },
   });
+}
+
+const NO_STEPS: StepsWritten = { put: [], remove: [] };
+
+function named(found: Numbered | null, tab: string): StepName | null {
+  return found && { label: found[1].label, isOwn: found[1].tab === tab };
 }
 
 /** Takes another way to what was refused; that may be refused in its turn. */
@@ -244,24 +308,18 @@ export function takeWay(store: GardenStore, { command }: WayOut): Promise<Done> 
   return store.dispatch(command.name, command.input);
 }
 
-type Planned = { ok: true; write: Omit<Write, "seenRevision"> } | Refused;
+type Planned = { ok: true; changes: readonly Change[]; steps: StepsWritten } | Refused;
 
-function nothingTo(what: string): Planned {
-  return { ok: false, refusal: `There is nothing to ${what}.`, path: "" };
+function refused(refusal: string): Refused {
+  return { ok: false, refusal, path: "" };
 }
 
-/** A part of the program that could not be fetched, or a fault of the program's own. */
-function unexpectedWords(error: unknown): string {
-  return isMissingPart(error)
-    ? MISSING_PART
-    : `Something in Late Ember went wrong (${String((error as Error | null)?.message ?? error).slice(0, 120)}). Nothing was changed. Save everything as a file, then reload the page.`;
-}
-
-function storageRefusal(error: unknown): string {
-  if (isNamed(error, "QuotaExceededError")) return FULL;
-  return "The browser could not keep this change. Save the garden as a file, then reload the page.";
-}
-
-function isNamed(error: unknown, name: string): boolean {
-  return typeof error === "object" && error !== null && (error as { name?: unknown }).name === name;
+/** A problem that a garden has and had not before. */
+function newProblem<P extends { message: string }>(
+  problemsOf: (garden: Garden) => P[],
+  before: Garden,
+  after: Garden,
+): P | undefined {
+  const known = new Set(problemsOf(before).map(({ message }) => message));
+  return problemsOf(after).find(({ message }) => !known.has(message));
 }

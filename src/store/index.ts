@@ -1,5 +1,5 @@
 export { gardenStore, useGarden } from "./browserStore";
-export { takeWay, type Done, type GardenState, type Refused } from "./gardenStore";
+export { takeWay, type Done, type GardenState, type Refused, type StepName } from "./gardenStore";
 export { todayOf } from "./today";
 export { noticeNewDay, useToday } from "./useToday";
 export { useReadings } from "./useReadings";

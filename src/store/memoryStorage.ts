@@ -4,7 +4,7 @@ import { afterWrite, type Storage, type Stored } from "./storage";
 
 /** Keeps a garden only as long as the page lives, for browsers that refuse to store anything. */
 export function memoryStorage(): Storage {
-  let kept: Stored = { garden: emptyGarden(), revision: 0, position: 0, steps: new Map() };
+  let kept: Stored = { garden: emptyGarden(), revision: 0, steps: new Map() };
   return {
     load: async () => kept,
     async write(write) {

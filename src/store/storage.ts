@@ -1,21 +1,13 @@
 import { withChanges, type Change, type Garden } from "@/core/garden";
 import type { Damaged } from "@/core/gardenFile";
+import { stepsAfter, type Steps, type StepsWritten } from "./steps";
 
-/** A step that undo can take back: what it is called and what it changed. */
-export interface Step {
-  label: string;
-  changes: Change[];
-}
-
-/** What is kept: the garden, its steps, and how far they are applied. */
+/** What is kept: the garden, and the steps that led to it. */
 export interface Stored {
   garden: Garden;
   /** Grows by one with each write; tells tabs apart that have fallen behind. */
   revision: number;
-  /** Steps by number, oldest first, at most `STEPS_KEPT`. */
-  steps: Map<number, Step>;
-  /** Number of the last step applied; the ones after it can be redone. */
-  position: number;
+  steps: Steps;
 }
 
 /** One durable write: the entities it changes, and what it does to the steps. */
@@ -23,10 +15,9 @@ export interface Write {
   changes: readonly Change[];
   /** The revision the writer has seen; another one in the store means that it fell behind. */
   seenRevision: number;
-  /** The last applied step afterwards. */
-  position: number;
-  /** A new step to keep at `position`; later ones are dropped. */
-  step: Step | null;
+  steps: StepsWritten;
+  /** The number of the last step applied afterwards. */
+  lastApplied: number;
 }
 
 /** Where a garden is kept. One transaction a write: all of it, or nothing. */
@@ -54,22 +45,11 @@ export interface SetAside {
 /** Another tab has written in between. */
 export class FellBehind extends Error {}
 
-/** Steps that undo can go back. */
-export const STEPS_KEPT = 100;
-
-/** What is kept after a write: the same in memory as in the database. */
-export function afterWrite(before: Stored, write: Write): Stored {
-  let { steps } = before;
-  if (write.step) {
-    const still = [...steps].filter(
-      ([number]) => number < write.position && number > write.position - STEPS_KEPT,
-    );
-    steps = new Map([...still, [write.position, write.step]]);
-  }
+/** What is kept after a write: the same in memory, in the database and in other tabs. */
+export function afterWrite({ garden, steps }: Stored, write: Write): Stored {
   return {
-    garden: withChanges(before.garden, write.changes),
+    garden: withChanges(garden, write.changes),
     revision: write.seenRevision + 1,
-    position: write.position,
-    steps,
+    steps: stepsAfter(steps, write.steps),
   };
 }

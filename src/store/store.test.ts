@@ -13,7 +13,8 @@ import { readGardenFile } from "@/core/formats";
 import { openDatabase } from "./database";
 import { everythingAsText } from "./everything";
 import { createGardenStore } from "./gardenStore";
-import { STEPS_KEPT, type Storage } from "./storage";
+import type { Storage } from "./storage";
+import { STEPS_KEPT } from "./steps";
 
 /** By its few numbers: thirty years of weather need not be fitted for each of these tests. */
 const file: GardenFile = {
@@ -25,7 +26,8 @@ let names = 0;
 const freshName = () => `garden-${(names += 1)}`;
 
 async function opened(name: string, wrap: (storage: Storage) => Storage = (storage) => storage) {
-  const store = createGardenStore({ openStorage: async () => wrap(await openDatabase(name)) });
+  const openStorage = async () => wrap(await openDatabase(name));
+  const store = createGardenStore({ tab: "tab-1", openStorage });
   await store.open();
   return store;
 }
@@ -42,7 +44,7 @@ test("what was done is there after a reload, and so is the way back", async () =
 
   const after = await opened(name);
   expect(sowOn(after)).toBe("2026-08-27");
-  expect(after.getState().undoLabel).toBe("moving spinach");
+  expect(after.getState().undo?.label).toBe("moving spinach");
   await after.undo();
   expect(sowOn(after)).toBe("2026-08-20");
   await after.redo();
@@ -66,7 +68,7 @@ test("a new step drops what could be redone, and the last hundred are kept", asy
   let undone = 0;
   while ((await store.undo()).ok) undone += 1;
   expect(undone).toBe(STEPS_KEPT);
-  expect(store.getState().undoLabel).toBeNull();
+  expect(store.getState().undo).toBeNull();
   await store.dispatch("planting.moveSowing", move("2026-08-27"));
   expect((await store.redo()).ok).toBe(false);
 });
@@ -117,6 +119,7 @@ test("a full disk is told plainly, and the garden stays as it was kept", async (
 
 test("without any storage one can still work, and is warned", async () => {
   const store = createGardenStore({
+    tab: "tab-1",
     openStorage: () => Promise.reject(new DOMException("denied", "SecurityError")),
   });
   await store.open();
@@ -169,7 +172,7 @@ test("an outlook is kept without a step: undo takes back what the grower did", a
     },
   };
   expect((await store.dispatch("outlook.receive", outlook)).ok).toBe(true);
-  expect(store.getState().undoLabel).toBe("moving spinach");
+  expect(store.getState().undo?.label).toBe("moving spinach");
   await store.undo();
   expect(sowOn(store)).toBe("2026-08-20");
   expect((await opened(name)).getState().garden.outlook).toEqual(outlook);
@@ -282,7 +285,10 @@ test("an older tab that does not let go is waited for, and a tab that was left b
       if (letGo) (event.target as IDBDatabase).close();
     },
   });
-  const store = createGardenStore({ openStorage: (events) => openDatabase(name, events) });
+  const store = createGardenStore({
+    tab: "tab-1",
+    openStorage: (events) => openDatabase(name, events),
+  });
   const opening = store.open();
   await until(() => store.getState().status === "waiting");
   letGo = true;
@@ -309,7 +315,7 @@ test("a part that cannot be loaded and a fault of the program are told, and noth
   for (const [fault, words] of faults) {
     const store = await opened(freshName(), (storage) => ({
       ...storage,
-      write: (write) => (write.position > 1 ? Promise.reject(fault) : storage.write(write)),
+      write: (write) => (write.lastApplied > 1 ? Promise.reject(fault) : storage.write(write)),
     }));
     await store.dispatch("garden.replace", file);
     const { undo } = store;

@@ -12,7 +12,7 @@ import { useGarden } from "@/store/index";
 import { setView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { GardenMenu } from "@/features/gardenFile";
-import { redo, undo } from "./steps";
+import { redo, stepWords, undo } from "./steps";
 
 interface Props {
   day: DayNumber;
@@ -30,8 +30,8 @@ interface Props {
 /** The garden's name, the date in view in words, and what works everywhere. */
 export function TopLine(props: Props) {
   const { day, today, ownToday, frostDay, riskWords, tonight, wording } = props;
-  const undoLabel = useGarden((state) => state.undoLabel);
-  const redoLabel = useGarden((state) => state.redoLabel);
+  const undoName = useGarden((state) => state.undo);
+  const redoName = useGarden((state) => state.redo);
   return (
     <Box
       sx={{
@@ -123,17 +123,17 @@ export function TopLine(props: Props) {
           <SearchIcon />
         </IconButton>
         <IconButton
-          aria-label={undoLabel ? `Undo ${undoLabel}` : "Undo"}
-          title={undoLabel ? `Undo ${undoLabel}` : undefined}
-          disabled={!undoLabel}
+          aria-label={undoName ? `Undo ${stepWords(undoName)}` : "Undo"}
+          title={undoName ? `Undo ${stepWords(undoName)}` : undefined}
+          disabled={!undoName}
           onClick={() => void undo()}
         >
           <UndoIcon />
         </IconButton>
         <IconButton
-          aria-label={redoLabel ? `Redo ${redoLabel}` : "Redo"}
-          title={redoLabel ? `Redo ${redoLabel}` : undefined}
-          disabled={!redoLabel}
+          aria-label={redoName ? `Redo ${stepWords(redoName)}` : "Redo"}
+          title={redoName ? `Redo ${stepWords(redoName)}` : undefined}
+          disabled={!redoName}
           onClick={() => void redo()}
           sx={{ display: { xs: "none", sm: "inline-flex" } }}
         >

@@ -1,0 +1,134 @@
+import type { Change } from "@/core/garden";
+
+/** A step that undo can take back: what it is called and what it changed. */
+export interface Step {
+  label: string;
+  changes: Change[];
+  /** The tab that took it; missing where an earlier version kept it. */
+  tab?: string;
+  /** Set once it is taken back: by which tab, and at which revision. */
+  undone?: { by: string | null; at: number };
+}
+
+/** Steps by number, the earliest first. */
+export type Steps = ReadonlyMap<number, Step>;
+
+/** What a write does to the steps. */
+export interface StepsWritten {
+  put: (readonly [number, Step])[];
+  remove: number[];
+}
+
+/** A step with its number. */
+export type Numbered = readonly [number, Step];
+
+/** Steps that undo can go back. */
+export const STEPS_KEPT = 100;
+
+const isApplied = ([, { undone }]: Numbered) => undone === undefined;
+
+/**
+ * The step that undo takes back in a tab: its own last one; where it has none, the last of all.
+ *
+ * @returns null when there is none
+ */
+export function stepToUndo(steps: Steps, tab: string): Numbered | null {
+  const applied = [...steps].filter(isApplied);
+  return applied.filter(([, step]) => step.tab === tab).at(-1) ?? applied.at(-1) ?? null;
+}
+
+/** The step that redo brings again in a tab: the one it took back last; null when there is none. */
+export function stepToRedo(steps: Steps, tab: string): Numbered | null {
+  let last: Numbered | null = null;
+  for (const one of steps) {
+    const { undone } = one[1];
+    if (!undone || (undone.by !== null && undone.by !== tab)) continue;
+    if (!last || undone.at > (last[1].undone?.at ?? -Infinity)) last = one;
+  }
+  return last;
+}
+
+/** A later step, still applied, that changed something of what a step changed; null when none did. */
+export function changedSince(steps: Steps, number: number): Step | null {
+  const touched = new Set(steps.get(number)?.changes.map(keyOf));
+  const later = [...steps].filter((one) => one[0] > number && isApplied(one));
+  return later.find(([, step]) => step.changes.some((one) => touched.has(keyOf(one))))?.[1] ?? null;
+}
+
+function keyOf({ kind, id }: Change): string {
+  return `${kind}/${id}`;
+}
+
+/** Whether any step after another is still applied. */
+export function isLast(steps: Steps, number: number): boolean {
+  return ![...steps].some((one) => one[0] > number && isApplied(one));
+}
+
+/** A new step: what its tab had taken back is gone with it, and so is what is too long ago. */
+export function withStep(steps: Steps, step: Step & { tab: string }): StepsWritten {
+  const gone = [...steps].filter(
+    ([, { undone }]) => undone && (undone.by === null || undone.by === step.tab),
+  );
+  const stays = steps.size - gone.length;
+  const old = [...steps].filter((one) => !gone.includes(one)).slice(0, stays + 1 - STEPS_KEPT);
+  const remove = [...gone, ...(stays + 1 > STEPS_KEPT ? old : [])].map(([number]) => number);
+  return { put: [[lastNumber(steps) + 1, step]], remove };
+}
+
+/** A step taken back by a tab. */
+export function asUndone(
+  steps: Steps,
+  [number, step]: Numbered,
+  tab: string,
+  revision: number,
+): StepsWritten {
+  const undone = { by: tab, at: revision };
+  return { put: [...undoneBefore(steps), [number, { ...step, undone }]], remove: [] };
+}
+
+/** A step brought again. */
+export function asRedone(
+  steps: Steps,
+  [number, { undone: _undone, ...step }]: Numbered,
+): StepsWritten {
+  return { put: [...undoneBefore(steps), [number, step]], remove: [] };
+}
+
+/** What an earlier version had taken back: from the first write on that is kept with each step. */
+function undoneBefore(steps: Steps): Numbered[] {
+  return [...steps].filter(([, { undone }]) => undone?.by === null);
+}
+
+/** The steps after a write. */
+export function stepsAfter(steps: Steps, { put, remove }: StepsWritten): Steps {
+  if (put.length + remove.length === 0) return steps;
+  const next = new Map(steps);
+  for (const number of remove) next.delete(number);
+  for (const [number, step] of put) next.set(number, step);
+  return next;
+}
+
+/** The number of the last step that is applied; 0 when none is. */
+export function lastApplied(steps: Steps): number {
+  return Math.max(0, ...[...steps].filter(isApplied).map(([number]) => number));
+}
+
+function lastNumber(steps: Steps): number {
+  return Math.max(0, ...steps.keys());
+}
+
+/**
+ * Steps as an earlier version kept them: it told only how far they were applied.
+ *
+ * @param position the last step applied
+ */
+export function stepsWithPosition(steps: Steps, position: number): Steps {
+  return new Map(
+    [...steps].map(([number, step]) => {
+      const isOld = step.tab === undefined && step.undone === undefined;
+      // The first of them is brought again first.
+      const undone = { by: null, at: -number };
+      return [number, isOld && number > position ? { ...step, undone } : step];
+    }),
+  );
+}
