@@ -29,6 +29,18 @@ module.exports = {
       to: { path: "^src/(ui|features|app|cli|station)/" },
     },
     {
+      name: "words-lean-on-core-only",
+      severity: "error",
+      from: { path: "^src/words/" },
+      to: { path: "^src/(ui|store|workers|derive|features|app|cli|station)/" },
+    },
+    {
+      name: "what-is-derived-knows-no-view",
+      severity: "error",
+      from: { path: "^src/derive/" },
+      to: { path: "^src/(ui|features|app|cli|station)/" },
+    },
+    {
       name: "ui-knows-no-view",
       severity: "error",
       from: { path: "^src/ui/" },
@@ -51,7 +63,10 @@ module.exports = {
       name: "the-shell-is-put-together-of-these",
       severity: "error",
       from: { path: "^src/features/shell/" },
-      to: { path: "^src/features/", pathNot: "^src/features/(shell|gardenFile|planting|quickLog)/" },
+      to: {
+        path: "^src/features/",
+        pathNot: "^src/features/(shell|gardenFile|planting|quickLog)/",
+      },
     },
     {
       name: "seedlings-are-put-together-of-these",

@@ -1,7 +1,18 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { CommandInput, CommandName, Outcome, WayOut } from "@/core/commands";
 import { keepEqual } from "@/core/derive";
-import { emptyGarden, inverse, withChanges, type Change, type Garden } from "@/core/garden";
+import {
+  changesBetween,
+  emptyGarden,
+  entityOf,
+  fromGardenFile,
+  inverse,
+  isEmptyGarden,
+  withChanges,
+  type Change,
+  type Garden,
+  type GardenFile,
+} from "@/core/garden";
 import type { DatabaseEvents } from "./database";
 import { memoryStorage } from "./memoryStorage";
 import { whenNeeded } from "./parts";
@@ -12,6 +23,7 @@ import {
   leansOnIt,
   NEWER_REFUSAL,
   NOT_KEPT,
+  NOT_EMPTY,
   nothingTo,
   storageRefusal,
   TAKEN_OVER,
@@ -24,6 +36,7 @@ import {
   changedSince,
   isLast,
   lastApplied,
+  onTopOf,
   stepsAfter,
   stepToRedo,
   stepToUndo,
@@ -75,6 +88,11 @@ export interface GardenStore extends StoreApi<GardenState> {
   dispatch<N extends CommandName>(name: N, input: CommandInput<N>): Promise<Done>;
   undo(): Promise<Done>;
   redo(): Promise<Done>;
+  /**
+   * Takes the garden that comes with the program into an empty one. It is of this very version and
+   * was checked when the program was made, so the first view need not wait for the commands.
+   */
+  begin(file: GardenFile): Promise<Done>;
   /** Takes out what does not read, and keeps it beside the garden; whether there was any. */
   setAsideDamaged(): Promise<boolean>;
   /** The notice of what was set aside has been read. */
@@ -261,6 +279,16 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
         });
       });
     },
+    begin(file: GardenFile) {
+      return inTurn(() =>
+        commit((now) => {
+          if (!isEmptyGarden(now.garden)) return refused(NOT_EMPTY);
+          const changes = changesBetween(now.garden, fromGardenFile(file));
+          const step = { label: "loading the sample garden", changes, tab };
+          return { ok: true, changes, steps: withStep(now.steps, step) };
+        }),
+      );
+    },
     undo() {
       return inTurn(async () => {
         const { damagedIn } = await gardenPart();
@@ -271,7 +299,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
           const [number, { label, changes }] = found;
           const since = changedSince(now.steps, number);
           if (since) return refused(changedSinceWords(label, since.label));
-          const back = inverse(changes);
+          const back = onTopOf(inverse(changes), (one) => entityOf(now.garden, one));
           // Where others have gone on, something of theirs may lean on what is taken back.
           if (!isLast(now.steps, number)) {
             const after = withChanges(now.garden, back);
@@ -290,7 +318,8 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
           const [number, { label, changes }] = found;
           const since = changedSince(now.steps, number);
           if (since) return refused(changedSinceWords(label, since.label));
-          return { ok: true, changes, steps: asRedone(now.steps, found) };
+          const again = onTopOf(changes, (one) => entityOf(now.garden, one));
+          return { ok: true, changes: again, steps: asRedone(now.steps, found) };
         }),
       );
     },

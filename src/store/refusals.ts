@@ -1,5 +1,6 @@
 import { isMissingPart, MISSING_PART } from "./missingPart";
 
+export const NOT_EMPTY = "There is a garden here already.";
 export const NOT_KEPT =
   "This browser does not let Late Ember keep anything. You can work, but all of it is gone when you close the page: save the garden as a file.";
 export const FULL =

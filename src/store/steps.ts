@@ -48,15 +48,56 @@ export function stepToRedo(steps: Steps, tab: string): Numbered | null {
   return last;
 }
 
-/** A later step, still applied, that changed something of what a step changed; null when none did. */
+/**
+ * A later step, still applied, that changed something of what a step changed: the same field of the
+ * same entity, or the entity as a whole. Null when none did.
+ */
 export function changedSince(steps: Steps, number: number): Step | null {
-  const touched = new Set(steps.get(number)?.changes.map(keyOf));
+  const touched = new Map(steps.get(number)?.changes.map((one) => [keyOf(one), fieldsOf(one)]));
+  const meets = (change: Change) => {
+    const fields = touched.get(keyOf(change));
+    return fields !== undefined && haveCommon(fields, fieldsOf(change));
+  };
   const later = [...steps].filter((one) => one[0] > number && isApplied(one));
-  return later.find(([, step]) => step.changes.some((one) => touched.has(keyOf(one))))?.[1] ?? null;
+  return later.find(([, step]) => step.changes.some(meets))?.[1] ?? null;
+}
+
+/**
+ * What a step changed, as changes of what there is now: only its own fields are set, so that what
+ * others have changed beside them stays.
+ */
+export function onTopOf(
+  changes: readonly Change[],
+  now: (change: Change) => Change["after"],
+): Change[] {
+  return changes.map((change) => {
+    const { before, after } = change;
+    const there = now(change);
+    if (!before || !after || !there) return { ...change, before: there } as Change;
+    const own = Object.fromEntries(
+      Object.entries(after).filter(([field]) => fieldsOf(change)?.has(field)),
+    );
+    return { ...change, before: there, after: { ...there, ...own } } as Change;
+  });
 }
 
 function keyOf({ kind, id }: Change): string {
   return `${kind}/${id}`;
+}
+
+/** The fields that a change sets; null where it adds or takes out the whole. */
+function fieldsOf({ before, after }: Change): ReadonlySet<string> | null {
+  if (!before || !after) return null;
+  const [old, young] = [before, after] as unknown as Record<string, unknown>[];
+  return new Set(Object.keys(young ?? {}).filter((field) => !isSame(old?.[field], young?.[field])));
+}
+
+function isSame(a: unknown, b: unknown): boolean {
+  return a === b || JSON.stringify(a) === JSON.stringify(b);
+}
+
+function haveCommon(a: ReadonlySet<string> | null, b: ReadonlySet<string> | null): boolean {
+  return a === null || b === null || [...a].some((field) => b.has(field));
 }
 
 /** Whether any step after another is still applied. */

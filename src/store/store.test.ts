@@ -1,27 +1,21 @@
 import "fake-indexeddb/auto";
-import demo from "@data/demo/tarnholt-commons.json";
 import { openDB } from "idb";
 import {
   fromGardenFile,
   toGardenFile,
   type Bed,
-  type GardenFile,
   type Place,
   type Planting,
 } from "@/core/garden";
 import { readGardenFile } from "@/core/formats";
+import { smallGarden } from "@/core/gardenFile/small.testdata";
 import { openDatabase } from "./database";
 import { everythingAsText } from "./everything";
 import { createGardenStore } from "./gardenStore";
 import type { Storage } from "./storage";
 import { STEPS_KEPT } from "./steps";
 
-/** By its few numbers: thirty years of weather need not be fitted for each of these tests. */
-const file: GardenFile = {
-  ...(demo as GardenFile),
-  record: null,
-  place: { ...(demo.place as Place), climateFrom: "sketch" },
-};
+const file = toGardenFile(smallGarden());
 let names = 0;
 const freshName = () => `garden-${(names += 1)}`;
 
@@ -32,9 +26,9 @@ async function opened(name: string, wrap: (storage: Storage) => Storage = (stora
   return store;
 }
 
-const move = (sowOn: string) => ({ id: "planting-07", sowOn });
+const move = (sowOn: string) => ({ id: "spinach", sowOn });
 const sowOn = (store: Awaited<ReturnType<typeof opened>>) =>
-  store.getState().garden.plantings.get("planting-07")?.sowOn;
+  store.getState().garden.plantings.get("spinach")?.sowOn;
 
 test("what was done is there after a reload, and so is the way back", async () => {
   const name = freshName();
@@ -253,12 +247,12 @@ test("a file of everything is read as far as it reads, and what does not is name
   const name = freshName();
   const before = await opened(name);
   await before.dispatch("garden.replace", file);
-  await meddle(name, ["planting", "planting-07"], { id: "planting-07", cropId: 7 });
+  await meddle(name, ["planting", "spinach"], { id: "spinach", cropId: 7 });
   const read = readGardenFile(await everythingAsText(null, name));
   if (!read.ok) throw new Error(JSON.stringify(read.problems));
-  expect(read.left?.[0]).toMatch(/^the planting planting-07: cropId/);
+  expect(read.left?.[0]).toMatch(/^the planting spinach: cropId/);
   expect(read.file.beds).toHaveLength(file.beds.length);
-  expect(read.file.plantings.some(({ id }) => id === "planting-07")).toBe(false);
+  expect(read.file.plantings.some(({ id }) => id === "spinach")).toBe(false);
 });
 
 test("a newer database shows nothing and takes nothing", async () => {

@@ -1,16 +1,11 @@
 import "fake-indexeddb/auto";
-import demo from "@data/demo/tarnholt-commons.json";
-import type { GardenFile, Place, Planting } from "@/core/garden";
+import { toGardenFile, type Planting } from "@/core/garden";
+import { smallGarden } from "@/core/gardenFile/small.testdata";
 import { openDatabase } from "./database";
 import { createGardenStore, type Told } from "./gardenStore";
 import type { Storage } from "./storage";
 
-/** By its few numbers: thirty years of weather need not be fitted here. */
-const file: GardenFile = {
-  ...(demo as GardenFile),
-  record: null,
-  place: { ...(demo.place as Place), climateFrom: "sketch" },
-};
+const file = toGardenFile(smallGarden());
 let names = 0;
 
 interface TestChannel {
@@ -74,13 +69,13 @@ test("the other tab takes the change itself: nothing is read again, all else kee
   const { stores, loads } = await tabs(2);
   const [one, two] = stores;
   const before = two.getState().garden;
-  await one.dispatch("planting.moveSowing", move("planting-07", "2026-08-27"));
+  await one.dispatch("planting.moveSowing", move("spinach", "2026-08-27"));
   await settled(two);
   const after = two.getState().garden;
   expect(loads()).toBe(0);
-  expect(after.plantings.get("planting-07")?.sowOn).toBe("2026-08-27");
+  expect(after.plantings.get("spinach")?.sowOn).toBe("2026-08-27");
   for (const [id, planting] of after.plantings) {
-    if (id !== "planting-07") expect(planting).toBe(before.plantings.get(id));
+    if (id !== "spinach") expect(planting).toBe(before.plantings.get(id));
   }
   expect(after.beds).toBe(before.beds);
   expect(after.settings).toBe(before.settings);
@@ -91,13 +86,13 @@ test("a tab that missed one reads again and keeps what is equal", async () => {
   const [one, two] = stores;
   const before = two.getState().garden;
   setDeaf(true);
-  await one.dispatch("planting.moveSowing", move("planting-07", "2026-08-27"));
+  await one.dispatch("planting.moveSowing", move("spinach", "2026-08-27"));
   setDeaf(false);
   await one.dispatch("settings.set", { fallAdditionDays: 9 });
   await settled(two);
   const after = two.getState().garden;
   expect(loads()).toBe(1);
-  expect(after.plantings.get("planting-07")?.sowOn).toBe("2026-08-27");
+  expect(after.plantings.get("spinach")?.sowOn).toBe("2026-08-27");
   expect(after.settings.fallAdditionDays).toBe(9);
   expect(after.beds).toBe(before.beds);
   const kept = [...after.plantings].filter(([id, one_]) => before.plantings.get(id) === one_);
@@ -108,14 +103,14 @@ test("undo takes back the tab's own step first, then says that the next is anoth
   const { stores } = await tabs(2);
   const [one, two] = stores;
   await two.dispatch("settings.set", { fallAdditionDays: 9 });
-  await one.dispatch("planting.moveSowing", move("planting-07", "2026-08-27"));
+  await one.dispatch("planting.moveSowing", move("spinach", "2026-08-27"));
   await settled(two);
   expect(two.getState().undo).toMatchObject({ isOwn: true });
   await two.undo();
   await settled(one);
   const { garden } = one.getState();
   expect(garden.settings.fallAdditionDays).toBe(file.settings.fallAdditionDays);
-  expect(garden.plantings.get("planting-07")?.sowOn).toBe("2026-08-27");
+  expect(garden.plantings.get("spinach")?.sowOn).toBe("2026-08-27");
   expect(two.getState().undo).toEqual({ label: "moving spinach", isOwn: false });
   expect(two.getState().redo).toMatchObject({ isOwn: true });
   // What one tab took back is not brought again by the other.
@@ -125,19 +120,34 @@ test("undo takes back the tab's own step first, then says that the next is anoth
   expect(one.getState().garden.settings.fallAdditionDays).toBe(9);
 });
 
+test("of one thing that both have changed only the tab's own fields go back", async () => {
+  const { stores } = await tabs(2);
+  const [one, two] = stores;
+  await one.dispatch("settings.set", { fallAdditionDays: 9 });
+  await settled(two);
+  await two.dispatch("settings.set", { school: "calendar" });
+  await settled(one);
+  expect((await one.undo()).ok).toBe(true);
+  const { settings } = one.getState().garden;
+  expect(settings.school).toBe("calendar");
+  expect(settings.fallAdditionDays).toBe(file.settings.fallAdditionDays);
+  expect((await one.redo()).ok).toBe(true);
+  expect(one.getState().garden.settings).toMatchObject({ fallAdditionDays: 9, school: "calendar" });
+});
+
 test("a step that another tab has gone on from is not taken back over its head", async () => {
   const { stores } = await tabs(2);
   const [one, two] = stores;
-  await one.dispatch("planting.moveSowing", move("planting-07", "2026-08-27"));
+  await one.dispatch("planting.moveSowing", move("spinach", "2026-08-27"));
   await settled(two);
-  await two.dispatch("planting.moveSowing", move("planting-07", "2026-08-30"));
+  await two.dispatch("planting.moveSowing", move("spinach", "2026-08-30"));
   await settled(one);
   const refused = await one.undo();
   expect(refused).toMatchObject({ ok: false, refusal: expect.stringMatching(/has to wait/) });
   await two.undo();
   await settled(one);
   expect((await one.undo()).ok).toBe(true);
-  expect(one.getState().garden.plantings.get("planting-07")?.sowOn).toBe("2026-08-20");
+  expect(one.getState().garden.plantings.get("spinach")?.sowOn).toBe("2026-08-20");
 });
 
 test("a bed is not taken back from under what another tab has planted there", async () => {

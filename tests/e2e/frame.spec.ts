@@ -71,8 +71,16 @@ test("a change in one tab is seen in the other, and both can go on", async ({ co
     "aria-pressed",
     "true",
   );
+  // The same thing was changed here and then there: what came last goes back first, where it was done.
   await page.getByRole("button", { name: "Undo change of settings" }).click();
-  await expect(other.getByRole("button", { name: "Calendar" })).toHaveAttribute(
+  await expect(page.getByRole("alert").filter({ hasText: "has to wait" })).toBeVisible();
+  await other.getByRole("button", { name: "Undo change of settings" }).click();
+  await expect(page.getByRole("button", { name: "Calendar" })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await page.getByRole("button", { name: "Undo change of settings" }).click();
+  await expect(other.getByRole("button", { name: "Growth" })).toHaveAttribute(
     "aria-pressed",
     "true",
   );

@@ -49,14 +49,31 @@ export function climateFromSketch(latitudeDeg: number, sketch: ClimateSketch): C
   return climateOf(latitudeDeg, model, { frosts: null, notes, spellIndex: USUAL_SPELL_INDEX });
 }
 
-/** A climate from a daily record: its weather fitted, its frosts as they came. */
-export function climateFromRecord(latitudeDeg: number, record: DailyRecord): Climate {
+/** What is fitted to a record: all that takes long, as plain data. */
+export interface ClimateFit {
+  model: WeatherModel;
+  /** How far cold nights bunch together: 1 where each comes by itself. */
+  spellIndex: number;
+}
+
+/** Fits the weather to a daily record. */
+export function fitClimate(record: DailyRecord, latitudeDeg: number): ClimateFit {
   const model = fitWeatherModel(record);
+  const spellIndex = fittedSpellIndex(latitudeDeg, model, frostRecord(record, latitudeDeg));
+  return { model, spellIndex };
+}
+
+/** A climate from a daily record: its weather fitted, its frosts as they came. */
+export function climateFromRecord(
+  latitudeDeg: number,
+  record: DailyRecord,
+  { model, spellIndex }: ClimateFit = fitClimate(record, latitudeDeg),
+): Climate {
   const frosts = frostRecord(record, latitudeDeg);
   return climateOf(latitudeDeg, model, {
     frosts,
     notes: [...hemisphereNotes(latitudeDeg, record), ...recordNotes(frosts)],
-    spellIndex: fittedSpellIndex(latitudeDeg, model, frosts),
+    spellIndex,
   });
 }
 

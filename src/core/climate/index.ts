@@ -1,4 +1,10 @@
-export { climateFromRecord, climateFromSketch, type Climate } from "./climate";
+export {
+  climateFromRecord,
+  climateFromSketch,
+  fitClimate,
+  type Climate,
+  type ClimateFit,
+} from "./climate";
 export { dailyRecordOf, lastDayOf, recordInTenths, type DailyRecord } from "./dailyRecord";
 export { firstFrostDay, FROST_THRESHOLDS_C, frostChances, lastFrostDay } from "./frostOdds";
 export { FEW_SEASONS, frostRecord, looksSouthern, monthDayOfPlace } from "./frostRecord";

@@ -27,31 +27,65 @@ export function derive<const Inputs extends readonly [object, ...unknown[]], Val
   compute: (...inputs: Inputs) => Value,
   kept = KEPT,
 ): Value {
+  const known = knownOf(inputs[0], compute);
+  const found = take(known, inputs);
+  if (found) return found.value as Value;
+  const value = compute(...inputs);
+  keep(known, { inputs, value }, kept);
+  return value;
+}
+
+/**
+ * Puts in what has been computed elsewhere of the same inputs, such as in a worker.
+ *
+ * @param kept how many results are kept for one first input, as where it is derived
+ */
+export function give<const Inputs extends readonly [object, ...unknown[]], Value>(
+  inputs: Inputs,
+  compute: (...inputs: Inputs) => Value,
+  value: Value,
+  kept = KEPT,
+): void {
+  const known = knownOf(inputs[0], compute);
+  if (!take(known, inputs)) keep(known, { inputs, value }, kept);
+}
+
+/** Whether it is at hand what a function makes of some inputs. */
+export function isDerived<const Inputs extends readonly [object, ...unknown[]], Value>(
+  inputs: Inputs,
+  compute: (...inputs: Inputs) => Value,
+): boolean {
+  return take(knownOf(inputs[0], compute), inputs) !== undefined;
+}
+
+function knownOf(owner: object, compute: Compute): Derived[] {
   let byOwner = derivedBy.get(compute);
   if (!byOwner) {
     byOwner = new WeakMap();
     derivedBy.set(compute, byOwner);
   }
-  const [owner] = inputs;
   let known = byOwner.get(owner);
   if (!known) {
     known = [];
     byOwner.set(owner, known);
   }
-  for (let at = 0; at < known.length; at += 1) {
-    const one = known[at];
-    if (!one || !sameElements(one.inputs, inputs)) continue;
-    // The last one asked for comes first: it is the likeliest to be asked for again.
-    if (at > 0) {
-      known.splice(at, 1);
-      known.unshift(one);
-    }
-    return one.value as Value;
+  return known;
+}
+
+/** The result for some inputs, put first: the last one asked for is the likeliest to be asked again. */
+function take(known: Derived[], inputs: readonly unknown[]): Derived | undefined {
+  const at = known.findIndex((one) => sameElements(one.inputs, inputs));
+  const found = known[at];
+  if (found && at > 0) {
+    known.splice(at, 1);
+    known.unshift(found);
   }
-  const value = compute(...inputs);
-  known.unshift({ inputs, value });
+  return found;
+}
+
+function keep(known: Derived[], one: Derived, kept: number): void {
+  known.unshift(one);
   if (known.length > kept) known.length = kept;
-  return value;
 }
 
 function sameElements(a: readonly unknown[], b: readonly unknown[]): boolean {

@@ -1,2 +1,2 @@
-export { derive, newTable } from "./derive";
+export { derive, give, isDerived, newTable } from "./derive";
 export { keepEqual } from "./keepEqual";

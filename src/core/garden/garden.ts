@@ -144,6 +144,22 @@ function putInto(
   collections[name] = put(next[name], original[name], id, entity);
 }
 
+/** An entity of a garden as it is now; null where it is not there. */
+export function entityOf(garden: Garden, { kind, id }: Pick<Change, "kind" | "id">): Entity | null {
+  switch (kind) {
+    case "garden":
+      return garden.head;
+    case "settings":
+    case "place":
+    case "record":
+    case "outlook":
+    case "plot":
+      return garden[kind];
+    default:
+      return garden[COLLECTIONS[kind]].get(id) ?? null;
+  }
+}
+
 /** The changes that take the garden back to where it was before `changes`. */
 export function inverse(changes: readonly Change[]): Change[] {
   return changes
@@ -192,6 +208,25 @@ export function changesBetween(from: Garden, to: Garden): Change[] {
   }
   for (const { kind, entity } of before.values()) {
     changes.push({ kind, id: entity.id, before: entity, after: null } as Change);
+  }
+  return changes;
+}
+
+/** The changes between two states of one garden, by identity: what is the same object has not changed. */
+export function differences(from: Garden, to: Garden): Change[] {
+  const changes: Change[] = [];
+  const add = (kind: EntityKind, id: string, before: unknown, after: unknown) => {
+    if (before !== after) changes.push({ kind, id, before, after } as Change);
+  };
+  add("garden", "garden", from.head, to.head);
+  for (const kind of ["settings", "place", "record", "outlook", "plot"] as const) {
+    add(kind, kind, from[kind], to[kind]);
+  }
+  for (const kind of COLLECTED_KINDS) {
+    const [before, after] = [from[COLLECTIONS[kind]], to[COLLECTIONS[kind]]];
+    if (before === after) continue;
+    for (const [id, entity] of after) add(kind, id, before.get(id) ?? null, entity);
+    for (const [id, entity] of before) if (!after.has(id)) add(kind, id, entity, null);
   }
   return changes;
 }

@@ -2,10 +2,12 @@ import {
   climateFromRecord,
   climateFromSketch,
   dailyRecordOf,
+  fitClimate,
+  type ClimateFit,
   type Climate,
   type WeatherRecord,
 } from "../climate";
-import { derive } from "../derive";
+import { derive, give, isDerived } from "../derive";
 import type { Garden, Place } from "../garden";
 import { Site, type DegreesSchool } from "../growth";
 
@@ -40,7 +42,26 @@ export function climateOfPlace(
 
 /** The climate of a record; fitted again only for another latitude. */
 function fittedClimate(record: WeatherRecord, latitudeDeg: number): Climate {
-  return climateFromRecord(latitudeDeg, dailyRecordOf(record));
+  return climateFromRecord(latitudeDeg, dailyRecordOf(record), fitOf(record, latitudeDeg));
+}
+
+/** What is fitted to a record: once for each record and latitude. */
+export function fitOf(record: WeatherRecord, latitudeDeg: number): ClimateFit {
+  return derive([record, latitudeDeg], fitted);
+}
+
+function fitted(record: WeatherRecord, latitudeDeg: number): ClimateFit {
+  return fitClimate(dailyRecordOf(record), latitudeDeg);
+}
+
+/** Whether the fit of a record is at hand. */
+export function isFitted(record: WeatherRecord, latitudeDeg: number): boolean {
+  return isDerived([record, latitudeDeg], fitted);
+}
+
+/** Takes in a fit that was made elsewhere. */
+export function giveFit(record: WeatherRecord, latitudeDeg: number, fit: ClimateFit): void {
+  give([record, latitudeDeg], fitted, fit);
 }
 
 /** The garden's place as its plans see it, made once for each version of the place. */

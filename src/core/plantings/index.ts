@@ -15,6 +15,7 @@ export {
   timelineIfSown,
   type PlantingState,
 } from "./plantingState";
+export { isPrepared, prepare, takePreparation, type Preparation } from "./preparation";
 export {
   amountsFor,
   amountSums,

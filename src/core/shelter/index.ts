@@ -15,5 +15,6 @@ export { thumbGainAtC } from "./ruleOfThumb";
 export { runShelter, SHUT, VENTED, type ShelterRun, type Working } from "./shelterRun";
 export { soilMeansC, soilOn, type SoilDay } from "./soil";
 export { usualDay, usualGroundOf } from "./usualDays";
+export { giveUsualYear, hasUsualYear, usualYear, type UsualYear } from "./usualYear";
 export { VentSchema, type Vent } from "./ventSchema";
 export { weatherSteps, type ShelterDay, type WeatherSteps } from "./weatherSteps";

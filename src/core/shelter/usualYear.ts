@@ -1,4 +1,4 @@
-import { derive } from "../derive";
+import { derive, give, isDerived } from "../derive";
 import shelterJson from "@data/shelter.json";
 import { dayNumberOf } from "../calendar";
 import type { Climate } from "../climate";
@@ -69,6 +69,16 @@ export function usualYear(climate: Climate, covers: CoverIds): UsualYear {
 
 /** Stacks of covers kept for one climate. */
 const STACKS_KEPT = 60;
+
+/** Whether the usual year under a stack is at hand. */
+export function hasUsualYear(climate: Climate, covers: CoverIds): boolean {
+  return isDerived([climate, covers.join("+")], blended);
+}
+
+/** Takes in a usual year that was run elsewhere. */
+export function giveUsualYear(climate: Climate, covers: CoverIds, year: UsualYear): void {
+  give([climate, covers.join("+")], blended, year, STACKS_KEPT);
+}
 
 /** The year with all covers in the cold season, and with those that stay in the warm one. */
 function blended(climate: Climate, coversKey: string): UsualYear {

@@ -4,13 +4,13 @@ import AddIcon from "@mui/icons-material/Add";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ToggleButton from "@mui/material/ToggleButton";
+import { useReckoned } from "@/derive";
 import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Garden } from "@/core/garden";
-import { siteFor } from "@/core/plantings";
-import { useToday, useGarden } from "@/store";
+import { useToday } from "@/store";
 import { InspectorPanel, lazyPart } from "@/ui/frame";
 import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -23,7 +23,7 @@ const PlotDialog = lazyPart(() => import("./map/PlotDialog"));
 
 /** The beds to scale, with what stands in them on the date in view. */
 export function BedsView() {
-  const garden = useGarden((state) => state.garden);
+  const { garden, site } = useReckoned();
   const selectedBedId = useView((state) => state.selectedBedId);
   const plantingSelected = useView((state) => state.selectedPlantingId !== null);
   const today = useToday(garden);
@@ -37,7 +37,6 @@ export function BedsView() {
   const [numbersOpen, setNumbersOpen] = useState(false);
   const paneHidden = layingOut && narrow && !numbersOpen;
   const bed = selectedBedId === null ? undefined : garden.beds.get(selectedBedId);
-  const site = siteFor(garden);
   return (
     <Box sx={{ height: "100%", display: "flex", "@media print": { height: "auto" } }}>
       <Box sx={{ flex: 1, minWidth: 0, display: "flex", flexDirection: "column" }}>

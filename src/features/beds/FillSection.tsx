@@ -7,15 +7,9 @@ import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
 import type { Bed } from "@/core/garden";
 import { amountsFor, standOf } from "@/core/plantings";
-import {
-  openingsIn,
-  plantingInto,
-  tooSoonWords,
-  whatFits,
-  type Fit,
-  type Opening,
-} from "@/core/bedSpace";
+import { openingsIn, plantingInto, tooSoonWords, type Fit, type Opening } from "@/core/bedSpace";
 import { shortfallWords } from "@/core/schedule";
+import { useAnswer } from "@/derive";
 import { gardenStore, newId } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { setView, tell, tellRefusal, useView } from "@/ui/viewState";
@@ -31,10 +25,8 @@ export default function FillSection({ garden, site, bed, day, wording }: BedSect
   const chosenKey = useView((state) => state.openingFrom);
   const openings = useMemo(() => openingsIn(site, garden, bed, day), [site, garden, bed, day]);
   const opening = openings.find((one) => keyOf(one) === chosenKey) ?? openings[0];
-  const fits = useMemo(
-    () => (opening ? whatFits(site, garden, bed, opening, day, wording) : []),
-    [site, garden, bed, opening, day, wording],
-  );
+  const asked = { day, bedId: bed.id, opening: opening ? openings.indexOf(opening) : -1 };
+  const { value: fits, isLate } = useAnswer("fits", asked, { garden, site });
   if (!opening) {
     return (
       <InspectorSection title="What can go here">
@@ -70,23 +62,26 @@ export default function FillSection({ garden, site, bed, day, wording }: BedSect
       <InspectorSection
         title={`What can go here, sown ${wording.date(Math.max(day, opening.fromDay), day)}`}
       >
-        {fits.length === 0 && (
+        {!fits && <Box sx={{ fontSize: 14.5 }}>Working it out…</Box>}
+        {fits?.length === 0 && (
           <Box sx={{ fontSize: 14.5 }}>
             Nothing gets ready here in that time. Look at another opening, or let it rest under a
             green manure.
           </Box>
         )}
-        {(all ? fits : fits.slice(0, SHOWN)).map((fit) => (
+        {(all ? fits : fits?.slice(0, SHOWN))?.map((fit) => (
           <FitLine
             key={fit.sowing.growing.crop.id}
             fit={fit}
             places={placesFor(bed, opening, fit)}
             day={day}
             wording={wording}
+            // What is shown is still of another opening or day.
+            isOld={isLate}
             onPlant={() => void plant(fit)}
           />
         ))}
-        {fits.length > SHOWN && (
+        {fits && fits.length > SHOWN && (
           <Button size="small" color="inherit" onClick={() => setAll(!all)}>
             {all ? "Fewer" : `All ${fits.length}`}
           </Button>
@@ -118,10 +113,11 @@ interface LineProps {
   places: number;
   day: number;
   wording: LocalWording;
+  isOld: boolean;
   onPlant: () => void;
 }
 
-function FitLine({ fit, places, day, wording, onPlant }: LineProps) {
+function FitLine({ fit, places, day, wording, isOld, onPlant }: LineProps) {
   const { growing, timeline } = fit.sowing;
   const young = growing.stage === "baby" ? ", young leaves" : "";
   const how = growing.method === "transplant" ? "raised on the bench" : "sown direct";
@@ -152,6 +148,7 @@ function FitLine({ fit, places, day, wording, onPlant }: LineProps) {
       <Button
         size="small"
         variant="outlined"
+        disabled={isOld}
         onClick={onPlant}
         aria-label={`Plant it: ${growing.crop.name}`}
       >

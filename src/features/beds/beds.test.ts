@@ -6,7 +6,7 @@ import { cornersOf, onDrawing } from "@/core/layout";
 import { restNeeds } from "@/core/bedCare";
 import { siteFor } from "@/core/plantings";
 import type { Site } from "@/core/growth";
-import { localWording } from "@/ui/wording";
+import { localWording } from "@/words";
 import { feedFrom, usualFeedFields, type FeedFields } from "./soil/feedFields";
 import { amountWords } from "./soil/feedingWords";
 import { grownBy, mapScale, movedBy, partOf, turnedBy, turnedTo } from "./map/mapScale";

@@ -6,7 +6,7 @@ import { greenManures } from "@/core/bedCare";
 import { siteFor } from "@/core/plantings";
 import { stillGives, turnOverOn, turnOvers } from "@/core/bedSpace";
 import type { Site } from "@/core/growth";
-import { localWording } from "@/ui/wording";
+import { localWording } from "@/words";
 import { manureWords } from "./soil/manureWords";
 import { aboutWeight, turnOverReasons } from "./turningOver/turnOverWords";
 

@@ -4,7 +4,7 @@ import type { Site } from "@/core/growth";
 import { todayOf, whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import { tell } from "@/ui/viewState";
-import { localWording } from "@/ui/wording";
+import { localWording } from "@/words";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 const tasksPart = whenNeeded(() => import("@/core/tasks"));

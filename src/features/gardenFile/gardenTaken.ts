@@ -1,5 +1,12 @@
 import type { BedsRead } from "@/core/formats";
-import { emptyGarden, toGardenFile, type Garden, type GardenFile } from "@/core/garden";
+import {
+  emptyGarden,
+  GARDEN_FILE_VERSION,
+  isEmptyGarden,
+  toGardenFile,
+  type Garden,
+  type GardenFile,
+} from "@/core/garden";
 import { gardenStore, type Done } from "@/store/index";
 import { setView, tell } from "@/ui/viewState";
 
@@ -55,8 +62,13 @@ function chooseFile(accept: string, take: (file: File) => void): void {
 export async function loadDemoGarden(quietly = false): Promise<void> {
   const answer = await fetch("/api/demo").catch(() => null);
   if (!answer?.ok) return tell("The demo garden cannot be reached. Try again.", "refused");
-  // It comes with the program, in its own version: the command checks it as it checks every other.
-  const done = await takeGarden((await answer.json()) as GardenFile, quietly);
+  const file = (await answer.json()) as GardenFile;
+  const isOwn = file.version === GARDEN_FILE_VERSION;
+  // A server that was updated meanwhile sends what this page may not read as it is.
+  const done =
+    isOwn && isEmptyGarden(gardenStore().getState().garden)
+      ? await gardenStore().begin(file)
+      : await takeGarden(file, quietly);
   if (!done.ok) tell(done.refusal, "refused");
 }
 

@@ -4,7 +4,7 @@ import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
 import { fromGardenFile, type GardenFile } from "@/core/garden";
 import { LogEntrySchema, type LogEntry } from "@/core/log";
-import { localWording } from "@/ui/wording";
+import { localWording } from "@/words";
 import { entryFrom, fieldsOf } from "./entryFields";
 import { filtered, logRows, pickedIn } from "./rows";
 

@@ -1,11 +1,12 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import { useReckoned } from "@/derive";
 import { useMemo } from "react";
 import { seasonOf, type DayNumber } from "@/core/calendar";
 import type { Climate } from "@/core/climate";
 import type { Garden, Place } from "@/core/garden";
-import { climateOfPlace, siteFor } from "@/core/plantings";
+import { climateOfPlace } from "@/core/plantings";
 import type { LocalWording } from "@/ui/wording";
 import { DaylightSection } from "./frost/DaylightSection";
 import { FrostSection } from "./frost/FrostSection";
@@ -36,7 +37,7 @@ export function PlaceSections({ section, garden, draft, day, today, wording }: P
   const latitudeDeg = draft?.latitudeDeg ?? garden.place?.latitudeDeg ?? 0;
   const season = useMemo(() => seasonOf(latitudeDeg, day), [latitudeDeg, day]);
   const climate = useDraftClimate(draft, garden);
-  const site = siteFor(garden);
+  const { site } = useReckoned();
   if (section === "outlook" && garden.place) {
     return <OutlookSection garden={garden} today={today} wording={wording} />;
   }

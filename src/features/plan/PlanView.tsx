@@ -1,13 +1,14 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import { useReckoned } from "@/derive";
 import { useCallback, useMemo, useState } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
-import { plantingState, siteFor, successionMoves } from "@/core/plantings";
+import { plantingState, successionMoves } from "@/core/plantings";
 import { seasonAimedAt } from "@/core/schedule";
 import type { Site } from "@/core/growth";
-import { gardenStore, useToday, useGarden } from "@/store";
+import { gardenStore, useToday } from "@/store";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -26,8 +27,7 @@ const STACKS_SHOWN = 5;
 
 /** The plan: every planting as a strand along time, and the cliff of the one selected. */
 export function PlanView() {
-  const garden = useGarden((state) => state.garden);
-  const site = siteFor(garden);
+  const { garden, site } = useReckoned();
   const wish = useView((state) => state.wish);
   const sowingToday = useView((state) => state.sowingToday);
   const dateInView = useView((state) => state.dateInView);

@@ -8,14 +8,13 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
-import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { CROP_GROUPS } from "@/core/crops";
-import { cropsOf, type Garden } from "@/core/garden";
-import { daysLeftFor, sowableToday, type SowNow } from "@/core/schedule";
-import { spotsOf } from "@/core/plantings";
+import type { Garden } from "@/core/garden";
+import type { SowNow } from "@/core/schedule";
 import type { Site } from "@/core/growth";
 import { whereWords } from "@/core/shelter";
+import { useAnswer } from "@/derive";
 import { setView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
 
@@ -33,22 +32,11 @@ const URGENT_DAYS = 7;
 export default function SowTodayDialog({ garden, site, day, onClose }: Props) {
   const wording = useWording(garden.settings.units);
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
-  const found = useMemo(() => {
-    const { now, not } = sowableToday(
-      site,
-      garden.settings,
-      day,
-      spotsOf(garden),
-      cropsOf(garden).values(),
-      wording,
-    );
-    const left = new Map(now.map((one) => [one, daysLeftFor(site, garden.settings, one)]));
-    return { now, not, left };
-  }, [site, garden, day, wording]);
+  const { value: found } = useAnswer("sowable", { day }, { garden, site });
   const groups = [...CROP_GROUPS]
     .map(([id, title]) => ({
       title,
-      rows: found.now.filter(({ growing }) => growing.crop.group === id),
+      rows: (found?.now ?? []).filter(({ growing }) => growing.crop.group === id),
     }))
     .filter(({ rows }) => rows.length > 0);
   const choose = (one: SowNow) => {
@@ -72,8 +60,9 @@ export default function SowTodayDialog({ garden, site, day, onClose }: Props) {
       </DialogTitle>
       <DialogContent>
         <Box sx={{ fontSize: 15, color: "var(--ash-text)" }}>
-          {found.now.length} crops get ready here when sown that day, each in the simplest place of
-          this garden where it does.
+          {found
+            ? `${found.now.length} crops get ready here when sown that day, each in the simplest place of this garden where it does.`
+            : "Working it out…"}
         </Box>
         {groups.map(({ title, rows }) => (
           <Box component="section" key={title} sx={{ mt: 1.75 }}>
@@ -85,7 +74,7 @@ export default function SowTodayDialog({ garden, site, day, onClose }: Props) {
                 <SowRow
                   key={one.growing.crop.id}
                   one={one}
-                  left={found.left.get(one) ?? null}
+                  left={one.daysLeft}
                   day={day}
                   wording={wording}
                   onChoose={() => choose(one)}
@@ -94,7 +83,7 @@ export default function SowTodayDialog({ garden, site, day, onClose }: Props) {
             </Box>
           </Box>
         ))}
-        {found.not.length > 0 && (
+        {found && found.not.length > 0 && (
           <Box component="details" sx={{ mt: 2, fontSize: 15 }}>
             <Box component="summary" sx={{ cursor: "pointer" }}>
               Not any more, or not yet: {found.not.length} crops

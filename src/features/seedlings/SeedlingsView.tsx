@@ -5,8 +5,8 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
-import { siteFor } from "@/core/plantings";
-import { useToday, useGarden } from "@/store";
+import { useReckoned } from "@/derive";
+import { useToday } from "@/store";
 import { InspectorPanel, lazyPart } from "@/ui/frame";
 import { setView, useView, type SeedlingsSection } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -35,14 +35,13 @@ const SECTIONS: readonly {
 
 /** From the seed box to planting out: trays, room, seed, mixes, and the crops themselves. */
 export function SeedlingsView() {
-  const garden = useGarden((state) => state.garden);
+  const { garden, site } = useReckoned();
   const section = useView((state) => state.seedlingsSection);
   const selectedTrayId = useView((state) => state.selectedTrayId);
   const plantingSelected = useView((state) => state.selectedPlantingId !== null);
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
-  const site = siteFor(garden);
   const shown = SECTIONS.find(({ name }) => name === section) ?? SECTIONS[0];
   const tray = selectedTrayId === null ? undefined : garden.trays.get(selectedTrayId);
   const props: SectionProps = { garden, site, today, day, wording };

@@ -8,10 +8,11 @@ import TodayIcon from "@mui/icons-material/WbTwilightOutlined";
 import LogbookIcon from "@mui/icons-material/MenuBookOutlined";
 import SsidChartIcon from "@mui/icons-material/SsidChart";
 import Box from "@mui/material/Box";
+import { useReckoned } from "@/derive";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState, type ReactNode } from "react";
 import { dayNumber } from "@/core/calendar";
-import { plantingName, siteFor } from "@/core/plantings";
+import { plantingName } from "@/core/plantings";
 import { isEmptyGarden } from "@/core/garden";
 import { chanceWords } from "@/core/wording";
 import { gardenStore, useToday, useGarden } from "@/store/index";
@@ -92,7 +93,7 @@ async function openGarden(): Promise<void> {
 }
 
 function OpenShell({ children }: { children: ReactNode }) {
-  const garden = useGarden((state) => state.garden);
+  const { garden, site } = useReckoned();
   const {
     dateInView,
     selectedPlantingId,
@@ -112,7 +113,6 @@ function OpenShell({ children }: { children: ReactNode }) {
   const router = useRouter();
   const today = useToday(garden);
   const day = dateInView ?? today;
-  const site = siteFor(garden);
   const wording = useWording(garden.settings.units);
   const selected = selectedPlantingId ? garden.plantings.get(selectedPlantingId) : undefined;
   const bedInSight = selected?.bedId ?? (pathname === "/place" ? sunBedId : null);

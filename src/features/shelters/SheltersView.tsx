@@ -3,14 +3,14 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useAnswer, useReckoned } from "@/derive";
+import { useEffect, useRef, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden, Shelter } from "@/core/garden";
-import { siteFor } from "@/core/plantings";
 import type { Site } from "@/core/growth";
-import { coverPiecesOf, piecesInShed, tonight } from "@/core/frostNight";
+import { coverPiecesOf, piecesInShed } from "@/core/frostNight";
 import { coverWords } from "@/core/shelter";
-import { useToday, useGarden } from "@/store";
+import { useToday } from "@/store";
 import { lazyPart } from "@/ui/frame";
 import { useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
@@ -23,11 +23,10 @@ const ShelterDialog = lazyPart(() => import("./ShelterDialog"));
 
 /** What the covers of the garden make of the weather, and what lives through the night under them. */
 export function SheltersView() {
-  const garden = useGarden((state) => state.garden);
+  const { garden, site } = useReckoned();
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
-  const site = siteFor(garden);
   return (
     <Box sx={{ height: "100%", overflowY: "auto", px: { xs: 2, md: 2.75 }, py: 1.75 }}>
       <Typography variant="h1">Shelters</Typography>
@@ -69,7 +68,6 @@ function Nothing({ garden }: { garden: Garden }) {
   );
 }
 
-const NO_DAYS: readonly never[] = [];
 /** The entry of the list that opens the stock instead of a stack. */
 const STOCK = "stock";
 
@@ -81,15 +79,16 @@ function Sheltered({ garden, site, day, wording }: Props) {
   // The most covered first: there is most to see.
   const [most] = [...groups].sort((a, b) => b.covers.length - a.covers.length);
   const group = groups.find(({ key }) => key === chosen) ?? most;
-  const outlook = garden.outlook?.outlook.days ?? NO_DAYS;
-  const night = useMemo(() => tonight(site, garden, day, outlook), [site, garden, outlook, day]);
+  const { value: night } = useAnswer("night", { day }, { garden, site });
   if (!group) return null;
   return (
     <>
-      <TonightLine
-        tonight={night}
-        when={day === today ? "Tonight" : `The night after ${wording.date(day)}`}
-      />
+      {night && (
+        <TonightLine
+          tonight={night}
+          when={day === today ? "Tonight" : `The night after ${wording.date(day)}`}
+        />
+      )}
       <Box
         sx={{
           display: "grid",
@@ -138,7 +137,9 @@ function Sheltered({ garden, site, day, wording }: Props) {
               onChange={group.shelter ? () => setBuilding({ shelter: group.shelter }) : undefined}
             />
           )}
-          <TonightList garden={garden} site={site} day={day} tonight={night} wording={wording} />
+          {night && (
+            <TonightList garden={garden} site={site} day={day} tonight={night} wording={wording} />
+          )}
         </Box>
         {building && (
           <ShelterDialog

@@ -2,7 +2,7 @@ import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
 import { fromGardenFile, type GardenFile, type Shelter } from "@/core/garden";
-import { localWording } from "@/ui/wording";
+import { localWording } from "@/words";
 import { pieceName, seasonsWords } from "./stock/pieceWords";
 import { takenWords } from "./thermometers/readings";
 import {

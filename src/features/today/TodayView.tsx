@@ -6,13 +6,13 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import Link from "next/link";
-import { useCallback, useDeferredValue, useMemo, useState } from "react";
+import { useAnswer, useReckoned } from "@/derive";
+import { useCallback, useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { hasBegun, type Garden } from "@/core/garden";
-import { siteFor } from "@/core/plantings";
 import type { Site } from "@/core/growth";
 import { isSettled, settledOn, type Task } from "@/core/tasks";
-import { useToday, useGarden } from "@/store";
+import { useToday } from "@/store";
 import { lazyPart } from "@/ui/frame";
 import { useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
@@ -24,7 +24,6 @@ import { StartSteps } from "./start/StartSteps";
 import { walkOf } from "./stops";
 import { TonightPanel } from "./TonightPanel";
 import { useSettling } from "./useSettling";
-import { useTasks } from "./useTasks";
 import { WalkList } from "./WalkList";
 import { WeatherLine } from "./WeatherLine";
 
@@ -32,11 +31,10 @@ const WalkOrderDialog = lazyPart(() => import("./WalkOrderDialog"));
 
 /** What the day asks for: tonight's decisions first, then the walk past the beds. */
 export function TodayView() {
-  const garden = useGarden((state) => state.garden);
+  const { garden, site } = useReckoned();
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
-  const site = siteFor(garden);
   const started = site && hasBegun(garden);
   return (
     <Box
@@ -54,6 +52,8 @@ export function TodayView() {
   );
 }
 
+const NO_TASKS: readonly Task[] = [];
+
 interface Props {
   garden: Garden;
   site: Site;
@@ -67,8 +67,8 @@ function Round({ garden, site, day, today, wording }: Props) {
   /** Ids of the tasks that are chosen, while several are; null otherwise. */
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
   const canSettle = day <= today;
-  // The rules are asked again when there is time; what is settled goes from the screen at once.
-  const all = useTasks(site, useDeferredValue(garden), day, wording);
+  // The rules are asked in the worker; what is settled goes from the screen at once.
+  const all = useAnswer("tasks", { day }, { garden, site }).value ?? NO_TASKS;
   const { leaving, settleNow } = useSettling({ day, today, wording });
   const tasks = useMemo(
     () =>

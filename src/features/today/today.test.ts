@@ -4,7 +4,7 @@ import { dayNumber } from "@/core/calendar";
 import { fromGardenFile, type GardenFile } from "@/core/garden";
 import { siteFor } from "@/core/plantings";
 import { isForTonight, tasksAhead, tasksOn } from "@/core/tasks";
-import { localWording } from "@/ui/wording";
+import { localWording } from "@/words";
 import { sheetOf } from "./sheet/sheetStops";
 import { walkOf } from "./stops";
 import { taskTitle } from "./taskWords";

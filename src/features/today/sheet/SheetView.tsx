@@ -5,66 +5,80 @@ import Button from "@mui/material/Button";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Link from "next/link";
-import { useMemo, useState } from "react";
-import { siteFor } from "@/core/plantings";
-import { tasksAhead } from "@/core/tasks";
-import { useToday, useGarden } from "@/store/index";
+import type { DayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
+import type { Site } from "@/core/growth";
+import { useAnswer, useReckoned } from "@/derive";
+import { useState, type ReactNode } from "react";
+import { useToday } from "@/store/index";
 import { PrintFrame } from "@/ui/frame/index";
 import { useView } from "@/ui/viewState";
-import { useWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { SheetPage } from "./SheetPage";
 
+const TITLE = "The week's sheet";
 const DAYS_PER_WEEK = 7;
 type Detail = "short" | "full";
 
 /** The week's round on one sheet: boxes to tick, in the order of the walk. */
 export function SheetView() {
-  const garden = useGarden((state) => state.garden);
+  const { garden, site } = useReckoned();
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording(garden.settings.units);
-  const site = siteFor(garden);
   const [detail, setDetail] = useState<Detail>("short");
-  const ahead = useMemo(
-    () => (site ? tasksAhead(site, garden, day, DAYS_PER_WEEK, wording) : []),
-    [site, garden, day, wording],
+  const controls = (isEmpty: boolean) => (
+    <>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        aria-label="How much is told"
+        value={detail}
+        onChange={(_event, next: Detail | null) => next && setDetail(next)}
+      >
+        <ToggleButton value="short">One page</ToggleButton>
+        <ToggleButton value="full">With reasons</ToggleButton>
+      </ToggleButtonGroup>
+      <Button variant="contained" onClick={() => window.print()} disabled={isEmpty}>
+        Print
+      </Button>
+      <Button color="inherit" component={Link} href="/today" prefetch={false}>
+        Back
+      </Button>
+    </>
   );
+  const nothing = `Nothing is asked for in the week from ${wording.date(day)}.`;
+  if (!site) {
+    return (
+      <PrintFrame title={TITLE} controls={controls(true)}>
+        <Box sx={{ color: "var(--ash-text)" }}>{nothing}</Box>
+      </PrintFrame>
+    );
+  }
   return (
-    <PrintFrame
-      title="The week's sheet"
-      controls={
-        <>
-          <ToggleButtonGroup
-            exclusive
-            size="small"
-            aria-label="How much is told"
-            value={detail}
-            onChange={(_event, next: Detail | null) => next && setDetail(next)}
-          >
-            <ToggleButton value="short">One page</ToggleButton>
-            <ToggleButton value="full">With reasons</ToggleButton>
-          </ToggleButtonGroup>
-          <Button variant="contained" onClick={() => window.print()} disabled={ahead.length === 0}>
-            Print
-          </Button>
-          <Button color="inherit" component={Link} href="/today" prefetch={false}>
-            Back
-          </Button>
-        </>
-      }
-    >
+    <Week {...{ garden, site, day, wording, controls, nothing }} withReasons={detail === "full"} />
+  );
+}
+
+interface WeekProps {
+  garden: Garden;
+  site: Site;
+  day: DayNumber;
+  wording: LocalWording;
+  controls: (isEmpty: boolean) => ReactNode;
+  nothing: string;
+  withReasons: boolean;
+}
+
+function Week({ garden, site, day, wording, controls, nothing, withReasons }: WeekProps) {
+  const { value } = useAnswer("tasksAhead", { day, days: DAYS_PER_WEEK }, { garden, site });
+  const ahead = value ?? [];
+  return (
+    <PrintFrame title={TITLE} controls={controls(ahead.length === 0)}>
       {ahead.length === 0 ? (
-        <Box sx={{ color: "var(--ash-text)" }}>
-          Nothing is asked for in the week from {wording.date(day)}.
-        </Box>
+        <Box sx={{ color: "var(--ash-text)" }}>{value ? nothing : "Working it out…"}</Box>
       ) : (
-        <SheetPage
-          garden={garden}
-          ahead={ahead}
-          fromDay={day}
-          withReasons={detail === "full"}
-          wording={wording}
-        />
+        <SheetPage {...{ garden, ahead, withReasons, wording }} fromDay={day} />
       )}
     </PrintFrame>
   );

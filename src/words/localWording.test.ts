@@ -1,5 +1,5 @@
 import { dayNumber } from "@/core/calendar";
-import { localWording } from "./wording";
+import { localWording } from "./localWording";
 
 const day = dayNumber("2026-09-24");
 

@@ -1,0 +1,87 @@
+import * as Comlink from "comlink";
+import { differences, emptyGarden, type Garden } from "@/core/garden";
+import { prepare, type Preparation } from "@/core/plantings";
+import type { DeriverWorker } from "./deriver.worker";
+import type { AnswerTo, ArgumentsOf, QuestionName } from "./questions";
+import type { News } from "./replica";
+
+/** Has work done in a worker that holds a second garden in step with the one on the screen. */
+export interface Deriver {
+  /** Whether the worker is up: before that, and where none can start, work is done here. */
+  isReady(): boolean;
+  /** Fetches and starts the worker; resolves to whether it is up. */
+  start(): Promise<boolean>;
+  prepare(garden: Garden): Promise<Preparation>;
+  /** @returns null where the garden has no place */
+  ask<Q extends QuestionName>(
+    garden: Garden,
+    name: Q,
+    args: ArgumentsOf<Q>,
+  ): Promise<AnswerTo<Q> | null>;
+}
+
+type Remote = Pick<DeriverWorker, "ready" | "prepare" | "ask">;
+
+/**
+ * Makes a deriver.
+ *
+ * @param connect starts a worker and gives its side of the talk; throws where there are no workers
+ */
+export function createDeriver(connect: (onBroken: () => void) => Comlink.Remote<Remote>): Deriver {
+  let remote: Comlink.Remote<Remote> | null = null;
+  let starting: Promise<boolean> | null = null;
+  let isUp = false;
+  let sent = emptyGarden();
+  let isFirst = true;
+
+  const newsOf = (garden: Garden): News => {
+    const changes = differences(sent, garden);
+    sent = garden;
+    // What was worked out for the first view need not be worked out there again.
+    const preparation = isFirst ? prepare(garden) : null;
+    isFirst = false;
+    return { changes, preparation };
+  };
+  const drop = () => {
+    remote = null;
+    isUp = false;
+  };
+
+  return {
+    isReady: () => isUp,
+    start() {
+      starting ??= (async () => {
+        try {
+          remote = connect(drop);
+          await remote.ready();
+          isUp = remote !== null;
+        } catch {
+          drop();
+        }
+        return isUp;
+      })();
+      return starting;
+    },
+    async prepare(garden) {
+      if (!remote) throw new Error("The worker is not up.");
+      return remote.prepare(newsOf(garden));
+    },
+    async ask(garden, name, args) {
+      if (!remote) throw new Error("The worker is not up.");
+      const found = await remote.ask(newsOf(garden), name, args);
+      return found as AnswerTo<typeof name> | null;
+    },
+  };
+}
+
+let browsers: Deriver | null = null;
+
+/** The page's one deriver. */
+export function deriver(): Deriver {
+  browsers ??= createDeriver((onBroken) => {
+    const worker = new Worker(new URL("./deriver.worker.ts", import.meta.url), { type: "module" });
+    worker.onerror = onBroken;
+    return Comlink.wrap<DeriverWorker>(worker);
+  });
+  return browsers;
+}

@@ -1,0 +1,3 @@
+export type { AnswerTo } from "./questions";
+export { useAnswer } from "./useAnswer";
+export { useReckoned } from "./useReckoned";

@@ -1,0 +1,74 @@
+import { openingsIn, whatFits } from "@/core/bedSpace";
+import type { DayNumber } from "@/core/calendar";
+import { tonight, type Tonight } from "@/core/frostNight";
+import { cropsOf, type Garden } from "@/core/garden";
+import type { Site } from "@/core/growth";
+import { spotsOf } from "@/core/plantings";
+import { daysLeftFor, sowableToday } from "@/core/schedule";
+import { tasksAhead, tasksOn } from "@/core/tasks";
+import { localWording } from "@/words";
+
+/** A garden with its place, as everything is derived from the two. */
+export interface GardenAtSite {
+  garden: Garden;
+  site: Site;
+}
+
+/** What takes longer than a frame, by name: asked with plain arguments, answered with plain data. */
+export const questions = {
+  /** What a day asks for. */
+  tasks: ({ garden, site }: GardenAtSite, { day }: { day: DayNumber }) =>
+    tasksOn(site, garden, day, wordingOf(garden)),
+
+  /** What a stretch of days asks for, each work once. */
+  tasksAhead: ({ garden, site }: GardenAtSite, { day, days }: { day: DayNumber; days: number }) =>
+    tasksAhead(site, garden, day, days, wordingOf(garden)),
+
+  /** The night after a day. */
+  night: ({ garden, site }: GardenAtSite, { day }: { day: DayNumber }): Tonight => {
+    const night = tonight(site, garden, day);
+    // Nobody draws single plants by night, and there are thousands of them.
+    const nights = night.nights.map((one) => ({ ...one, plants: { ...one.plants, points: [] } }));
+    return { ...night, nights };
+  },
+
+  /** What can still be sown on a day, with the days that are left for each. */
+  sowable: ({ garden, site }: GardenAtSite, { day }: { day: DayNumber }) => {
+    const { settings } = garden;
+    const crops = cropsOf(garden).values();
+    const spots = spotsOf(garden);
+    const { now, not } = sowableToday(site, settings, day, spots, crops, wordingOf(garden));
+    return {
+      now: now.map((one) => ({ ...one, daysLeft: daysLeftFor(site, settings, one) })),
+      not,
+    };
+  },
+
+  /** What can go into an opening of a bed, by its place among them; empty where there is none. */
+  fits: (
+    { garden, site }: GardenAtSite,
+    { day, bedId, opening }: { day: DayNumber; bedId: string; opening: number },
+  ) => {
+    const bed = garden.beds.get(bedId);
+    const found = bed && openingsIn(site, garden, bed, day)[opening];
+    return bed && found ? whatFits(site, garden, bed, found, day, wordingOf(garden)) : [];
+  },
+} satisfies Record<string, (now: GardenAtSite, args: never) => unknown>;
+
+export type QuestionName = keyof typeof questions;
+export type ArgumentsOf<Q extends QuestionName> = Parameters<(typeof questions)[Q]>[1];
+export type AnswerTo<Q extends QuestionName> = ReturnType<(typeof questions)[Q]>;
+
+/** Answers a question here and now. */
+export function answer<Q extends QuestionName>(
+  name: Q,
+  now: GardenAtSite,
+  args: ArgumentsOf<Q>,
+): AnswerTo<Q> {
+  const question = questions[name] as (now: GardenAtSite, args: ArgumentsOf<Q>) => AnswerTo<Q>;
+  return question(now, args);
+}
+
+function wordingOf({ settings }: Garden) {
+  return localWording(settings.units);
+}

@@ -1,0 +1,56 @@
+"use client";
+
+import { create } from "zustand";
+import type { Garden } from "@/core/garden";
+import type { Site } from "@/core/growth";
+import { isPrepared, siteFor, takePreparation } from "@/core/plantings";
+import { gardenStore, whenIdle } from "@/store";
+import { deriver } from "./deriver";
+
+/** The garden as the views show it, with its place. */
+export interface Reckoned {
+  garden: Garden;
+  /** Null while the place is not known. */
+  site: Site | null;
+  /** Whether a newer garden is being worked out, such as one under other covers. */
+  isBehind: boolean;
+}
+
+const useStore = create<Reckoned>(() => {
+  const { garden } = gardenStore().getState();
+  return { garden, site: siteFor(garden), isBehind: false };
+});
+
+let isPreparing = false;
+
+/** Shows the newest garden; where something long must be worked out first, the one before stays. */
+function follow(): void {
+  const { garden } = gardenStore().getState();
+  if (garden === useStore.getState().garden) return;
+  if (isPrepared(garden) || !deriver().isReady()) return show(garden);
+  useStore.setState({ isBehind: true });
+  if (isPreparing) return;
+  isPreparing = true;
+  void deriver()
+    .prepare(garden)
+    .then((preparation) => takePreparation(garden, preparation))
+    // Without a worker it is worked out here.
+    .catch(() => show(garden))
+    .finally(() => {
+      isPreparing = false;
+      follow();
+    });
+}
+
+function show(garden: Garden): void {
+  useStore.setState({ garden, site: siteFor(garden), isBehind: false });
+}
+
+gardenStore().subscribe(follow);
+// Up before it is needed, and there where the network ends.
+whenIdle(() => deriver().start());
+
+/** The garden and its place as everything on the screen shows them: always of one moment. */
+export function useReckoned(): Reckoned {
+  return useStore();
+}

@@ -1,0 +1,1 @@
+export { localWording, type LocalWording } from "./localWording";
