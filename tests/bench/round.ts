@@ -18,7 +18,7 @@ const CROPS = ["spinach", "lettuce", "kale", "radish", "chard", "mache", "turnip
 const BED_M = 8;
 
 /** Sixty beds, in the open and under covers, with four hundred plantings of eight crops. */
-function largeGarden(): Garden {
+export function largeGarden(): Garden {
   const read = readGardenFile(readFileSync("data/demo/tarnholt-commons.json", "utf8"));
   if (!read.ok) throw new Error("the demo garden cannot be read");
   const demo = fromGardenFile(read.file);

@@ -64,3 +64,12 @@ test("of a map of entities only the changed one is new", () => {
   expect(keepEqual(before, structuredClone(before))).toBe(before);
   expect(keepEqual(before, new Map([...before].reverse()))).not.toBe(before);
 });
+
+test("what has an id keeps its identity also where others before it are gone or new", () => {
+  const before = ["a", "b", "c"].map((id) => ({ id, words: [id] }));
+  const now = structuredClone([{ id: "new", words: [] as string[] }, ...before.slice(1)]);
+  const kept = keepEqual(before, now);
+  expect(kept.slice(1)).toEqual([before[1], before[2]]);
+  expect(kept[1]).toBe(before[1]);
+  expect(kept[2]).toBe(before[2]);
+});

@@ -18,9 +18,14 @@ export function keepEqual<T>(before: unknown, now: T): T {
   return (same ? before : Object.fromEntries(entries)) as T;
 }
 
+/** What has an id is found by it, as one that was taken out moves all that follow; the rest by place. */
 function keptArray(before: object, now: readonly unknown[]): readonly unknown[] {
   if (!Array.isArray(before)) return now;
-  const kept = now.map((value, index) => keepEqual(before[index], value));
+  const byId = new Map((before as unknown[]).map((value) => [idOf(value), value]));
+  const kept = now.map((value, index) => {
+    const id = idOf(value);
+    return keepEqual(id === undefined ? before[index] : byId.get(id), value);
+  });
   const same =
     kept.length === before.length && kept.every((value, index) => Object.is(value, before[index]));
   return same ? before : kept;
@@ -39,6 +44,11 @@ function keptMap(
       ([key, value], index) => key === orderBefore[index] && Object.is(value, before.get(key)),
     );
   return same ? before : kept;
+}
+
+function idOf(value: unknown): string | undefined {
+  const { id } = (isObject(value) ? value : {}) as { id?: unknown };
+  return typeof id === "string" ? id : undefined;
 }
 
 function isObject(value: unknown): value is object {
