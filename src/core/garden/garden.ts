@@ -1,4 +1,5 @@
 import type { WeatherRecord } from "../climate";
+import { derive } from "../derive";
 import type { Plot } from "../layout";
 import { LEVEL_HORIZON, type Horizon } from "../sky";
 import {
@@ -283,12 +284,16 @@ const naturalOrder = new Intl.Collator("en", { numeric: true });
  * The beds in their usual order: in the open, then under covers of their own, then by shelter; by
  * name within, with Bed 2 before Bed 10.
  */
-export function bedsInOrder(garden: Pick<Garden, "beds" | "shelters">): Bed[] {
+export function bedsInOrder({ beds, shelters }: Pick<Garden, "beds" | "shelters">): readonly Bed[] {
+  return derive([beds, shelters], bedsSorted);
+}
+
+function bedsSorted(beds: Garden["beds"], shelters: Garden["shelters"]): readonly Bed[] {
   const group = (bed: Bed) =>
     bed.shelterId === null
       ? `${bed.covers.length > 0 ? 1 : 0}${bed.covers.join("+")}`
-      : `2${garden.shelters.get(bed.shelterId)?.name ?? ""}`;
-  return [...garden.beds.values()].sort(
+      : `2${shelters.get(bed.shelterId)?.name ?? ""}`;
+  return [...beds.values()].sort(
     (a, b) =>
       naturalOrder.compare(group(a), group(b)) ||
       naturalOrder.compare(a.name, b.name) ||

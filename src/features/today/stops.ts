@@ -20,10 +20,20 @@ export interface Walk {
 
 /** Puts a day's tasks into the stops of the walk. */
 export function walkOf(garden: Garden, tasks: readonly Task[]): Walk {
-  const tonight = tasks.filter(isForTonight);
-  const rest = tasks.filter((task) => !isForTonight(task));
+  const tonight: Task[] = [];
   const first = new Map<string, Stop>();
-  for (const task of rest.filter(({ bedId }) => bedId === null)) {
+  const byBed = new Map<string, Task[]>();
+  for (const task of tasks) {
+    if (isForTonight(task)) {
+      tonight.push(task);
+      continue;
+    }
+    if (task.bedId !== null) {
+      const there = byBed.get(task.bedId);
+      if (there) there.push(task);
+      else byBed.set(task.bedId, [task]);
+      continue;
+    }
     const stop = first.get(task.place) ?? {
       key: task.place,
       name: task.place,
@@ -34,8 +44,8 @@ export function walkOf(garden: Garden, tasks: readonly Task[]): Walk {
     first.set(task.place, stop);
   }
   const beds = bedsAsWalked(garden).flatMap((bed): Stop[] => {
-    const there = rest.filter(({ bedId }) => bedId === bed.id);
-    if (there.length === 0) return [];
+    const there = byBed.get(bed.id);
+    if (!there) return [];
     const within = garden.shelters.get(bed.shelterId ?? "")?.name ?? null;
     return [{ key: bed.id, name: bed.name, within, tasks: there }];
   });
