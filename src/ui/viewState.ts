@@ -30,8 +30,17 @@ export interface Message {
   ways: readonly WayOut[];
 }
 
+/** What of the log is shown: the dates as ISO, empty where nothing is said. */
+export interface LogFilter {
+  text: string;
+  kind: string;
+  from: string;
+  until: string;
+}
+export const NO_FILTER: LogFilter = { text: "", kind: "", from: "", until: "" };
+
 /** What is being looked at: nothing of this is part of the garden. */
-interface ViewState {
+export interface ViewState {
   /** The lantern's date; null is today, whichever day that is. */
   dateInView: DayNumber | null;
   selectedPlantingId: string | null;
@@ -48,6 +57,13 @@ interface ViewState {
   openingFrom: string | null;
   /** The tray that is looked at. */
   selectedTrayId: string | null;
+  /** The crop that is read about; null for the first. */
+  cropId: string | null;
+  /** What the strands of the plan stand under. */
+  planGrouping: "bed" | "crop";
+  /** The covers that are looked at; null for the most covered. */
+  coversKey: string | null;
+  logFilter: LogFilter;
   /** The list of what can still be sown today. */
   sowingToday: boolean;
   wish: WishStart | null;
@@ -72,6 +88,10 @@ export const useView = create<ViewState>(() => ({
   selectedBedId: null,
   bedSection: "standing",
   openingFrom: null,
+  cropId: null,
+  planGrouping: "bed",
+  coversKey: null,
+  logFilter: NO_FILTER,
   sowingToday: false,
   wish: null,
   logging: null,

@@ -7,13 +7,17 @@ import { CROP_GROUPS, type Crop } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { CropPage } from "./CropPage";
 import type { SectionProps } from "@/ui/section";
+import { setView, useView } from "@/ui/viewState";
+
+/** What is read about first. */
+const FIRST_CROP = "spinach";
 
 /** The library to leaf through, and a page for each crop; the grower's own among them. */
 export default function CropsSection(props: SectionProps) {
   const { garden } = props;
   const crops = cropsOf(garden);
   const [typed, setTyped] = useState("");
-  const [cropId, setCropId] = useState("spinach");
+  const cropId = useView((state) => state.cropId) ?? FIRST_CROP;
   const groups = useMemo(() => groupsOf(crops, typed), [crops, typed]);
   const crop = crops.get(cropId) ?? crops.values().next().value;
   const found = groups.reduce((sum, group) => sum + group.crops.length, 0);
@@ -55,7 +59,7 @@ export default function CropsSection(props: SectionProps) {
                     <Box
                       component="button"
                       type="button"
-                      onClick={() => setCropId(one.id)}
+                      onClick={() => setView({ cropId: one.id })}
                       aria-current={one.id === crop?.id ? "true" : undefined}
                       sx={{
                         font: "inherit",
@@ -83,7 +87,9 @@ export default function CropsSection(props: SectionProps) {
           ))}
         </Box>
       </Box>
-      {crop && <CropPage key={crop.id} {...props} crop={crop} onCrop={setCropId} />}
+      {crop && (
+        <CropPage key={crop.id} {...props} crop={crop} onCrop={(id) => setView({ cropId: id })} />
+      )}
     </Box>
   );
 }

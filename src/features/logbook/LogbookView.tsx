@@ -11,7 +11,7 @@ import type { LogEntry } from "@/core/log";
 import { gardenStore, useToday, useGarden, whenNeeded } from "@/store";
 import { downloadText } from "@/ui/download";
 import { lazyPart } from "@/ui/frame";
-import { setView, tell, tellRefusal, useView } from "@/ui/viewState";
+import { setView, tell, tellRefusal, useView, type LogFilter } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { LogTable } from "./LogTable";
 import { PlanAgainstFact } from "./PlanAgainstFact";
@@ -27,10 +27,9 @@ export function LogbookView() {
   const today = useToday(garden);
   const dateInView = useView((state) => state.dateInView);
   const wording = useWording(garden.settings.units);
-  const [text, setText] = useState("");
-  const [kind, setKind] = useState("");
-  const [from, setFrom] = useState("");
-  const [until, setUntil] = useState("");
+  const filter = useView((state) => state.logFilter);
+  const { text, kind, from, until } = filter;
+  const setFilter = (some: Partial<LogFilter>) => setView({ logFilter: { ...filter, ...some } });
   const [editing, setEditing] = useState<LogEntry | null>(null);
   const all = useMemo(() => logRows(garden, wording), [garden, wording]);
   const kinds = useMemo(() => [...new Set(all.map((row) => row.kind))].sort(), [all]);
@@ -99,7 +98,7 @@ export function LogbookView() {
               size="small"
               label="Words"
               value={text}
-              onChange={(event) => setText(event.target.value)}
+              onChange={(event) => setFilter({ text: event.target.value })}
               placeholder="kale bed 3"
               sx={{ width: { xs: "100%", sm: 220 } }}
             />
@@ -108,7 +107,7 @@ export function LogbookView() {
               size="small"
               label="Kind"
               value={kinds.includes(kind) ? kind : ""}
-              onChange={(event) => setKind(event.target.value)}
+              onChange={(event) => setFilter({ kind: event.target.value })}
               slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
               sx={{ width: 170 }}
             >
@@ -119,8 +118,8 @@ export function LogbookView() {
                 </MenuItem>
               ))}
             </TextField>
-            <DayField label="From" value={from} onChange={setFrom} />
-            <DayField label="Until" value={until} onChange={setUntil} />
+            <DayField label="From" value={from} onChange={(day) => setFilter({ from: day })} />
+            <DayField label="Until" value={until} onChange={(day) => setFilter({ until: day })} />
             <Box sx={{ fontSize: 15, color: "var(--ash-text)" }} aria-live="polite">
               {countWords(rows.length, all.length)}
               {picked.grams > 0 && `; ${wording.weightG(picked.grams)} picked`}

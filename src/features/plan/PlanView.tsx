@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { useReckoned } from "@/derive";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useMemo } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
 import { plantingState, successionMoves } from "@/core/plantings";
@@ -18,7 +18,7 @@ import { PlanHeading } from "./PlanHeading";
 import { StrandChart } from "./strands/StrandChart";
 import { StrandKey } from "./strands/StrandKey";
 import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strands/strandLayout";
-import { draggedItems, livingWithin, useStrands, type Grouping } from "./strands/useStrands";
+import { draggedItems, livingWithin, useStrands } from "./strands/useStrands";
 
 const SowTodayDialog = lazyPart(() => import("./SowTodayDialog"));
 const WishDialog = lazyPart(() => import("./wish/WishDialog"));
@@ -59,7 +59,7 @@ export function PlanView() {
 }
 
 function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: DayNumber }) {
-  const [grouping, setGrouping] = useState<Grouping>("bed");
+  const grouping = useView((state) => state.planGrouping);
   const selectedId = useView((state) => state.selectedPlantingId);
   const dragged = useView((state) => state.dragged);
   const wording = useWording(garden.settings.units);
@@ -93,7 +93,11 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
         "@media print": { height: "auto", display: "block" },
       }}
     >
-      <PlanHeading grouping={grouping} onGrouping={setGrouping} school={garden.settings.school} />
+      <PlanHeading
+        grouping={grouping}
+        onGrouping={(planGrouping) => setView({ planGrouping })}
+        school={garden.settings.school}
+      />
       {groups.length === 0 && (
         <Box sx={{ px: 2, color: "var(--ash-text)" }}>
           Nothing is planned in this season. Move the lantern below, or say what you want.

@@ -26,6 +26,7 @@ import {
   lazyPart,
 } from "@/ui/frame/index";
 import { SeasonRibbon } from "@/ui/ribbon/index";
+import { openAddress, useAddress } from "@/ui/address";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { isSample, loadDemoGarden, Waiting } from "@/features/gardenFile";
@@ -67,7 +68,7 @@ const closeImport = () => setView({ importing: null });
 export function Shell({ children }: { children: ReactNode }) {
   const [open, setOpen] = useState(false);
   useEffect(() => {
-    void openGarden().then(() => setOpen(true));
+    void Promise.all([openGarden(), openAddress()]).then(() => setOpen(true));
   }, []);
   const status = useGarden((state) => state.status);
   const pathname = usePathname();
@@ -120,6 +121,7 @@ function OpenShell({ children }: { children: ReactNode }) {
   useShortcuts(today);
   useOutlook(garden, today);
   useWarmUp(HREFS);
+  useAddress();
   useEffect(keepFocus, []);
 
   const welcome = isEmptyGarden(garden) && !started;

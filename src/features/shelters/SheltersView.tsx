@@ -12,7 +12,7 @@ import { coverPiecesOf, piecesInShed } from "@/core/frostNight";
 import { coverWords } from "@/core/shelter";
 import { useToday } from "@/store";
 import { lazyPart } from "@/ui/frame";
-import { useView } from "@/ui/viewState";
+import { setView, useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { ShelterSheet } from "./ShelterSheet";
 import { coveredBeds, placeWords } from "./stacks";
@@ -74,7 +74,8 @@ const STOCK = "stock";
 function Sheltered({ garden, site, day, wording }: Props) {
   const today = useToday(garden);
   const groups = coveredBeds(garden);
-  const [chosen, setChosen] = useState<string | null>(null);
+  const chosen = useView((state) => state.coversKey);
+  const setChosen = (coversKey: string) => setView({ coversKey });
   const [building, setBuilding] = useState<{ shelter: Shelter | null } | null>(null);
   // The most covered first: there is most to see.
   const [most] = [...groups].sort((a, b) => b.covers.length - a.covers.length);

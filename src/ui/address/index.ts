@@ -1,0 +1,1 @@
+export { openAddress, useAddress } from "./useAddress";
