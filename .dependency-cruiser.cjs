@@ -116,6 +116,11 @@ module.exports = {
       ...onlyThroughIndex("core"),
       name: "core-from-outside-through-its-index",
       from: { path: "^(src|tests|scripts)/", pathNot: ["^src/core/"] },
+      // What tests share is no part of the program.
+      to: {
+        path: "^src/core/[^/]+/.+",
+        pathNot: ["^src/core/[^/]+/index\\.tsx?$", "\\.testdata\\.ts$"],
+      },
     },
     {
       ...onlyThroughIndex("features"),

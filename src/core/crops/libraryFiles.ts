@@ -1,3 +1,4 @@
+// Written by `npm run crops` from the files of data/crops: not to be changed by hand.
 import arugula from "@data/crops/arugula.json";
 import arugulaWild from "@data/crops/arugula-wild.json";
 import barleyShoots from "@data/crops/barley-shoots.json";
@@ -88,7 +89,7 @@ import winterSquash from "@data/crops/winter-squash.json";
 import witloof from "@data/crops/witloof.json";
 import type { Crop } from "./schema";
 
-/** The files of the library, one crop each. The data test refuses a file that is not listed here. */
+/** The files of the library, one crop each. */
 export const libraryFiles = [
   arugula,
   arugulaWild,

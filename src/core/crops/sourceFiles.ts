@@ -1,3 +1,4 @@
+// Written by `npm run crops` from the files of data/crops: not to be changed by hand.
 import arugula from "@data/crops/sources/arugula.json";
 import arugulaWild from "@data/crops/sources/arugula-wild.json";
 import barleyShoots from "@data/crops/sources/barley-shoots.json";
