@@ -47,7 +47,13 @@ process.exit(counts.failed > 0 ? 1 : 0);
 async function readingChecks() {
   await check("format", "prettier", ["--check", ".", "--log-level", "warn"]);
   await check("lint", "eslint", ["."]);
-  await check("layers", "depcruise", ["--config", ".dependency-cruiser.cjs", "src", "tests", "scripts"]);
+  await check("layers", "depcruise", [
+    "--config",
+    ".dependency-cruiser.cjs",
+    "src",
+    "tests",
+    "scripts",
+  ]);
   await check("unused code", "knip", []);
   await check("made-up stations", "tsx", ["scripts/writeStations.ts", "--check"]);
   await check("lists of crops", "tsx", ["scripts/writeCropLists.ts", "--check"]);

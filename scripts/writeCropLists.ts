@@ -4,7 +4,8 @@ import { readFileSync, readdirSync, writeFileSync } from "node:fs";
 import { format } from "prettier";
 
 const CROPS = "data/crops";
-const NOTE = "// Written by `npm run crops` from the files of data/crops: not to be changed by hand.";
+const NOTE =
+  "// Written by `npm run crops` from the files of data/crops: not to be changed by hand.";
 
 /** "arugula-wild" as a name in code. */
 const camel = (id: string) => id.replace(/-(\w)/g, (_all, letter: string) => letter.toUpperCase());

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { keepEqual } from "@/core/derive";
 import { deriver } from "./deriver";
 import {
@@ -32,13 +32,14 @@ const asking = new Map<QuestionName, Asking>();
  * from the worker, and what is equal in it keeps its identity. The first one, before the worker is up,
  * is worked out at once.
  *
- * @returns null until there is a first answer; `isLate` while a newer one is on its way
+ * @returns the answer, null until there is a first; what it is the answer to, to be told with it; and
+ *          `isLate` while a newer one is on its way
  */
 export function useAnswer<Q extends QuestionName>(
   name: Q,
   args: ArgumentsOf<Q>,
   { garden, site }: GardenAtSite,
-): { value: AnswerTo<Q> | null; isLate: boolean } {
+): { value: AnswerTo<Q> | null; asked: ArgumentsOf<Q>; isLate: boolean } {
   const key = JSON.stringify(args);
   const [answered, setAnswered] = useState<Answered<Q> | null>(() => {
     const known = last.get(name) as Answered<Q> | undefined;
@@ -65,7 +66,11 @@ export function useAnswer<Q extends QuestionName>(
       isWanted = false;
     };
   }, [name, key, garden, site, isLate]);
-  return { value: answered?.value ?? null, isLate };
+  const asked = useMemo(
+    () => JSON.parse(answered?.key ?? key) as ArgumentsOf<Q>,
+    [answered?.key, key],
+  );
+  return { value: answered?.value ?? null, asked, isLate };
 }
 
 function keepAnswer<Q extends QuestionName>(

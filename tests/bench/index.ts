@@ -5,6 +5,7 @@ import { benchLibrary, benchSowToday } from "./crops";
 import { benchFirstView } from "./firstView";
 import { benchRound, benchToday } from "./round";
 import { benchShelter, benchTonight } from "./shelter";
+import { benchLogbook, benchTabs } from "./tabs";
 import { benchGenerator, benchRecords, benchSkyline } from "./weather";
 
 benchEverySowing();
@@ -20,4 +21,6 @@ benchTonight();
 benchRound();
 await benchBedMap();
 await benchToday();
+await benchTabs();
+await benchLogbook();
 await benchFirstView();

@@ -65,7 +65,7 @@ test.describe("on a phone, in feet and inches", () => {
     await edit.getByLabel("Begins at (ft)").fill("5");
     await edit.getByLabel("Length (ft)").fill("5");
     await edit.getByRole("button", { name: "Keep" }).tap();
-    await expect(page.getByRole("dialog", { name: "Spinach" })).toBeHidden();
+    await expect(page.getByRole("dialog", { name: "Spinach", exact: true })).toBeHidden();
     await page.getByRole("button", { name: "Edit…" }).tap();
     await page.getByRole("dialog").last().getByLabel("Length (ft)").fill("5.5");
     await page.getByRole("dialog").last().getByRole("button", { name: "Keep" }).tap();

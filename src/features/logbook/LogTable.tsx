@@ -7,7 +7,9 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import { useState } from "react";
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { useEffect, useLayoutEffect, useRef, useState } from "react";
+import { flushSync } from "react-dom";
 import type { DayNumber } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
 import type { LocalWording } from "@/ui/wording";
@@ -17,72 +19,132 @@ interface Props {
   rows: readonly LogRow[];
   wording: LocalWording;
   today: DayNumber;
+  /** What scrolls around the table; null until it is there. */
+  scroller: HTMLElement | null;
   onEdit: (entry: LogEntry) => void;
   onRemove: (row: LogRow) => void;
 }
 
-const SHOWN_AT_ONCE = 100;
+/** A row's height before it is measured, and rows drawn beyond the screen. */
+const USUAL_ROW_PX = 48;
+const OVERSCAN = 12;
 const CELL = { fontSize: 15, py: 0.75, px: 1, borderColor: "var(--line)" } as const;
 /** On a phone a row stands as a small block instead of running out of the screen. */
 const NARROW = { display: { xs: "block", sm: "table-cell" }, border: { xs: 0, sm: undefined } };
 
-/** The entries, the latest first. */
-export function LogTable({ rows, wording, today, onEdit, onRemove }: Props) {
-  const [shown, setShown] = useState(SHOWN_AT_ONCE);
+/** The entries, the latest first; of thousands only those are drawn that are on the screen. */
+export function LogTable({ rows, wording, today, scroller, onEdit, onRemove }: Props) {
+  const table = useRef<HTMLTableElement>(null);
+  const [offsetPx, setOffsetPx] = useState(0);
+  // What stands over the table is as high as the words in it.
+  useLayoutEffect(() => {
+    const own = table.current;
+    if (!own || !scroller) return;
+    const top = own.getBoundingClientRect().top - scroller.getBoundingClientRect().top;
+    setOffsetPx(top + scroller.scrollTop);
+  }, [scroller, rows.length]);
+  const printing = usePrinting();
+  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by a compiler
+  const virtualizer = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller,
+    estimateSize: () => USUAL_ROW_PX,
+    getItemKey: (index) => rows[index]?.key ?? index,
+    overscan: OVERSCAN,
+    scrollMargin: offsetPx,
+  });
   if (rows.length === 0) {
     return <Box sx={{ mt: 2, fontSize: 16 }}>No entry has all of this.</Box>;
   }
+  const drawn = virtualizer.getVirtualItems();
+  const shown = printing ? rows.map((row, index) => ({ index, key: row.key })) : drawn;
+  const before = (drawn[0]?.start ?? offsetPx) - offsetPx;
+  const after = virtualizer.getTotalSize() - ((drawn.at(-1)?.end ?? offsetPx) - offsetPx);
   return (
-    <>
-      <Table
-        size="small"
-        aria-label="Entries"
-        sx={{ mt: 1.5, display: { xs: "block", sm: "table" } }}
-      >
-        <TableHead sx={{ display: { xs: "none", sm: "table-header-group" } }}>
-          <TableRow>
-            {["Day", "What", "Crop", "Where", "How much", "Note"].map((title) => (
-              <TableCell key={title} sx={{ ...CELL, fontWeight: 700 }}>
-                {title}
-              </TableCell>
-            ))}
-            <TableCell component="td" sx={CELL} />
-          </TableRow>
-        </TableHead>
-        <TableBody sx={{ display: { xs: "block", sm: "table-row-group" } }}>
-          {rows.slice(0, shown).map((row) => (
-            <EntryRow
-              key={row.key}
-              row={row}
-              wording={wording}
-              today={today}
-              onEdit={onEdit}
-              onRemove={onRemove}
-            />
+    <Table
+      ref={table}
+      size="small"
+      aria-label="Entries"
+      aria-rowcount={rows.length + 1}
+      sx={{ mt: 1.5, display: { xs: "block", sm: "table" } }}
+    >
+      <TableHead sx={{ display: { xs: "none", sm: "table-header-group" } }}>
+        <TableRow aria-rowindex={1}>
+          {["Day", "What", "Crop", "Where", "How much", "Note"].map((title) => (
+            <TableCell key={title} sx={{ ...CELL, fontWeight: 700 }}>
+              {title}
+            </TableCell>
           ))}
-        </TableBody>
-      </Table>
-      {rows.length > shown && (
-        <Button color="inherit" onClick={() => setShown(shown + SHOWN_AT_ONCE)} sx={{ mt: 1 }}>
-          {Math.min(SHOWN_AT_ONCE, rows.length - shown)} more
-        </Button>
-      )}
-    </>
+          <TableCell component="td" sx={CELL} />
+        </TableRow>
+      </TableHead>
+      <TableBody sx={{ display: { xs: "block", sm: "table-row-group" } }}>
+        {!printing && <Space heightPx={before} />}
+        {shown.map(({ index, key }) => {
+          const row = rows[index];
+          return (
+            row && (
+              <EntryRow
+                key={key}
+                {...{ row, index, wording, today, onEdit, onRemove }}
+                measure={virtualizer.measureElement}
+              />
+            )
+          );
+        })}
+        {!printing && <Space heightPx={after} />}
+      </TableBody>
+    </Table>
   );
 }
 
-function EntryRow({
-  row,
-  wording,
-  today,
-  onEdit,
-  onRemove,
-}: Omit<Props, "rows"> & { row: LogRow }) {
+/** Whether the page is being printed: paper has room for all of it. */
+function usePrinting(): boolean {
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    const set = (on: boolean) => () => flushSync(() => setPrinting(on));
+    const [onBefore, onAfter] = [set(true), set(false)];
+    window.addEventListener("beforeprint", onBefore);
+    window.addEventListener("afterprint", onAfter);
+    return () => {
+      window.removeEventListener("beforeprint", onBefore);
+      window.removeEventListener("afterprint", onAfter);
+    };
+  }, []);
+  return printing;
+}
+
+/** Stands for the rows that are not drawn. */
+function Space({ heightPx }: { heightPx: number }) {
+  if (heightPx <= 0) return null;
+  return (
+    <Box component="tr" aria-hidden sx={{ display: { xs: "block", sm: "table-row" } }}>
+      <Box
+        component="td"
+        colSpan={7}
+        style={{ height: heightPx }}
+        sx={{ p: 0, border: 0, display: { xs: "block", sm: "table-cell" } }}
+      />
+    </Box>
+  );
+}
+
+interface RowProps extends Omit<Props, "rows" | "scroller"> {
+  row: LogRow;
+  /** Its place among all, from 0. */
+  index: number;
+  measure: (element: Element | null) => void;
+}
+
+function EntryRow({ row, index, wording, today, measure, onEdit, onRemove }: RowProps) {
   const { entry } = row;
   const name = `${row.kind} ${row.subject || row.place}, ${wording.shortDate(row.day)}`;
   const days = today - row.day;
   return (
     <TableRow
+      ref={measure}
+      data-index={index}
+      aria-rowindex={index + 2}
       sx={{
         display: { xs: "block", sm: "table-row" },
         borderBottom: { xs: "1px solid var(--line)", sm: 0 },

@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useMemo, useState } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { dayNumber, isIsoDate } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
 import { gardenStore, useToday, useGarden, whenNeeded } from "@/store";
@@ -30,18 +30,21 @@ export function LogbookView() {
   const filter = useView((state) => state.logFilter);
   const { text, kind, from, until } = filter;
   const setFilter = (some: Partial<LogFilter>) => setView({ logFilter: { ...filter, ...some } });
+  const [scroller, setScroller] = useState<HTMLElement | null>(null);
   const [editing, setEditing] = useState<LogEntry | null>(null);
   const all = useMemo(() => logRows(garden, wording), [garden, wording]);
   const kinds = useMemo(() => [...new Set(all.map((row) => row.kind))].sort(), [all]);
+  // Of thousands of entries all words are read: the field goes before the list.
+  const looked = useDeferredValue(text);
   const rows = useMemo(
     () =>
       filtered(all, {
-        text,
+        text: looked,
         kind,
         fromDay: isIsoDate(from) ? dayNumber(from) : null,
         untilDay: isIsoDate(until) ? dayNumber(until) : null,
       }),
-    [all, text, kind, from, until],
+    [all, looked, kind, from, until],
   );
   const picked = pickedIn(rows);
   const remove = async (row: LogRow) => {
@@ -59,6 +62,7 @@ export function LogbookView() {
   };
   return (
     <Box
+      ref={setScroller}
       sx={{ height: "100%", overflowY: "auto", px: { xs: 1.5, md: 2.75 }, pt: 1.75, pb: 4 }}
       tabIndex={0}
       role="region"
@@ -130,6 +134,7 @@ export function LogbookView() {
             rows={rows}
             wording={wording}
             today={today}
+            scroller={scroller}
             onEdit={setEditing}
             onRemove={(row) => void remove(row)}
           />

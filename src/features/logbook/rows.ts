@@ -1,21 +1,21 @@
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
-import type { LogEntry } from "@/core/log";
+import type { LogEntry, ThermometerDay } from "@/core/log";
 import { amountWords, kindWords, subjectOf } from "@/core/logbook";
 import type { LocalWording } from "@/ui/wording";
 
 /** A line of the logbook's table. */
 export interface LogRow {
-  key: string;
-  day: DayNumber;
-  kind: string;
-  subject: string;
-  place: string;
-  amount: string;
-  note: string;
+  readonly key: string;
+  readonly day: DayNumber;
+  readonly kind: string;
+  readonly subject: string;
+  readonly place: string;
+  readonly amount: string;
+  readonly note: string;
   /** Null for a night of a thermometer, which is kept with its shelter. */
-  entry: LogEntry | null;
-  thermometerDayId: string | null;
+  readonly entry: LogEntry | null;
+  readonly thermometerDayId: string | null;
 }
 
 /** What is looked for in the log. */
@@ -29,32 +29,64 @@ export interface LogFilter {
 
 /** Everything of the log, the latest first: entries, and the nights that thermometers were read. */
 export function logRows(garden: Garden, wording: LocalWording): LogRow[] {
-  const entries = [...garden.logEntries.values()].map((entry): LogRow => ({
-    key: entry.id,
-    day: dayNumber(entry.on),
-    kind: kindWords(entry.what),
-    ...subjectOf(garden, entry),
-    amount: amountWords(entry, wording),
-    note: entry.note,
-    entry,
-    thermometerDayId: null,
-  }));
-  const nights = [...garden.thermometerDays.values()].map((night): LogRow => {
-    const { under } = night;
-    const there = under.kind === "bed" ? garden.beds.get(under.id) : garden.shelters.get(under.id);
-    return {
-      key: `night-${night.id}`,
-      day: dayNumber(night.on),
-      kind: "Temperature",
-      subject: "",
-      place: there?.name ?? "",
-      amount: `lowest ${wording.temperature(night.insideMinC, 1)}, ${wording.temperature(night.outsideMinC, 1)} outside`,
-      note: "",
-      entry: null,
-      thermometerDayId: night.id,
-    };
-  });
-  return [...entries, ...nights].sort((a, b) => b.day - a.day || (a.key < b.key ? 1 : -1));
+  const rows: LogRow[] = [];
+  for (const entry of garden.logEntries.values()) rows.push(new EntryRow(garden, entry, wording));
+  for (const night of garden.thermometerDays.values()) rows.push(nightRow(garden, night, wording));
+  return rows.sort((a, b) => b.day - a.day || (a.key < b.key ? 1 : -1));
+}
+
+/** An entry as a row. Its words are made when they are asked for: of thousands few are on the screen. */
+class EntryRow implements LogRow {
+  readonly key: string;
+  readonly day: DayNumber;
+  readonly thermometerDayId = null;
+  private told: ReturnType<typeof subjectOf> | null = null;
+
+  constructor(
+    private readonly garden: Garden,
+    readonly entry: LogEntry,
+    private readonly wording: LocalWording,
+  ) {
+    this.key = entry.id;
+    this.day = dayNumber(entry.on);
+  }
+
+  get kind(): string {
+    return kindWords(this.entry.what);
+  }
+  get subject(): string {
+    return this.where.subject;
+  }
+  get place(): string {
+    return this.where.place;
+  }
+  get amount(): string {
+    return amountWords(this.entry, this.wording);
+  }
+  get note(): string {
+    return this.entry.note;
+  }
+
+  private get where() {
+    this.told ??= subjectOf(this.garden, this.entry);
+    return this.told;
+  }
+}
+
+function nightRow(garden: Garden, night: ThermometerDay, wording: LocalWording): LogRow {
+  const { under } = night;
+  const there = under.kind === "bed" ? garden.beds.get(under.id) : garden.shelters.get(under.id);
+  return {
+    key: `night-${night.id}`,
+    day: dayNumber(night.on),
+    kind: "Temperature",
+    subject: "",
+    place: there?.name ?? "",
+    amount: `lowest ${wording.temperature(night.insideMinC, 1)}, ${wording.temperature(night.outsideMinC, 1)} outside`,
+    note: "",
+    entry: null,
+    thermometerDayId: night.id,
+  };
 }
 
 /** The rows that a filter leaves. */
@@ -64,6 +96,7 @@ export function filtered(rows: readonly LogRow[], filter: LogFilter): LogRow[] {
     if (filter.kind !== "" && row.kind !== filter.kind) return false;
     if (filter.fromDay !== null && row.day < filter.fromDay) return false;
     if (filter.untilDay !== null && row.day > filter.untilDay) return false;
+    if (words.length === 0) return true;
     const text = `${row.kind} ${row.subject} ${row.place} ${row.amount} ${row.note}`.toLowerCase();
     return words.every((word) => text.includes(word));
   });

@@ -29,10 +29,11 @@ interface Props {
 const URGENT_DAYS = 7;
 
 /** Everything that can still be sown on the date in view, here; the urgent first in each group. */
-export default function SowTodayDialog({ garden, site, day, onClose }: Props) {
+export default function SowTodayDialog({ garden, site, day: wanted, onClose }: Props) {
   const wording = useWording(garden.settings.units);
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
-  const { value: found } = useAnswer("sowable", { day }, { garden, site });
+  const { value: found, asked } = useAnswer("sowable", { day: wanted }, { garden, site });
+  const { day } = asked;
   const groups = [...CROP_GROUPS]
     .map(([id, title]) => ({
       title,

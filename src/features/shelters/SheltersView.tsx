@@ -80,14 +80,14 @@ function Sheltered({ garden, site, day, wording }: Props) {
   // The most covered first: there is most to see.
   const [most] = [...groups].sort((a, b) => b.covers.length - a.covers.length);
   const group = groups.find(({ key }) => key === chosen) ?? most;
-  const { value: night } = useAnswer("night", { day }, { garden, site });
+  const { value: night, asked } = useAnswer("night", { day }, { garden, site });
   if (!group) return null;
   return (
     <>
       {night && (
         <TonightLine
           tonight={night}
-          when={day === today ? "Tonight" : `The night after ${wording.date(day)}`}
+          when={asked.day === today ? "Tonight" : `The night after ${wording.date(asked.day)}`}
         />
       )}
       <Box
@@ -138,9 +138,7 @@ function Sheltered({ garden, site, day, wording }: Props) {
               onChange={group.shelter ? () => setBuilding({ shelter: group.shelter }) : undefined}
             />
           )}
-          {night && (
-            <TonightList garden={garden} site={site} day={day} tonight={night} wording={wording} />
-          )}
+          {night && <TonightList {...{ garden, site, wording }} day={asked.day} tonight={night} />}
         </Box>
         {building && (
           <ShelterDialog

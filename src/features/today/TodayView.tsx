@@ -62,13 +62,16 @@ interface Props {
   wording: LocalWording;
 }
 
-function Round({ garden, site, day, today, wording }: Props) {
+function Round({ garden, site, day: wanted, today, wording }: Props) {
   const [ordering, setOrdering] = useState(false);
   /** Ids of the tasks that are chosen, while several are; null otherwise. */
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
-  const canSettle = day <= today;
   // The rules are asked in the worker; what is settled goes from the screen at once.
-  const all = useAnswer("tasks", { day }, { garden, site }).value ?? NO_TASKS;
+  const { value, asked } = useAnswer("tasks", { day: wanted }, { garden, site });
+  const all = value ?? NO_TASKS;
+  // Another day stands over the tasks when they are that day's.
+  const { day } = asked;
+  const canSettle = day <= today;
   const { leaving, settleNow } = useSettling({ day, today, wording });
   const tasks = useMemo(
     () =>

@@ -71,14 +71,15 @@ interface WeekProps {
 }
 
 function Week({ garden, site, day, wording, controls, nothing, withReasons }: WeekProps) {
-  const { value } = useAnswer("tasksAhead", { day, days: DAYS_PER_WEEK }, { garden, site });
+  const week = { day, days: DAYS_PER_WEEK };
+  const { value, asked } = useAnswer("tasksAhead", week, { garden, site });
   const ahead = value ?? [];
   return (
     <PrintFrame title={TITLE} controls={controls(ahead.length === 0)}>
       {ahead.length === 0 ? (
         <Box sx={{ color: "var(--ash-text)" }}>{value ? nothing : "Working it out…"}</Box>
       ) : (
-        <SheetPage {...{ garden, ahead, withReasons, wording }} fromDay={day} />
+        <SheetPage {...{ garden, ahead, withReasons, wording }} fromDay={asked.day} />
       )}
     </PrintFrame>
   );
