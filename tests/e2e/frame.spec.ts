@@ -86,6 +86,28 @@ test("a change in one tab is seen in the other, and both can go on", async ({ co
   );
 });
 
+test("what is half typed stays when another tab changes the garden, and the rest follows", async ({
+  context,
+  page,
+}) => {
+  await openPlan(page);
+  await page.goto("/place");
+  await page.getByLabel("Name").fill("Upper meadow, half ty");
+  const other = await context.newPage();
+  await openPlan(other);
+  await other.goto("/place");
+  await other.getByLabel(/^Elevation/).fill("612");
+  await other.getByRole("button", { name: "Keep this place" }).click();
+  await expect(page.getByLabel(/^Elevation/)).toHaveValue("612");
+  await expect(page.getByLabel("Name")).toHaveValue("Upper meadow, half ty");
+  // A bed's form too, while its bed is moved on the map of the other.
+  await page.goto("/beds?bed=bed-1&part=lie");
+  await page.getByLabel("Name").fill("By the ga");
+  await other.getByRole("button", { name: /^Undo/ }).click();
+  await expect(other.getByLabel(/^Elevation/)).not.toHaveValue("612");
+  await expect(page.getByLabel("Name")).toHaveValue("By the ga");
+});
+
 test("the risk that is taken moves the frost date, and a setting that cannot be is refused", async ({
   page,
 }) => {

@@ -1,46 +1,28 @@
 "use client";
 
-import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
-import TextField from "@mui/material/TextField";
-import { useState, type FormEvent } from "react";
+import { z } from "zod";
 import { gardenStore } from "@/store/index";
+import { useFields, WordsField } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs";
+
+const NameSchema = z.object({ name: z.string().trim().min(1, "Give the garden a name.") });
 
 export default function RenameDialog({ name, onClose }: { name: string; onClose: () => void }) {
-  const [text, setText] = useState(name);
-  const [refusal, setRefusal] = useState("");
-  const save = async (event: FormEvent) => {
-    event.preventDefault();
-    const done = await gardenStore().dispatch("garden.rename", { name: text });
+  const { control, handleSubmit, refusal, refuse } = useFields(NameSchema, { name });
+  const keep = handleSubmit(async (fields) => {
+    const done = await gardenStore().dispatch("garden.rename", fields);
     if (done.ok) onClose();
-    else setRefusal(done.refusal);
-  };
+    else refuse(done.refusal);
+  });
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="xs">
-      <form onSubmit={(event) => void save(event)}>
-        <DialogTitle>Rename the garden</DialogTitle>
-        <DialogContent>
-          <TextField
-            autoFocus
-            fullWidth
-            margin="dense"
-            label="Name"
-            value={text}
-            error={refusal !== ""}
-            helperText={refusal}
-            onChange={(event) => setText(event.target.value)}
-          />
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained">
-            Rename
-          </Button>
-        </DialogActions>
-      </form>
-    </Dialog>
+    <FormDialog
+      title="Rename the garden"
+      refusal={refusal}
+      keepLabel="Rename"
+      onSubmit={() => void keep()}
+      onClose={onClose}
+    >
+      <WordsField control={control} name="name" autoFocus fullWidth label="Name" />
+    </FormDialog>
   );
 }

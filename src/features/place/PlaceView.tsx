@@ -9,6 +9,7 @@ import { useMemo, useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import type { Garden } from "@/core/garden";
 import { gardenStore, useToday, useGarden } from "@/store";
+import { KEPT } from "@/ui/forms";
 import { setView, tell, useView, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { PlaceForm } from "./PlaceForm";
@@ -19,8 +20,6 @@ import { fieldsOf, placeFrom } from "./placeFields";
 export function PlaceView() {
   const garden = useGarden((state) => state.garden);
   const section = useView((state) => state.placeSection);
-  // The skyline is drawn on the right: drawing it must not start the form anew.
-  const { horizon: _drawn, ...formed } = garden.place ?? {};
   return (
     <Box sx={{ height: "100%", overflowY: "auto", px: { xs: 2, md: 2.75 }, pt: 1.75, pb: 3 }}>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center" }}>
@@ -29,12 +28,7 @@ export function PlaceView() {
         </Typography>
         {garden.place && <SectionSwitch section={section} />}
       </Box>
-      {/* Undo and imports bring another place: the form starts anew from it. */}
-      <PlaceEditor
-        key={JSON.stringify([formed, garden.settings.units])}
-        garden={garden}
-        section={section}
-      />
+      <PlaceEditor key={garden.settings.units} garden={garden} section={section} />
     </Box>
   );
 }
@@ -65,14 +59,18 @@ function PlaceEditor({ garden, section }: { garden: Garden; section: SectionName
   const router = useRouter();
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
-  const form = useForm({ defaultValues: fieldsOf(garden.place, units) });
+  const kept = useMemo(() => fieldsOf(garden.place, units), [garden.place, units]);
+  // Undo, imports and other tabs bring another place: what nobody has touched follows, what is half
+  // typed stays.
+  const form = useForm({
+    defaultValues: kept,
+    values: kept,
+    resetOptions: { keepDirtyValues: true },
+  });
   const { control, formState } = form;
   const watched = useWatch({ control });
   const [asked, setAsked] = useState(false);
-  const fields = useMemo(
-    () => ({ ...fieldsOf(garden.place, units), ...watched }),
-    [garden.place, units, watched],
-  );
+  const fields = useMemo(() => ({ ...kept, ...watched }), [kept, watched]);
   const read = useMemo(() => placeFrom(fields, units, garden.place), [fields, units, garden.place]);
   const keep = async () => {
     setAsked(true);
@@ -80,6 +78,7 @@ function PlaceEditor({ garden, section }: { garden: Garden; section: SectionName
     const first = garden.place === null;
     const done = await gardenStore().dispatch("place.set", read.place);
     if (!done.ok) return tellRefusal(done);
+    form.reset(fieldsOf(read.place, units), KEPT);
     tell(`${read.place.name} is kept: every date follows it.`, "done", true);
     if (first && garden.beds.size === 0) router.push("/today");
   };

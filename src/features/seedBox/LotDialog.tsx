@@ -3,19 +3,15 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Checkbox from "@mui/material/Checkbox";
-import FormControlLabel from "@mui/material/FormControlLabel";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
 import { isoDate } from "@/core/calendar";
 import { cautionWords } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { germinationInterval, type SeedLot } from "@/core/seedBox";
 import { gardenStore } from "@/store/index";
-import { CropPicker, FormDialog, NumberInput } from "@/ui/inputs/index";
+import { CheckField, ChoiceField, DateField, NumberField, useFields, WordsField } from "@/ui/forms";
+import { CropPicker, FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
-import { lotFieldsOf, lotFrom, type LotFields } from "./lotFields";
+import { LotFieldsSchema, lotFieldsOf, lotFrom } from "./lotFields";
 import type { SectionProps } from "@/ui/section";
 
 interface Props extends SectionProps {
@@ -27,35 +23,31 @@ interface Props extends SectionProps {
 export default function LotDialog({ garden, today, lot, onClose }: Props) {
   const imperial = garden.settings.units === "imperial";
   const crops = cropsOf(garden);
-  const [fields, setFields] = useState(() => lotFieldsOf(lot, imperial, today));
-  const [refusal, setRefusal] = useState("");
-  const set = (some: Partial<LotFields>) => setFields({ ...fields, ...some });
-  const keep = async () => {
-    if (fields.cropId === "") return setRefusal("Choose the crop.");
+  const form = useFields(LotFieldsSchema, lotFieldsOf(lot, imperial, today));
+  const { control, refuse } = form;
+  const fields = form.watch();
+  const keep = form.handleSubmit(async (typed) => {
     const done = await gardenStore().dispatch("seedLot.set", {
-      lot: lotFrom(fields, lot, imperial, today),
+      lot: lotFrom(typed, lot, imperial, today),
       today: isoDate(today),
     });
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return refuse(done.refusal);
     onClose();
-    tell(`${crops.get(fields.cropId)?.name ?? "The seed"} is in the box.`, "done", true);
-  };
+    tell(`${crops.get(typed.cropId)?.name ?? "The seed"} is in the box.`, "done", true);
+  });
   const remove = async () => {
     if (!lot) return;
     const done = await gardenStore().dispatch("seedLot.remove", { id: lot.id });
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return refuse(done.refusal);
     onClose();
     tell("The seed is taken out of the box.", "done", true);
   };
-  const number = (name: "packedYear" | "amount" | "testSeeds" | "testSprouted", label: string) => (
-    <NumberInput label={label} value={fields[name]} onNumber={(value) => set({ [name]: value })} />
-  );
   const { testSeeds, testSprouted } = fields;
   const tested = testSeeds > 0 && testSprouted >= 0 && testSprouted <= testSeeds;
   return (
     <FormDialog
       title={lot ? "Seed" : "New seed"}
-      refusal={refusal}
+      refusal={form.formState.errors.cropId?.message ?? form.refusal}
       width="sm"
       more={
         lot && (
@@ -72,21 +64,21 @@ export default function LotDialog({ garden, today, lot, onClose }: Props) {
           crops={crops}
           cropId={fields.cropId}
           varietyId={fields.varietyId}
-          onChange={(cropId, varietyId) => set({ cropId, varietyId })}
+          onChange={(cropId, varietyId) => form.set({ cropId, varietyId })}
         />
       </Box>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
-        {number("packedYear", "Packed for year")}
-        {number("amount", "There is")}
-        <TextField
-          select
+        <NumberField control={control} name="packedYear" label="Packed for year" />
+        <NumberField control={control} name="amount" label="There is" />
+        <ChoiceField
+          control={control}
+          name="unit"
           label="Counted in"
-          value={fields.unit}
-          onChange={(event) => set({ unit: event.target.value as LotFields["unit"] })}
-        >
-          <MenuItem value={imperial ? "ounces" : "grams"}>{imperial ? "ounces" : "grams"}</MenuItem>
-          <MenuItem value="seeds">seeds or pieces</MenuItem>
-        </TextField>
+          choices={[
+            imperial ? { value: "ounces", words: "ounces" } : { value: "grams", words: "grams" },
+            { value: "seeds", words: "seeds or pieces" },
+          ]}
+        />
       </Box>
       <Box
         component="fieldset"
@@ -96,15 +88,9 @@ export default function LotDialog({ garden, today, lot, onClose }: Props) {
           Germination test, if one was made
         </Box>
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1.3fr", gap: 1.5 }}>
-          {number("testSeeds", "Seeds laid out")}
-          {number("testSprouted", "Sprouted")}
-          <TextField
-            label="Counted on"
-            type="date"
-            value={fields.testedOn}
-            onChange={(event) => set({ testedOn: event.target.value })}
-            slotProps={{ inputLabel: { shrink: true } }}
-          />
+          <NumberField control={control} name="testSeeds" label="Seeds laid out" />
+          <NumberField control={control} name="testSprouted" label="Sprouted" />
+          <DateField control={control} name="testedOn" label="Counted on" />
         </Box>
         <Box sx={{ mt: 1, fontSize: 14, color: "var(--ash-text)" }} aria-live="polite">
           {tested
@@ -112,22 +98,13 @@ export default function LotDialog({ garden, today, lot, onClose }: Props) {
             : "Lay 10, 20 or more seeds on damp paper, keep them warm, count after two weeks."}
         </Box>
       </Box>
-      <FormControlLabel
-        control={
-          <Checkbox
-            checked={fields.treated}
-            onChange={(event) => set({ treated: event.target.checked })}
-          />
-        }
+      <CheckField
+        control={control}
+        name="treated"
         label="Treated seed (coated against disease or insects)"
       />
       {fields.treated && <Alert severity="warning">{cautionWords("treated-seed")}</Alert>}
-      <TextField
-        label="Note"
-        multiline
-        value={fields.note}
-        onChange={(event) => set({ note: event.target.value })}
-      />
+      <WordsField control={control} name="note" label="Note" multiline />
     </FormDialog>
   );
 }

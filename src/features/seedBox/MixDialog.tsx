@@ -4,10 +4,12 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import Autocomplete from "@mui/material/Autocomplete";
-import { useState } from "react";
+import { Controller, useFieldArray } from "react-hook-form";
+import { z } from "zod";
 import { ingredients, type Mix } from "@/core/trays";
 import { gardenStore, newId } from "@/store/index";
-import { FormDialog, NumberInput } from "@/ui/inputs/index";
+import { amount, NumberField, useFields, WordsField } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 
 interface Props {
@@ -19,35 +21,49 @@ interface Props {
   onClose: () => void;
 }
 
+const MixFieldsSchema = z.object({
+  name: z.string().trim().min(1, "Give the mix a name."),
+  parts: z
+    .array(
+      z.object({
+        ingredient: z.string().trim().min(1, "Say what it is."),
+        parts: amount("Say how many parts."),
+      }),
+    )
+    .min(1, "A mix has at least one ingredient."),
+});
+
 const nameOf = (id: string) => ingredients.get(id)?.name ?? id;
 const idOf = (name: string) =>
   [...ingredients.values()].find((one) => one.name === name)?.id ?? name;
 
 /** A mix of one's own, in parts. */
 export default function MixDialog({ start, own, onKept, onClose }: Props) {
-  const [name, setName] = useState(own ? start.name : `${start.name}, ours`);
-  const [parts, setParts] = useState(start.parts);
-  const [refusal, setRefusal] = useState("");
-  const keep = async () => {
+  const form = useFields(MixFieldsSchema, {
+    name: own ? start.name : `${start.name}, ours`,
+    parts: start.parts,
+  });
+  const { control, refuse } = form;
+  const { fields: rows, append, remove: takeOut } = useFieldArray({ control, name: "parts" });
+  const keep = form.handleSubmit(async ({ name, parts }) => {
     const mix = { id: own ? start.id : newId("mix"), name, parts };
     const done = await gardenStore().dispatch("mix.set", mix);
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return refuse(done.refusal);
     onKept(mix.id);
     onClose();
     tell(`${name} is kept.`, "done", true);
-  };
+  });
   const remove = async () => {
     const done = await gardenStore().dispatch("mix.remove", { id: start.id });
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return refuse(done.refusal);
     onClose();
     tell(`${start.name} is removed.`, "done", true);
   };
-  const change = (at: number, some: Partial<Mix["parts"][number]>) =>
-    setParts(parts.map((part, index) => (index === at ? { ...part, ...some } : part)));
+  const parts = form.watch("parts");
   return (
     <FormDialog
       title={own ? start.name : "A mix of your own"}
-      refusal={refusal}
+      refusal={form.formState.errors.parts?.root?.message ?? form.refusal}
       width="sm"
       more={
         own && (
@@ -59,10 +75,10 @@ export default function MixDialog({ start, own, onKept, onClose }: Props) {
       onSubmit={() => void keep()}
       onClose={onClose}
     >
-      <TextField label="Name" value={name} onChange={(event) => setName(event.target.value)} />
-      {parts.map((part, at) => (
+      <WordsField control={control} name="name" label="Name" />
+      {rows.map((row, at) => (
         <Box
-          key={at}
+          key={row.id}
           sx={{
             display: "grid",
             gridTemplateColumns: "1fr 90px auto",
@@ -70,22 +86,31 @@ export default function MixDialog({ start, own, onKept, onClose }: Props) {
             alignItems: "center",
           }}
         >
-          <Autocomplete
-            freeSolo
-            options={[...ingredients.values()].map((one) => one.name)}
-            inputValue={nameOf(part.ingredient)}
-            onInputChange={(_event, typed) => change(at, { ingredient: idOf(typed) })}
-            renderInput={(params) => <TextField {...params} label={`Ingredient ${at + 1}`} />}
+          <Controller
+            control={control}
+            name={`parts.${at}.ingredient`}
+            render={({ field, fieldState }) => (
+              <Autocomplete
+                freeSolo
+                options={[...ingredients.values()].map((one) => one.name)}
+                inputValue={nameOf(field.value)}
+                onInputChange={(_event, typed) => field.onChange(idOf(typed))}
+                renderInput={(params) => (
+                  <TextField
+                    {...params}
+                    label={`Ingredient ${at + 1}`}
+                    error={fieldState.error !== undefined}
+                    helperText={fieldState.error?.message}
+                  />
+                )}
+              />
+            )}
           />
-          <NumberInput
-            label="Parts"
-            value={part.parts}
-            onNumber={(parts) => change(at, { parts })}
-          />
+          <NumberField control={control} name={`parts.${at}.parts`} label="Parts" />
           <Button
             color="inherit"
-            aria-label={`Take out ${nameOf(part.ingredient)}`}
-            onClick={() => setParts(parts.filter((_, index) => index !== at))}
+            aria-label={`Take out ${nameOf(parts[at]?.ingredient ?? "")}`}
+            onClick={() => takeOut(at)}
           >
             Take out
           </Button>
@@ -95,7 +120,7 @@ export default function MixDialog({ start, own, onKept, onClose }: Props) {
         color="inherit"
         variant="outlined"
         sx={{ justifySelf: "start" }}
-        onClick={() => setParts([...parts, { ingredient: "", parts: 1 }])}
+        onClick={() => append({ ingredient: "", parts: 1 })}
       >
         One more ingredient
       </Button>

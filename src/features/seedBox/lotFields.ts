@@ -1,21 +1,24 @@
+import { z } from "zod";
 import { isoDate, type DayNumber } from "@/core/calendar";
 import type { SeedLot } from "@/core/seedBox";
 import { ounces } from "@/core/wording";
+import { amount, maybeAmount } from "@/ui/forms";
 import { newId } from "@/store/index";
 
-/** A seed lot as its form holds it; empty numbers are NaN. */
-export interface LotFields {
-  cropId: string;
-  varietyId: string;
-  packedYear: number;
-  unit: "seeds" | "grams" | "ounces";
-  amount: number;
-  testSeeds: number;
-  testSprouted: number;
-  testedOn: string;
-  treated: boolean;
-  note: string;
-}
+/** A seed lot as its form holds it; numbers that are left out are NaN. */
+export const LotFieldsSchema = z.object({
+  cropId: z.string().min(1, "Choose the crop."),
+  varietyId: z.string(),
+  packedYear: amount("Give the year it was packed for, as on the packet."),
+  unit: z.enum(["seeds", "grams", "ounces"]),
+  amount: amount("Say how much there is."),
+  testSeeds: maybeAmount,
+  testSprouted: maybeAmount,
+  testedOn: z.string(),
+  treated: z.boolean(),
+  note: z.string(),
+});
+export type LotFields = z.infer<typeof LotFieldsSchema>;
 
 const GRAMS_PER_OUNCE = 1 / ounces(1);
 

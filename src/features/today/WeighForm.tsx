@@ -2,14 +2,13 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import TextField from "@mui/material/TextField";
-import { useState, type FormEvent } from "react";
+import { z } from "zod";
 import type { IsoDate } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
 import type { Units } from "@/core/wording";
 import { gardenStore } from "@/store";
 import { tell } from "@/ui/viewState";
-import { readTyped } from "@/ui/inputs";
+import { maybeAmount, NumberField, useFields } from "@/ui/forms";
 
 interface Props {
   entry: LogEntry;
@@ -19,27 +18,33 @@ interface Props {
 }
 
 const GRAMS_IN = { metric: 1000, imperial: 453.59237 } as const;
+/** One of the two must be there. */
+const WeighSchema = z
+  .object({ weight: maybeAmount, count: maybeAmount })
+  .refine(({ weight, count }) => !Number.isNaN(weight) || !Number.isNaN(count), {
+    path: ["weight"],
+    message: "Give a weight or a number.",
+  });
 const UNIT = { metric: "kg", imperial: "lb" } as const;
 
 /** The weight of what was picked with a tap, or how many. */
 export function WeighForm({ entry, name, units, today }: Props) {
-  const [weight, setWeight] = useState("");
-  const [count, setCount] = useState("");
-  const [problem, setProblem] = useState("");
-  const keep = async (event: FormEvent) => {
-    event.preventDefault();
+  const { control, handleSubmit, formState, refusal, refuse } = useFields(WeighSchema, {
+    weight: NaN,
+    count: NaN,
+  });
+  const keep = handleSubmit(async ({ weight, count }) => {
     if (entry.what.kind !== "harvested") return;
-    const grams = numberOf(weight, GRAMS_IN[units]);
-    const counted = numberOf(count, 1);
-    if (grams === null && counted === null) return setProblem("Give a weight or a number.");
-    const what = { ...entry.what, grams, count: counted === null ? entry.what.count : counted };
+    const grams = Number.isNaN(weight) ? null : weight * GRAMS_IN[units];
+    const what = { ...entry.what, grams, count: Number.isNaN(count) ? entry.what.count : count };
     const done = await gardenStore().dispatch("log.keep", {
       entries: [{ ...entry, what }],
       today,
     });
     if (done.ok) tell("The harvest is weighed.", "done", true);
-    else setProblem(done.refusal);
-  };
+    else refuse(done.refusal);
+  });
+  const problem = formState.errors.weight?.message ?? refusal;
   return (
     <Box
       component="form"
@@ -47,23 +52,20 @@ export function WeighForm({ entry, name, units, today }: Props) {
       onSubmit={(event) => void keep(event)}
       sx={{ display: "flex", gap: 1, mt: 0.75, alignItems: "flex-start" }}
     >
-      <TextField
+      <NumberField
+        control={control}
+        name="weight"
         size="small"
         label={UNIT[units]}
-        value={weight}
-        onChange={(event) => setWeight(event.target.value)}
-        error={problem !== ""}
-        helperText={problem}
-        slotProps={{
-          htmlInput: { inputMode: "decimal", "aria-label": `${UNIT[units]} of ${name}` },
-        }}
+        helperText={refusal || undefined}
+        slotProps={{ htmlInput: { "aria-label": `${UNIT[units]} of ${name}` } }}
         sx={{ width: problem === "" ? 90 : 180 }}
       />
-      <TextField
+      <NumberField
+        control={control}
+        name="count"
         size="small"
         label="pieces"
-        value={count}
-        onChange={(event) => setCount(event.target.value)}
         slotProps={{ htmlInput: { inputMode: "numeric", "aria-label": `Pieces of ${name}` } }}
         sx={{ width: 90 }}
       />
@@ -72,9 +74,4 @@ export function WeighForm({ entry, name, units, today }: Props) {
       </Button>
     </Box>
   );
-}
-
-/** A number as it is typed; null where nothing is. */
-function numberOf(text: string, times: number): number | null {
-  return text.trim() === "" ? null : readTyped(text) * times;
 }

@@ -1,12 +1,12 @@
 "use client";
 
-import { useState } from "react";
 import { gardenStore } from "@/store/index";
-import { FormDialog } from "@/ui/inputs/index";
+import { useFields } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs";
 import { setView, tell } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
 import { TrayFormFields } from "./TrayFormFields";
-import { nextTrayName, trayFieldsFor, trayFrom } from "./trayFields";
+import { nextTrayName, trayFieldsFor, TrayFieldsSchema, trayFrom } from "./trayFields";
 
 interface Props extends SectionProps {
   onClose: () => void;
@@ -15,19 +15,19 @@ interface Props extends SectionProps {
 /** A tray of any grid, put up empty. */
 export default function NewTrayDialog({ garden, today, onClose }: Props) {
   const { units } = garden.settings;
-  const [fields, setFields] = useState(() =>
+  const { control, handleSubmit, refusal, refuse } = useFields(
+    TrayFieldsSchema,
     trayFieldsFor(units, nextTrayName(garden.trays.values()), [...garden.stands.keys()][0] ?? ""),
   );
-  const [refusal, setRefusal] = useState("");
-  const keep = async () => {
+  const keep = handleSubmit(async (fields) => {
     const tray = trayFrom(fields, units, today);
-    if (typeof tray === "string") return setRefusal(tray);
+    if (typeof tray === "string") return refuse(tray);
     const done = await gardenStore().dispatch("tray.add", tray);
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return refuse(done.refusal);
     onClose();
     setView({ selectedTrayId: tray.id, selectedPlantingId: null });
     tell(`${tray.name} is put up.`, "done", true);
-  };
+  });
   return (
     <FormDialog
       title="New tray"
@@ -37,7 +37,7 @@ export default function NewTrayDialog({ garden, today, onClose }: Props) {
       onSubmit={() => void keep()}
       onClose={onClose}
     >
-      <TrayFormFields garden={garden} fields={fields} onFields={setFields} />
+      <TrayFormFields garden={garden} control={control} />
     </FormDialog>
   );
 }

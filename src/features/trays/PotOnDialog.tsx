@@ -1,18 +1,17 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
+import { z } from "zod";
 import { isoDate } from "@/core/calendar";
 import type { SowingState } from "@/core/propagation";
 import { freeCells, seedlingsIn, type Tray } from "@/core/trays";
 import { gardenStore, newId } from "@/store/index";
-import { FormDialog } from "@/ui/inputs/index";
+import { ChoiceField, useFields } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs";
 import { setView, tell } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
 import { TrayFormFields } from "./TrayFormFields";
-import { nextTrayName, trayFieldsFor, trayFrom } from "./trayFields";
+import { nextTrayName, trayFieldsFor, TrayFieldsSchema, trayFrom } from "./trayFields";
 
 interface Props extends SectionProps {
   tray: Tray;
@@ -21,6 +20,8 @@ interface Props extends SectionProps {
 }
 
 const NEW_TRAY = "new";
+const PotOnSchema = z.object({ how: z.enum(["together", "split"]), intoId: z.string() });
+type PotOnFields = z.infer<typeof PotOnSchema>;
 const LARGER = 3;
 
 /** Moves seedlings into larger cells, each cell's together or one plant to a cell. */
@@ -32,18 +33,25 @@ export default function PotOnDialog({ garden, tray, state, today, onClose }: Pro
   const others = [...garden.trays.values()].filter(
     (one) => one.id !== tray.id && freeCells(one).length > 0,
   );
-  const [how, setHow] = useState<"together" | "split">("together");
-  const [intoId, setIntoId] = useState(NEW_TRAY);
-  const [fields, setFields] = useState(() =>
+  const form = useFields<PotOnFields>(PotOnSchema, { how: "together", intoId: NEW_TRAY });
+  const trayForm = useFields(
+    TrayFieldsSchema,
     trayFieldsFor(units, nextTrayName(garden.trays.values()), [...garden.stands.keys()][0] ?? "", {
       cells,
       cellMl: Math.round(tray.cellMl * LARGER),
     }),
   );
-  const [refusal, setRefusal] = useState("");
-  const move = async () => {
-    const newTray = intoId === NEW_TRAY ? trayFrom(fields, units, today) : undefined;
-    if (typeof newTray === "string") return setRefusal(newTray);
+  const { how, intoId } = form.watch();
+  const { refuse } = form;
+  const move = form.handleSubmit(async () => {
+    if (intoId !== NEW_TRAY) return potOn(undefined);
+    await trayForm.handleSubmit(async (fields) => {
+      const newTray = trayFrom(fields, units, today);
+      if (typeof newTray === "string") return refuse(newTray);
+      await potOn(newTray);
+    })();
+  });
+  const potOn = async (newTray: Tray | undefined) => {
     const intoTrayId = newTray?.id ?? intoId;
     const done = await gardenStore().dispatch("tray.potOn", {
       trayId: tray.id,
@@ -54,7 +62,7 @@ export default function PotOnDialog({ garden, tray, state, today, onClose }: Pro
       how,
       newId: newId("sowing"),
     });
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return refuse(done.refusal);
     onClose();
     setView({ selectedTrayId: intoTrayId });
     tell(
@@ -67,37 +75,34 @@ export default function PotOnDialog({ garden, tray, state, today, onClose }: Pro
   return (
     <FormDialog
       title={`Pot on the ${crop.name.toLowerCase()}`}
-      refusal={refusal}
+      refusal={form.refusal}
       keepLabel="Moved"
       width="sm"
       onSubmit={() => void move()}
       onClose={onClose}
     >
-      <TextField
-        select
+      <ChoiceField
+        control={form.control}
+        name="how"
         label="How"
-        value={how}
-        onChange={(event) => setHow(event.target.value as "together" | "split")}
-      >
-        <MenuItem value="together">each cell as it is, into a larger one</MenuItem>
-        <MenuItem value="split">split: one plant to a cell</MenuItem>
-      </TextField>
-      <TextField
-        select
+        choices={[
+          { value: "together", words: "each cell as it is, into a larger one" },
+          { value: "split", words: "split: one plant to a cell" },
+        ]}
+      />
+      <ChoiceField
+        control={form.control}
+        name="intoId"
         label="Into"
-        value={intoId}
-        onChange={(event) => setIntoId(event.target.value)}
-      >
-        <MenuItem value={NEW_TRAY}>A new tray</MenuItem>
-        {others.map((one) => (
-          <MenuItem key={one.id} value={one.id}>
-            {one.name}: {freeCells(one).length} cells free
-          </MenuItem>
-        ))}
-      </TextField>
-      {intoId === NEW_TRAY && (
-        <TrayFormFields garden={garden} fields={fields} onFields={setFields} />
-      )}
+        choices={[
+          { value: NEW_TRAY, words: "A new tray" },
+          ...others.map((one) => ({
+            value: one.id,
+            words: `${one.name}: ${freeCells(one).length} cells free`,
+          })),
+        ]}
+      />
+      {intoId === NEW_TRAY && <TrayFormFields garden={garden} control={trayForm.control} />}
       <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>
         {needed} cells are needed; what finds no room stays where it is. Set leggy seedlings deeper,
         up to the seed leaves; not onions, and never over the heart of lettuce.

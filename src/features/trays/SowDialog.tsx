@@ -8,13 +8,14 @@ import { cropsOf } from "@/core/garden";
 import type { Raising } from "@/core/propagation";
 import { freeCells, type Tray } from "@/core/trays";
 import { gardenStore } from "@/store/index";
-import { FormDialog } from "@/ui/inputs/index";
+import { useFields } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs";
 import { setView, tell } from "@/ui/viewState";
 import { SowFormFields } from "./SowFormFields";
 import type { SectionProps } from "@/ui/section";
-import { sowingFrom, startingSowFields, type SowFields } from "./sowFields";
+import { SowFieldsSchema, sowingFrom, startingSowFields, type SowFields } from "./sowFields";
 import { TrayFormFields } from "./TrayFormFields";
-import { nextTrayName, trayFieldsFor, trayFrom } from "./trayFields";
+import { nextTrayName, trayFieldsFor, TrayFieldsSchema, trayFrom } from "./trayFields";
 
 interface Props extends SectionProps {
   /** The tray that is sown; without one it is chosen here. */
@@ -32,15 +33,17 @@ export default function SowDialog(props: Props) {
   const { units } = garden.settings;
   const roomy = [...garden.trays.values()].filter((tray) => freeCells(tray).length > 0);
   const [trayId, setTrayId] = useState(props.tray?.id ?? NEW_TRAY);
-  const [trayFields, setTrayFields] = useState(() =>
+  const trayForm = useFields(
+    TrayFieldsSchema,
     trayFieldsFor(units, nextTrayName(garden.trays.values()), [...garden.stands.keys()][0] ?? "", {
       cells: raising?.cells,
       cellMl: raising?.crop.tray?.cellMl,
     }),
   );
   const chosen = garden.trays.get(trayId);
-  const draft = chosen ?? trayFrom(trayFields, units, today);
-  const [fields, setFields] = useState<SowFields>(() =>
+  const draft = chosen ?? trayFrom(trayForm.watch(), units, today);
+  // What a sowing begins with is as the dialog opened: another tray does not change what was chosen.
+  const [start] = useState(() =>
     startingSowFields(
       typeof draft === "string" ? NO_TRAY : draft,
       raising,
@@ -49,6 +52,8 @@ export default function SowDialog(props: Props) {
       today,
     ),
   );
+  const form = useFields(SowFieldsSchema, start);
+  const fields = form.watch();
   const [refused, setRefused] = useState({ words: "", path: "" });
 
   const sow = async (some: Partial<SowFields> = {}, evenIfShort = false) => {
@@ -77,7 +82,7 @@ export default function SowDialog(props: Props) {
         color="inherit"
         size="small"
         onClick={() => {
-          setFields({ ...fields, cells: free, fromCell: 0 });
+          form.set({ cells: free, fromCell: 0 });
           void sow({ cells: free, fromCell: 0 });
         }}
       >
@@ -91,7 +96,7 @@ export default function SowDialog(props: Props) {
       wayOut={wayOut}
       keepLabel="Sown"
       width="sm"
-      onSubmit={() => void sow()}
+      onSubmit={() => void form.handleSubmit(() => sow())()}
       onClose={onClose}
     >
       {!props.tray && (
@@ -109,13 +114,8 @@ export default function SowDialog(props: Props) {
           ))}
         </TextField>
       )}
-      {!chosen && <TrayFormFields garden={garden} fields={trayFields} onFields={setTrayFields} />}
-      <SowFormFields
-        {...props}
-        tray={typeof draft === "string" ? null : draft}
-        fields={fields}
-        onFields={setFields}
-      />
+      {!chosen && <TrayFormFields garden={garden} control={trayForm.control} />}
+      <SowFormFields {...props} tray={typeof draft === "string" ? null : draft} form={form} />
     </FormDialog>
   );
 }

@@ -3,8 +3,6 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Checkbox from "@mui/material/Checkbox";
-import FormControlLabel from "@mui/material/FormControlLabel";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { dayNumber } from "@/core/calendar";
@@ -12,18 +10,20 @@ import { cautionWords, emergenceAt } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { cellName, freeCells, type Tray } from "@/core/trays";
 import { lotSprouting, seedsIn } from "@/core/seedBox";
-import { CropPicker, NumberInput } from "@/ui/inputs/index";
+import { CheckField, ChoiceField, DateField, NumberField, type useFields } from "@/ui/forms";
+import { CropPicker } from "@/ui/inputs";
 import type { SectionProps } from "@/ui/section";
 import { lotsFor, seedsPerCellFor, wholeRows, type SowFields } from "./sowFields";
 
 interface Props extends SectionProps {
   tray: Tray | null;
-  fields: SowFields;
-  onFields: (fields: SowFields) => void;
+  form: ReturnType<typeof useFields<SowFields>>;
 }
 
 /** What is sown, from which packet, into which cells, how thick. */
-export function SowFormFields({ garden, today, wording, tray, fields, onFields }: Props) {
+export function SowFormFields({ garden, today, wording, tray, form }: Props) {
+  const { control, set } = form;
+  const fields = form.watch();
   const crops = cropsOf(garden);
   const crop = crops.get(fields.cropId);
   const lots = crop ? lotsFor([...garden.seedLots.values()], crop, fields.varietyId, today) : [];
@@ -31,7 +31,6 @@ export function SowFormFields({ garden, today, wording, tray, fields, onFields }
   const plantings = [...garden.plantings.values()].filter(
     (planting) => planting.cropId === fields.cropId && planting.method === "transplant",
   );
-  const set = (some: Partial<SowFields>) => onFields({ ...fields, ...some });
   const setLot = (lotId: string) => {
     const chosen = lots.find(({ id }) => id === lotId);
     set({ lotId, ...(crop ? { seedsPerCell: seedsPerCellFor(crop, chosen, 1, today) } : {}) });
@@ -45,7 +44,7 @@ export function SowFormFields({ garden, today, wording, tray, fields, onFields }
     set({ cropId, varietyId, lotId: first?.id ?? "", plantingId: "", seedsPerCell });
   };
   const number = (name: "cells" | "seedsPerCell", label: string) => (
-    <NumberInput label={label} value={fields[name]} onNumber={(value) => set({ [name]: value })} />
+    <NumberField control={control} name={name} label={label} />
   );
   return (
     <>
@@ -71,21 +70,19 @@ export function SowFormFields({ garden, today, wording, tray, fields, onFields }
           ))}
           <MenuItem value="">Seed not in the box</MenuItem>
         </TextField>
-        <TextField
-          select
+        <ChoiceField
+          control={control}
+          name="plantingId"
           label="For"
-          value={fields.plantingId}
-          onChange={(event) => set({ plantingId: event.target.value })}
+          choices={[
+            { value: "", words: "No planting yet" },
+            ...plantings.map((planting) => ({
+              value: planting.id,
+              words: `${garden.beds.get(planting.bedId)?.name ?? ""}, planned for ${wording.date(dayNumber(planting.sowOn), today)}`,
+            })),
+          ]}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
-        >
-          <MenuItem value="">No planting yet</MenuItem>
-          {plantings.map((planting) => (
-            <MenuItem key={planting.id} value={planting.id}>
-              {garden.beds.get(planting.bedId)?.name ?? ""}, planned for{" "}
-              {wording.date(dayNumber(planting.sowOn), today)}
-            </MenuItem>
-          ))}
-        </TextField>
+        />
       </Box>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
         {number("cells", "Cells to sow")}
@@ -126,22 +123,8 @@ export function SowFormFields({ garden, today, wording, tray, fields, onFields }
         </Box>
       )}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center" }}>
-        <TextField
-          label="Sown on"
-          type="date"
-          value={fields.sownOn}
-          onChange={(event) => set({ sownOn: event.target.value })}
-          slotProps={{ inputLabel: { shrink: true } }}
-        />
-        <FormControlLabel
-          control={
-            <Checkbox
-              checked={fields.labelled}
-              onChange={(event) => set({ labelled: event.target.checked })}
-            />
-          }
-          label="has a label"
-        />
+        <DateField control={control} name="sownOn" label="Sown on" />
+        <CheckField control={control} name="labelled" label="has a label" />
       </Box>
       {crop && (
         <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>

@@ -1,24 +1,29 @@
+import { z } from "zod";
 import { isIsoDate, type DayNumber, isoDate } from "@/core/calendar";
 import { varietyOf, type Crop } from "@/core/crops";
 import type { CommandInput } from "@/core/commands";
 import type { Raising } from "@/core/propagation";
 import { cellCount, freeCells, type Tray } from "@/core/trays";
 import { isSpent, lotSprouting, seedsIn, type SeedLot } from "@/core/seedBox";
+import { amount } from "@/ui/forms";
 import { newId } from "@/store/index";
 
 /** A sowing into a tray as its form holds it. */
-export interface SowFields {
-  cropId: string;
-  varietyId: string;
-  plantingId: string;
-  lotId: string;
-  /** How many cells, from which on (0-based), and seeds in each; NaN while empty. */
-  cells: number;
-  fromCell: number;
-  seedsPerCell: number;
-  sownOn: string;
-  labelled: boolean;
-}
+export const SowFieldsSchema = z.object({
+  cropId: z.string().min(1, "Choose a crop."),
+  varietyId: z.string(),
+  plantingId: z.string(),
+  lotId: z.string(),
+  /** How many cells, from which on (0-based), and seeds in each. */
+  cells: amount("Say how many cells to sow.")
+    .int("Say how many cells to sow.")
+    .min(1, "Say how many cells to sow."),
+  fromCell: z.number(),
+  seedsPerCell: amount("Say how many seeds go into a cell."),
+  sownOn: z.string().refine(isIsoDate, "Give the day it is sown."),
+  labelled: z.boolean(),
+});
+export type SowFields = z.infer<typeof SowFieldsSchema>;
 
 export function startingSowFields(
   tray: Tray,

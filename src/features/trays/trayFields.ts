@@ -1,18 +1,28 @@
+import { z } from "zod";
 import { isoDate, type DayNumber } from "@/core/calendar";
 import { trayGrid, type Tray } from "@/core/trays";
 import { centimetres, cubicInches, inches, millilitres, type Units } from "@/core/wording";
+import { amount } from "@/ui/forms";
 import { newId } from "@/store/index";
 
-/** A tray as its form holds it, in the grower's units; fields that are empty are NaN. */
-export interface TrayFields {
-  name: string;
-  cells: number;
-  columns: number;
-  cellVolume: number;
-  length: number;
-  width: number;
-  standId: string;
-}
+/** A tray as its form holds it, in the grower's units. */
+export const TrayFieldsSchema = z
+  .object({
+    name: z.string().trim().min(1, "Give the tray a name."),
+    cells: amount("Say how many cells it has."),
+    columns: amount("Say how many stand in a row."),
+    cellVolume: amount("Say what a cell holds."),
+    length: amount("Say how long it is."),
+    width: amount("Say how wide it is."),
+    standId: z.string(),
+  })
+  .superRefine(({ cells, columns }, context) => {
+    const grid = trayGrid(cells, columns);
+    if (typeof grid === "string") {
+      context.addIssue({ code: "custom", path: ["columns"], message: grid });
+    }
+  });
+export type TrayFields = z.infer<typeof TrayFieldsSchema>;
 
 const USUAL = { cells: 72, columns: 12, cellMl: 40, lengthCm: 54, widthCm: 28 };
 const rounded = (value: number) => Math.round(value * 10) / 10;

@@ -2,17 +2,16 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
+import { useMemo } from "react";
 import { isoDate } from "@/core/calendar";
 import { plantsIn } from "@/core/plantings";
 import { feedingAmount, usualNitrogenGPerM2 } from "@/core/soil";
 import { gardenStore, newId } from "@/store/index";
 import { InspectorSection } from "@/ui/frame/index";
-import { SectionForm } from "@/ui/inputs/index";
+import { ChoiceField, useFields, WordsField } from "@/ui/forms";
+import { SectionForm } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
-import { feedFrom, FEED_KINDS, fieldsOf, usualFeedFields, type FeedFields } from "./feedFields";
+import { feedFieldsSchema, feedFrom, FEED_KINDS, fieldsOf, usualFeedFields } from "./feedFields";
 import { amountWords } from "./feedingWords";
 import type { BedSectionProps } from "../section";
 
@@ -23,49 +22,37 @@ export function FeedingForm({ garden, site, bed, day, wording }: BedSectionProps
     ({ growing }) => growing.crop.nutrientDemand,
   );
   const demand = (["heavy", "medium", "light"] as const).find((one) => demands.includes(one));
-  const [fields, setFields] = useState<FeedFields>(() =>
-    usualFeedFields(units, usualNitrogenGPerM2(demand ?? "medium")),
-  );
+  const schema = useMemo(() => feedFieldsSchema(units), [units]);
+  const form = useFields(schema, usualFeedFields(units, usualNitrogenGPerM2(demand ?? "medium")));
+  const { control } = form;
+  const fields = form.watch();
   const feed = feedFrom(fields, units);
   const areaM2 = bed.lengthM * bed.widthM;
-  const keep = async () => {
-    if (typeof feed === "string") return tellRefusal({ refusal: feed });
+  const keep = form.handleSubmit(async (typed) => {
+    const typedFeed = feedFrom(typed, units);
+    if (typeof typedFeed === "string") return;
     const done = await gardenStore().dispatch("feeding.set", {
       id: newId("feeding"),
       bedId: bed.id,
       on: isoDate(day),
-      feed,
+      feed: typedFeed,
     });
     if (!done.ok) return tellRefusal(done);
     tell(`${bed.name} gets it on ${wording.date(day)}: it is on the shopping list.`, "done", true);
-  };
+  });
   return (
     <InspectorSection title="Feed it">
       <SectionForm onSubmit={() => void keep()}>
-        <TextField
-          select
+        <ChoiceField
+          control={control}
+          name="kind"
           size="small"
           label="With"
-          value={fields.kind}
-          onChange={(event) =>
-            setFields({ ...fields, kind: event.target.value as FeedFields["kind"] })
-          }
+          choices={Object.entries(FEED_KINDS).map(([value, words]) => ({ value, words }))}
           sx={{ gridColumn: "span 2" }}
-        >
-          {Object.entries(FEED_KINDS).map(([kind, words]) => (
-            <MenuItem key={kind} value={kind}>
-              {words}
-            </MenuItem>
-          ))}
-        </TextField>
+        />
         {fieldsOf(fields.kind, units).map(({ name, label }) => (
-          <TextField
-            key={name}
-            size="small"
-            label={label}
-            value={fields[name]}
-            onChange={(event) => setFields({ ...fields, [name]: event.target.value })}
-          />
+          <WordsField key={name} control={control} name={name} size="small" label={label} />
         ))}
         <Box sx={{ gridColumn: "span 2", fontSize: 14.5, lineHeight: 1.45 }} aria-live="polite">
           {typeof feed === "string" ? (

@@ -1,21 +1,34 @@
+import { z } from "zod";
 import { productProblem, USUAL_COMPOST_CM, type Feeding } from "@/core/soil";
 import { centimetres, inches, type Units } from "@/core/wording";
 import { readTyped } from "@/ui/inputs/index";
 
 /** A feeding as its form holds it, all as typed. */
-export interface FeedFields {
-  kind: "compost" | "fertiliser" | "manure" | "rawManure" | "amendment" | "carbon";
+const FeedFieldsSchema = z.object({
+  kind: z.enum(["compost", "fertiliser", "manure", "rawManure", "amendment", "carbon"]),
   /** Compost, in the grower's units. */
-  depth: string;
-  name: string;
+  depth: z.string(),
+  name: z.string(),
   /** "5-3-2" */
-  bag: string;
+  bag: z.string(),
   /** Nitrogen wanted, g/m². */
-  nitrogen: string;
+  nitrogen: z.string(),
   /** Of an amendment, g/m². */
-  rate: string;
+  rate: z.string(),
   /** Of manure or carbon, kg/m². */
-  weight: string;
+  weight: z.string(),
+});
+export type FeedFields = z.infer<typeof FeedFieldsSchema>;
+
+/** What may stand in the fields: what makes a feed, in the grower's units. */
+export function feedFieldsSchema(units: Units) {
+  return FeedFieldsSchema.superRefine((fields, context) => {
+    const feed = feedFrom(fields, units);
+    const [first] = fieldsOf(fields.kind, units);
+    if (typeof feed === "string") {
+      context.addIssue({ code: "custom", path: [first?.name ?? "kind"], message: feed });
+    }
+  });
 }
 
 export const FEED_KINDS: Record<FeedFields["kind"], string> = {

@@ -1,0 +1,38 @@
+"use client";
+
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useForm, type DefaultValues, type FieldValues, type Path } from "react-hook-form";
+import type { ZodType } from "zod";
+
+/** Over `resetOptions`, which are for what comes from elsewhere. */
+export const KEPT = { keepDirtyValues: false } as const;
+
+/**
+ * A form's fields with what may stand in them. What is typed stays as it is when the garden changes
+ * behind it, by another tab say; fields that nobody has touched follow.
+ *
+ * @param schema what may stand in the fields, each refusal a sentence that says what would be right
+ * @param values what they begin with
+ */
+export function useFields<F extends FieldValues>(schema: ZodType<F, F>, values: F) {
+  const form = useForm<F>({
+    defaultValues: values as DefaultValues<F>,
+    values,
+    resetOptions: { keepDirtyValues: true },
+    resolver: zodResolver(schema),
+  });
+  return {
+    ...form,
+    /** Why the form as a whole was refused; empty when it was not. */
+    refusal: form.formState.errors.root?.message ?? "",
+    refuse: (message: string) => form.setError("root", { message }),
+    /** What was typed is kept: from now on every field follows again. */
+    settle: (fields: F) => form.reset(fields, KEPT),
+    /** Sets some fields by hand, such as two that are chosen together. */
+    set(some: Partial<F>) {
+      for (const [name, value] of Object.entries(some)) {
+        form.setValue(name as Path<F>, value as F[Path<F>], { shouldDirty: true });
+      }
+    },
+  };
+}
