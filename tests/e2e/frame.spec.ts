@@ -103,7 +103,7 @@ test("what is half typed stays when another tab changes the garden, and the rest
   // A bed's form too, while its bed is moved on the map of the other.
   await page.goto("/beds?bed=bed-1&part=lie");
   await page.getByLabel("Name").fill("By the ga");
-  await other.getByRole("button", { name: /^Undo/ }).click();
+  await other.getByRole("button", { name: "Undo change of the place" }).click();
   await expect(other.getByLabel(/^Elevation/)).not.toHaveValue("612");
   await expect(page.getByLabel("Name")).toHaveValue("By the ga");
 });

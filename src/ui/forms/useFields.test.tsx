@@ -10,10 +10,9 @@ const Schema = z.object({
 type Fields = z.infer<typeof Schema>;
 
 const kept: Fields[] = [];
-let form: ReturnType<typeof useFields<Fields>>;
 
 function Form({ values }: { values: Fields }) {
-  form = useFields(Schema, values);
+  const form = useFields(Schema, values);
   return (
     <form
       onSubmit={(event) =>

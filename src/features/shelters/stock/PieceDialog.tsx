@@ -2,16 +2,15 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
+import { z } from "zod";
 import { civilDate } from "@/core/calendar";
 import { bedsInOrder, type Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { materials, type Piece } from "@/core/shelter";
 import { feet, metres } from "@/core/wording";
 import { gardenStore, todayOf, newId } from "@/store/index";
-import { FormDialog, readTyped } from "@/ui/inputs/index";
+import { ChoiceField, maybeAmount, NumberField, useFields } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { CONDITION_WORDS } from "./pieceWords";
 
@@ -22,32 +21,55 @@ interface Props {
   onClose: () => void;
 }
 
-interface Fields {
-  kind: Piece["kind"];
-  materialId: string;
-  length: string;
-  width: string;
-  condition: "good" | "worn" | "torn";
-  firstYear: string;
-  bedId: string;
-  count: string;
-}
+const PieceFieldsSchema = z
+  .object({
+    kind: z.enum(["cover", "hoops", "weights"]),
+    materialId: z.string(),
+    length: maybeAmount,
+    width: maybeAmount,
+    condition: z.enum(["good", "worn", "torn"]),
+    firstYear: maybeAmount,
+    bedId: z.string(),
+    count: maybeAmount,
+  })
+  .superRefine((fields, context) => {
+    const needs = {
+      cover: ["length", "width"],
+      hoops: ["count", "width"],
+      weights: ["count"],
+    } as const;
+    for (const name of needs[fields.kind]) {
+      if (!Number.isNaN(fields[name])) continue;
+      context.addIssue({ code: "custom", path: [name], message: MISSING[name] });
+    }
+  });
+type Fields = z.infer<typeof PieceFieldsSchema>;
+
+const MISSING = {
+  length: "Say how long it is.",
+  width: "Say how wide it is.",
+  count: "Say how many there are.",
+} as const;
 
 /** One piece of the shed: what it is, how large, in what condition, and where it lies. */
 export default function PieceDialog({ garden, piece, onClose }: Props) {
   const imperial = garden.settings.units === "imperial";
-  const [fields, setFields] = useState<Fields>(() =>
+  const form = useFields(
+    PieceFieldsSchema,
     fieldsFrom(piece, imperial, civilDate(todayOf(garden)).year),
   );
-  const [refusal, setRefusal] = useState("");
-  const set = (some: Partial<Fields>) => setFields({ ...fields, ...some });
-  const keep = async () => {
-    const id = piece?.id ?? newId("piece");
-    const done = await gardenStore().dispatch("piece.set", pieceFrom(id, fields, imperial));
-    if (!done.ok) return setRefusal(done.refusal);
+  const { control } = form;
+  const { dirtyFields } = form.formState;
+  const kind = form.watch("kind");
+  const keep = form.handleSubmit(async (typed) => {
+    const next = pieceFrom(piece?.id ?? newId("piece"), typed, imperial);
+    // What is shown is rounded: a size that was not touched keeps its exact value.
+    const exact = piece && untouchedSizes(piece, dirtyFields);
+    const done = await gardenStore().dispatch("piece.set", { ...next, ...exact } as Piece);
+    if (!done.ok) return form.refuse(done.refusal);
     onClose();
     tell("The stock is changed.", "done", true);
-  };
+  });
   const remove = async () => {
     if (!piece) return;
     const done = await gardenStore().dispatch("piece.remove", { id: piece.id });
@@ -56,19 +78,14 @@ export default function PieceDialog({ garden, piece, onClose }: Props) {
     tell("The piece is out of the stock.", "done", true);
   };
   const unit = imperial ? "ft" : "m";
-  const text = (name: keyof Fields, label: string) => (
-    <TextField
-      label={label}
-      value={fields[name]}
-      onChange={(event) => set({ [name]: event.target.value })}
-      slotProps={{ htmlInput: { inputMode: "decimal" } }}
-    />
+  const number = (name: "length" | "width" | "firstYear" | "count", label: string) => (
+    <NumberField control={control} name={name} label={label} />
   );
   const sheets = [...materials.values()].filter(({ kind }) => kind !== "house");
   return (
     <FormDialog
       title={piece ? "Change a piece" : "Add to the stock"}
-      refusal={refusal}
+      refusal={form.refusal}
       more={
         piece && (
           <Button color="inherit" onClick={() => void remove()}>
@@ -80,83 +97,81 @@ export default function PieceDialog({ garden, piece, onClose }: Props) {
       onClose={onClose}
     >
       {!piece && (
-        <TextField
-          select
+        <ChoiceField
+          control={control}
+          name="kind"
           label="What"
-          value={fields.kind}
-          onChange={(event) => set({ kind: event.target.value as Piece["kind"] })}
-        >
-          <MenuItem value="cover">A piece of cover</MenuItem>
-          <MenuItem value="hoops">Hoops</MenuItem>
-          <MenuItem value="weights">Weights for the edges</MenuItem>
-        </TextField>
+          choices={[
+            { value: "cover", words: "A piece of cover" },
+            { value: "hoops", words: "Hoops" },
+            { value: "weights", words: "Weights for the edges" },
+          ]}
+        />
       )}
-      {fields.kind === "cover" ? (
+      {kind === "cover" ? (
         <>
-          <TextField
-            select
+          <ChoiceField
+            control={control}
+            name="materialId"
             label="Material"
-            value={fields.materialId}
-            onChange={(event) => set({ materialId: event.target.value })}
-          >
-            {sheets.map(({ id, name }) => (
-              <MenuItem key={id} value={id}>
-                {name}
-              </MenuItem>
-            ))}
-          </TextField>
+            choices={sheets.map(({ id, name }) => ({ value: id, words: name }))}
+          />
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-            {text("length", `Length (${unit})`)}
-            {text("width", `Width (${unit})`)}
-            <TextField
-              select
+            {number("length", `Length (${unit})`)}
+            {number("width", `Width (${unit})`)}
+            <ChoiceField
+              control={control}
+              name="condition"
               label="Condition"
-              value={fields.condition}
-              onChange={(event) => set({ condition: event.target.value as Fields["condition"] })}
-            >
-              {Object.entries(CONDITION_WORDS).map(([key, words]) => (
-                <MenuItem key={key} value={key}>
-                  {words}
-                </MenuItem>
-              ))}
-            </TextField>
-            {text("firstYear", "First used in (year)")}
+              choices={Object.entries(CONDITION_WORDS).map(([value, words]) => ({ value, words }))}
+            />
+            {number("firstYear", "First used in (year)")}
           </Box>
-          <TextField
-            select
+          <ChoiceField
+            control={control}
+            name="bedId"
             label="Where it lies"
-            value={fields.bedId}
-            onChange={(event) => set({ bedId: event.target.value })}
-          >
-            <MenuItem value="">In the shed</MenuItem>
-            {bedsInOrder(garden).map(({ id, name }) => (
-              <MenuItem key={id} value={id}>
-                {name}
-              </MenuItem>
-            ))}
-          </TextField>
+            choices={[
+              { value: "", words: "In the shed" },
+              ...bedsInOrder(garden).map(({ id, name }) => ({ value: id, words: name })),
+            ]}
+          />
         </>
       ) : (
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-          {text("count", "How many")}
-          {fields.kind === "hoops" && text("width", `They span (${unit})`)}
+          {number("count", "How many")}
+          {kind === "hoops" && number("width", `They span (${unit})`)}
         </Box>
       )}
     </FormDialog>
   );
 }
 
+/** The sizes of a piece that nobody has typed over. */
+function untouchedSizes(
+  piece: Piece,
+  dirty: { length?: boolean; width?: boolean },
+): Partial<{ lengthM: number; widthM: number; spanM: number }> {
+  if (piece.kind === "cover") {
+    return {
+      ...(dirty.length ? {} : { lengthM: piece.lengthM }),
+      ...(dirty.width ? {} : { widthM: piece.widthM }),
+    };
+  }
+  return piece.kind === "hoops" && !dirty.width ? { spanM: piece.spanM } : {};
+}
+
 function fieldsFrom(piece: Piece | null, imperial: boolean, year: number): Fields {
-  const long = (m: number) => String(Math.round((imperial ? feet(m) : m) * 100) / 100);
+  const long = (m: number) => Math.round((imperial ? feet(m) : m) * 100) / 100;
   const usual: Fields = {
     kind: "cover",
     materialId: "row-cover-light",
     length: long(9),
     width: long(2.1),
     condition: "good",
-    firstYear: String(year),
+    firstYear: year,
     bedId: "",
-    count: "20",
+    count: 20,
   };
   if (!piece) return usual;
   switch (piece.kind) {
@@ -167,19 +182,18 @@ function fieldsFrom(piece: Piece | null, imperial: boolean, year: number): Field
         length: long(piece.lengthM),
         width: long(piece.widthM),
         condition: piece.condition,
-        firstYear: piece.firstYear === null ? "" : String(piece.firstYear),
+        firstYear: piece.firstYear ?? NaN,
         bedId: piece.bedId ?? "",
       };
     case "hoops":
-      return { ...usual, kind: "hoops", count: String(piece.count), width: long(piece.spanM) };
+      return { ...usual, kind: "hoops", count: piece.count, width: long(piece.spanM) };
     case "weights":
-      return { ...usual, kind: "weights", count: String(piece.count) };
+      return { ...usual, kind: "weights", count: piece.count };
   }
 }
 
 function pieceFrom(id: string, fields: Fields, imperial: boolean): Piece {
-  const number = readTyped;
-  const toM = (text: string) => exactM(imperial ? metres(number(text)) : number(text));
+  const toM = (typed: number) => exactM(imperial ? metres(typed) : typed);
   switch (fields.kind) {
     case "cover":
       return {
@@ -189,12 +203,12 @@ function pieceFrom(id: string, fields: Fields, imperial: boolean): Piece {
         lengthM: toM(fields.length),
         widthM: toM(fields.width),
         condition: fields.condition,
-        firstYear: fields.firstYear.trim() === "" ? null : number(fields.firstYear),
+        firstYear: Number.isNaN(fields.firstYear) ? null : fields.firstYear,
         bedId: fields.bedId === "" ? null : fields.bedId,
       };
     case "hoops":
-      return { id, kind: "hoops", count: number(fields.count), spanM: toM(fields.width) };
+      return { id, kind: "hoops", count: fields.count, spanM: toM(fields.width) };
     case "weights":
-      return { id, kind: "weights", count: number(fields.count) };
+      return { id, kind: "weights", count: fields.count };
   }
 }
