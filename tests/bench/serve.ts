@@ -18,7 +18,8 @@ export async function withDemo(
   try {
     const address = `http://localhost:${port}`;
     await untilServed(`${address}/plan`);
-    await work(await browser.newPage(), address);
+    const context = await browser.newContext();
+    await work(await context.newPage(), address);
   } finally {
     await browser.close();
     server.kill("SIGTERM");

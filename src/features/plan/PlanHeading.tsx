@@ -1,5 +1,6 @@
 "use client";
 
+import { memo } from "react";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ToggleButton from "@mui/material/ToggleButton";
@@ -17,7 +18,7 @@ interface Props {
 }
 
 /** The view's name and its three choices: how to group, how to count, what is wanted. */
-export function PlanHeading({ grouping, onGrouping, school }: Props) {
+export const PlanHeading = memo(function PlanHeading({ grouping, onGrouping, school }: Props) {
   return (
     <Box
       sx={{
@@ -66,4 +67,4 @@ export function PlanHeading({ grouping, onGrouping, school }: Props) {
       </Button>
     </Box>
   );
-}
+});

@@ -18,7 +18,7 @@ import { PlanHeading } from "./PlanHeading";
 import { StrandChart } from "./strands/StrandChart";
 import { StrandKey } from "./strands/StrandKey";
 import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strands/strandLayout";
-import { draggedItems, livingWithin, useStrands } from "./strands/useStrands";
+import { draggedItems, livingWithin, useStrands, type Grouping } from "./strands/useStrands";
 
 const SowTodayDialog = lazyPart(() => import("./SowTodayDialog"));
 const WishDialog = lazyPart(() => import("./wish/WishDialog"));
@@ -93,11 +93,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
         "@media print": { height: "auto", display: "block" },
       }}
     >
-      <PlanHeading
-        grouping={grouping}
-        onGrouping={(planGrouping) => setView({ planGrouping })}
-        school={garden.settings.school}
-      />
+      <PlanHeading grouping={grouping} onGrouping={setGrouping} school={garden.settings.school} />
       {groups.length === 0 && (
         <Box sx={{ px: 2, color: "var(--ash-text)" }}>
           Nothing is planned in this season. Move the lantern below, or say what you want.
@@ -146,6 +142,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
 }
 
 const NO_COVERS: readonly string[] = [];
+const setGrouping = (planGrouping: Grouping) => setView({ planGrouping });
 
 /** The season of the date in view, the same object for all its days. */
 function useSeason(site: Site, day: DayNumber) {
@@ -184,12 +181,15 @@ function useActions(site: Site) {
  * The covers to compare on the cliff: the open air and the garden's others in the order of the beds,
  * so that each keeps its line; the planting's own among them in any case.
  */
-function useStacks(garden: Garden, own: readonly string[]): readonly (readonly string[])[] {
+function useStacks(
+  { beds, shelters }: Garden,
+  own: readonly string[],
+): readonly (readonly string[])[] {
   const ownKey = own.join("+");
   return useMemo(() => {
     const stacks = new Map<string, readonly string[]>([["", NO_COVERS]]);
-    for (const bed of bedsInOrder(garden)) {
-      const covers = coversOver(garden, bed);
+    for (const bed of bedsInOrder({ beds, shelters })) {
+      const covers = coversOver({ shelters }, bed);
       stacks.set(covers.join("+"), covers);
     }
     const all = [...stacks];
@@ -197,5 +197,5 @@ function useStacks(garden: Garden, own: readonly string[]): readonly (readonly s
     const ownStack = all.find(([key]) => key === ownKey);
     if (ownStack && !shown.includes(ownStack)) shown[STACKS_SHOWN - 1] = ownStack;
     return shown.map(([, covers]) => covers);
-  }, [garden, ownKey]);
+  }, [beds, shelters, ownKey]);
 }

@@ -10,8 +10,8 @@ import SsidChartIcon from "@mui/icons-material/SsidChart";
 import Box from "@mui/material/Box";
 import { useReckoned } from "@/derive";
 import { usePathname, useRouter } from "next/navigation";
-import { useEffect, useState, type ReactNode } from "react";
-import { dayNumber } from "@/core/calendar";
+import { useCallback, useEffect, useState, type ReactNode } from "react";
+import { dayNumber, type DayNumber } from "@/core/calendar";
 import { plantingName } from "@/core/plantings";
 import { isEmptyGarden } from "@/core/garden";
 import { chanceWords } from "@/core/wording";
@@ -121,6 +121,7 @@ function OpenShell({ children }: { children: ReactNode }) {
   useShortcuts(today);
   useOutlook(garden, today);
   useWarmUp(HREFS);
+  const onDay = useCallback((next: DayNumber) => lookAtDay(next, today), [today]);
   useAddress();
   useEffect(keepFocus, []);
 
@@ -176,13 +177,7 @@ function OpenShell({ children }: { children: ReactNode }) {
         }
         ribbon={
           ribbon ? (
-            <SeasonRibbon
-              ribbon={ribbon}
-              day={day}
-              today={today}
-              wording={wording}
-              onDay={(next) => lookAtDay(next, today)}
-            />
+            <SeasonRibbon ribbon={ribbon} day={day} today={today} wording={wording} onDay={onDay} />
           ) : (
             <Box
               sx={{

@@ -1,5 +1,6 @@
 "use client";
 
+import { memo } from "react";
 import RedoIcon from "@mui/icons-material/Redo";
 import SearchIcon from "@mui/icons-material/Search";
 import SettingsIcon from "@mui/icons-material/SettingsOutlined";
@@ -28,7 +29,7 @@ interface Props {
 }
 
 /** The garden's name, the date in view in words, and what works everywhere. */
-export function TopLine(props: Props) {
+export const TopLine = memo(function TopLine(props: Props) {
   const { day, today, ownToday, frostDay, riskWords, tonight, wording } = props;
   const undoName = useGarden((state) => state.undo);
   const redoName = useGarden((state) => state.redo);
@@ -145,7 +146,7 @@ export function TopLine(props: Props) {
       </Box>
     </Box>
   );
-}
+});
 
 function aboutDate(
   day: DayNumber,

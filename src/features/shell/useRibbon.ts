@@ -49,12 +49,11 @@ export function useRibbon(
     };
   }, [site, startDay, settings.frostRisk, settings.shortDayHours, wording]);
   const bed = bedId === null ? undefined : garden.beds.get(bedId);
+  const horizon = bed && horizonOver(garden, bed);
+  const bedName = bed?.name ?? "";
   return useMemo(() => {
     if (!base || !site) return null;
-    const bedSun = bed && {
-      bedName: bed.name,
-      weeks: weeksOfSun(site, horizonOver(garden, bed), base.season),
-    };
-    return { ...base, bedSun: bedSun ?? null };
-  }, [base, site, garden, bed]);
+    const bedSun = horizon ? { bedName, weeks: weeksOfSun(site, horizon, base.season) } : null;
+    return { ...base, bedSun };
+  }, [base, site, horizon, bedName]);
 }

@@ -1,7 +1,7 @@
 import MoreIcon from "@mui/icons-material/MoreHoriz";
 import Box from "@mui/material/Box";
 import Link from "next/link";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { lazyPart } from "./lazyPart";
 import type { RailEntry } from "./railEntry";
 
@@ -14,7 +14,7 @@ interface Props {
 }
 
 /** The views, words under icons; on a phone a bar at the foot, with what is rarer under "More". */
-export function Rail({ entries, current }: Props) {
+export const Rail = memo(function Rail({ entries, current }: Props) {
   const isHere = ({ href }: RailEntry) => current === href || current.startsWith(`${href}/`);
   const rarer = entries.filter(({ underMore }) => underMore);
   return (
@@ -55,7 +55,7 @@ export function Rail({ entries, current }: Props) {
       {rarer.length > 0 && <More entries={rarer} isHere={isHere} />}
     </Box>
   );
-}
+});
 
 function More(props: { entries: readonly RailEntry[]; isHere: (entry: RailEntry) => boolean }) {
   const { entries, isHere } = props;

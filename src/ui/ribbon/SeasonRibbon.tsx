@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useId, useMemo } from "react";
+import { memo, useId, useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { DaylightGradient, Hatch, monthStarts, timeScale, useSize } from "../chart";
 import type { LocalWording } from "../wording";
@@ -21,7 +21,13 @@ const LEFT = 78;
 const RIGHT = 12;
 
 /** The season as a band of light, cooling to ash where days are short; a lantern marks the day. */
-export function SeasonRibbon({ ribbon, day, today, wording, onDay }: Props) {
+export const SeasonRibbon = memo(function SeasonRibbon({
+  ribbon,
+  day,
+  today,
+  wording,
+  onDay,
+}: Props) {
   const [attach, { width, height }] = useSize();
   const ids = useId();
   const { season } = ribbon;
@@ -158,4 +164,4 @@ export function SeasonRibbon({ ribbon, day, today, wording, onDay }: Props) {
       )}
     </Box>
   );
-}
+});

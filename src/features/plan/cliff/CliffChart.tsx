@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { cliffOf, type Growing } from "@/core/schedule";
 import type { PlanSettings, Site } from "@/core/growth";
@@ -32,7 +32,7 @@ const NARROW_LEFT = 48;
 const NARROW_PX = 560;
 
 /** The cliff: sown when, ready when, for each cover the crop could have. */
-export function CliffChart(props: Props) {
+export const CliffChart = memo(function CliffChart(props: Props) {
   const { site, settings, growing, stacks, aroundDay, sowDay, readyDay, wording } = props;
   const [attach, { width, height }] = useSize();
   const season = site.season(aroundDay);
@@ -139,7 +139,7 @@ export function CliffChart(props: Props) {
       </Box>
     </Box>
   );
-}
+});
 
 function cliffWords(curves: CliffLine[], name: string, wording: LocalWording): string {
   const parts = curves.map(({ name: cover, cliff }) =>

@@ -1,10 +1,11 @@
+import { memo } from "react";
 import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
 
 const SWATCH = { width: 26, height: 14 };
 
 /** What the shapes on a strand mean. */
-export function StrandKey() {
+export const StrandKey = memo(function StrandKey() {
   return (
     <Box
       component="ul"
@@ -61,7 +62,7 @@ export function StrandKey() {
       </Entry>
     </Box>
   );
-}
+});
 
 function Entry({ words, children }: { words: string; children: ReactNode }) {
   return (
