@@ -4,7 +4,7 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import * as z from "zod";
 import { OutlookSchema } from "@/core/climate";
 import { gardenFileJsonSchema } from "@/core/formats";
-import { GARDEN_FILE_VERSION } from "@/core/garden";
+import { GARDEN_FILE_VERSION } from "@/core/gardenFile";
 import { ReadingsSchema } from "@/core/log";
 
 const SCHEMAS: Record<string, unknown> = {

@@ -5,7 +5,7 @@ import { isoDate } from "@/core/calendar";
 import { madeUpClimates, madeUpStationName, madeUpYears, recordInTenths } from "@/core/climate";
 import { readGardenFile, writeGardenFile } from "@/core/formats";
 import { writeGhcnDaily, writeWeatherCsv } from "@/core/weatherFiles";
-import { fromGardenFile } from "@/core/garden";
+import { fromGardenFile } from "@/core/gardenFile";
 
 const DEMO = "data/demo/tarnholt-commons.json";
 const FOLDER = "public/stations";

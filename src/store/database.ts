@@ -6,10 +6,15 @@ import {
   type IDBPTransaction,
   type StoreNames,
 } from "idb";
-import { alongTheirBeds, migrateEntity, PLACED_SINCE, type Damaged } from "@/core/gardenFile";
+import {
+  alongTheirBeds,
+  GARDEN_FILE_VERSION,
+  migrateEntity,
+  PLACED_SINCE,
+  type Damaged,
+} from "@/core/gardenFile";
 import {
   emptyGarden,
-  GARDEN_FILE_VERSION,
   isEntityKind,
   withChanges,
   type Change,

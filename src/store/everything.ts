@@ -1,5 +1,6 @@
 import { openDB } from "idb";
-import { EVERYTHING_FORMAT, toGardenFile, type Garden } from "@/core/garden";
+import { EVERYTHING_FORMAT, toGardenFile } from "@/core/gardenFile";
+import type { Garden } from "@/core/garden";
 import { DATABASE } from "./database";
 
 /**

@@ -5,14 +5,13 @@ import {
   changesBetween,
   emptyGarden,
   entityOf,
-  fromGardenFile,
   inverse,
   isEmptyGarden,
   withChanges,
   type Change,
   type Garden,
-  type GardenFile,
 } from "@/core/garden";
+import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
 import type { DatabaseEvents } from "./database";
 import { memoryStorage } from "./memoryStorage";
 import { whenNeeded } from "./parts";

@@ -1,6 +1,7 @@
 import "fake-indexeddb/auto";
 import { openDB } from "idb";
-import { fromGardenFile, toGardenFile, type Bed, type Place, type Planting } from "@/core/garden";
+import { fromGardenFile, toGardenFile } from "@/core/gardenFile";
+import type { Bed, Place, Planting } from "@/core/garden";
 import { readGardenFile } from "@/core/formats";
 import { smallGarden } from "@/core/gardenFile/small.testdata";
 import { openDatabase } from "./database";

@@ -1,5 +1,6 @@
 import "fake-indexeddb/auto";
-import { toGardenFile, type Planting } from "@/core/garden";
+import { toGardenFile } from "@/core/gardenFile";
+import type { Planting } from "@/core/garden";
 import { smallGarden } from "@/core/gardenFile/small.testdata";
 import { openDatabase } from "./database";
 import { createGardenStore, type Told } from "./gardenStore";

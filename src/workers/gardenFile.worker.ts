@@ -8,7 +8,8 @@ import {
   type ReadBeds,
   type ReadGarden,
 } from "@/core/formats";
-import { fromGardenFile, toGardenFile, type Garden } from "@/core/garden";
+import { fromGardenFile, toGardenFile } from "@/core/gardenFile";
+import type { Garden } from "@/core/garden";
 import { newId } from "@/store/newId";
 
 /** A garden file read, with what has to be asked before it is taken. */

@@ -1,8 +1,8 @@
 import { readFileSync } from "node:fs";
 import { dayNumber, isoDate } from "@/core/calendar";
 import { readGardenFile } from "@/core/formats";
-import { BY_THE_BOOK } from "@/core/gardenFile";
-import { cropsOf, fromGardenFile, type Garden, type Planting } from "@/core/garden";
+import { BY_THE_BOOK, fromGardenFile } from "@/core/gardenFile";
+import { cropsOf, type Garden, type Planting } from "@/core/garden";
 
 const BEDS = 60;
 export const PLANTINGS = 400;

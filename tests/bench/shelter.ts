@@ -1,6 +1,6 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "@/core/calendar";
-import { fromGardenFile, type GardenFile } from "@/core/garden";
+import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
 import { siteFor } from "@/core/plantings";
 import { tonight } from "@/core/frostNight";
 import {

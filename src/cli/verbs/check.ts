@@ -1,7 +1,6 @@
 import { groundProblems } from "@/core/commands";
 import { readGardenFile } from "@/core/formats";
-import { fromGardenFile } from "@/core/garden";
-import type { Problem } from "@/core/gardenFile";
+import { fromGardenFile, type Problem } from "@/core/gardenFile";
 import { readText } from "../gardenInput";
 import type { Verb } from "../verb";
 

@@ -8,7 +8,7 @@ import {
   type Feeding,
   type Rest,
 } from "../soil";
-import { type Crop } from "../crops";
+import type { Crop } from "../crops";
 import type { Bed, Garden, Planting } from "../garden";
 import { plantingName, plantingState } from "../plantings";
 import type { Site } from "../growth";

@@ -1,4 +1,4 @@
-import { type DayNumber } from "../calendar";
+import type { DayNumber } from "../calendar";
 import type { Bed, Garden } from "../garden";
 import { materials } from "../shelter";
 import { exposureOver, plantsIn, type StandingPlants } from "../plantings";

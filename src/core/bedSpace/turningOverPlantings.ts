@@ -1,6 +1,6 @@
 import { isoDate, type DayNumber } from "../calendar";
 import { BY_THE_BOOK } from "../gardenFile";
-import { type Bed, type Planting } from "../garden";
+import type { Bed, Planting } from "../garden";
 import { exactM, SAME_LENGTH_M } from "../layout";
 import { amountsFor, standOf } from "../plantings";
 import type { Growing } from "../schedule";

@@ -1,14 +1,12 @@
 import * as z from "zod";
-import { bedProblems, coverProblems, referenceProblems } from "../gardenFile";
 import {
-  BedSchema,
-  type Change,
+  bedProblems,
+  coverProblems,
   fromGardenFile,
   GardenFileSchema,
-  GardenHeadSchema,
-  SettingsSchema,
-  ShelterSchema,
-} from "../garden";
+  referenceProblems,
+} from "../gardenFile";
+import { BedSchema, type Change, GardenHeadSchema, SettingsSchema, ShelterSchema } from "../garden";
 import { change, command, refuse, replaceWith } from "./command";
 import { groundProblems } from "./beds/ground";
 

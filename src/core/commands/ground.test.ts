@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { toGardenFile, withChanges, type Bed, type Garden, type Planting } from "../garden";
+import { toGardenFile } from "../gardenFile";
+import { withChanges, type Bed, type Garden, type Planting } from "../garden";
 import { tarnholt } from "../plantings/tarnholt.testdata";
 import { groundProblems, mendGround } from "./beds/ground";
 import { commands } from "./registry";

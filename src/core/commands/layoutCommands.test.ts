@@ -2,15 +2,8 @@ import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
 import { overlap, type Outline } from "../layout";
 import { commands, type CommandName } from "./registry";
-import {
-  fromGardenFile,
-  inverse,
-  toGardenFile,
-  withChanges,
-  type Bed,
-  type Garden,
-  type GardenFile,
-} from "../garden";
+import { fromGardenFile, toGardenFile, type GardenFile } from "../gardenFile";
+import { inverse, withChanges, type Bed, type Garden } from "../garden";
 
 const tarnholt = fromGardenFile(demo as GardenFile);
 

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { dayNumber, isoDate } from "../calendar";
-import { inverse, toGardenFile, withChanges, type Garden } from "../garden";
+import { inverse, withChanges, type Garden } from "../garden";
+import { toGardenFile } from "../gardenFile";
 import type { LogEntry, Logged } from "../log";
 import { factsOf, plantingState, plannedOtherwise } from "../plantings";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";

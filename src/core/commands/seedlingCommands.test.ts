@@ -1,15 +1,8 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { cropLibrary } from "../crops";
 import { commands, type CommandName } from "./registry";
-import {
-  cropsOf,
-  fromGardenFile,
-  inverse,
-  toGardenFile,
-  withChanges,
-  type Garden,
-  type GardenFile,
-} from "../garden";
+import { cropsOf, inverse, withChanges, type Garden } from "../garden";
+import { fromGardenFile, toGardenFile, type GardenFile } from "../gardenFile";
 
 const tarnholt = fromGardenFile(demo as GardenFile);
 const today = "2026-09-24";

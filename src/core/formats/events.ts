@@ -1,7 +1,7 @@
-import { type DayNumber } from "../calendar";
+import type { DayNumber } from "../calendar";
 import type { Garden, Planting } from "../garden";
 import { plantingName, plantingStates } from "../plantings";
-import { type Site } from "../growth";
+import type { Site } from "../growth";
 import { hardeningPlan } from "../trays";
 import type { Work } from "../log";
 import { WORK_WORDS } from "../logbook";

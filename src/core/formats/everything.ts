@@ -2,10 +2,11 @@ import {
   checkGardenFile,
   damagedIn,
   migrateEntity,
+  toGardenFile,
   without,
   type CheckedFile,
 } from "../gardenFile";
-import { emptyGarden, isEntityKind, toGardenFile, withChanges, type Change } from "../garden";
+import { emptyGarden, isEntityKind, withChanges, type Change } from "../garden";
 
 /**
  * The garden that is in a file of everything a browser keeps, as far as it reads.

@@ -4,7 +4,7 @@ import ICAL from "ical.js";
 import Papa from "papaparse";
 import { dayNumber, isIsoDate } from "../calendar";
 import { commands, groundProblems } from "../commands";
-import { fromGardenFile, toGardenFile, type GardenFile } from "../garden";
+import { fromGardenFile, toGardenFile, type GardenFile } from "../gardenFile";
 import { siteOf } from "../plantings";
 import type { Site } from "../growth";
 import { tasksAhead } from "../tasks";

@@ -1,13 +1,16 @@
 import * as z from "zod";
 import {
+  checkGardenFile,
+  EVERYTHING_FORMAT,
   GARDEN_FILE_FORMAT,
   GARDEN_FILE_VERSION,
-  EVERYTHING_FORMAT,
   GardenFileSchema,
+  migrateGardenFile,
   toGardenFile,
-  type Garden,
-} from "../garden";
-import { checkGardenFile, migrateGardenFile, type CheckedFile, type Problem } from "../gardenFile";
+  type CheckedFile,
+  type Problem,
+} from "../gardenFile";
+import { type Garden } from "../garden";
 import { gardenFromEverything } from "./everything";
 
 /** A garden file read, or everything that is wrong with it. */

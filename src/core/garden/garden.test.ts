@@ -4,16 +4,15 @@ import { commands, type CommandName, type Outcome } from "../commands";
 import {
   changesBetween,
   emptyGarden,
-  fromGardenFile,
   hasBegun,
   horizonOver,
   inverse,
   isEmptyGarden,
-  toGardenFile,
   withChanges,
   type Garden,
 } from "./garden";
-import type { GardenFile, Planting } from "./schema";
+import { fromGardenFile, toGardenFile, type GardenFile } from "../gardenFile";
+import type { Planting } from "./schema";
 
 const garden = fromGardenFile(demo as GardenFile);
 const planting = garden.plantings.get("planting-07") as Planting;

@@ -10,8 +10,7 @@ import {
   type CollectedKind,
   type Collections,
 } from "./collections";
-import type { Bed, GardenFile, GardenHead, KeptOutlook, Place, Settings } from "./schema";
-import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
+import type { Bed, GardenHead, KeptOutlook, Place, Settings } from "./schema";
 
 /** The garden in memory. Never changed in place: a command's changes make a new one. */
 export interface Garden extends Collections {
@@ -230,43 +229,6 @@ export function differences(from: Garden, to: Garden): Change[] {
     for (const [id, entity] of before) if (!after.has(id)) add(kind, id, entity, null);
   }
   return changes;
-}
-
-/** The garden as a file's content; entities in the order of their ids, so that equal gardens give equal files. */
-export function toGardenFile(garden: Garden): GardenFile {
-  const lists = Object.fromEntries(
-    COLLECTED_KINDS.map((kind) => [COLLECTIONS[kind], inOrder(garden[COLLECTIONS[kind]])]),
-  ) as unknown as Pick<GardenFile, keyof Collections>;
-  return {
-    format: GARDEN_FILE_FORMAT,
-    version: GARDEN_FILE_VERSION,
-    garden: garden.head,
-    settings: garden.settings,
-    place: garden.place,
-    record: garden.record,
-    outlook: garden.outlook,
-    plot: garden.plot,
-    ...lists,
-  };
-}
-
-function inOrder(entities: ReadonlyMap<string, { id: string }>): { id: string }[] {
-  return [...entities.values()].sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
-}
-
-/** The garden that a checked file holds. */
-export function fromGardenFile(file: GardenFile): Garden {
-  return {
-    head: file.garden,
-    settings: file.settings,
-    place: file.place,
-    record: file.record,
-    outlook: file.outlook,
-    plot: file.plot,
-    ...collectionsFrom(
-      (kind) => new Map(file[COLLECTIONS[kind]].map((entity) => [entity.id, entity])),
-    ),
-  };
 }
 
 /** The covers over a bed, from the outside in: its shelter's, then its own. */

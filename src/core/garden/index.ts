@@ -1,4 +1,4 @@
-export { COLLECTED_KINDS, COLLECTIONS } from "./collections";
+export { COLLECTED_KINDS, COLLECTIONS, collectionsFrom, type Collections } from "./collections";
 export {
   bedsAsWalked,
   bedsInOrder,
@@ -7,13 +7,11 @@ export {
   differences,
   emptyGarden,
   entityOf,
-  fromGardenFile,
   hasBegun,
   horizonOver,
   inverse,
   isEmptyGarden,
   isEntityKind,
-  toGardenFile,
   withChanges,
   type Change,
   type Entity,
@@ -24,7 +22,6 @@ export {
 export { cropsOf, usesOf } from "./ownCrops";
 export {
   BedSchema,
-  GardenFileSchema,
   GardenHeadSchema,
   KeptOutlookSchema,
   OwnCropSchema,
@@ -34,9 +31,7 @@ export {
   SettingsSchema,
   ShelterSchema,
   SuccessionSchema,
-  tooMany,
   type Bed,
-  type GardenFile,
   type KeptOutlook,
   type OwnCrop,
   type OwnVariety,
@@ -45,10 +40,4 @@ export {
   type Settings,
   type Shelter,
 } from "./schema";
-export {
-  EVERYTHING_FORMAT,
-  GARDEN_FILE_FORMAT,
-  GARDEN_FILE_VERSION,
-  SIMULATED_STATION,
-  STATION_ADDRESS,
-} from "./version";
+export { SIMULATED_STATION, STATION_ADDRESS } from "./stationAddress";

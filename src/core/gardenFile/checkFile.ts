@@ -1,11 +1,5 @@
-import {
-  COLLECTED_KINDS,
-  COLLECTIONS,
-  GardenFileSchema,
-  tooMany,
-  type EntityKind,
-  type GardenFile,
-} from "../garden";
+import { COLLECTED_KINDS, COLLECTIONS, type EntityKind } from "../garden";
+import { GardenFileSchema, tooMany, type GardenFile } from "./fileSchema";
 import { problemsFrom, type Problem } from "./problems";
 import { referenceProblems } from "./references";
 

@@ -1,14 +1,9 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
 import { siteFor } from "../plantings";
-import {
-  COLLECTIONS,
-  emptyGarden,
-  fromGardenFile,
-  toGardenFile,
-  type Garden,
-  type GardenFile,
-} from "../garden";
+import { COLLECTIONS, emptyGarden, type Garden } from "../garden";
+import { fromGardenFile, toGardenFile } from "./asFile";
+import type { GardenFile } from "./fileSchema";
 import { damagedIn } from "./damaged";
 import { without } from "./without";
 import { checkGardenFile } from "./checkFile";

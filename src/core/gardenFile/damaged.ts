@@ -3,11 +3,11 @@ import {
   COLLECTED_KINDS,
   COLLECTIONS,
   emptyGarden,
-  toGardenFile,
   type Entity,
   type EntityKind,
   type Garden,
 } from "../garden";
+import { toGardenFile } from "./asFile";
 import { problemsFrom } from "./problems";
 import { referenceProblems } from "./references";
 import { without, type Damaged } from "./without";

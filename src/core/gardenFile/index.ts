@@ -1,6 +1,8 @@
+export { fromGardenFile, toGardenFile } from "./asFile";
 export { BY_THE_BOOK } from "./byTheBook";
 export { checkGardenFile, type CheckedFile } from "./checkFile";
 export { damagedIn } from "./damaged";
+export { GardenFileSchema, type GardenFile } from "./fileSchema";
 export {
   alongTheirBeds,
   migrateEntity,
@@ -23,4 +25,5 @@ export {
   thermometerProblems,
   trayProblems,
 } from "./references";
+export { EVERYTHING_FORMAT, GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
 export { without, type Damaged } from "./without";

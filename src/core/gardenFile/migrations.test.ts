@@ -1,13 +1,8 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
-import {
-  BedSchema,
-  GARDEN_FILE_VERSION,
-  GardenFileSchema,
-  PlaceSchema,
-  PlantingSchema,
-  SettingsSchema,
-} from "../garden";
+import { BedSchema, PlaceSchema, PlantingSchema, SettingsSchema } from "../garden";
+import { GARDEN_FILE_VERSION } from "./version";
+import { GardenFileSchema } from "./fileSchema";
 import { migrateEntity, migrateGardenFile } from "./migrations";
 
 const KINDS = ["garden", "settings", "place", "shelter", "bed", "planting", "record"] as const;

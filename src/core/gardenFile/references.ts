@@ -9,16 +9,16 @@ import {
   COLLECTED_KINDS,
   COLLECTIONS,
   cropsOf,
-  fromGardenFile,
   type Bed,
   type Garden,
-  type GardenFile,
   type OwnCrop,
   type OwnVariety,
   type Place,
   type Planting,
   type Shelter,
 } from "../garden";
+import { fromGardenFile } from "./asFile";
+import type { GardenFile } from "./fileSchema";
 import type { Problem } from "./problems";
 
 /** References of a file that lead nowhere, and ids used twice. */

@@ -1,6 +1,7 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "../calendar";
-import { fromGardenFile, type Garden, type GardenFile } from "../garden";
+import { fromGardenFile, type GardenFile } from "../gardenFile";
+import type { Garden } from "../garden";
 import { commands } from "../commands";
 import { stillGives } from "../bedSpace";
 import { tonight } from "../frostNight";

@@ -1,7 +1,8 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "../calendar";
 import { cropLibrary, varietyOf } from "../crops";
-import { fromGardenFile, type Garden, type GardenFile } from "../garden";
+import { fromGardenFile, type GardenFile } from "../gardenFile";
+import type { Garden } from "../garden";
 import { LEVEL_HORIZON } from "../sky";
 import { siteOf } from "./gardenSite";
 import type { Method, Stage } from "../growth";

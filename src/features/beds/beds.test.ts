@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "@/core/calendar";
-import { fromGardenFile, type Bed, type GardenFile } from "@/core/garden";
+import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
+import type { Bed } from "@/core/garden";
 import { cornersOf, onDrawing } from "@/core/layout";
 import { restNeeds } from "@/core/bedCare";
 import { siteFor } from "@/core/plantings";

@@ -1,7 +1,8 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "@/core/calendar";
 import { coverCropLibrary } from "@/core/soil";
-import { fromGardenFile, type Bed, type GardenFile, type Planting } from "@/core/garden";
+import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
+import type { Bed, Planting } from "@/core/garden";
 import { greenManures } from "@/core/bedCare";
 import { siteFor } from "@/core/plantings";
 import { stillGives, turnOverOn, turnOvers } from "@/core/bedSpace";

@@ -1,12 +1,6 @@
 import type { BedsRead } from "@/core/formats";
-import {
-  emptyGarden,
-  GARDEN_FILE_VERSION,
-  isEmptyGarden,
-  toGardenFile,
-  type Garden,
-  type GardenFile,
-} from "@/core/garden";
+import { emptyGarden, isEmptyGarden, type Garden } from "@/core/garden";
+import { GARDEN_FILE_VERSION, toGardenFile, type GardenFile } from "@/core/gardenFile";
 import { gardenStore, type Done } from "@/store/index";
 import { setView, tell } from "@/ui/viewState";
 

@@ -1,8 +1,8 @@
 "use client";
 
 import { useCallback, useEffect, useState } from "react";
-import { SIMULATED_STATION, type GardenFile } from "@/core/garden";
-import type { Problem } from "@/core/gardenFile";
+import { SIMULATED_STATION } from "@/core/garden";
+import type { GardenFile, Problem } from "@/core/gardenFile";
 import {
   gardenStore,
   isMissingPart,

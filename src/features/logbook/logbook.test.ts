@@ -2,7 +2,7 @@ import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
-import { fromGardenFile, type GardenFile } from "@/core/garden";
+import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
 import { LogEntrySchema, type LogEntry } from "@/core/log";
 import { localWording } from "@/words";
 import { entryFrom, fieldsOf } from "./entryFields";

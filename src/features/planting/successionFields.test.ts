@@ -1,7 +1,7 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
-import { fromGardenFile, type GardenFile } from "@/core/garden";
+import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
 import { growingOf, siteOf } from "@/core/plantings";
 import {
   ruleFrom,

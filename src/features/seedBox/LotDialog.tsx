@@ -87,10 +87,22 @@ export default function LotDialog({ garden, today, lot, onClose }: Props) {
         <Box component="legend" sx={{ px: 0.5, fontSize: 14 }}>
           Germination test, if one was made
         </Box>
-        <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1.3fr", gap: 1.5 }}>
+        <Box
+          sx={{
+            display: "grid",
+            // On a phone the date has a line of its own.
+            gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1.3fr" },
+            gap: 1.5,
+          }}
+        >
           <NumberField control={control} name="testSeeds" label="Seeds laid out" />
           <NumberField control={control} name="testSprouted" label="Sprouted" />
-          <DateField control={control} name="testedOn" label="Counted on" />
+          <DateField
+            control={control}
+            name="testedOn"
+            label="Counted on"
+            sx={{ gridColumn: { xs: "span 2", sm: "auto" } }}
+          />
         </Box>
         <Box sx={{ mt: 1, fontSize: 14, color: "var(--ash-text)" }} aria-live="polite">
           {tested

@@ -1,7 +1,8 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
-import { fromGardenFile, type GardenFile, type Shelter } from "@/core/garden";
+import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
+import type { Shelter } from "@/core/garden";
 import { localWording } from "@/words";
 import { pieceName, seasonsWords } from "./stock/pieceWords";
 import { takenWords } from "./thermometers/readings";

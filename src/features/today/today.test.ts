@@ -1,7 +1,7 @@
 import demo from "@data/demo/tarnholt-commons.json";
 import fc from "fast-check";
 import { dayNumber } from "@/core/calendar";
-import { fromGardenFile, type GardenFile } from "@/core/garden";
+import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
 import { siteFor } from "@/core/plantings";
 import { isForTonight, tasksAhead, tasksOn } from "@/core/tasks";
 import { localWording } from "@/words";

@@ -2,7 +2,7 @@
 import { act, renderHook } from "@testing-library/react";
 import { layoutOf } from "@/core/bedSpace";
 import { plantingOf, smallGarden } from "@/core/gardenFile/small.testdata";
-import { toGardenFile } from "@/core/garden";
+import { toGardenFile } from "@/core/gardenFile";
 import { siteFor } from "@/core/plantings";
 import { gardenStore } from "@/store";
 import { useView } from "@/ui/viewState";

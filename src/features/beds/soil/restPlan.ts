@@ -4,7 +4,7 @@ import type { Bed, Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { freeStretches, gapsIn, occupantsOf, type Gap } from "@/core/bedSpace";
 import { greenManures, type GreenManure } from "@/core/bedCare";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import { exposureOver } from "@/core/plantings";
 import { readTyped } from "@/ui/inputs/index";
 

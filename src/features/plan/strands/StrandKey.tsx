@@ -1,6 +1,5 @@
-import { memo } from "react";
+import { memo, type ReactNode } from "react";
 import Box from "@mui/material/Box";
-import type { ReactNode } from "react";
 
 const SWATCH = { width: 26, height: 14 };
 

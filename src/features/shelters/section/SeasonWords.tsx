@@ -5,7 +5,7 @@ import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Bed, Garden } from "@/core/garden";
 import { uncovering, winterWatering, type Watering } from "@/core/bedCare";
-import { type Site } from "@/core/growth";
+import type { Site } from "@/core/growth";
 import type { LocalWording } from "@/ui/wording";
 
 interface Props {
