@@ -1,7 +1,5 @@
-import { dayNumber, type DayNumber } from "@/core/calendar";
+import { MS_PER_DAY, dayNumber, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
-
-const MS_PER_DAY = 86_400_000;
 
 /** The garden's today: its own, or the calendar's where it has none. */
 export function todayOf(garden: Garden, now: Date = new Date()): DayNumber {

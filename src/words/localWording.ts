@@ -1,4 +1,4 @@
-import { civilDate, type DayNumber } from "@/core/calendar";
+import { MS_PER_DAY, civilDate, type DayNumber } from "@/core/calendar";
 import {
   distanceWords,
   feet,
@@ -8,8 +8,6 @@ import {
   type Units,
   type Wording,
 } from "@/core/wording";
-
-const MS_PER_DAY = 86_400_000;
 
 /** Dates and amounts as this browser's locale and the chosen units say them. */
 export interface LocalWording extends Wording {

@@ -1,4 +1,4 @@
-import { dayNumber, type DayNumber } from "@/core/calendar";
+import { MS_PER_DAY, dayNumber, type DayNumber } from "@/core/calendar";
 import {
   writeCalendarFile,
   writeGeoJson,
@@ -12,8 +12,6 @@ import type { Garden } from "@/core/garden";
 import { Refusal, required } from "../arguments";
 import { gardenFrom, siteFrom } from "../gardenInput";
 import type { Verb } from "../verb";
-
-const MS_PER_DAY = 86_400_000;
 
 /** Tasks are told for so many days ahead. */
 const AHEAD_DAYS = 14;

@@ -1,4 +1,4 @@
-import type { DayNumber } from "../calendar";
+import { DAYS_PER_WEEK, type DayNumber } from "../calendar";
 import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
 import type { CoverCrop } from "../soil";
 import { sumBetween, type Exposure, type Site } from "../growth";
@@ -19,7 +19,6 @@ export interface GreenManure {
   turnInDay: DayNumber | null;
 }
 
-const DAYS_PER_WEEK = 7;
 const MEDIAN = 0.5;
 /** Looked at from the sowing to the end of the winter. */
 const WINTER_DAYS = 200;

@@ -1,12 +1,11 @@
 import type { Bed, Garden, Shelter } from "../garden";
-import { boundsOf, exactM, type Outline } from "../layout";
+import { UPRIGHT_DEG, boundsOf, exactM, type Outline } from "../layout";
 import { layoutOf } from "./gardenLayout";
 
 const BESIDE_M = 1.6;
 const FOOT_M = 1;
 /** Paths between beds within a shelter, m. */
 const PATH_M = 0.4;
-const UPRIGHT_DEG = 90;
 
 /** What is to be built: a shelter's floor, and how many beds alike lie in it. */
 export interface Floor {

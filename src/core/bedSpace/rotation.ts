@@ -1,4 +1,4 @@
-import { civilDate, dayNumber, type DayNumber } from "../calendar";
+import { DAYS_PER_YEAR, civilDate, dayNumber, type DayNumber } from "../calendar";
 import type { Crop } from "../crops";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 
@@ -75,8 +75,6 @@ export function familiesByYear(garden: Garden, bed: Bed): { year: number; famili
     .sort(([a], [b]) => b - a)
     .map(([year, families]) => ({ year, families: [...families].sort() }));
 }
-
-const DAYS_PER_YEAR = 365.25;
 
 /** The same day so many years on. */
 function yearsAfter(day: DayNumber, years: number): DayNumber {

@@ -1,5 +1,5 @@
 import turnoverJson from "@data/turnover.json";
-import type { DayNumber } from "../calendar";
+import { DAYS_PER_WEEK, type DayNumber } from "../calendar";
 import { varietyOf, type Crop } from "../crops";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import {
@@ -16,7 +16,6 @@ import { derive } from "../derive";
 
 /** Days ahead on which a bed may be turned over. */
 const DAYS_LOOKED_AT = 70;
-const DAYS_PER_WEEK = 7;
 
 /** Crops whose harvest is taken once; whatever is ready of them is taken when they are pulled. */
 const TAKEN_ONCE: ReadonlySet<Crop["harvest"]["habit"]> = new Set(["wholePlant", "lifted"]);

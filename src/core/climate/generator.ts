@@ -10,8 +10,8 @@ const LEAST_RANGE_C = 0.5;
 /** Mean of a Rayleigh distribution (Weibull of shape 2) over its scale: Γ(1.5). */
 const RAYLEIGH_MEAN = Math.sqrt(Math.PI) / 2;
 /** Ångström's coefficients of FAO-56 (eq. 35): all cloud lets a quarter through, none three quarters. */
-const OVERCAST_SHARE = 0.25;
-const CLEAR_SHARE = 0.75;
+export const OVERCAST_SHARE = 0.25;
+export const CLEAR_SHARE = 0.75;
 /** Rain makes a day darker than its temperature range alone tells (estimate). */
 const WET_DARKENING = 0.75;
 

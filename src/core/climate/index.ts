@@ -23,3 +23,5 @@ export { OutlookSchema, type Outlook, type OutlookDay } from "./outlook/outlookS
 export { OUTLOOK_FORMAT, OUTLOOK_VERSION } from "./outlook/outlookVersion";
 export { WeatherRecordSchema, type WeatherRecord } from "./recordSchema";
 export { ClimateSketchSchema } from "./sketch";
+export { CLEAR_SHARE, OVERCAST_SHARE } from "./generator";
+export { USUAL_WIND_MPS } from "./weatherModel";

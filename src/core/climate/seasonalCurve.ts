@@ -1,10 +1,9 @@
-import { dayOfYear, type DayNumber } from "../calendar";
+import { DAYS_OF_YEAR, DAYS_PER_YEAR, dayOfYear, type DayNumber } from "../calendar";
 
 /** One value for each day of the year, 29 February included: a course that repeats every year. */
 export type SeasonalCurve = Float64Array;
 
-export const DAYS_OF_CURVE = 366;
-const DAYS_PER_YEAR = 365.25;
+export const DAYS_OF_CURVE = DAYS_OF_YEAR;
 /** Keeps the sums solvable when a season has no days at all. */
 const RIDGE = 1e-6;
 

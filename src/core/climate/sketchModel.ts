@@ -1,4 +1,4 @@
-import { monthDayIn, seasonOf, type DayNumber } from "../calendar";
+import { DAYS_PER_YEAR, monthDayIn, seasonOf, type DayNumber } from "../calendar";
 import { normalShareBelow } from "./normal";
 import { curveOf, type SeasonalCurve } from "./seasonalCurve";
 import type { ClimateSketch } from "./sketch";
@@ -10,7 +10,6 @@ import {
   type WeatherModel,
 } from "./weatherModel";
 
-const DAYS_PER_YEAR = 365.25;
 /** The air lags the sun by about four weeks inland (estimate; Prescott & Collins 1951 give 25 to 31 days). */
 const USUAL_LAG_DAYS = 28;
 /** Spread of daily minima about their normal where frost dates cannot tell it (estimate). */

@@ -1,5 +1,5 @@
 import type { EventAttributes } from "ics";
-import { civilDate, type DayNumber } from "../calendar";
+import { MS_PER_DAY, civilDate, type DayNumber } from "../calendar";
 import type { Garden } from "../garden";
 import type { Site } from "../growth";
 import type { TaskAhead } from "../tasks";
@@ -62,7 +62,6 @@ export async function writeCalendarFile(
 const PRODUCT_ID = "-//Late Ember//Garden plan//EN";
 /** 1 January 2026: SEQUENCE counts the days from here. */
 const SEQUENCE_FROM_DAY = 20_454;
-const MS_PER_DAY = 86_400_000;
 
 function dateArray(day: DayNumber): [number, number, number] {
   const { year, month, dayOfMonth } = civilDate(day);

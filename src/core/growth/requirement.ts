@@ -1,3 +1,4 @@
+import { DAYS_PER_WEEK } from "../calendar";
 import { benchDayWorth, packetEmergenceDays, type Crop, type Variety } from "../crops";
 
 /** How a planting comes into its bed. */
@@ -25,9 +26,6 @@ export interface Requirement {
   /** Packet days in the bed lost to the move. */
   shockPacketDays: number;
 }
-
-/** The spring additions of a transplanted crop, told apart so that each can be explained. */
-const DAYS_PER_WEEK = 7;
 
 /**
  * Packet days a planting needs, whatever start its packet counts from.

@@ -12,7 +12,7 @@ const PATH_M = 0.5;
 const END_PATH_M = 0.8;
 const WIDEST_ROW_M = 22;
 /** Beds stand upright, as one sees them walking up the garden. */
-const UPRIGHT_DEG = 90;
+export const UPRIGHT_DEG = 90;
 
 /**
  * Lays rectangles side by side from the left, in rows from the bottom up, with paths between.

@@ -18,3 +18,4 @@ export {
   type Plot,
   type Position,
 } from "./schema";
+export { UPRIGHT_DEG } from "./autoLayout";

@@ -1,5 +1,5 @@
 import growthJson from "@data/growth.json";
-import { dayNumber, type DayNumber } from "../calendar";
+import { DAYS_PER_WEEK, dayNumber, type DayNumber } from "../calendar";
 import { emergenceAt, type Crop } from "../crops";
 import { cropsOf, type Garden } from "../garden";
 import {
@@ -31,7 +31,6 @@ export interface SowingState {
   rootBoundDay: DayNumber;
 }
 
-const DAYS_PER_WEEK = 7;
 /** Seedlings kept so much longer than usual run out of room (estimate). */
 const ROOT_BOUND_AFTER = 1.4;
 /** Shoots and others without seedling weeks are cut or moved after about this. */

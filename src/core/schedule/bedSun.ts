@@ -1,10 +1,8 @@
 import { derive, newTable } from "../derive";
-import type { DayNumber, Season } from "../calendar";
+import { DAYS_PER_WEEK, type DayNumber, type Season } from "../calendar";
 import { directSun, LEVEL_HORIZON, lightShareOf, type Horizon } from "../sky";
 import { horizonKey, type Site } from "../growth";
 import type { Growing, Timeline } from "./timeline";
-
-const DAYS_PER_WEEK = 7;
 
 /** The sun that reaches the ground of a spot on a usual day. */
 export interface GroundSun {

@@ -1,4 +1,4 @@
-import { civilDate, dayNumber, type DayNumber } from "../calendar";
+import { DAYS_PER_YEAR, civilDate, dayNumber, type DayNumber } from "../calendar";
 import type { Crop } from "../crops";
 import type { SeedLot } from "./seedLotSchema";
 
@@ -11,8 +11,6 @@ export interface LotSprouting {
   /** How much thicker to sow than fresh seed; 1 is no thicker. */
   sowThicker: number;
 }
-
-const DAYS_PER_YEAR = 365.25;
 
 /**
  * The share of seeds that a test of so many leaves likely: the score interval.

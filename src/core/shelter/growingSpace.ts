@@ -1,5 +1,5 @@
 import { derive } from "../derive";
-import { dayNumberOf, dayOfYear, type DayNumber } from "../calendar";
+import { DAYS_OF_YEAR, dayNumberOf, dayOfYear, type DayNumber } from "../calendar";
 import type { Climate } from "../climate";
 import { directSun, lightShareOf, type Horizon } from "../sky";
 import type { CoverIds } from "./materials";
@@ -150,7 +150,6 @@ function yearByRule(climate: Climate, covers: CoverIds): YearUnder {
 
 /** The sun's path changes slowly: it is followed on every so many days, and straight between. */
 const DAYS_BETWEEN_PATHS = 5;
-const DAYS_OF_YEAR = 366;
 
 /** Share of the open light that a skyline leaves, by day of the year; the sun repeats itself. */
 function lightShares(climate: Climate, horizon: Horizon): Float64Array {

@@ -1,14 +1,8 @@
 import type { DayNumber } from "../calendar";
-import type { Climate } from "../climate";
+import { USUAL_WIND_MPS, CLEAR_SHARE, OVERCAST_SHARE, type Climate } from "../climate";
 import type { GroundStart } from "./shelterRun";
 import { groundBetween } from "./night";
 import type { ShelterDay } from "./weatherSteps";
-
-/** Usual wind where nobody says, m/s (estimate). */
-const USUAL_WIND_MPS = 2;
-/** Clear and overcast share of light, to tell usual cloud by usual light (FAO-56 eq. 35). */
-const CLEAR_SHARE = 0.75;
-const OVERCAST_SHARE = 0.25;
 
 /** A day as it usually is at a place. */
 export function usualDay(climate: Climate, day: DayNumber): ShelterDay {

@@ -1,6 +1,6 @@
 import { derive, give, isDerived } from "../derive";
 import shelterJson from "@data/shelter.json";
-import { dayNumberOf } from "../calendar";
+import { DAYS_OF_YEAR, dayNumberOf } from "../calendar";
 import type { Climate } from "../climate";
 import { drive, drivingThrough } from "./balance/driving";
 import { EnergyBalance, type Handling } from "./balance/energyBalance";
@@ -10,7 +10,6 @@ import { stackOf } from "./balance/stack";
 import { usualDay, usualGroundOf } from "./usualDays";
 import { weatherSteps, type WeatherSteps } from "./weatherSteps";
 
-const DAYS_OF_YEAR = 366;
 /** A leap year, so that 29 February has its value. */
 const NEW_YEAR = dayNumberOf(2000, 1, 1);
 /** The soil is let come to what the covers make of it for so long before the year is looked at. */

@@ -1,5 +1,5 @@
 import type { DayNumber } from "../calendar";
-import { hourlyTemperaturesC } from "../climate";
+import { CLEAR_SHARE, OVERCAST_SHARE, hourlyTemperaturesC } from "../climate";
 import { extraterrestrialRadiationMJ, sunDay } from "../sky";
 import { skyRadiationWPerM2 } from "./balance/skyRadiation";
 
@@ -25,9 +25,6 @@ export interface WeatherSteps {
 
 const SECONDS_PER_DAY = 86_400;
 const HOURS = 24;
-/** Clear and overcast share of the sun's radiation outside the air (Ångström, FAO-56 eq. 35). */
-const CLEAR_SHARE = 0.75;
-const OVERCAST_SHARE = 0.25;
 /** Wind at night is this share of the day's mean, by day as much more (estimate). */
 const NIGHT_WIND_SHARE = 0.7;
 /** The dew point lies so far below the night's minimum in dry, clear weather (estimate). */

@@ -1,4 +1,4 @@
-import { laterWords, type DayNumber } from "../calendar";
+import { DAYS_PER_WEEK, laterWords, type DayNumber } from "../calendar";
 import type { Bed, Garden } from "../garden";
 import type { Work } from "../log";
 import { timelineIfSown, type PlantingState, type StandingPlants } from "../plantings";
@@ -102,8 +102,6 @@ export function weekLater(
     ? "A week later it is ready on the same day."
     : `A week later it is ready ${laterWords(costs)}, on ${wording.date(later.readyDay, timeline.sowDay)}.`;
 }
-
-const DAYS_PER_WEEK = 7;
 
 /** A task on a planting; its id names the planting, the kind of work and which time it is. */
 export function plantingTask(

@@ -1,3 +1,4 @@
+import { MS_PER_DAY } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { siteFor } from "@/core/plantings";
 import type { Site } from "@/core/growth";
@@ -8,8 +9,6 @@ import { localWording } from "@/words";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 const tasksPart = whenNeeded(() => import("@/core/tasks"));
-
-const MS_PER_DAY = 86_400_000;
 
 /** Saves the garden as a file. */
 export async function saveGardenFile(garden: Garden): Promise<void> {

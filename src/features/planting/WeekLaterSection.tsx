@@ -1,20 +1,18 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { laterWords } from "@/core/calendar";
+import { DAYS_PER_WEEK, laterWords } from "@/core/calendar";
 import { timelineIfSown } from "@/core/plantings";
 import { cliffOf, lastSafeSowing, seasonAimedAt } from "@/core/schedule";
 import { InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
 
-const A_WEEK = 7;
-
 /** What a week's delay would cost, and the last sowing before the cliff. */
 export function WeekLaterSection({ site, settings, growing, timeline, wording }: SectionProps) {
-  const later = timelineIfSown(site, settings, growing, timeline.sowDay + A_WEEK);
+  const later = timelineIfSown(site, settings, growing, timeline.sowDay + DAYS_PER_WEEK);
   const cliff = cliffOf(site, settings, growing, seasonAimedAt(site, timeline));
   const isAnyTime = lastSafeSowing(site, settings, growing, timeline).kind === "anyTime";
-  const sown = wording.date(timeline.sowDay + A_WEEK);
+  const sown = wording.date(timeline.sowDay + DAYS_PER_WEEK);
   return (
     <InspectorSection title="A week later?">
       <Box sx={{ fontSize: 14, lineHeight: 1.45 }}>

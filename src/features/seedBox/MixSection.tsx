@@ -1,5 +1,6 @@
 "use client";
 
+import { DAYS_PER_WEEK } from "@/core/calendar";
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
@@ -23,7 +24,6 @@ import type { SectionProps } from "@/ui/section";
 const MixDialog = lazyPart(() => import("./MixDialog"));
 
 const WEEKS_AHEAD = 8;
-const DAYS_PER_WEEK = 7;
 
 /** A mix in parts turned into volumes for the trays at hand, with what to mind. */
 export default function MixSection({ garden, today, wording }: SectionProps) {

@@ -13,7 +13,7 @@ import { useWording } from "@/ui/wording";
 import type { SectionProps } from "@/ui/section";
 import { TraysSection } from "@/features/trays";
 
-const RoomSection = lazyPart(() => import("@/features/trays/RoomSection"));
+const RoomSection = lazyPart(() => import("@/features/trays/room/RoomSection"));
 const SeedBoxSection = lazyPart(() => import("@/features/seedBox/SeedBoxSection"));
 const OrderSection = lazyPart(() => import("@/features/seedBox/OrderSection"));
 const MixSection = lazyPart(() => import("@/features/seedBox/MixSection"));

@@ -9,7 +9,8 @@ import { civilDate } from "@/core/calendar";
 import type { Garden, Shelter } from "@/core/garden";
 import { materials } from "@/core/shelter";
 import { gardenStore, todayOf, newId } from "@/store";
-import { FormDialog, NumberInput } from "@/ui/inputs";
+import { ChoiceField, NumberField, useFields, WordsField } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import {
   changedShelter,
@@ -17,6 +18,7 @@ import {
   freeName,
   KINDS,
   newShelter,
+  ShelterFieldsSchema,
   usualFields,
   type KindKey,
   type ShelterFields,
@@ -38,19 +40,19 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
     const fields = usualFields(kind, units, year);
     return { ...fields, name: freeName(garden, fields.name) };
   };
-  const [fields, setFields] = useState<ShelterFields>(() =>
-    shelter ? fieldsOf(shelter, units, year) : usual("house"),
-  );
-  const [refusal, setRefusal] = useState("");
-  const set = (some: Partial<ShelterFields>) => setFields({ ...fields, ...some });
-  const keep = async () => {
+  // What it begins with is as the dialog opened: choosing another kind begins anew.
+  const [start] = useState(() => (shelter ? fieldsOf(shelter, units, year) : usual("house")));
+  const form = useFields(ShelterFieldsSchema, start);
+  const { control } = form;
+  const fields = form.watch();
+  const keep = form.handleSubmit(async (typed) => {
     const done = shelter
-      ? await gardenStore().dispatch("shelter.edit", changedShelter(shelter, fields, imperial))
-      : await gardenStore().dispatch("shelter.build", newShelter(garden, fields, newId));
-    if (!done.ok) return setRefusal(done.refusal);
+      ? await gardenStore().dispatch("shelter.edit", changedShelter(shelter, typed, imperial))
+      : await gardenStore().dispatch("shelter.build", newShelter(garden, typed, newId));
+    if (!done.ok) return form.refuse(done.refusal);
     onClose();
-    tell(shelter ? `${fields.name} is changed.` : `${fields.name} is built.`, "done", true);
-  };
+    tell(shelter ? `${typed.name} is changed.` : `${typed.name} is built.`, "done", true);
+  });
   const takeDown = async () => {
     if (!shelter) return;
     const done = await gardenStore().dispatch("shelter.remove", { id: shelter.id });
@@ -59,13 +61,13 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
     tell(`${shelter.name} is taken down; its beds stand in the open.`, "done", true);
   };
   const [long, warm] = imperial ? ["ft", "°F"] : ["m", "°C"];
-  const number = (name: NumberField, label: string) => (
-    <NumberInput label={label} value={fields[name]} onNumber={(value) => set({ [name]: value })} />
+  const number = (name: NumberName, label: string) => (
+    <NumberField control={control} name={name} label={label} />
   );
   return (
     <FormDialog
       title={shelter ? `Change ${shelter.name}` : "Build a shelter"}
-      refusal={refusal}
+      refusal={form.refusal}
       keepLabel={shelter ? "Keep" : "Build it"}
       width="sm"
       more={
@@ -83,7 +85,7 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
           select
           label="Kind"
           value={fields.kind}
-          onChange={(event) => setFields(usual(event.target.value as KindKey))}
+          onChange={(event) => form.set(usual(event.target.value as KindKey))}
         >
           {Object.entries(KINDS).map(([key, { words }]) => (
             <MenuItem key={key} value={key}>
@@ -92,11 +94,7 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
           ))}
         </TextField>
       )}
-      <TextField
-        label="Name"
-        value={fields.name}
-        onChange={(event) => set({ name: event.target.value })}
-      />
+      <WordsField control={control} name="name" label="Name" />
       <Row>
         {number("length", `Length (${long})`)}
         {number("width", `Width (${long})`)}
@@ -104,30 +102,30 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
         {!shelter && number("beds", "Beds in it")}
       </Row>
       <Row wide>
-        <CoverField
+        <ChoiceField
+          control={control}
+          name="cover"
           label="Cover"
-          value={fields.cover}
-          onChange={(cover) => set({ cover })}
-          isInner={false}
+          choices={[...materials.values()].map(({ id, name }) => ({ value: id, words: name }))}
         />
-        <CoverField
+        <ChoiceField
+          control={control}
+          name="inner"
           label="Inner cover"
-          value={fields.inner}
-          onChange={(inner) => set({ inner })}
-          isInner
+          choices={[{ value: "", words: "None" }, ...INNER_COVERS]}
         />
       </Row>
       <Row>
-        <TextField
-          select
+        <ChoiceField
+          control={control}
+          name="vent"
           label="Vents"
-          value={fields.vent}
-          onChange={(event) => set({ vent: event.target.value as ShelterFields["vent"] })}
-        >
-          <MenuItem value="automatic">Opened when warm</MenuItem>
-          <MenuItem value="manual">By the clock</MenuItem>
-          <MenuItem value="shut">Never opened</MenuItem>
-        </TextField>
+          choices={[
+            { value: "automatic", words: "Opened when warm" },
+            { value: "manual", words: "By the clock" },
+            { value: "shut", words: "Never opened" },
+          ]}
+        />
         {fields.vent === "automatic" && (
           <>
             {number("opensAt", `Begins to open at (${warm})`)}
@@ -142,16 +140,16 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
         )}
       </Row>
       <Row>
-        <TextField
-          select
+        <ChoiceField
+          control={control}
+          name="film"
           label="Film"
-          value={fields.film}
-          onChange={(event) => set({ film: event.target.value as ShelterFields["film"] })}
-        >
-          <MenuItem value="none">None</MenuItem>
-          <MenuItem value="sun">For the sun</MenuItem>
-          <MenuItem value="plain">Not for the sun</MenuItem>
-        </TextField>
+          choices={[
+            { value: "none", words: "None" },
+            { value: "sun", words: "For the sun" },
+            { value: "plain", words: "Not for the sun" },
+          ]}
+        />
         {fields.film !== "none" && number("filmYear", "Put on in (year)")}
         {number("barrelLitres", "Water in barrels (L)")}
       </Row>
@@ -165,7 +163,7 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
   );
 }
 
-type NumberField =
+type NumberName =
   | "length"
   | "width"
   | "height"
@@ -195,30 +193,7 @@ function Row({ children, wide }: { children: React.ReactNode; wide?: boolean }) 
   );
 }
 
-interface CoverFieldProps {
-  label: string;
-  value: string;
-  isInner: boolean;
-  onChange: (cover: string) => void;
-}
-
-function CoverField({ label, value, isInner, onChange }: CoverFieldProps) {
-  const choices = [...materials.values()].filter(
-    ({ kind }) => !isInner || kind === "sheet" || kind === "tunnel",
-  );
-  return (
-    <TextField
-      select
-      label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-    >
-      {isInner && <MenuItem value="">None</MenuItem>}
-      {choices.map(({ id, name }) => (
-        <MenuItem key={id} value={id}>
-          {name}
-        </MenuItem>
-      ))}
-    </TextField>
-  );
-}
+/** What lies inside another cover. */
+const INNER_COVERS = [...materials.values()]
+  .filter(({ kind }) => kind === "sheet" || kind === "tunnel")
+  .map(({ id, name }) => ({ value: id, words: name }));

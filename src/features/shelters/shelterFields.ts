@@ -1,8 +1,10 @@
+import { z } from "zod";
 import type { Garden, Shelter } from "@/core/garden";
 import { PLAIN_SHELTER } from "@/core/gardenFile";
 import { exactM } from "@/core/layout";
 import { builtBeside, resized } from "@/core/bedSpace";
 import type { Vent } from "@/core/shelter";
+import { amount, maybeAmount } from "@/ui/forms";
 import { celsius, fahrenheit, feet, metres } from "@/core/wording";
 
 /** What a grower can build, each with its usual cover and size in metres. */
@@ -56,24 +58,45 @@ export const KINDS = {
 export type KindKey = keyof typeof KINDS;
 
 /** A shelter as it is typed, in the garden's units. */
-export interface ShelterFields {
-  kind: KindKey;
-  name: string;
-  length: number;
-  width: number;
-  height: number;
-  cover: string;
-  inner: string;
-  beds: number;
-  vent: "automatic" | "manual" | "shut";
-  opensAt: number;
-  wideAt: number;
-  fromHour: number;
-  toHour: number;
-  barrelLitres: number;
-  film: "none" | "sun" | "plain";
-  filmYear: number;
-}
+export const ShelterFieldsSchema = z
+  .object({
+    kind: z.enum(["upright", "twin", "lowTunnel", "hoops", "house"]),
+    name: z.string().trim().min(1, "Give the shelter a name."),
+    length: amount("Say how long it is."),
+    width: amount("Say how wide it is."),
+    height: amount("Say how high it is on the whole."),
+    cover: z.string(),
+    inner: z.string(),
+    beds: maybeAmount,
+    vent: z.enum(["automatic", "manual", "shut"]),
+    opensAt: maybeAmount,
+    wideAt: maybeAmount,
+    fromHour: maybeAmount,
+    toHour: maybeAmount,
+    barrelLitres: amount("Say how much water, 0 for none."),
+    film: z.enum(["none", "sun", "plain"]),
+    filmYear: maybeAmount,
+  })
+  .superRefine((fields, context) => {
+    const asked = [
+      ...(fields.vent === "automatic" ? (["opensAt", "wideAt"] as const) : []),
+      ...(fields.vent === "manual" ? (["fromHour", "toHour"] as const) : []),
+      ...(fields.film === "none" ? [] : (["filmYear"] as const)),
+    ];
+    for (const name of asked) {
+      if (!Number.isNaN(fields[name])) continue;
+      context.addIssue({ code: "custom", path: [name], message: MISSING[name] });
+    }
+  });
+export type ShelterFields = z.infer<typeof ShelterFieldsSchema>;
+
+const MISSING = {
+  opensAt: "Say from which warmth the vents open.",
+  wideAt: "Say at which warmth they are wide open.",
+  fromHour: "Say at which hour they are opened.",
+  toHour: "Say at which hour they are shut.",
+  filmYear: "Say in which year the film was put on.",
+} as const;
 
 const round = (value: number, per: number) => Math.round(value * per) / per;
 const isFilm = (cover: string) => cover.startsWith("greenhouse") || cover === "low-tunnel-film";

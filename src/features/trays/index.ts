@@ -1,2 +1,2 @@
-export { LabelsView } from "./LabelsView";
+export { LabelsView } from "./labels/LabelsView";
 export { TraysSection } from "./TraysSection";

@@ -1,7 +1,7 @@
 "use client";
 
 import type { KeyboardEvent } from "react";
-import type { DayNumber, Season } from "@/core/calendar";
+import { DAYS_PER_WEEK, type DayNumber, type Season } from "@/core/calendar";
 import type { LocalWording } from "../wording";
 import { FROST_HEIGHT, hoursWords } from "./ribbonShape";
 
@@ -19,7 +19,6 @@ interface Props {
   onDay: (day: DayNumber) => void;
 }
 
-const DAYS_PER_WEEK = 7;
 const WORDS_ROOM = 90;
 
 /** The lantern on the light's edge: the date in view, moved by keys too. */

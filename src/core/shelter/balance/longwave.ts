@@ -1,10 +1,10 @@
+import { KELVIN } from "./skyRadiation";
 import shelterJson from "@data/shelter.json";
 import type { LinearSystem } from "./linearSystem";
 import type { Stack } from "./stack";
 
 const { soil: SOIL, snow: SNOW } = shelterJson;
 const STEFAN_BOLTZMANN = 5.670374e-8;
-const KELVIN = 273.15;
 
 /** Temperatures of everything that radiates, as they are before a step. */
 export interface Radiating {

@@ -1,5 +1,5 @@
 const STEFAN_BOLTZMANN = 5.670374e-8;
-const KELVIN = 273.15;
+export const KELVIN = 273.15;
 
 /**
  * Thermal radiation that the sky sends down, W/m².

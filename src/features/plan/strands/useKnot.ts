@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef, type KeyboardEvent, type PointerEvent } from "react";
-import type { DayNumber } from "@/core/calendar";
+import { DAYS_PER_WEEK, type DayNumber } from "@/core/calendar";
 import { useDrag, type TimeScale } from "@/ui/chart/index";
 import { clearPending, markPending } from "@/ui/inputs/index";
 import type { StrandItem } from "./useStrands";
@@ -15,7 +15,6 @@ interface Knot {
   onMove: (id: string, sowDay: DayNumber) => void;
 }
 
-const DAYS_PER_WEEK = 7;
 const KEYS_REST_MS = 900;
 
 /** Dragging the knot, and moving it by arrow keys; keys are kept together as one move. */

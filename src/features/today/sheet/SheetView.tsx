@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Link from "next/link";
-import type { DayNumber } from "@/core/calendar";
+import { DAYS_PER_WEEK, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
 import { useAnswer, useReckoned } from "@/derive";
@@ -17,7 +17,6 @@ import { useWording, type LocalWording } from "@/ui/wording";
 import { SheetPage } from "./SheetPage";
 
 const TITLE = "The week's sheet";
-const DAYS_PER_WEEK = 7;
 type Detail = "short" | "full";
 
 /** The week's round on one sheet: boxes to tick, in the order of the walk. */
