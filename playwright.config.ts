@@ -16,8 +16,6 @@ export default defineConfig({
     baseURL: `http://localhost:${DEMO_PORT}`,
     viewport: { width: 1280, height: 800 },
     locale: "en-GB",
-    // What a failure looked like, step by step; pictures of every frame would cost more than they tell.
-    trace: { mode: "retain-on-failure", screenshots: false, snapshots: true, sources: false },
     // What fades and slides is drawn frame by frame without a graphics card: half of the tests' time.
     contextOptions: { reducedMotion: "reduce" },
     launchOptions: {

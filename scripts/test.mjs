@@ -34,6 +34,8 @@ if (built && browser) {
       failed: report.stats.unexpected,
     }),
   );
+  // What a failure looked like, step by step: taken of those that failed alone, as it costs time.
+  if (counts.failed > 0) await invoke("playwright", ["test", "--last-failed", "--trace=on"]);
 } else {
   console.log(`✗ end-to-end tests: ${built ? "no browser" : "nothing built"}`);
   counts.failed += 1;
