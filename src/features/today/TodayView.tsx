@@ -71,8 +71,9 @@ function Round({ garden, site, day: wanted, today, wording }: Props) {
   const all = value ?? NO_TASKS;
   // Another day stands over the tasks when they are that day's.
   const { day } = asked;
-  const canSettle = day <= today;
-  const { leaving, settleNow } = useSettling({ day, today, wording });
+  const canSettle = day <= today && wanted <= today;
+  // A tap just after midnight is of the new day, also on a row that is still of the old.
+  const { leaving, settleNow } = useSettling({ day: wanted, today, wording });
   const tasks = useMemo(
     () =>
       all.filter(
