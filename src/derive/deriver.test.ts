@@ -81,6 +81,20 @@ test("where no worker can start, that is told once and work goes on without it",
   await expect(deriver.ask(garden, "tasks", { day })).rejects.toThrow();
 });
 
+test("a worker that breaks leaves nobody waiting", async () => {
+  let breakIt: () => void = () => undefined;
+  const deriver = createDeriver((onBroken) => {
+    breakIt = onBroken;
+    const never = () => new Promise(() => undefined);
+    return { ready: async () => undefined, prepare: never, ask: never } as never;
+  });
+  await deriver.start();
+  const asked = deriver.ask(garden, "tasks", { day });
+  breakIt();
+  await expect(asked).rejects.toThrow("broke");
+  expect(deriver.isReady()).toBe(false);
+});
+
 test("the differences of two gardens lead from one to the other, and are few where little changed", () => {
   expect(withChanges(emptyGarden(), differences(emptyGarden(), garden))).toEqual(garden);
   const later = changed(garden, "planting.remove", { id: "spinach" });

@@ -1,6 +1,6 @@
 import * as Comlink from "comlink";
 import { differences, emptyGarden, type Garden } from "@/core/garden";
-import { prepare, type Preparation } from "@/core/plantings";
+import { preparedSoFar, type Preparation } from "@/core/plantings";
 import type { DeriverWorker } from "./deriver.worker";
 import type { AnswerTo, ArgumentsOf, QuestionName } from "./questions";
 import type { News } from "./replica";
@@ -38,13 +38,18 @@ export function createDeriver(connect: (onBroken: () => void) => Comlink.Remote<
     const changes = differences(sent, garden);
     sent = garden;
     // What was worked out for the first view need not be worked out there again.
-    const preparation = isFirst ? prepare(garden) : null;
+    const preparation = isFirst ? preparedSoFar(garden) : null;
     isFirst = false;
     return { changes, preparation };
   };
+  let fail: (error: Error) => void = () => undefined;
+  // A worker that breaks answers nothing any more: whoever waits for it is told.
+  const broken = new Promise<never>((_resolve, reject) => (fail = reject));
+  broken.catch(() => undefined);
   const drop = () => {
     remote = null;
     isUp = false;
+    fail(new Error("The worker broke."));
   };
 
   return {
@@ -53,7 +58,7 @@ export function createDeriver(connect: (onBroken: () => void) => Comlink.Remote<
       starting ??= (async () => {
         try {
           remote = connect(drop);
-          await remote.ready();
+          await Promise.race([remote.ready(), broken]);
           isUp = remote !== null;
         } catch {
           drop();
@@ -64,11 +69,11 @@ export function createDeriver(connect: (onBroken: () => void) => Comlink.Remote<
     },
     async prepare(garden) {
       if (!remote) throw new Error("The worker is not up.");
-      return remote.prepare(newsOf(garden));
+      return Promise.race([remote.prepare(newsOf(garden)), broken]);
     },
     async ask(garden, name, args) {
       if (!remote) throw new Error("The worker is not up.");
-      const found = await remote.ask(newsOf(garden), name, args);
+      const found = await Promise.race([remote.ask(newsOf(garden), name, args), broken]);
       return found as AnswerTo<typeof name> | null;
     },
   };

@@ -21,25 +21,33 @@ const useStore = create<Reckoned>(() => {
   return { garden, site: siteFor(garden), isBehind: false };
 });
 
+/** Whether the worker is up and has what is on the screen: from then on the next can be waited for. */
+let canWait = false;
 let isPreparing = false;
 
 /** Shows the newest garden; where something long must be worked out first, the one before stays. */
 function follow(): void {
   const { garden } = gardenStore().getState();
   if (garden === useStore.getState().garden) return;
-  if (isPrepared(garden) || !deriver().isReady()) return show(garden);
+  if (!canWait || isPrepared(garden)) return show(garden);
   useStore.setState({ isBehind: true });
   if (isPreparing) return;
   isPreparing = true;
-  void deriver()
-    .prepare(garden)
-    .then((preparation) => takePreparation(garden, preparation))
-    // Without a worker it is worked out here.
-    .catch(() => show(garden))
-    .finally(() => {
-      isPreparing = false;
-      follow();
-    });
+  void workOut(garden).finally(() => {
+    isPreparing = false;
+    show(garden);
+    // There may be a newer one by now.
+    follow();
+  });
+}
+
+/** Has the worker do what takes long; without one it is done here, where it is needed. */
+async function workOut(garden: Garden): Promise<void> {
+  try {
+    takePreparation(garden, await deriver().prepare(garden));
+  } catch {
+    canWait = false;
+  }
 }
 
 function show(garden: Garden): void {
@@ -48,7 +56,10 @@ function show(garden: Garden): void {
 
 gardenStore().subscribe(follow);
 // Up before it is needed, and there where the network ends.
-whenIdle(() => deriver().start());
+whenIdle(async () => {
+  canWait = await deriver().start();
+  if (canWait) await workOut(useStore.getState().garden);
+});
 
 /** The garden and its place as everything on the screen shows them: always of one moment. */
 export function useReckoned(): Reckoned {

@@ -92,7 +92,7 @@ export interface GardenStore extends StoreApi<GardenState> {
    * was checked when the program was made, so the first view need not wait for the commands.
    */
   begin(file: GardenFile): Promise<Done>;
-  /** Takes out what does not read, and keeps it beside the garden; whether there was any. */
+  /** Moves entities that fail their schema out of the garden, and keeps them aside; resolves to whether there were any. */
   setAsideDamaged(): Promise<boolean>;
   /** The notice of what was set aside has been read. */
   closeSetAside(): void;

@@ -53,11 +53,12 @@ export function stepToRedo(steps: Steps, tab: string): Numbered | null {
  * same entity, or the entity as a whole. Null when none did.
  */
 export function changedSince(steps: Steps, number: number): Step | null {
-  const touched = new Map(steps.get(number)?.changes.map((one) => [keyOf(one), fieldsOf(one)]));
-  const meets = (change: Change) => {
-    const fields = touched.get(keyOf(change));
-    return fields !== undefined && haveCommon(fields, fieldsOf(change));
-  };
+  const own = steps.get(number)?.changes ?? [];
+  const keys = new Set(own.map(keyOf));
+  const meets = (change: Change) =>
+    // Most of what was changed since is something else altogether.
+    keys.has(keyOf(change)) &&
+    own.some((one) => keyOf(one) === keyOf(change) && haveCommon(fieldsOf(one), fieldsOf(change)));
   const later = [...steps].filter((one) => one[0] > number && isApplied(one));
   return later.find(([, step]) => step.changes.some(meets))?.[1] ?? null;
 }
@@ -70,15 +71,23 @@ export function onTopOf(
   changes: readonly Change[],
   now: (change: Change) => Change["after"],
 ): Change[] {
+  // A step may change one thing twice: the second change finds what the first has left.
+  const left = new Map<string, Change["after"]>();
   return changes.map((change) => {
-    const { before, after } = change;
-    const there = now(change);
-    if (!before || !after || !there) return { ...change, before: there } as Change;
-    const own = Object.fromEntries(
-      Object.entries(after).filter(([field]) => fieldsOf(change)?.has(field)),
-    );
-    return { ...change, before: there, after: { ...there, ...own } } as Change;
+    const key = keyOf(change);
+    const there = left.has(key) ? (left.get(key) ?? null) : now(change);
+    const after = there ? mergedInto(there, change) : change.after;
+    left.set(key, after);
+    return { ...change, before: there, after } as Change;
   });
+}
+
+/** An entity with the fields that a change sets; the change's own where it adds or takes out the whole. */
+function mergedInto(there: NonNullable<Change["after"]>, change: Change): Change["after"] {
+  const fields = fieldsOf(change);
+  if (!fields || !change.after) return change.after;
+  const own = Object.entries(change.after).filter(([field]) => fields.has(field));
+  return { ...there, ...Object.fromEntries(own) } as Change["after"];
 }
 
 function keyOf({ kind, id }: Change): string {
@@ -110,9 +119,9 @@ export function withStep(steps: Steps, step: Step & { tab: string }): StepsWritt
   const gone = [...steps].filter(
     ([, { undone }]) => undone && (undone.by === null || undone.by === step.tab),
   );
-  const stays = steps.size - gone.length;
-  const old = [...steps].filter((one) => !gone.includes(one)).slice(0, stays + 1 - STEPS_KEPT);
-  const remove = [...gone, ...(stays + 1 > STEPS_KEPT ? old : [])].map(([number]) => number);
+  const stay = [...steps].filter((one) => !gone.includes(one));
+  const tooOld = stay.slice(0, Math.max(0, stay.length + 1 - STEPS_KEPT));
+  const remove = [...gone, ...tooOld].map(([number]) => number);
   return { put: [[lastNumber(steps) + 1, step]], remove };
 }
 

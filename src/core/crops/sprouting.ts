@@ -1,4 +1,3 @@
-import { derive } from "../derive";
 import growthJson from "@data/growth.json";
 import type { Crop } from "./schema";
 import { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
@@ -29,13 +28,13 @@ export interface Emergence {
  */
 export function emergenceAt(crop: Sprouting, soilTempC: number): Emergence {
   const rate = sproutingRate(crop, soilTempC);
-  const share = between(crop.sprouting.share, soilTempC);
+  const share = between(crop.sprouting.share, soilTempC, asItIs);
   return rate <= 0 || share <= 0 ? { days: null, share: 0 } : { days: 1 / rate, share };
 }
 
 /** Progress toward emergence in one day at a soil temperature: 1 is a seedling. */
 export function sproutingRate(crop: Sprouting, soilTempC: number): number {
-  return between(derive([crop.sprouting], ratesOf), soilTempC);
+  return between(crop.sprouting.days, soilTempC, perDay);
 }
 
 /** Days to emergence in the weather that packets assume; part of every packet's count. */
@@ -52,15 +51,17 @@ export function sproutingRange(crop: Sprouting): { fromC: number; toC: number } 
   return { fromC: fitting[0] ?? 0, toC: fitting.at(-1) ?? 0 };
 }
 
-function ratesOf({ days }: Crop["sprouting"]): readonly number[] {
-  return days.map((day) => (day === null ? 0 : 1 / day));
-}
+/** Where none comes up there is no progress. */
+const perDay = (days: number | null) => (days === null ? 0 : 1 / days);
+const asItIs = (value: number) => value;
 
 /** A value of the table at any temperature, straight between its columns; 0 outside them. */
-function between(row: readonly number[], tempC: number): number {
+function between<T>(row: readonly T[], tempC: number, valueOf: (entry: T) => number): number {
   const column = tempC / STEP_C;
   const left = Math.floor(column);
   if (left < 0 || column > row.length - 1) return 0;
-  const from = row[left] ?? 0;
-  return from + ((row[left + 1] ?? from) - from) * (column - left);
+  const from = valueOf(row[left] as T);
+  // At the last column there is none to the right.
+  const to = left + 1 < row.length ? valueOf(row[left + 1] as T) : from;
+  return from + (to - from) * (column - left);
 }

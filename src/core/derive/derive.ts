@@ -74,13 +74,16 @@ function knownOf(owner: object, compute: Compute): Derived[] {
 
 /** The result for some inputs, put first: the last one asked for is the likeliest to be asked again. */
 function take(known: Derived[], inputs: readonly unknown[]): Derived | undefined {
-  const at = known.findIndex((one) => sameElements(one.inputs, inputs));
-  const found = known[at];
-  if (found && at > 0) {
-    known.splice(at, 1);
-    known.unshift(found);
+  for (let at = 0; at < known.length; at += 1) {
+    const found = known[at];
+    if (!found || !sameElements(found.inputs, inputs)) continue;
+    if (at > 0) {
+      known.splice(at, 1);
+      known.unshift(found);
+    }
+    return found;
   }
-  return found;
+  return undefined;
 }
 
 function keep(known: Derived[], one: Derived, kept: number): void {

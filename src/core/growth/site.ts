@@ -49,6 +49,9 @@ interface Spot {
   space: GrowingSpace;
   growth: Map<string, RunningSum>;
   sprouting: Map<string, RunningSum>;
+  /** The same by crop: a drag asks for them many times a frame. */
+  growthOf: Map<Crop, RunningSum>;
+  sproutingOf: Map<Crop, RunningSum>;
   cold: Map<string, RunningSum>;
 }
 
@@ -108,11 +111,10 @@ export class Site {
   /** Packet days gathered by a crop under covers, around the season that `day` belongs to. */
   growth(crop: Crop, exposure: Exposure, day: DayNumber): RunningSum {
     const spot = this.spot(exposure, day);
-    const key = derive([crop], cropKey);
-    let curve = spot.growth.get(key);
+    let curve = spot.growthOf.get(crop);
     if (!curve) {
-      curve = growthCurve(spot.space, crop);
-      spot.growth.set(key, curve);
+      curve = shared(spot.growth, cropKey(crop), () => growthCurve(spot.space, crop));
+      spot.growthOf.set(crop, curve);
     }
     return curve;
   }
@@ -120,11 +122,11 @@ export class Site {
   /** Progress toward emergence of a crop in the soil under covers, around the season of `day`. */
   sprouting(crop: Crop, exposure: Exposure, day: DayNumber): RunningSum {
     const spot = this.spot(exposure, day);
-    const key = derive([crop.sprouting], sproutingKey);
-    let curve = spot.sprouting.get(key);
+    let curve = spot.sproutingOf.get(crop);
     if (!curve) {
-      curve = sproutingCurve(spot.space, crop);
-      spot.sprouting.set(key, curve);
+      const key = sproutingKey(crop.sprouting);
+      curve = shared(spot.sprouting, key, () => sproutingCurve(spot.space, crop));
+      spot.sproutingOf.set(crop, curve);
     }
     return curve;
   }
@@ -172,7 +174,14 @@ export class Site {
         CURVE_DAYS,
         degrees,
       );
-      spot = { space, growth: new Map(), sprouting: new Map(), cold: new Map() };
+      spot = {
+        space,
+        growth: new Map(),
+        sprouting: new Map(),
+        growthOf: new Map(),
+        sproutingOf: new Map(),
+        cold: new Map(),
+      };
       this.spots.set(key, spot);
     }
     this.lastSpot = { exposure: { covers, horizon, own: exposure.own }, seasonStartDay, spot };
@@ -193,6 +202,13 @@ export function horizonKey(horizon: Horizon): string {
 
 function horizonWords(horizon: Horizon): string {
   return horizon.map((point) => `${point.azimuthDeg},${point.elevationDeg}`).join(" ");
+}
+
+/** The curve under a key, made when there is none yet. */
+function shared(curves: Map<string, RunningSum>, key: string, make: () => RunningSum): RunningSum {
+  const curve = curves.get(key) ?? make();
+  curves.set(key, curve);
+  return curve;
 }
 
 /** Two crops that come up alike share a curve. */

@@ -15,7 +15,13 @@ export {
   timelineIfSown,
   type PlantingState,
 } from "./plantingState";
-export { isPrepared, prepare, takePreparation, type Preparation } from "./preparation";
+export {
+  isPrepared,
+  prepare,
+  preparedSoFar,
+  takePreparation,
+  type Preparation,
+} from "./preparation";
 export {
   amountsFor,
   amountSums,

@@ -1,5 +1,5 @@
 import { dayNumber, type DayNumber } from "../calendar";
-import { derive } from "../derive";
+import { derive, newTable } from "../derive";
 import type { Bed, Garden, Planting } from "../garden";
 import type { PlanSettings, Site } from "../growth";
 import {
@@ -44,6 +44,18 @@ export function plantingState(
   site: Site,
   planting: Planting,
 ): PlantingState | null {
+  if (garden.plantings.get(planting.id) !== planting) return stateOf(garden, site, planting);
+  // Of one garden every view asks for all of them: a look into a table then.
+  const known = derive([garden, site], newTable<PlantingState | null, Planting>);
+  let state = known.get(planting);
+  if (state === undefined) {
+    state = stateOf(garden, site, planting);
+    known.set(planting, state);
+  }
+  return state;
+}
+
+function stateOf(garden: Garden, site: Site, planting: Planting): PlantingState | null {
   const bed = garden.beds.get(planting.bedId);
   const growing = growingOf(garden, planting);
   if (!bed || !growing) return null;

@@ -30,6 +30,21 @@ export function prepare(garden: Garden): Preparation {
   };
 }
 
+/** As much of it as is at hand, to be sent to who would work it out again. */
+export function preparedSoFar(garden: Garden): Preparation {
+  const { place } = garden;
+  const record = recordInUse(garden);
+  if (!place || (record && !isFitted(record, place.latitudeDeg))) return { fit: null, years: [] };
+  const site = siteFor(garden);
+  if (!site) return { fit: null, years: [] };
+  return {
+    fit: record && fitOf(record, site.latitudeDeg),
+    years: stacksIn(garden)
+      .filter((covers) => hasUsualYear(site.climate, covers))
+      .map((covers) => ({ covers, year: usualYear(site.climate, covers) })),
+  };
+}
+
 /** Whether nothing that takes long is left to work out for a garden. */
 export function isPrepared(garden: Garden): boolean {
   const { place } = garden;

@@ -94,7 +94,7 @@ async function openGarden(): Promise<void> {
 }
 
 function OpenShell({ children }: { children: ReactNode }) {
-  const { garden, site } = useReckoned();
+  const { garden, site, isBehind } = useReckoned();
   const {
     dateInView,
     selectedPlantingId,
@@ -146,7 +146,28 @@ function OpenShell({ children }: { children: ReactNode }) {
         }
         rail={<Rail entries={ENTRIES} current={pathname} />}
         view={
-          <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
+          <Box
+            aria-busy={isBehind}
+            sx={{
+              height: "100%",
+              display: "flex",
+              flexDirection: "column",
+              position: "relative",
+            }}
+          >
+            <Box
+              aria-live="polite"
+              sx={{
+                position: "absolute",
+                top: 4,
+                right: 12,
+                fontSize: 14,
+                color: "var(--ash-text)",
+                pointerEvents: "none",
+              }}
+            >
+              {isBehind && "Working it out…"}
+            </Box>
             {pathname === "/today" && isSample(garden) && <SampleNotice />}
             {storageNotice && <StorageNotice notice={storageNotice} garden={garden} />}
             {setAside.length > 0 && <SetAsideNotice lines={setAside} />}

@@ -37,32 +37,14 @@ export function NumberField<F extends FieldValues>({ control, name, ...look }: F
 }
 
 /** A line of text, or several. */
-export function WordsField<F extends FieldValues>({ control, name, ...look }: FieldProps<F>) {
-  const { field, fieldState } = useController({ control, name });
-  const { ref, ...rest } = field;
-  return (
-    <TextField
-      {...look}
-      {...rest}
-      {...told(fieldState.error?.message, look.helperText)}
-      inputRef={ref}
-    />
-  );
+export function WordsField<F extends FieldValues>(props: FieldProps<F>) {
+  return <Registered {...props} />;
 }
 
 /** A date, as ISO; empty where none is given. */
-export function DateField<F extends FieldValues>({ control, name, ...look }: FieldProps<F>) {
-  const { field, fieldState } = useController({ control, name });
-  const { ref, ...rest } = field;
+export function DateField<F extends FieldValues>({ slotProps, ...props }: FieldProps<F>) {
   return (
-    <TextField
-      {...look}
-      {...rest}
-      {...told(fieldState.error?.message, look.helperText)}
-      type="date"
-      inputRef={ref}
-      slotProps={{ ...look.slotProps, inputLabel: { shrink: true } }}
-    />
+    <Registered {...props} type="date" slotProps={{ ...slotProps, inputLabel: { shrink: true } }} />
   );
 }
 
@@ -73,11 +55,26 @@ interface Choice {
 
 /** One of a few. */
 export function ChoiceField<F extends FieldValues>({
+  choices,
+  ...props
+}: FieldProps<F> & { choices: readonly Choice[] }) {
+  return (
+    <Registered {...props} select>
+      {choices.map(({ value, words }) => (
+        <MenuItem key={value} value={value}>
+          {words}
+        </MenuItem>
+      ))}
+    </Registered>
+  );
+}
+
+/** A field of text under its name in the form, with what is wrong with it. */
+function Registered<F extends FieldValues>({
   control,
   name,
-  choices,
   ...look
-}: FieldProps<F> & { choices: readonly Choice[] }) {
+}: FieldProps<F> & Pick<TextFieldProps, "type">) {
   const { field, fieldState } = useController({ control, name });
   const { ref, ...rest } = field;
   return (
@@ -85,15 +82,8 @@ export function ChoiceField<F extends FieldValues>({
       {...look}
       {...rest}
       {...told(fieldState.error?.message, look.helperText)}
-      select
       inputRef={ref}
-    >
-      {choices.map(({ value, words }) => (
-        <MenuItem key={value} value={value}>
-          {words}
-        </MenuItem>
-      ))}
-    </TextField>
+    />
   );
 }
 

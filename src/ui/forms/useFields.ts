@@ -31,7 +31,11 @@ export function useFields<F extends FieldValues>(schema: ZodType<F, F>, values: 
     /** Sets some fields by hand, such as two that are chosen together. */
     set(some: Partial<F>) {
       for (const [name, value] of Object.entries(some)) {
-        form.setValue(name as Path<F>, value as F[Path<F>], { shouldDirty: true });
+        form.setValue(name as Path<F>, value as F[Path<F>], {
+          shouldDirty: true,
+          // What was found wrong is looked at again.
+          shouldValidate: form.formState.isSubmitted,
+        });
       }
     },
   };
