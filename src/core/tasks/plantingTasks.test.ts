@@ -1,0 +1,150 @@
+import { dayNumber, isoDate } from "../calendar";
+import { tarnholt } from "../plantings/tarnholt.testdata";
+import { expectTask, find, lifeDay, on, settled } from "./tasks.testdata";
+
+test.each([
+  [
+    "sown on its day",
+    "2026-08-20",
+    "planting-07-sow",
+    { kind: "sow", place: "Bed 7", isLate: false },
+  ],
+  [
+    "sown late",
+    "2026-08-25",
+    "planting-07-sow",
+    { isLate: true, ifLeft: /A week later it is ready \d+ days later/ },
+  ],
+  ["asked for no more", "2026-09-05", "planting-07-sow", null],
+  ["planted out", "2026-08-28", "planting-17-plantOut", null],
+  [
+    "netted when it comes into the bed",
+    lifeDay("planting-13", "plantOutDay"),
+    "planting-13-net",
+    { kind: "net", ifLeft: /lay their eggs/ },
+  ],
+  [
+    "picked when ready",
+    lifeDay("planting-07", "readyDay"),
+    "planting-07-harvest",
+    { reason: /outer leaves/ },
+  ],
+  ["not before", lifeDay("planting-07", "readyDay", -1), "planting-07-harvest", null],
+  [
+    "cleared when over",
+    lifeDay("planting-07", "holdsUntilDay"),
+    "planting-07-clear",
+    { reason: /leave the roots in/ },
+  ],
+  ["thinned in its tray", "2026-09-24", "sowing-2-thin", { kind: "thin" }],
+])("%s", (_what, date, id, expected) => {
+  expectTask(date, id, expected);
+});
+
+/** A task settled as the grower does it. */
+
+test("a row is looked at when it should be up: once it is sown, not while the sowing is still asked for", () => {
+  const emergeOn = lifeDay("planting-07", "emergeDay");
+  const look = "planting-07-checkEmergence";
+  expect(find(on(emergeOn), look)).toBeUndefined();
+  const sown = settled(tarnholt, "planting-07-sow", "2026-08-20");
+  expect(find(on(emergeOn, sown), look)).toMatchObject({
+    kind: "checkEmergence",
+    ifLeft: expect.stringMatching(/sown again until/),
+  });
+  const seen = settled(sown, look, emergeOn);
+  expect(find(on(isoDate(dayNumber(emergeOn) + 1), seen), look)).toBeUndefined();
+});
+
+test.each([
+  [
+    "trays are filled before a sowing",
+    "2026-09-24",
+    "planting-30-fill",
+    { howMuch: /60 cells, about 1 L/ },
+  ],
+  [
+    "seed that is short is ordered",
+    "2026-09-24",
+    "order-garlic-hardneck-2026-10-12",
+    { place: "Seed box" },
+  ],
+  [
+    "a bed is readied before it is planted",
+    "2026-10-06",
+    "planting-27-readyBed",
+    { place: "Bed 10", reason: /It comes in on 12 October/ },
+  ],
+  ["not on the day itself", "2026-10-12", "planting-27-readyBed", null],
+  [
+    "shade comes off after the bright days",
+    "2026-09-28",
+    "planting-19-shadeOff",
+    { kind: "shadeOff" },
+  ],
+  [
+    "watering changes when roots are down",
+    "2026-09-24",
+    "planting-22-changeWatering",
+    { reason: /deep and seldom/ },
+  ],
+  [
+    "new plants are watered every day anew",
+    "2026-09-26",
+    "planting-19-waterIn-2026-09-26",
+    { kind: "waterIn" },
+  ],
+  [
+    "what is hungry is fed once in the middle",
+    "2026-09-24",
+    "planting-07-feed",
+    { cautions: ["compost-dust"] },
+  ],
+  [
+    "roots that keep are stored in time",
+    "2026-10-12",
+    "planting-02-store",
+    { howMuch: /0 °C, in moist air/ },
+  ],
+  [
+    "hoses are drained before the frost",
+    "2026-09-24",
+    "winter-settings-2026",
+    { reason: /Frost can come from 25 September/ },
+  ],
+  [
+    "and water is on again in spring",
+    "2027-05-20",
+    "summer-settings-2027",
+    { cautions: ["hot-house"] },
+  ],
+  ["direct sowings are thinned", "2026-09-24", "planting-21-thin", { howMuch: /one every/ }],
+  [
+    "picked kale is picked again",
+    "2026-09-24",
+    "planting-03-harvest-2026-09-17",
+    { reason: /Last picked on 17 September/ },
+  ],
+  ["but not the day after", "2026-09-18", "planting-03-harvest-2026-09-17", null],
+  [
+    "frost-sweetened roots may wait",
+    "2026-09-24",
+    "planting-02-harvest",
+    { reason: /sweeter after the first frost/ },
+  ],
+  [
+    "seedlings that outgrew their cells are potted on",
+    "2026-10-13",
+    "sowing-1-potOn",
+    { isLate: true },
+  ],
+  [
+    "the best are left for seed before they bolt",
+    lifeDay("planting-21", "boltDay", -5),
+    "planting-21-leaveForSeed",
+    { howMuch: /20 plants, 1000 m/ },
+  ],
+  ["peas get their twigs", "2027-03-20", "planting-33-support", { kind: "support" }],
+])("%s", (_what, date, id, expected) => {
+  expectTask(date, id, expected);
+});
