@@ -109,7 +109,7 @@ module.exports = {
     { name: "no-loose-ends", severity: "error", from: {}, to: { couldNotResolve: true } },
     {
       ...onlyThroughIndex("core"),
-      from: { path: "^src/core/([^/]+)/", pathNot: "\\.test\\.ts$" },
+      from: { path: "^src/core/([^/]+)/", pathNot: "\\.(test|testdata)\\.ts$" },
       to: { path: "^src/core/[^/]+/.+", pathNot: ["^src/core/$1/", "^src/core/[^/]+/index\\.ts$"] },
     },
     {

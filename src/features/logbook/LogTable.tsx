@@ -28,9 +28,19 @@ interface Props {
 /** A row's height before it is measured, and rows drawn beyond the screen. */
 const USUAL_ROW_PX = 48;
 const OVERSCAN = 12;
+const COLUMNS = [
+  { title: "Day", width: { md: 104, lg: 124 } },
+  { title: "What", width: { md: 100, lg: 124 } },
+  { title: "Crop", width: "20%" },
+  { title: "Where", width: "12%" },
+  { title: "How much", width: "13%" },
+  { title: "Note", width: "auto" },
+] as const;
+/** The titles stay over their columns, at the very top: over the padding of what scrolls. */
+const STICKY = { position: "sticky", top: "-14px", zIndex: 1, bgcolor: "var(--paper)" } as const;
 const CELL = { fontSize: 15, py: 0.75, px: 1, borderColor: "var(--line)" } as const;
 /** On a phone a row stands as a small block instead of running out of the screen. */
-const NARROW = { display: { xs: "block", sm: "table-cell" }, border: { xs: 0, sm: undefined } };
+const NARROW = { display: { xs: "block", md: "table-cell" }, border: { xs: 0, md: undefined } };
 
 /** The entries, the latest first; of thousands only those are drawn that are on the screen. */
 export function LogTable({ rows, wording, today, scroller, onEdit, onRemove }: Props) {
@@ -66,19 +76,24 @@ export function LogTable({ rows, wording, today, scroller, onEdit, onRemove }: P
       size="small"
       aria-label="Entries"
       aria-rowcount={rows.length + 1}
-      sx={{ mt: 1.5, display: { xs: "block", sm: "table" } }}
+      sx={{
+        mt: 1.5,
+        display: { xs: "block", md: "table" },
+        // Other rows come as one scrolls: the columns stay where they are.
+        tableLayout: "fixed",
+      }}
     >
-      <TableHead sx={{ display: { xs: "none", sm: "table-header-group" } }}>
+      <TableHead sx={{ display: { xs: "none", md: "table-header-group" } }}>
         <TableRow aria-rowindex={1}>
-          {["Day", "What", "Crop", "Where", "How much", "Note"].map((title) => (
-            <TableCell key={title} sx={{ ...CELL, fontWeight: 700 }}>
+          {COLUMNS.map(({ title, width }) => (
+            <TableCell key={title} sx={{ ...CELL, ...STICKY, width, fontWeight: 700 }}>
               {title}
             </TableCell>
           ))}
-          <TableCell component="td" sx={CELL} />
+          <TableCell component="td" sx={{ ...CELL, ...STICKY, width: { md: 96, lg: 164 } }} />
         </TableRow>
       </TableHead>
-      <TableBody sx={{ display: { xs: "block", sm: "table-row-group" } }}>
+      <TableBody sx={{ display: { xs: "block", md: "table-row-group" } }}>
         {!printing && <Space heightPx={before} />}
         {shown.map(({ index, key }) => {
           const row = rows[index];
@@ -118,12 +133,12 @@ function usePrinting(): boolean {
 function Space({ heightPx }: { heightPx: number }) {
   if (heightPx <= 0) return null;
   return (
-    <Box component="tr" aria-hidden sx={{ display: { xs: "block", sm: "table-row" } }}>
+    <Box component="tr" aria-hidden sx={{ display: { xs: "block", md: "table-row" } }}>
       <Box
         component="td"
         colSpan={7}
         style={{ height: heightPx }}
-        sx={{ p: 0, border: 0, display: { xs: "block", sm: "table-cell" } }}
+        sx={{ p: 0, border: 0, display: { xs: "block", md: "table-cell" } }}
       />
     </Box>
   );
@@ -146,9 +161,9 @@ function EntryRow({ row, index, wording, today, measure, onEdit, onRemove }: Row
       data-index={index}
       aria-rowindex={index + 2}
       sx={{
-        display: { xs: "block", sm: "table-row" },
-        borderBottom: { xs: "1px solid var(--line)", sm: 0 },
-        py: { xs: 0.75, sm: 0 },
+        display: { xs: "block", md: "table-row" },
+        borderBottom: { xs: "1px solid var(--line)", md: 0 },
+        py: { xs: 0.75, md: 0 },
       }}
     >
       <TableCell
@@ -171,7 +186,14 @@ function EntryRow({ row, index, wording, today, measure, onEdit, onRemove }: Row
       <TableCell sx={{ ...CELL, ...NARROW, color: "var(--ash-text)", overflowWrap: "anywhere" }}>
         {row.note}
       </TableCell>
-      <TableCell sx={{ ...CELL, ...NARROW, whiteSpace: "nowrap", textAlign: { sm: "right" } }}>
+      <TableCell
+        sx={{
+          ...CELL,
+          ...NARROW,
+          whiteSpace: { xs: "nowrap", md: "normal", lg: "nowrap" },
+          textAlign: { md: "right" },
+        }}
+      >
         {entry && (
           <Button
             size="small"

@@ -63,7 +63,14 @@ export function LogbookView() {
   return (
     <Box
       ref={setScroller}
-      sx={{ height: "100%", overflowY: "auto", px: { xs: 1.5, md: 2.75 }, pt: 1.75, pb: 4 }}
+      sx={{
+        height: "100%",
+        overflowY: "auto",
+        scrollPaddingTop: 48,
+        px: { xs: 1.5, md: 2.75 },
+        pt: 1.75,
+        pb: 4,
+      }}
       tabIndex={0}
       role="region"
       aria-label="Logbook"
