@@ -14,11 +14,11 @@ const neverAsked = [
 const numberTraps = [
   {
     selector: 'JSXAttribute[name.name="type"][value.value="number"]',
-    message: "A browser's number field drops a decimal comma: use NumberInput or asNumber.",
+    message: "A browser's number field drops a decimal comma: use NumberField of ui/forms.",
   },
   {
     selector: 'Property[key.name="valueAsNumber"]',
-    message: "It is NaN after a decimal comma: register with asNumber.",
+    message: "It is NaN after a decimal comma: use NumberField of ui/forms.",
   },
 ];
 
@@ -29,6 +29,17 @@ const onePlantingState = {
       group: ["**/schedule", "**/schedule/index", "**/schedule/timeline"],
       importNames: ["timelineFrom"],
       message: "Ask plantingState, stateIfSown or timelineIfSown of core/plantings.",
+    },
+  ],
+};
+
+/** Every form is of one kind: its fields checked by a schema, half-typed ones left alone by other tabs. */
+const oneFormKit = {
+  paths: [
+    {
+      name: "react-hook-form",
+      importNames: ["useForm"],
+      message: "Use useFields or useKeptFields of ui/forms.",
     },
   ],
 };
@@ -54,7 +65,7 @@ const config = [
       eqeqeq: "error",
       "no-restricted-properties": ["error", ...neverAsked],
       "no-restricted-syntax": ["error", ...numberTraps, handKept],
-      "no-restricted-imports": ["error", onePlantingState],
+      "no-restricted-imports": ["error", { ...onePlantingState, ...oneFormKit }],
     },
   },
   {
@@ -100,6 +111,7 @@ const config = [
     files: ["src/core/schedule/**/*.ts", "src/core/plantings/plantingState.ts"],
     rules: { "no-restricted-imports": "off" },
   },
+  { files: ["src/ui/forms/useFields.ts"], rules: { "no-restricted-imports": "off" } },
   { files: ["src/core/derive/derive.ts"], rules: { "no-restricted-syntax": "off" } },
   { files: ["src/cli/**/*.ts", "tests/**/*.ts", "scripts/**"], rules: { "no-console": "off" } },
 ];

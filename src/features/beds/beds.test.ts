@@ -145,7 +145,7 @@ describe("a rest as it is typed", () => {
     expect(manure).toBeDefined();
     if (!rest) throw new Error("a rest");
     // Half as much again is half as much again.
-    const more = plan("bed-9", { safety: "1,5" }).rest;
+    const more = plan("bed-9", { safety: 1.5 }).rest;
     const grams = (one: typeof rest) => restNeeds({ ...one, id: "r" }, bed("bed-9")).grams;
     expect(more && grams(more)).toBeCloseTo(1.5 * grams(rest), 9);
   });

@@ -3,16 +3,21 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import InputAdornment from "@mui/material/InputAdornment";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { useForm } from "react-hook-form";
 import type { Crop } from "@/core/crops";
 import { cropsOf, type Garden, type OwnCrop } from "@/core/garden";
 import { gardenStore, newId } from "@/store/index";
-import { FormDialog, asNumber } from "@/ui/inputs/index";
+import { ChoiceField, NumberField, useFields, WordsField } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
-import { OWN_FIELDS, ownCropFrom, ownFieldsOf, unitOf, type OwnFields } from "./ownCropFields";
+import {
+  OWN_FIELDS,
+  ownCropFrom,
+  OwnFieldsSchema,
+  ownFieldsOf,
+  PACKET_BASES,
+  unitOf,
+} from "./ownCropFields";
 
 interface Props {
   garden: Garden;
@@ -27,12 +32,11 @@ interface Props {
 export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Props) {
   const { units } = garden.settings;
   const name = own ? from.name : `${from.name}, ours`;
-  const { register, handleSubmit } = useForm<OwnFields>({
-    defaultValues: ownFieldsOf(from, name, units),
-  });
+  const form = useFields(OwnFieldsSchema, ownFieldsOf(from, name, units));
+  const { control } = form;
   const [refused, setRefused] = useState({ words: "", inUse: false });
   const stand = cropsOf(garden).get(own?.copiedFrom ?? "");
-  const keep = async (fields: OwnFields) => {
+  const keep = form.handleSubmit(async (fields) => {
     const id = own?.id ?? newId("crop");
     const done = await gardenStore().dispatch("ownCrop.set", {
       id,
@@ -43,7 +47,7 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
     onKept(id);
     onClose();
     tell(`${fields.name} is kept: it can be planned and sown like any other.`, "done", true);
-  };
+  });
   const remove = async (replaceBy?: { cropId: string; varietyId: string }) => {
     if (!own) return;
     const done = await gardenStore().dispatch("ownCrop.remove", { id: own.id, replaceBy });
@@ -76,27 +80,19 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
           </Button>
         )
       }
-      onSubmit={() => void handleSubmit(keep)()}
+      onSubmit={() => void keep()}
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 1.5 }}>
-        <TextField label="Name" {...register("name")} />
-        <TextField label="Variety" {...register("varietyName")} />
-        <TextField
-          label="Packet days"
-          slotProps={{ htmlInput: { inputMode: "numeric" } }}
-          {...register("packetDays", asNumber)}
-        />
-        <TextField
-          select
+        <WordsField control={control} name="name" label="Name" />
+        <WordsField control={control} name="varietyName" label="Variety" />
+        <NumberField control={control} name="packetDays" label="Packet days" />
+        <ChoiceField
+          control={control}
+          name="packetBasis"
           label="Counted from"
-          defaultValue={from.varieties[0]?.packetBasis ?? "sowing"}
-          {...register("packetBasis")}
-        >
-          <MenuItem value="sowing">sowing</MenuItem>
-          <MenuItem value="emergence">emergence</MenuItem>
-          <MenuItem value="transplanting">transplanting</MenuItem>
-        </TextField>
+          choices={PACKET_BASES}
+        />
       </Box>
       <Box
         sx={{
@@ -106,19 +102,19 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
         }}
       >
         {OWN_FIELDS.map((field) => (
-          <TextField
+          <NumberField
             key={field.name}
+            control={control}
+            name={field.name}
             size="small"
             label={field.label}
             slotProps={{
-              htmlInput: { inputMode: "decimal" },
               input: {
                 endAdornment: (
                   <InputAdornment position="end">{unitOf(field.kind, units)}</InputAdornment>
                 ),
               },
             }}
-            {...register(field.name, asNumber)}
           />
         ))}
       </Box>

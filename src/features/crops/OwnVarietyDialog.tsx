@@ -2,16 +2,16 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { useForm } from "react-hook-form";
-import type { Crop, PacketBasis, Variety } from "@/core/crops";
+import { z } from "zod";
+import type { Crop, Variety } from "@/core/crops";
 import type { Garden } from "@/core/garden";
 import { celsius, fahrenheit } from "@/core/wording";
 import { gardenStore, newId } from "@/store/index";
-import { FormDialog, asNumber } from "@/ui/inputs/index";
+import { amount, ChoiceField, NumberField, useFields, WordsField } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
+import { PACKET_BASES } from "./ownCropFields";
 
 interface Props {
   garden: Garden;
@@ -21,31 +21,30 @@ interface Props {
   onClose: () => void;
 }
 
-interface Fields {
-  name: string;
-  packetDays: number;
-  packetBasis: PacketBasis;
-  hardened: number;
-  note: string;
-}
+const VarietyFieldsSchema = z.object({
+  name: z.string(),
+  packetDays: amount("Give the days of the packet."),
+  packetBasis: z.enum(["sowing", "emergence", "transplanting"]),
+  hardened: amount("Say at how many degrees half of them die, hardened."),
+  note: z.string(),
+});
 
 /** A variety of one's own: its packet's days, and how much cold it stands. */
 export default function OwnVarietyDialog({ garden, crop, variety, onClose }: Props) {
   const imperial = garden.settings.units === "imperial";
   const like = variety ?? crop.varieties[0];
   const hardenedC = like?.hardenedLt50C ?? crop.hardiness.hardenedLt50C;
-  const { register, handleSubmit } = useForm<Fields>({
-    defaultValues: {
-      name: variety?.name ?? "",
-      packetDays: like?.packetDays ?? NaN,
-      packetBasis: like?.packetBasis ?? "sowing",
-      hardened: imperial ? Math.round(fahrenheit(hardenedC)) : hardenedC,
-      note: variety?.note ?? "",
-    },
+  const form = useFields(VarietyFieldsSchema, {
+    name: variety?.name ?? "",
+    packetDays: like?.packetDays ?? NaN,
+    packetBasis: like?.packetBasis ?? "sowing",
+    hardened: imperial ? Math.round(fahrenheit(hardenedC)) : hardenedC,
+    note: variety?.note ?? "",
   });
+  const { control } = form;
   const [refused, setRefused] = useState({ words: "", inUse: false });
   const other = crop.varieties.find(({ id }) => id !== variety?.id);
-  const keep = async (fields: Fields) => {
+  const keep = form.handleSubmit(async (fields) => {
     const id = variety?.id ?? newId("variety");
     const done = await gardenStore().dispatch("ownVariety.set", {
       id,
@@ -62,7 +61,7 @@ export default function OwnVarietyDialog({ garden, crop, variety, onClose }: Pro
     if (!done.ok) return setRefused({ words: done.refusal, inUse: false });
     onClose();
     tell(`${crop.name}, ${fields.name}, is kept.`, "done", true);
-  };
+  });
   const remove = async (varietyId?: string) => {
     if (!variety) return;
     const replaceBy = varietyId === undefined ? undefined : { cropId: crop.id, varietyId };
@@ -89,33 +88,25 @@ export default function OwnVarietyDialog({ garden, crop, variety, onClose }: Pro
           </Button>
         )
       }
-      onSubmit={() => void handleSubmit(keep)()}
+      onSubmit={() => void keep()}
       onClose={onClose}
     >
-      <TextField label="Name" {...register("name")} />
+      <WordsField control={control} name="name" label="Name" />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-        <TextField
-          label="Packet days"
-          slotProps={{ htmlInput: { inputMode: "numeric" } }}
-          {...register("packetDays", asNumber)}
-        />
-        <TextField
-          select
+        <NumberField control={control} name="packetDays" label="Packet days" />
+        <ChoiceField
+          control={control}
+          name="packetBasis"
           label="Counted from"
-          defaultValue={like?.packetBasis ?? "sowing"}
-          {...register("packetBasis")}
-        >
-          <MenuItem value="sowing">sowing</MenuItem>
-          <MenuItem value="emergence">emergence</MenuItem>
-          <MenuItem value="transplanting">transplanting</MenuItem>
-        </TextField>
+          choices={PACKET_BASES}
+        />
       </Box>
-      <TextField
+      <NumberField
+        control={control}
+        name="hardened"
         label={`Half die at, hardened (${imperial ? "°F" : "°C"})`}
-        slotProps={{ htmlInput: { inputMode: "decimal" } }}
-        {...register("hardened", asNumber)}
       />
-      <TextField label="Note" multiline {...register("note")} />
+      <WordsField control={control} name="note" label="Note" multiline />
     </FormDialog>
   );
 }

@@ -1,5 +1,7 @@
+import { z } from "zod";
 import type { Crop, PacketBasis } from "@/core/crops";
 import { celsius, centimetres, fahrenheit, inches, type Units } from "@/core/wording";
+import { amount } from "@/ui/forms";
 
 /** How a number of a crop is shown and typed. */
 type Kind = "temperature" | "distance" | "percent" | "plain";
@@ -24,12 +26,27 @@ export const OWN_FIELDS = [
 ] as const satisfies readonly { name: string; label: string; kind: Kind }[];
 
 export type OwnFieldName = (typeof OWN_FIELDS)[number]["name"];
-export type OwnFields = Record<OwnFieldName, number> & {
-  name: string;
-  varietyName: string;
-  packetDays: number;
-  packetBasis: PacketBasis;
-};
+
+const amounts = Object.fromEntries(
+  OWN_FIELDS.map(({ name, label }) => [name, amount(`${label}: give a number.`)]),
+) as Record<OwnFieldName, ReturnType<typeof amount>>;
+
+export const OwnFieldsSchema = z.object({
+  ...amounts,
+  name: z.string(),
+  varietyName: z.string(),
+  packetDays: amount("Give the days of the packet."),
+  packetBasis: z.enum(["sowing", "emergence", "transplanting"]),
+});
+
+export type OwnFields = z.infer<typeof OwnFieldsSchema>;
+
+/** From when a packet counts its days. */
+export const PACKET_BASES: { value: PacketBasis; words: string }[] = [
+  { value: "sowing", words: "sowing" },
+  { value: "emergence", words: "emergence" },
+  { value: "transplanting", words: "transplanting" },
+];
 
 /** What stands behind a number in its field. */
 export function unitOf(kind: Kind, units: Units): string {

@@ -1,19 +1,15 @@
 "use client";
 
-import Checkbox from "@mui/material/Checkbox";
-import FormControlLabel from "@mui/material/FormControlLabel";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
-import { Controller, useForm, type UseFormRegister } from "react-hook-form";
+import type { Control } from "react-hook-form";
 import { isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { LOSS_CAUSES, type LogEntry } from "@/core/log";
 import { CAUSE_WORDS, kindWords, subjectOf } from "@/core/logbook";
 import { gardenStore } from "@/store";
+import { CheckField, ChoiceField, DateField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
-import { entryFrom, fieldsOf, type EntryFields } from "./entryFields";
+import { entryFrom, EntryFieldsSchema, fieldsOf, type EntryFields } from "./entryFields";
 
 interface Props {
   garden: Garden;
@@ -25,70 +21,47 @@ interface Props {
 /** An entry put right: its day, its amounts, its note. */
 export default function EntryDialog({ garden, entry, today, onClose }: Props) {
   const { units } = garden.settings;
-  const { register, control, handleSubmit } = useForm<EntryFields>({
-    defaultValues: fieldsOf(entry, units),
-  });
-  const [refusal, setRefusal] = useState("");
-  const keep = async (fields: EntryFields) => {
+  const form = useFields(EntryFieldsSchema, fieldsOf(entry, units));
+  const { control, refuse } = form;
+  const keep = form.handleSubmit(async (fields) => {
     const read = entryFrom(entry, fields, units);
-    if (!read.ok) return setRefusal(read.problem);
+    if (!read.ok) return refuse(read.problem);
     const done = await gardenStore().dispatch("log.keep", {
       entries: [read.entry],
       today: isoDate(today),
     });
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return refuse(done.refusal);
     tell("The entry is changed.", "done", true);
     onClose();
-  };
+  });
   const { subject, place } = subjectOf(garden, entry);
   const about = [subject, place].filter((part) => part !== "").join(", ");
   return (
     <FormDialog
       title={`${kindWords(entry.what)}: ${about}`}
-      refusal={refusal}
-      onSubmit={() => void handleSubmit(keep)()}
+      refusal={form.refusal}
+      onSubmit={() => void keep()}
       onClose={onClose}
     >
-      <TextField
+      <DateField
+        control={control}
+        name="on"
         label="Day"
-        type="date"
-        slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: isoDate(today) } }}
-        {...register("on")}
+        slotProps={{ htmlInput: { max: isoDate(today) } }}
       />
-      <Amounts entry={entry} units={units} register={register} />
+      <Amounts entry={entry} units={units} control={control} />
       {entry.what.kind === "lost" && (
-        <Controller
+        <ChoiceField
           control={control}
           name="cause"
-          render={({ field }) => (
-            <TextField select label="Cause" {...field}>
-              {LOSS_CAUSES.map((cause) => (
-                <MenuItem key={cause} value={cause}>
-                  {CAUSE_WORDS[cause]}
-                </MenuItem>
-              ))}
-            </TextField>
-          )}
+          label="Cause"
+          choices={LOSS_CAUSES.map((cause) => ({ value: cause, words: CAUSE_WORDS[cause] }))}
         />
       )}
       {entry.what.kind === "harvested" && (
-        <Controller
-          control={control}
-          name="isLast"
-          render={({ field }) => (
-            <FormControlLabel
-              control={
-                <Checkbox
-                  checked={field.value}
-                  onChange={(event) => field.onChange(event.target.checked)}
-                />
-              }
-              label="Nothing is left to pick"
-            />
-          )}
-        />
+        <CheckField control={control} name="isLast" label="Nothing is left to pick" />
       )}
-      <TextField label="Note" multiline minRows={2} {...register("note")} />
+      <WordsField control={control} name="note" label="Note" multiline minRows={2} />
     </FormDialog>
   );
 }
@@ -96,17 +69,12 @@ export default function EntryDialog({ garden, entry, today, onClose }: Props) {
 function Amounts(props: {
   entry: LogEntry;
   units: Garden["settings"]["units"];
-  register: UseFormRegister<EntryFields>;
+  control: Control<EntryFields>;
 }) {
-  const { entry, units, register } = props;
+  const { entry, units, control } = props;
   const { kind } = entry.what;
   const field = (name: keyof EntryFields, label: string) => (
-    <TextField
-      key={name}
-      label={label}
-      slotProps={{ htmlInput: { inputMode: "decimal" } }}
-      {...register(name)}
-    />
+    <NumberField key={name} control={control} name={name} label={label} />
   );
   switch (kind) {
     case "harvested":

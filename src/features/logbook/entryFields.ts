@@ -1,20 +1,23 @@
-import { LogEntrySchema, type LogEntry, type Logged, type LossCause } from "@/core/log";
+import { z } from "zod";
+import { LOSS_CAUSES, LogEntrySchema, type LogEntry, type Logged } from "@/core/log";
 import { celsius, fahrenheit, type Units } from "@/core/wording";
-import { readTyped } from "@/ui/inputs";
+import { maybeAmount } from "@/ui/forms";
 
-/** An entry as it stands in its form: every field as it is typed. */
-export interface EntryFields {
-  on: string;
-  note: string;
+/** An entry as it stands in its form; NaN where no number is known. */
+export const EntryFieldsSchema = z.object({
+  on: z.string(),
+  note: z.string(),
   /** Kilograms or pounds. */
-  weight: string;
-  count: string;
-  outOf: string;
-  percent: string;
-  cause: LossCause;
-  isLast: boolean;
-  temperature: string;
-}
+  weight: maybeAmount,
+  count: maybeAmount,
+  outOf: maybeAmount,
+  percent: maybeAmount,
+  cause: z.enum(LOSS_CAUSES),
+  isLast: z.boolean(),
+  temperature: maybeAmount,
+});
+
+export type EntryFields = z.infer<typeof EntryFieldsSchema>;
 
 const GRAMS_IN = { metric: 1000, imperial: 453.59237 } as const;
 
@@ -24,16 +27,16 @@ export function fieldsOf({ on, note, what }: LogEntry, units: Units): EntryField
   return {
     on,
     note,
-    weight: grams === null ? "" : String(Math.round((grams / GRAMS_IN[units]) * 1000) / 1000),
-    count: text(countOf(what)),
-    outOf: text(what.kind === "emerged" ? what.outOf : null),
-    percent: what.kind === "lost" ? String(Math.round(what.share * 100)) : "",
+    weight: grams === null ? NaN : Math.round((grams / GRAMS_IN[units]) * 1000) / 1000,
+    count: countOf(what) ?? NaN,
+    outOf: (what.kind === "emerged" ? what.outOf : null) ?? NaN,
+    percent: what.kind === "lost" ? Math.round(what.share * 100) : NaN,
     cause: what.kind === "lost" ? what.cause : "other",
     isLast: what.kind === "harvested" && what.isLast,
     temperature:
       tempC === null
-        ? ""
-        : String(Math.round((units === "imperial" ? fahrenheit(tempC) : tempC) * 10) / 10),
+        ? NaN
+        : Math.round((units === "imperial" ? fahrenheit(tempC) : tempC) * 10) / 10,
   };
 }
 
@@ -52,10 +55,6 @@ function countOf(what: Logged): number | null {
   }
 }
 
-function text(value: number | null): string {
-  return value === null ? "" : String(value);
-}
-
 type Read = { ok: true; entry: LogEntry } | { ok: false; problem: string };
 
 /** The entry as its form says it; what cannot be is told in a sentence. */
@@ -72,31 +71,31 @@ export function entryFrom(before: LogEntry, fields: EntryFields, units: Units): 
 }
 
 function whatFrom(what: Logged, fields: EntryFields, units: Units): Logged {
-  const count = numberOf(fields.count);
+  const count = known(fields.count);
   switch (what.kind) {
     case "harvested": {
-      const weight = numberOf(fields.weight);
+      const weight = known(fields.weight);
       const grams = weight === null ? null : weight * GRAMS_IN[units];
       return { ...what, grams, count, isLast: fields.isLast };
     }
     case "emerged":
-      return { ...what, up: count, outOf: numberOf(fields.outOf) };
+      return { ...what, up: count, outOf: known(fields.outOf) };
     case "plantedOut":
       return { ...what, plants: count };
     case "sown":
       return { ...what, seeds: count };
     case "lost":
-      return { ...what, cause: fields.cause, share: (numberOf(fields.percent) ?? 0) / 100 };
+      return { ...what, cause: fields.cause, share: (known(fields.percent) ?? 0) / 100 };
     case "temperature": {
-      const typed = numberOf(fields.temperature) ?? NaN;
-      return { ...what, tempC: units === "imperial" ? celsius(typed) : typed };
+      const { temperature } = fields;
+      return { ...what, tempC: units === "imperial" ? celsius(temperature) : temperature };
     }
     default:
       return what;
   }
 }
 
-/** A number as it is typed; null where nothing is. */
-function numberOf(typed: string): number | null {
-  return typed.trim() === "" ? null : readTyped(typed);
+/** A number of a field; null where there is none. */
+function known(value: number): number | null {
+  return Number.isNaN(value) ? null : value;
 }

@@ -6,18 +6,19 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
-import { Controller, type UseFormReturn } from "react-hook-form";
+import { Controller } from "react-hook-form";
 import { madeUpClimates, type WeatherRecord } from "@/core/climate";
 import type { Units } from "@/core/wording";
+import { WordsField, type Fields } from "@/ui/forms";
 import type { LocalWording } from "@/ui/wording";
-import { NumberField } from "./NumberField";
+
 import { fieldsFromMadeUp, type PlaceFields } from "./placeFields";
+import { PlaceNumber } from "./PlaceNumber";
 import { RecordCard } from "./record/RecordCard";
 import { SketchFields } from "./SketchFields";
 
 interface Props {
-  form: UseFormReturn<PlaceFields>;
-  problems: Partial<Record<keyof PlaceFields, string>>;
+  form: Fields<PlaceFields>;
   fields: PlaceFields;
   units: Units;
   record: WeatherRecord | null;
@@ -29,8 +30,8 @@ interface Props {
 
 /** Where the garden is, and where its climate comes from: a few numbers, or a daily record. */
 export function PlaceForm(props: Props) {
-  const { form, problems, fields, units, record, first, wording, onSubmit } = props;
-  const { register, control, formState, reset } = form;
+  const { form, fields, units, record, first, wording, onSubmit } = props;
+  const { control, formState, reset } = form;
   return (
     <Box
       component="form"
@@ -60,26 +61,22 @@ export function PlaceForm(props: Props) {
           ))}
         </TextField>
       )}
-      <NumberField name="name" label="Name of the place" {...{ register, problems }} />
+      <WordsField
+        control={control}
+        name="name"
+        size="small"
+        label="Name of the place"
+        slotProps={{ inputLabel: { shrink: true } }}
+      />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5, alignItems: "start" }}>
-        <NumberField
-          name="latitude"
-          label="Latitude, north +"
-          unit="°"
-          {...{ register, problems }}
-        />
-        <NumberField
-          name="longitude"
-          label="Longitude, east +"
-          unit="°"
-          {...{ register, problems }}
-        />
+        <PlaceNumber name="latitude" label="Latitude, north +" unit="°" control={control} />
+        <PlaceNumber name="longitude" label="Longitude, east +" unit="°" control={control} />
       </Box>
-      <NumberField
+      <PlaceNumber
         name="elevation"
         label="Elevation"
         unit={units === "imperial" ? "ft" : "m"}
-        {...{ register, problems }}
+        control={control}
       />
       <Controller
         control={control}
@@ -103,14 +100,7 @@ export function PlaceForm(props: Props) {
       {fields.climateFrom === "record" ? (
         <RecordCard record={record} wording={wording} />
       ) : (
-        <SketchFields
-          register={register}
-          control={control}
-          problems={problems}
-          frost={fields.frost}
-          units={units}
-          wording={wording}
-        />
+        <SketchFields control={control} frost={fields.frost} units={units} wording={wording} />
       )}
       <Button
         type="submit"

@@ -5,16 +5,16 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
-import { useForm, useWatch } from "react-hook-form";
+import { useMemo } from "react";
+import { useWatch } from "react-hook-form";
 import type { Garden } from "@/core/garden";
 import { gardenStore, useToday, useGarden } from "@/store";
-import { KEPT } from "@/ui/forms";
+import { useFields } from "@/ui/forms";
 import { setView, tell, useView, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { PlaceForm } from "./PlaceForm";
 import { PlaceSections, SECTIONS, type SectionName } from "./PlaceSections";
-import { fieldsOf, placeFrom } from "./placeFields";
+import { fieldsOf, placeFieldsSchema, placeFrom } from "./placeFields";
 
 /** Where the garden is: what is typed on the left, what follows from it on the right. */
 export function PlaceView() {
@@ -62,34 +62,21 @@ function PlaceEditor({ garden, section }: { garden: Garden; section: SectionName
   const kept = useMemo(() => fieldsOf(garden.place, units), [garden.place, units]);
   // Undo, imports and other tabs bring another place: what nobody has touched follows, what is half
   // typed stays.
-  const form = useForm({
-    defaultValues: kept,
-    values: kept,
-    resetOptions: { keepDirtyValues: true },
-  });
-  const { control, formState } = form;
-  const watched = useWatch({ control });
-  const [asked, setAsked] = useState(false);
+  // While a form is being filled for the first time, only what was typed is found fault with.
+  const schema = useMemo(() => placeFieldsSchema(units, garden.place), [units, garden.place]);
+  const form = useFields(schema, kept, "asTyped");
+  const watched = useWatch({ control: form.control });
   const fields = useMemo(() => ({ ...kept, ...watched }), [kept, watched]);
   const read = useMemo(() => placeFrom(fields, units, garden.place), [fields, units, garden.place]);
-  const keep = async () => {
-    setAsked(true);
+  const keep = form.handleSubmit(async () => {
     if (!read.ok) return;
     const first = garden.place === null;
     const done = await gardenStore().dispatch("place.set", read.place);
     if (!done.ok) return tellRefusal(done);
-    form.reset(fieldsOf(read.place, units), KEPT);
+    form.settle(fieldsOf(read.place, units));
     tell(`${read.place.name} is kept: every date follows it.`, "done", true);
     if (first && garden.beds.size === 0) router.push("/today");
-  };
-  // While a form is being filled for the first time, only what was typed is found fault with.
-  const problems = read.ok
-    ? {}
-    : Object.fromEntries(
-        Object.entries(read.problems).filter(
-          ([name]) => asked || formState.dirtyFields[name as keyof typeof formState.dirtyFields],
-        ),
-      );
+  });
   return (
     <Box
       sx={{
@@ -103,7 +90,6 @@ function PlaceEditor({ garden, section }: { garden: Garden; section: SectionName
       <Box sx={{ order: { xs: garden.place ? 2 : 0, md: 0 } }}>
         <PlaceForm
           form={form}
-          problems={problems}
           fields={fields}
           units={units}
           record={garden.record}

@@ -5,17 +5,15 @@ import FormControlLabel from "@mui/material/FormControlLabel";
 import Radio from "@mui/material/Radio";
 import RadioGroup from "@mui/material/RadioGroup";
 import Typography from "@mui/material/Typography";
-import { Controller, type Control, type UseFormRegister } from "react-hook-form";
+import { Controller, type Control } from "react-hook-form";
 import type { Units } from "@/core/wording";
 import { MonthDayField } from "@/ui/inputs";
 import type { LocalWording } from "@/ui/wording";
-import { NumberField } from "./NumberField";
+import { PlaceNumber } from "./PlaceNumber";
 import type { PlaceFields } from "./placeFields";
 
 interface Props {
-  register: UseFormRegister<PlaceFields>;
   control: Control<PlaceFields>;
-  problems: Partial<Record<keyof PlaceFields, string>>;
   frost: PlaceFields["frost"];
   units: Units;
   wording: LocalWording;
@@ -23,7 +21,7 @@ interface Props {
 
 /** The few numbers a grower knows: how cold, how warm, the frost dates, the wet days. */
 export function SketchFields(props: Props) {
-  const { register, problems, units } = props;
+  const { control, units } = props;
   const degrees = units === "imperial" ? "°F" : "°C";
   const pair = (low: keyof PlaceFields, high: keyof PlaceFields, title: string) => (
     <>
@@ -31,8 +29,8 @@ export function SketchFields(props: Props) {
         {title}
       </Typography>
       <Pair>
-        <NumberField name={low} label="Low" unit={degrees} {...{ register, problems }} />
-        <NumberField name={high} label="High" unit={degrees} {...{ register, problems }} />
+        <PlaceNumber name={low} label="Low" unit={degrees} control={control} />
+        <PlaceNumber name={high} label="High" unit={degrees} control={control} />
       </Pair>
     </>
   );
@@ -41,16 +39,16 @@ export function SketchFields(props: Props) {
       {pair("coldLow", "coldHigh", "Coldest month, usual")}
       {pair("warmLow", "warmHigh", "Warmest month, usual")}
       <FrostFields {...props} />
-      <NumberField
+      <PlaceNumber
         name="wetDays"
         label="Days with rain or snow a year, if known"
-        {...{ register, problems }}
+        control={control}
       />
     </>
   );
 }
 
-function FrostFields({ control, problems, frost, wording }: Props) {
+function FrostFields({ control, frost, wording }: Props) {
   return (
     <>
       <Typography variant="h3" component="h2" id="frost-kind" sx={{ mt: 0.5 }}>
@@ -80,11 +78,11 @@ function FrostFields({ control, problems, frost, wording }: Props) {
           <Controller
             control={control}
             name="first"
-            render={({ field }) => (
+            render={({ field, fieldState }) => (
               <MonthDayField
                 label="First in autumn"
                 value={field.value}
-                error={problems.first}
+                error={fieldState.error?.message}
                 wording={wording}
                 onChange={field.onChange}
               />
@@ -93,11 +91,11 @@ function FrostFields({ control, problems, frost, wording }: Props) {
           <Controller
             control={control}
             name="last"
-            render={({ field }) => (
+            render={({ field, fieldState }) => (
               <MonthDayField
                 label="Last in spring"
                 value={field.value}
-                error={problems.last}
+                error={fieldState.error?.message}
                 wording={wording}
                 onChange={field.onChange}
               />

@@ -13,7 +13,7 @@ test("a place shown and read again is exactly the same place, in either units", 
 });
 
 test("what is typed in imperial units is kept in metric ones", () => {
-  const fields = { ...fieldsOf(place, "imperial"), coldLow: "14", elevation: "1000" };
+  const fields = { ...fieldsOf(place, "imperial"), coldLow: 14, elevation: 1000 };
   const read = placeFrom(fields, "imperial", place);
   if (!read.ok) throw new Error("the fields are whole");
   expect(read.place.climate?.coldestMonth.lowC).toBeCloseTo(-10, 10);
@@ -21,9 +21,9 @@ test("what is typed in imperial units is kept in metric ones", () => {
   expect(read.place.climate?.warmestMonth).toEqual(place.climate?.warmestMonth);
 });
 
-test("numbers are taken as people type them", () => {
+test("the southern half of the world is typed with a minus", () => {
   const read = placeFrom(
-    { ...fieldsOf(place, "metric"), latitude: " −41,25 ", coldLow: "-3.5" },
+    { ...fieldsOf(place, "metric"), latitude: -41.25, coldLow: -3.5 },
     "metric",
     place,
   );
@@ -33,7 +33,7 @@ test("numbers are taken as people type them", () => {
 });
 
 test("going by the record, the few numbers stay as they were", () => {
-  const fields = { ...fieldsOf(byRecord, "metric"), coldLow: "nonsense", name: "Hillside" };
+  const fields = { ...fieldsOf(byRecord, "metric"), coldLow: NaN, name: "Hillside" };
   const read = placeFrom(fields, "metric", byRecord);
   expect(read).toEqual({ ok: true, place: { ...byRecord, name: "Hillside" } });
   const bare = placeFrom({ ...fields, climateFrom: "record" }, "metric", null);
@@ -52,10 +52,10 @@ test("what is wrong is told at its field", () => {
     {
       ...fieldsOf(place, "metric"),
       name: " ",
-      latitude: "north",
-      longitude: "200",
-      coldLow: "9",
-      elevation: "",
+      latitude: NaN,
+      longitude: 200,
+      coldLow: 9,
+      elevation: NaN,
     },
     "metric",
     place,

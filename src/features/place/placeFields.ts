@@ -1,24 +1,38 @@
+import { z } from "zod";
 import type { MadeUpClimate } from "@/core/climate";
 import { PlaceSchema, type Place } from "@/core/garden";
 import { problemsFrom } from "@/core/gardenFile";
 import { celsius, fahrenheit, feet, metres, type Units } from "@/core/wording";
-import { readTyped } from "@/ui/inputs";
+import { maybeAmount } from "@/ui/forms";
 
-/** The place as the form holds it: texts, in the grower's units. */
-export interface PlaceFields {
-  name: string;
-  latitude: string;
-  longitude: string;
-  elevation: string;
-  coldLow: string;
-  coldHigh: string;
-  warmLow: string;
-  warmHigh: string;
-  frost: "dates" | "rare" | "everyMonth";
-  first: string;
-  last: string;
-  wetDays: string;
-  climateFrom: Place["climateFrom"];
+/** The place as the form holds it, in the grower's units; NaN where no number is. */
+const PlaceFieldsSchema = z.object({
+  name: z.string(),
+  latitude: maybeAmount,
+  longitude: maybeAmount,
+  elevation: maybeAmount,
+  coldLow: maybeAmount,
+  coldHigh: maybeAmount,
+  warmLow: maybeAmount,
+  warmHigh: maybeAmount,
+  frost: z.enum(["dates", "rare", "everyMonth"]),
+  first: z.string(),
+  last: z.string(),
+  wetDays: maybeAmount,
+  climateFrom: z.enum(["sketch", "record"]),
+});
+
+export type PlaceFields = z.infer<typeof PlaceFieldsSchema>;
+
+/** What may stand in the fields of a place, by what may stand in the place itself. */
+export function placeFieldsSchema(units: Units, before: Place | null) {
+  return PlaceFieldsSchema.superRefine((fields, told) => {
+    const read = placeFrom(fields, units, before);
+    if (read.ok) return;
+    for (const [name, message] of Object.entries(read.problems)) {
+      told.addIssue({ code: "custom", path: [name], message });
+    }
+  });
 }
 
 /** Which field of the form shows a problem with which part of the place. */
@@ -38,17 +52,17 @@ const FIELD_OF_PATH: Record<string, keyof PlaceFields> = {
 
 const EMPTY: PlaceFields = {
   name: "",
-  latitude: "",
-  longitude: "",
-  elevation: "",
-  coldLow: "",
-  coldHigh: "",
-  warmLow: "",
-  warmHigh: "",
+  latitude: NaN,
+  longitude: NaN,
+  elevation: NaN,
+  coldLow: NaN,
+  coldHigh: NaN,
+  warmLow: NaN,
+  warmHigh: NaN,
   frost: "dates",
   first: "10-10",
   last: "05-01",
-  wetDays: "",
+  wetDays: NaN,
   climateFrom: "sketch",
 };
 
@@ -90,9 +104,13 @@ function sketchFields(climate: NonNullable<Place["climate"]>, units: Units) {
     frost: frost.kind,
     first: frost.kind === "dates" ? frost.medianFirst : EMPTY.first,
     last: frost.kind === "dates" ? frost.medianLast : EMPTY.last,
-    wetDays: wetDaysPerYear === null ? "" : String(wetDaysPerYear),
+    wetDays: wetDaysPerYear ?? NaN,
   };
 }
+
+type NumberName = {
+  [Name in keyof PlaceFields]: PlaceFields[Name] extends number ? Name : never;
+}[keyof PlaceFields];
 
 /** The place the fields say, or what is wrong with each field in a sentence. */
 export type ReadPlace =
@@ -105,9 +123,9 @@ export type ReadPlace =
 export function placeFrom(fields: PlaceFields, units: Units, before: Place | null): ReadPlace {
   const shown = fieldsOf(before, units);
   const imperial = units === "imperial";
-  const number = (name: keyof PlaceFields, kept?: number, metric = (value: number) => value) =>
-    kept !== undefined && fields[name] === shown[name] ? kept : metric(readTyped(fields[name]));
-  const temperature = (name: keyof PlaceFields, kept?: number) =>
+  const number = (name: NumberName, kept?: number, metric = (value: number) => value) =>
+    kept !== undefined && fields[name] === shown[name] ? kept : metric(fields[name]);
+  const temperature = (name: NumberName, kept?: number) =>
     number(name, kept, imperial ? celsius : undefined);
   const cold = before?.climate?.coldestMonth;
   const warm = before?.climate?.warmestMonth;
@@ -124,7 +142,7 @@ export function placeFrom(fields: PlaceFields, units: Units, before: Place | nul
       fields.frost === "dates"
         ? { kind: "dates", medianFirst: fields.first, medianLast: fields.last }
         : { kind: fields.frost },
-    wetDaysPerYear: fields.wetDays.trim() === "" ? null : readTyped(fields.wetDays),
+    wetDaysPerYear: Number.isNaN(fields.wetDays) ? null : fields.wetDays,
   };
   const given = {
     id: "place",
@@ -147,6 +165,6 @@ export function placeFrom(fields: PlaceFields, units: Units, before: Place | nul
   return { ok: false, problems };
 }
 
-function shown(value: number, digits: number): string {
-  return String(Number(value.toFixed(digits)));
+function shown(value: number, digits: number): number {
+  return Number(value.toFixed(digits));
 }

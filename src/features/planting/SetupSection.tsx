@@ -1,17 +1,20 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import Checkbox from "@mui/material/Checkbox";
-import FormControlLabel from "@mui/material/FormControlLabel";
-import TextField from "@mui/material/TextField";
+import { z } from "zod";
 import type { Planting } from "@/core/garden";
-import { setupOperations, usualSetup, type Setup } from "@/core/bedCare";
+import { setupOperations, usualSetup } from "@/core/bedCare";
 import type { Timeline } from "@/core/schedule";
 import { gardenStore, useGarden } from "@/store/index";
+import { amount, CheckField, NumberField, useKeptFields } from "@/ui/forms";
 import { InspectorSection } from "@/ui/frame/index";
-import { tellRefusal } from "@/ui/viewState";
-import { readTyped } from "@/ui/inputs/index";
 import type { SectionProps } from "./section";
+
+const SetupFieldsSchema = z.object({
+  shade: z.boolean(),
+  netting: z.boolean(),
+  waterDays: amount("Say for how many days: 0 is none."),
+});
 
 interface Props extends SectionProps {
   planting: Planting;
@@ -24,13 +27,17 @@ export function SetupSection({ site, growing, timeline, planting, wording }: Pro
   const setup = planting.setup ?? usualSetup(growing, timeline);
   const days = outlook?.outlook.days ?? [];
   const operations = setupOperations(site, growing, timeline, planting.setup, days, wording);
-  const change = async (some: Partial<Setup>) => {
-    const done = await gardenStore().dispatch("planting.edit", {
-      id: planting.id,
-      setup: { ...setup, ...some },
-    });
-    if (!done.ok) tellRefusal(done);
-  };
+  const form = useKeptFields(
+    SetupFieldsSchema,
+    { ...setup, shade: setup.shade === "byWeather" },
+    async (_name, fields) => {
+      const done = await gardenStore().dispatch("planting.edit", {
+        id: planting.id,
+        setup: { ...setup, ...fields, shade: fields.shade ? "byWeather" : "none" },
+      });
+      return done.ok ? null : done.refusal;
+    },
+  );
   return (
     <InspectorSection title="When it comes into the bed">
       <Box component="ul" sx={{ m: 0, pl: 2.25, fontSize: 14.5, lineHeight: 1.5 }}>
@@ -40,38 +47,12 @@ export function SetupSection({ site, growing, timeline, planting, wording }: Pro
         {operations.length === 0 && <li>Nothing is set up.</li>}
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: 1, mt: 0.5 }}>
-        <FormControlLabel
-          control={
-            <Checkbox
-              size="small"
-              checked={setup.shade === "byWeather"}
-              onChange={(_event, on) => void change({ shade: on ? "byWeather" : "none" })}
-            />
-          }
-          label="Shade by weather"
-        />
-        <FormControlLabel
-          control={
-            <Checkbox
-              size="small"
-              checked={setup.netting}
-              onChange={(_event, on) => void change({ netting: on })}
-            />
-          }
-          label="Netting"
-        />
-        <TextField
-          key={setup.waterDays}
+        <CheckField {...form.field("shade")} size="small" label="Shade by weather" />
+        <CheckField {...form.field("netting")} size="small" label="Netting" />
+        <NumberField
+          {...form.field("waterDays")}
           size="small"
           label="Watered daily (days)"
-          defaultValue={setup.waterDays}
-          onBlur={(event) => {
-            const waterDays = readTyped(event.target.value);
-            if (event.target.value !== "" && waterDays !== setup.waterDays) {
-              void change({ waterDays });
-            }
-          }}
-          slotProps={{ htmlInput: { inputMode: "numeric" } }}
           sx={{ width: 170 }}
         />
       </Box>

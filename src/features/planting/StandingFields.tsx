@@ -1,43 +1,36 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useWatch, type Control, type UseFormRegister } from "react-hook-form";
+import { useWatch, type Control } from "react-hook-form";
 import { spacingEffectWords } from "@/core/plantings";
-import { asNumber } from "@/ui/inputs/index";
-import { Choice } from "./Choice";
+import { ChoiceField, NumberField } from "@/ui/forms";
 import type { EditFields } from "./editFields";
 
 interface Props {
   control: Control<EditFields>;
-  register: UseFormRegister<EditFields>;
   /** The unit of short distances. */
-  small: string;
+  short: string;
 }
 
+const ARRANGEMENTS = [
+  { value: "rows", words: "in rows" },
+  { value: "offset", words: "offset: every second row shifted" },
+  { value: "pots", words: "in round pots, distances from edge to edge" },
+];
+
 /** How the plants stand: in rows, shifted, in pots, in clusters; wider or closer than the book. */
-export function StandingFields({ control, register, small }: Props) {
+export function StandingFields({ control, short }: Props) {
   const { arrangement, spacingFactor } = useWatch({ control });
   const effect = spacingEffectWords(Number(spacingFactor) || 1);
-  const number = (name: "pot" | "plantsPerStation" | "spacingFactor", label: string) => (
-    <TextField
-      label={label}
-      slotProps={{ htmlInput: { inputMode: "decimal" } }}
-      {...register(name, asNumber)}
-    />
-  );
   return (
     <>
-      <Choice control={control} name="arrangement" label="Stand">
-        <MenuItem value="rows">in rows</MenuItem>
-        <MenuItem value="offset">offset: every second row shifted</MenuItem>
-        <MenuItem value="pots">in round pots, distances from edge to edge</MenuItem>
-      </Choice>
+      <ChoiceField control={control} name="arrangement" label="Stand" choices={ARRANGEMENTS} />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
-        {number("plantsPerStation", "Plants together")}
-        {number("spacingFactor", "Spacing ×")}
-        {arrangement === "pots" && number("pot", `Pots (${small})`)}
+        <NumberField control={control} name="plantsPerStation" label="Plants together" />
+        <NumberField control={control} name="spacingFactor" label="Spacing ×" />
+        {arrangement === "pots" && (
+          <NumberField control={control} name="pot" label={`Pots (${short})`} />
+        )}
       </Box>
       {effect && (
         <Box sx={{ fontSize: 14, color: "var(--ash-text)" }} aria-live="polite">

@@ -2,29 +2,28 @@
 
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import MenuItem from "@mui/material/MenuItem";
 import Table from "@mui/material/Table";
 import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import TextField from "@mui/material/TextField";
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import type { Garden, Planting } from "@/core/garden";
-import { exactM } from "@/core/layout";
 import { successionPreview, type Growing } from "@/core/schedule";
 import type { Site } from "@/core/growth";
-import { feet, metres } from "@/core/wording";
 import { gardenStore } from "@/store/index";
-import { FormDialog, NumberInput } from "@/ui/inputs/index";
+import { ChoiceField, NumberField, useFields } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import {
+  inMetres,
   ruleFrom,
+  sowDaysFrom,
+  SuccessionFieldsSchema,
   successionFrom,
   successionProblem,
-  sowDaysFrom,
-  type SuccessionFields,
+  usualSuccession,
 } from "./successionFields";
 
 interface Props {
@@ -36,22 +35,19 @@ interface Props {
   onClose: () => void;
 }
 
-const USUAL_COUNT = 4;
-const LEAST_M = 0.1;
-
 /** The same again and again, so that harvests neither flood nor stop. */
 export default function SuccessionDialog(props: Props) {
   const { garden, site, planting, growing, wording, onClose } = props;
-  const imperial = garden.settings.units === "imperial";
+  const { units } = garden.settings;
   const bedLengthM = garden.beds.get(planting.bedId)?.lengthM ?? planting.lengthM;
-  const [fields, setFields] = useState<SuccessionFields>({
-    how: "standing",
-    days: 10,
-    count: USUAL_COUNT,
-    lengthM: Math.max(LEAST_M, exactM(planting.lengthM / USUAL_COUNT)),
-  });
-  const [refusal, setRefusal] = useState("");
-  const problem = successionProblem(fields, bedLengthM, garden.settings.units);
+  const form = useFields(SuccessionFieldsSchema, usualSuccession(planting, units));
+  const { control, refuse } = form;
+  const { how, days, count, length } = form.watch();
+  const fields = useMemo(
+    () => inMetres({ how, days, count, length }, units),
+    [how, days, count, length, units],
+  );
+  const problem = successionProblem(fields, bedLengthM, units);
   const sowDays = useMemo(
     () => (problem ? [] : sowDaysFrom(fields, garden, site, growing, planting)),
     [problem, fields, garden, site, growing, planting],
@@ -60,60 +56,48 @@ export default function SuccessionDialog(props: Props) {
     () => successionPreview(site, garden.settings, growing, sowDays),
     [site, garden.settings, growing, sowDays],
   );
-  const keep = async () => {
-    if (problem) return setRefusal(problem);
-    if (sowDays.length < 2) return setRefusal("No second sowing gets anywhere after the first.");
+  const keep = form.handleSubmit(async () => {
+    if (problem) return refuse(problem);
+    if (sowDays.length < 2) return refuse("No second sowing gets anywhere after the first.");
     const rule = ruleFrom(fields, site, growing, planting);
     const done = await gardenStore().dispatch(
       "succession.add",
       successionFrom(fields, rule, sowDays, planting, bedLengthM),
     );
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return refuse(done.refusal);
     onClose();
     tell(
       `${growing.crop.name} is planned ${sowDays.length} times: drag one, and all move.`,
       "done",
       true,
     );
-  };
-  const number = (name: "days" | "count", label: string) => (
-    <NumberInput
-      label={label}
-      value={fields[name]}
-      onNumber={(value) => setFields({ ...fields, [name]: value })}
-    />
-  );
-  const shownLength = imperial ? Math.round(feet(fields.lengthM) * 1000) / 1000 : fields.lengthM;
+  });
   return (
     <FormDialog
       title={`${growing.crop.name}, every so often`}
-      refusal={refusal}
+      refusal={form.refusal}
       keepLabel="Plan them"
       width="sm"
       onSubmit={() => void keep()}
       onClose={onClose}
     >
-      <TextField
-        select
+      <ChoiceField
+        control={control}
+        name="how"
         label="Even out"
-        value={fields.how}
-        onChange={(event) =>
-          setFields({ ...fields, how: event.target.value as SuccessionFields["how"] })
-        }
-      >
-        <MenuItem value="standing">each ready as the one before is used up</MenuItem>
-        <MenuItem value="every">so many days apart now, stretching as days shorten</MenuItem>
-        <MenuItem value="harvests">a harvest every so many days by the calendar</MenuItem>
-      </TextField>
+        choices={[
+          { value: "standing", words: "each ready as the one before is used up" },
+          { value: "every", words: "so many days apart now, stretching as days shorten" },
+          { value: "harvests", words: "a harvest every so many days by the calendar" },
+        ]}
+      />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
-        {number("count", "Sowings")}
-        {fields.how !== "standing" && number("days", "Days")}
-        <NumberInput
-          label={`Each takes (${imperial ? "ft" : "m"})`}
-          value={shownLength}
-          onNumber={(typed) =>
-            setFields({ ...fields, lengthM: exactM(imperial ? metres(typed) : typed) })
-          }
+        <NumberField control={control} name="count" label="Sowings" />
+        {how !== "standing" && <NumberField control={control} name="days" label="Days" />}
+        <NumberField
+          control={control}
+          name="length"
+          label={`Each takes (${units === "imperial" ? "ft" : "m"})`}
         />
       </Box>
       {problem && <Alert severity="info">{problem}</Alert>}

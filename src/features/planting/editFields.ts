@@ -1,24 +1,28 @@
+import { z } from "zod";
 import type { Planting } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { centimetres, feet, inches, metres, type Units } from "@/core/wording";
+import { amount } from "@/ui/forms";
 
 /** A planting as the edit form holds it, lengths in the grower's units. */
-export interface EditFields {
-  varietyId: string;
-  bedId: string;
-  method: Planting["method"];
-  stage: Planting["stage"];
+export const EditFieldsSchema = z.object({
+  varietyId: z.string(),
+  bedId: z.string(),
+  method: z.enum(["direct", "transplant"]),
+  stage: z.enum(["full", "baby"]),
   /** Where along the bed it begins. */
-  from: number;
-  length: number;
-  row: number;
-  inRow: number;
-  arrangement: Planting["arrangement"];
+  from: amount("Say where in the bed it begins: 0 is its end."),
+  length: amount("Say how much of the bed it takes."),
+  row: amount("Say how far apart its rows are."),
+  inRow: amount("Say how far apart its plants are in the row."),
+  arrangement: z.enum(["rows", "offset", "pots"]),
   /** Diameter of the pots; only of use where there are some. */
-  pot: number;
-  plantsPerStation: number;
-  spacingFactor: number;
-}
+  pot: amount("Say how wide its pots are."),
+  plantsPerStation: amount("Say how many plants stand together: 1 is usual."),
+  spacingFactor: amount("Say how many times the usual distance: 1 is the usual."),
+});
+
+export type EditFields = z.infer<typeof EditFieldsSchema>;
 
 const USUAL_POT_CM = 15;
 

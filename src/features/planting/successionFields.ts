@@ -1,3 +1,4 @@
+import { z } from "zod";
 import { dayNumber, isoDate } from "@/core/calendar";
 import type { CommandInput } from "@/core/commands";
 import type { Garden, Planting } from "@/core/garden";
@@ -10,21 +11,44 @@ import {
   type SuccessionRule,
 } from "@/core/schedule";
 import type { Site } from "@/core/growth";
-import { lengthWords, type Units } from "@/core/wording";
+import { feet, lengthWords, metres, type Units } from "@/core/wording";
 import { newId } from "@/store/index";
+import { maybeAmount } from "@/ui/forms";
 
-/** A succession as its form holds it; empty numbers are NaN. */
-export interface SuccessionFields {
-  how: "standing" | "every" | "harvests";
+/** A succession as its form holds it; what it comes to is looked at by `successionProblem`. */
+export const SuccessionFieldsSchema = z.object({
+  how: z.enum(["standing", "every", "harvests"]),
   /** Days between the first two, or between all harvests. */
-  days: number;
-  count: number;
-  /** Length of bed of each sowing, m. */
-  lengthM: number;
-}
+  days: maybeAmount,
+  count: maybeAmount,
+  /** Length of bed of each sowing, in metres or feet. */
+  length: maybeAmount,
+});
 
+type Typed = z.infer<typeof SuccessionFieldsSchema>;
+
+/** A succession with its length in metres; empty numbers are NaN. */
+export type SuccessionFields = Omit<Typed, "length"> & { lengthM: number };
+
+const USUAL_COUNT = 4;
 const MOST_SOWINGS = 30;
 const LEAST_M = 0.1;
+
+/** The form begins with the planting's own part of the bed, shared among a few sowings. */
+export function usualSuccession(planting: Planting, units: Units): Typed {
+  const lengthM = Math.max(LEAST_M, exactM(planting.lengthM / USUAL_COUNT));
+  return {
+    how: "standing",
+    days: 10,
+    count: USUAL_COUNT,
+    length: units === "imperial" ? Math.round(feet(lengthM) * 1000) / 1000 : lengthM,
+  };
+}
+
+/** What is typed, with its length in metres. */
+export function inMetres({ length, ...typed }: Typed, units: Units): SuccessionFields {
+  return { ...typed, lengthM: exactM(units === "imperial" ? metres(length) : length) };
+}
 
 /** The rule the fields say. */
 export function ruleFrom(

@@ -1,30 +1,25 @@
 "use client";
 
-import Alert from "@mui/material/Alert";
-import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
-import { useForm } from "react-hook-form";
+import { z } from "zod";
 import type { Bed, Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
-import { materials } from "@/core/shelter";
 import { feet, metres } from "@/core/wording";
 import { gardenStore, newId } from "@/store/index";
+import { amount, CoverField, NumberField, useFields, WordsField } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
-import { asNumber } from "@/ui/inputs/index";
 
-interface Fields {
-  name: string;
-  count: number;
-  length: number;
-  width: number;
-  cover: string;
-}
+const MANY = "Add 1 to 200 beds at once.";
+
+const AddBedsSchema = z.object({
+  name: z.string(),
+  count: z.number({ error: MANY }).int(MANY).min(1, MANY).max(200, MANY),
+  length: amount("Say how long a bed is."),
+  width: amount("Say how wide a bed is."),
+  cover: z.string(),
+});
+
+type Fields = z.infer<typeof AddBedsSchema>;
 
 /** Several beds alike at once: "Bed 1" to "Bed 4". */
 export default function AddBedsDialog({
@@ -36,74 +31,40 @@ export default function AddBedsDialog({
 }) {
   const imperial = garden.settings.units === "imperial";
   const unit = imperial ? "ft" : "m";
-  const { register, handleSubmit } = useForm<Fields>({
-    defaultValues: {
-      name: "Bed",
-      count: 4,
-      length: imperial ? Math.round(feet(3)) : 3,
-      width: imperial ? Math.round(feet(0.8)) : 0.8,
-      cover: "",
-    },
+  const form = useFields(AddBedsSchema, {
+    name: "Bed",
+    count: 4,
+    length: imperial ? Math.round(feet(3)) : 3,
+    width: imperial ? Math.round(feet(0.8)) : 0.8,
+    cover: "",
   });
-  const [refusal, setRefusal] = useState("");
-  const save = async (fields: Fields) => {
-    if (!Number.isInteger(fields.count) || fields.count < 1 || fields.count > 200) {
-      setRefusal("Add 1 to 200 beds at once.");
-      return;
-    }
+  const { control } = form;
+  const save = form.handleSubmit(async (fields) => {
     const done = await gardenStore().dispatch("bed.addMany", {
       beds: bedsFrom(fields, garden, imperial),
     });
-    if (!done.ok) {
-      setRefusal(done.refusal);
-      return;
-    }
+    if (!done.ok) return form.refuse(done.refusal);
     onClose();
     tell(
       fields.count === 1 ? "The bed is added." : `${fields.count} beds are added.`,
       "done",
       true,
     );
-  };
+  });
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="xs">
-      <form onSubmit={(event) => void handleSubmit(save)(event)}>
-        <DialogTitle>Add beds</DialogTitle>
-        <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
-          {refusal && <Alert severity="error">{refusal}</Alert>}
-          <TextField label="Name" {...register("name")} helperText="Several are numbered." />
-          <TextField
-            label="How many"
-            slotProps={{ htmlInput: { inputMode: "numeric" } }}
-            {...register("count", asNumber)}
-          />
-          <TextField
-            label={`Length (${unit})`}
-            slotProps={{ htmlInput: { inputMode: "decimal" } }}
-            {...register("length", asNumber)}
-          />
-          <TextField
-            label={`Width (${unit})`}
-            slotProps={{ htmlInput: { inputMode: "decimal" } }}
-            {...register("width", asNumber)}
-          />
-          <TextField select label="Cover" defaultValue="" {...register("cover")}>
-            <MenuItem value="">None: in the open</MenuItem>
-            {[...materials.values()].map((material) => (
-              <MenuItem key={material.id} value={material.id}>
-                {material.name}
-              </MenuItem>
-            ))}
-          </TextField>
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained">
-            Add
-          </Button>
-        </DialogActions>
-      </form>
-    </Dialog>
+    <FormDialog
+      title="Add beds"
+      keepLabel="Add"
+      refusal={form.refusal}
+      onSubmit={() => void save()}
+      onClose={onClose}
+    >
+      <WordsField control={control} name="name" label="Name" helperText="Several are numbered." />
+      <NumberField control={control} name="count" label="How many" />
+      <NumberField control={control} name="length" label={`Length (${unit})`} />
+      <NumberField control={control} name="width" label={`Width (${unit})`} />
+      <CoverField control={control} name="cover" />
+    </FormDialog>
   );
 }
 

@@ -8,60 +8,23 @@ import DialogTitle from "@mui/material/DialogTitle";
 import MenuItem from "@mui/material/MenuItem";
 import { useColorScheme } from "@mui/material/styles";
 import TextField from "@mui/material/TextField";
-import { useState } from "react";
-import { SIMULATED_STATION, type Settings } from "@/core/garden";
-import { chanceWords } from "@/core/wording";
+import { SIMULATED_STATION } from "@/core/garden";
 import { gardenStore, useGarden } from "@/store/index";
-import { readTyped } from "@/ui/inputs/index";
-
-const RISKS = [
-  { value: 0.1, words: "1 year in 10: careful" },
-  { value: 0.2, words: "1 year in 5" },
-  { value: 1 / 3, words: "1 year in 3" },
-  { value: 0.5, words: "1 year in 2: bold" },
-];
+import { ChoiceField, NumberField, useKeptFields, WordsField } from "@/ui/forms";
+import { changeFrom, riskChoices, SettingsFieldsSchema, settingsFieldsOf } from "./settingsFields";
 
 /** How this garden reckons and shows: kept with the garden, but for the look, which is the device's. */
 export default function SettingsDialog({ onClose }: { onClose: () => void }) {
   const settings = useGarden((state) => state.garden.settings);
   const { mode, setMode } = useColorScheme();
-  const [refusal, setRefusal] = useState<{ field: keyof Settings; words: string } | null>(null);
-  const set = async (field: keyof Settings, value: string | number | null) => {
-    const done = await gardenStore().dispatch("settings.set", { [field]: value });
-    setRefusal(done.ok ? null : { field, words: done.refusal });
-  };
-  const numberField = (field: keyof Settings, label: string, scale = 1) => (
-    <TextField
-      key={`${field}${settings[field]}`}
-      label={label}
-      slotProps={{ htmlInput: { inputMode: "decimal" } }}
-      defaultValue={Number(settings[field]) * scale}
-      error={refusal?.field === field}
-      helperText={refusal?.field === field ? refusal.words : undefined}
-      onBlur={(event) => {
-        const value = readTyped(event.target.value) / scale;
-        if (event.target.value !== "" && value !== settings[field]) void set(field, value);
-      }}
-    />
+  const { field } = useKeptFields(
+    SettingsFieldsSchema,
+    settingsFieldsOf(settings),
+    async (name, fields) => {
+      const done = await gardenStore().dispatch("settings.set", changeFrom(name, fields));
+      return done.ok ? null : done.refusal;
+    },
   );
-  const stationField = (
-    <TextField
-      key={`station${settings.stationUrl}`}
-      label="Address of a weather station"
-      defaultValue={settings.stationUrl ?? ""}
-      error={refusal?.field === "stationUrl"}
-      helperText={
-        refusal?.field === "stationUrl"
-          ? refusal.words
-          : `${SIMULATED_STATION} is the simulated one; empty is none`
-      }
-      onBlur={(event) => {
-        const value = event.target.value.trim() || null;
-        if (value !== settings.stationUrl) void set("stationUrl", value);
-      }}
-    />
-  );
-  const riskKnown = RISKS.some((risk) => Math.abs(risk.value - settings.frostRisk) < 1e-6);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs">
       <DialogTitle>Settings</DialogTitle>
@@ -76,64 +39,37 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
           <MenuItem value="dark">Lamp: soot, for the evening</MenuItem>
           <MenuItem value="system">As the device</MenuItem>
         </TextField>
-        <TextField
-          select
-          label="Units"
-          value={settings.units}
-          onChange={(event) => void set("units", event.target.value)}
-        >
-          <MenuItem value="metric">Metric: °C, metres, grams</MenuItem>
-          <MenuItem value="imperial">Imperial: °F, feet, ounces</MenuItem>
-        </TextField>
-        <TextField
-          select
-          label="How dates are counted"
-          value={settings.school}
-          onChange={(event) => void set("school", event.target.value)}
-        >
-          <MenuItem value="growth">Growth: what each day is worth</MenuItem>
-          <MenuItem value="tenhour">Ten-hour day: full size by then, and hold</MenuItem>
-          <MenuItem value="calendar">Calendar: packet days and a fall addition</MenuItem>
-        </TextField>
-        <TextField
-          select
+        <ChoiceField {...field("units")} label="Units" choices={UNITS} />
+        <ChoiceField {...field("school")} label="How dates are counted" choices={SCHOOLS} />
+        <ChoiceField
+          {...field("degreesSchool")}
           label="Degrees under covers"
-          value={settings.degreesSchool}
-          onChange={(event) => void set("degreesSchool", event.target.value)}
-        >
-          <MenuItem value="measured">Your own thermometer, as nights are read</MenuItem>
-          <MenuItem value="balance">Energy balance</MenuItem>
-          <MenuItem value="rule">Rule of thumb: so many for each layer</MenuItem>
-        </TextField>
-        <TextField
-          select
+          choices={DEGREES_SCHOOLS}
+        />
+        <ChoiceField
+          {...field("frostRisk")}
           label="Risk taken with frost and cold"
-          value={settings.frostRisk}
-          onChange={(event) => void set("frostRisk", Number(event.target.value))}
-        >
-          {!riskKnown && (
-            <MenuItem value={settings.frostRisk}>{chanceWords(settings.frostRisk)}</MenuItem>
-          )}
-          {RISKS.map((risk) => (
-            <MenuItem key={risk.value} value={risk.value}>
-              {risk.words}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          select
-          label="Soil"
-          value={settings.soilSchool}
-          onChange={(event) => void set("soilSchool", event.target.value)}
-        >
-          <MenuItem value="undug">Undug: compost on top, roots left in</MenuItem>
-          <MenuItem value="dug">Dug: compost and green manure turned in</MenuItem>
-        </TextField>
-        {numberField("shortDayHours", "A day is short under (hours)")}
-        {numberField("fallAdditionDays", "Fall addition of the calendar school (days)")}
-        {numberField("grownBeforeShortDays", "Grown before the short days, to hold (%)", 100)}
-        {numberField("rotationYears", "Years before a family comes back to a bed")}
-        {stationField}
+          choices={riskChoices(settings.frostRisk)}
+        />
+        <ChoiceField {...field("soilSchool")} label="Soil" choices={SOIL_SCHOOLS} />
+        <NumberField {...field("shortDayHours")} label="A day is short under (hours)" />
+        <NumberField
+          {...field("fallAdditionDays")}
+          label="Fall addition of the calendar school (days)"
+        />
+        <NumberField
+          {...field("grownBeforeShortDays")}
+          label="Grown before the short days, to hold (%)"
+        />
+        <NumberField
+          {...field("rotationYears")}
+          label="Years before a family comes back to a bed"
+        />
+        <WordsField
+          {...field("stationUrl")}
+          label="Address of a weather station"
+          helperText={`${SIMULATED_STATION} is the simulated one; empty is none`}
+        />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Done</Button>
@@ -141,3 +77,25 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
     </Dialog>
   );
 }
+
+const UNITS = [
+  { value: "metric", words: "Metric: °C, metres, grams" },
+  { value: "imperial", words: "Imperial: °F, feet, ounces" },
+];
+
+const SCHOOLS = [
+  { value: "growth", words: "Growth: what each day is worth" },
+  { value: "tenhour", words: "Ten-hour day: full size by then, and hold" },
+  { value: "calendar", words: "Calendar: packet days and a fall addition" },
+];
+
+const DEGREES_SCHOOLS = [
+  { value: "measured", words: "Your own thermometer, as nights are read" },
+  { value: "balance", words: "Energy balance" },
+  { value: "rule", words: "Rule of thumb: so many for each layer" },
+];
+
+const SOIL_SCHOOLS = [
+  { value: "undug", words: "Undug: compost on top, roots left in" },
+  { value: "dug", words: "Dug: compost and green manure turned in" },
+];

@@ -5,5 +5,8 @@ export function amount(missing: string) {
   return z.number({ error: missing });
 }
 
-/** A number that may be left out. */
-export const maybeAmount = z.number().or(z.nan());
+/** A number that may be left out: NaN then. */
+export const maybeAmount = z.number({ error: "This is no number: type one like 7.5." }).or(z.nan());
+
+/** Stands for what is typed and is no number. It is not finite: neither of the above takes it. */
+export const UNREADABLE = Infinity;

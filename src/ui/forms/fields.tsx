@@ -5,7 +5,9 @@ import FormControlLabel from "@mui/material/FormControlLabel";
 import MenuItem from "@mui/material/MenuItem";
 import TextField, { type TextFieldProps } from "@mui/material/TextField";
 import { useController, type Control, type FieldPath, type FieldValues } from "react-hook-form";
+import type { ReactNode } from "react";
 import { NumberInput } from "../inputs/NumberInput";
+import { UNREADABLE } from "./amounts";
 
 /** What every field of a form is told: the form, its own name in it, and how it looks. */
 type FieldProps<F extends FieldValues> = Omit<
@@ -14,6 +16,8 @@ type FieldProps<F extends FieldValues> = Omit<
 > & {
   control: Control<F>;
   name: FieldPath<F>;
+  /** Called when the hand leaves the field, or has chosen: for what keeps itself without a button. */
+  onSettled?: () => void;
 };
 
 /** What is wrong with a field stands under it, in place of its hint. */
@@ -22,7 +26,8 @@ function told(message: string | undefined, hint: TextFieldProps["helperText"]) {
 }
 
 /** A number as people type it, decimal comma or point; NaN where nothing is. */
-export function NumberField<F extends FieldValues>({ control, name, ...look }: FieldProps<F>) {
+export function NumberField<F extends FieldValues>(props: FieldProps<F>) {
+  const { control, name, onSettled, ...look } = props;
   const { field, fieldState } = useController({ control, name });
   return (
     <NumberInput
@@ -30,8 +35,11 @@ export function NumberField<F extends FieldValues>({ control, name, ...look }: F
       {...told(fieldState.error?.message, look.helperText)}
       inputRef={field.ref}
       value={field.value as number}
-      onNumber={field.onChange}
-      onBlur={field.onBlur}
+      onNumber={(value, isUnreadable) => field.onChange(isUnreadable ? UNREADABLE : value)}
+      onBlur={() => {
+        field.onBlur();
+        onSettled?.();
+      }}
     />
   );
 }
@@ -42,7 +50,13 @@ export function WordsField<F extends FieldValues>(props: FieldProps<F>) {
 }
 
 /** A date, as ISO; empty where none is given. */
-export function DateField<F extends FieldValues>({ slotProps, ...props }: FieldProps<F>) {
+export function DateField<F extends FieldValues>({
+  slotProps,
+  ...props
+}: FieldProps<F> & {
+  /** The day that is shown while none is given. */
+  whileEmpty?: string;
+}) {
   return (
     <Registered {...props} type="date" slotProps={{ ...slotProps, inputLabel: { shrink: true } }} />
   );
@@ -50,18 +64,23 @@ export function DateField<F extends FieldValues>({ slotProps, ...props }: FieldP
 
 interface Choice {
   value: string;
-  words: string;
+  words: ReactNode;
+  disabled?: boolean;
 }
 
 /** One of a few. */
 export function ChoiceField<F extends FieldValues>({
   choices,
   ...props
-}: FieldProps<F> & { choices: readonly Choice[] }) {
+}: FieldProps<F> & {
+  choices: readonly Choice[];
+  /** What is shown as chosen while nothing is. */
+  whileEmpty?: string;
+}) {
   return (
     <Registered {...props} select>
-      {choices.map(({ value, words }) => (
-        <MenuItem key={value} value={value}>
+      {choices.map(({ value, words, disabled }) => (
+        <MenuItem key={value} value={value} disabled={disabled}>
           {words}
         </MenuItem>
       ))}
@@ -70,11 +89,10 @@ export function ChoiceField<F extends FieldValues>({
 }
 
 /** A field of text under its name in the form, with what is wrong with it. */
-function Registered<F extends FieldValues>({
-  control,
-  name,
-  ...look
-}: FieldProps<F> & Pick<TextFieldProps, "type">) {
+function Registered<F extends FieldValues>(
+  props: FieldProps<F> & Pick<TextFieldProps, "type"> & { whileEmpty?: string },
+) {
+  const { control, name, onSettled, whileEmpty, ...look } = props;
   const { field, fieldState } = useController({ control, name });
   const { ref, ...rest } = field;
   return (
@@ -82,7 +100,16 @@ function Registered<F extends FieldValues>({
       {...look}
       {...rest}
       {...told(fieldState.error?.message, look.helperText)}
+      value={(field.value as string) || (whileEmpty ?? "")}
       inputRef={ref}
+      onChange={(event) => {
+        field.onChange(event);
+        if (look.select) onSettled?.();
+      }}
+      onBlur={() => {
+        field.onBlur();
+        if (!look.select) onSettled?.();
+      }}
     />
   );
 }
@@ -92,19 +119,27 @@ export function CheckField<F extends FieldValues>({
   control,
   name,
   label,
-}: Pick<FieldProps<F>, "control" | "name"> & { label: string }) {
+  onSettled,
+  size,
+  sx,
+}: Pick<FieldProps<F>, "control" | "name" | "onSettled" | "size" | "sx"> & { label: ReactNode }) {
   const { field } = useController({ control, name });
   return (
     <FormControlLabel
       control={
         <Checkbox
+          size={size}
           checked={field.value as boolean}
-          onChange={(_event, on) => field.onChange(on)}
+          onChange={(_event, on) => {
+            field.onChange(on);
+            onSettled?.();
+          }}
           onBlur={field.onBlur}
           slotProps={{ input: { ref: field.ref } }}
         />
       }
       label={label}
+      sx={sx}
     />
   );
 }

@@ -1,3 +1,5 @@
 export { amount, maybeAmount } from "./amounts";
+export { CoverField } from "./CoverField";
 export { CheckField, ChoiceField, DateField, NumberField, WordsField } from "./fields";
-export { KEPT, useFields } from "./useFields";
+export { useFields, type Fields } from "./useFields";
+export { useKeptFields } from "./useKeptFields";

@@ -1,11 +1,12 @@
 /** @jest-environment jsdom */
 import { act, fireEvent, render, screen } from "@testing-library/react";
 import { z } from "zod";
-import { amount, NumberField, useFields, WordsField } from "./index";
+import { amount, maybeAmount, NumberField, useFields, useKeptFields, WordsField } from "./index";
 
 const Schema = z.object({
   name: z.string().min(1, "Give it a name."),
   lengthM: amount("Say how long it is."),
+  rowM: maybeAmount,
 });
 type Fields = z.infer<typeof Schema>;
 
@@ -24,6 +25,7 @@ function Form({ values }: { values: Fields }) {
     >
       <WordsField control={form.control} name="name" label="Name" />
       <NumberField control={form.control} name="lengthM" label="Length" />
+      <NumberField control={form.control} name="rowM" label="Rows" />
       <button type="submit">Keep</button>
     </form>
   );
@@ -34,26 +36,72 @@ const type = (name: string, value: string) => fireEvent.change(field(name), { ta
 const keep = () => act(async () => void fireEvent.click(screen.getByRole("button")));
 
 test("what is half typed stays when its garden changes, and what nobody touched follows", async () => {
-  const { rerender } = render(<Form values={{ name: "Bed 1", lengthM: 8 }} />);
+  const { rerender } = render(<Form values={{ name: "Bed 1", lengthM: 8, rowM: NaN }} />);
   type("Name", "By the ga");
-  await act(async () => rerender(<Form values={{ name: "Bed 1", lengthM: 9.5 }} />));
+  await act(async () => rerender(<Form values={{ name: "Bed 1", lengthM: 9.5, rowM: NaN }} />));
   expect(field("Name").value).toBe("By the ga");
   expect(field("Length").value).toBe("9.5");
 });
 
 test("once it is kept, undo brings back what was there before", async () => {
-  const { rerender } = render(<Form values={{ name: "Bed 1", lengthM: 8 }} />);
+  const { rerender } = render(<Form values={{ name: "Bed 1", lengthM: 8, rowM: NaN }} />);
   type("Length", "7,5");
   await keep();
-  expect(kept.at(-1)).toEqual({ name: "Bed 1", lengthM: 7.5 });
-  await act(async () => rerender(<Form values={{ name: "Bed 1", lengthM: 7.5 }} />));
-  await act(async () => rerender(<Form values={{ name: "Bed 1", lengthM: 8 }} />));
+  expect(kept.at(-1)).toEqual({ name: "Bed 1", lengthM: 7.5, rowM: NaN });
+  await act(async () => rerender(<Form values={{ name: "Bed 1", lengthM: 7.5, rowM: NaN }} />));
+  await act(async () => rerender(<Form values={{ name: "Bed 1", lengthM: 8, rowM: NaN }} />));
   expect(field("Length").value).toBe("8");
+});
+
+test("words where a number belongs stay to be put right, and are told; nothing is kept as if empty", async () => {
+  const before = kept.length;
+  render(<Form values={{ name: "Bed 1", lengthM: 8, rowM: NaN }} />);
+  type("Rows", "two feet or so");
+  fireEvent.blur(field("Rows"));
+  await keep();
+  expect(kept).toHaveLength(before);
+  expect(field("Rows").value).toBe("two feet or so");
+  expect(screen.getByText(/no number/)).toBeTruthy();
+  type("Rows", " −0,5 ");
+  await keep();
+  expect(kept.at(-1)?.rowM).toBe(-0.5);
+});
+
+test("a field that keeps itself does so when left, tells a refusal under it, and follows undo after", async () => {
+  const told: number[] = [];
+  function Setting({ days }: { days: number }) {
+    const { field } = useKeptFields(
+      z.object({ days: amount("Say how many days.") }),
+      { days },
+      async (_name, fields) => {
+        told.push(fields.days);
+        return fields.days > 60 ? "At most 60 days." : null;
+      },
+    );
+    return <NumberField {...field("days")} label="Days" />;
+  }
+  const { rerender } = render(<Setting days={14} />);
+  const leave = async (value: string) => {
+    type("Days", value);
+    await act(async () => fireEvent.blur(field("Days")));
+  };
+  await leave("14");
+  await leave("");
+  expect(told).toEqual([]);
+  expect(screen.getByText("Say how many days.")).toBeTruthy();
+  await leave("99");
+  expect(screen.getByText("At most 60 days.")).toBeTruthy();
+  await leave("21");
+  expect(told).toEqual([99, 21]);
+  expect(screen.queryByText("At most 60 days.")).toBeNull();
+  await act(async () => rerender(<Setting days={21} />));
+  await act(async () => rerender(<Setting days={14} />));
+  expect(field("Days").value).toBe("14");
 });
 
 test("what may not stand in a field is told under it, and nothing is kept", async () => {
   const before = kept.length;
-  render(<Form values={{ name: "Bed 1", lengthM: 8 }} />);
+  render(<Form values={{ name: "Bed 1", lengthM: 8, rowM: NaN }} />);
   type("Length", "");
   type("Name", "");
   await keep();

@@ -5,7 +5,10 @@ import { useForm, type DefaultValues, type FieldValues, type Path } from "react-
 import type { ZodType } from "zod";
 
 /** Over `resetOptions`, which are for what comes from elsewhere. */
-export const KEPT = { keepDirtyValues: false } as const;
+const KEPT = { keepDirtyValues: false } as const;
+
+/** What a form and its parts hand on to each other. */
+export type Fields<F extends FieldValues> = ReturnType<typeof useFields<F>>;
 
 /**
  * A form's fields with what may stand in them. What is typed stays as it is when the garden changes
@@ -13,13 +16,19 @@ export const KEPT = { keepDirtyValues: false } as const;
  *
  * @param schema what may stand in the fields, each refusal a sentence that says what would be right
  * @param values what they begin with
+ * @param when what is wrong is told when the form is to be kept, or already as each field is typed
  */
-export function useFields<F extends FieldValues>(schema: ZodType<F, F>, values: F) {
+export function useFields<F extends FieldValues>(
+  schema: ZodType<F, F>,
+  values: F,
+  when: "atTheEnd" | "asTyped" = "atTheEnd",
+) {
   const form = useForm<F>({
     defaultValues: values as DefaultValues<F>,
     values,
     resetOptions: { keepDirtyValues: true },
     resolver: zodResolver(schema),
+    mode: when === "asTyped" ? "onChange" : "onSubmit",
   });
   return {
     ...form,

@@ -7,4 +7,4 @@ export { CropPicker } from "./CropPicker";
 export { WaysOut } from "./WaysOut";
 export { SectionForm } from "./SectionForm";
 export { NumberInput } from "./NumberInput";
-export { asNumber, readTyped } from "./typedNumber";
+export { readTyped } from "./typedNumber";

@@ -10,8 +10,3 @@ export function readTyped(text: string): number {
 export function shown(value: number): string {
   return String(value).replace(".", regionOf().decimalMark);
 }
-
-/** How a form's field is registered that holds a number: a browser's own number fields drop a decimal comma. */
-export const asNumber = {
-  setValueAs: (value: unknown) => (typeof value === "number" ? value : readTyped(String(value))),
-};

@@ -1,15 +1,14 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
-import { useForm } from "react-hook-form";
+import { z } from "zod";
 import type { Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { layoutOf } from "@/core/bedSpace";
 import { feet, metres } from "@/core/wording";
 import { gardenStore } from "@/store/index";
-import { FormDialog, asNumber } from "@/ui/inputs/index";
+import { amount, NumberField, useFields } from "@/ui/forms";
+import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 
 interface Props {
@@ -17,11 +16,11 @@ interface Props {
   onClose: () => void;
 }
 
-interface Fields {
-  length: number;
-  width: number;
-  bearing: number;
-}
+const PlotFieldsSchema = z.object({
+  length: amount("Say how long the plot is."),
+  width: amount("Say how far the plot goes up the map."),
+  bearing: amount("Say which way is up: 0 is north, 90 east."),
+});
 
 /** The plot's size, and which way is up. */
 export default function PlotDialog({ garden, onClose }: Props) {
@@ -29,15 +28,13 @@ export default function PlotDialog({ garden, onClose }: Props) {
   const layout = layoutOf(garden);
   const { plot } = layout;
   const long = (value: number) => Math.round((imperial ? feet(value) : value) * 10) / 10;
-  const { register, handleSubmit } = useForm<Fields>({
-    defaultValues: {
-      length: long(plot.lengthM),
-      width: long(plot.widthM),
-      bearing: plot.upBearingDeg,
-    },
+  const form = useFields(PlotFieldsSchema, {
+    length: long(plot.lengthM),
+    width: long(plot.widthM),
+    bearing: plot.upBearingDeg,
   });
-  const [refusal, setRefusal] = useState("");
-  const keep = async (fields: Fields) => {
+  const { control } = form;
+  const keep = form.handleSubmit(async (fields) => {
     const done = await gardenStore().dispatch("layout.set", {
       plot: {
         id: "plot",
@@ -51,30 +48,23 @@ export default function PlotDialog({ garden, onClose }: Props) {
       })),
       shelters: [...layout.shelters].map(([id, outline]) => ({ id, outline })),
     });
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return form.refuse(done.refusal);
     onClose();
     tell("The plot is kept.", "done", true);
-  };
+  });
   const unit = imperial ? "ft" : "m";
-  const number = (name: keyof Fields, label: string) => (
-    <TextField
-      label={label}
-      slotProps={{ htmlInput: { inputMode: "decimal" } }}
-      {...register(name, asNumber)}
-    />
-  );
   return (
     <FormDialog
       title="The plot"
-      refusal={refusal}
-      onSubmit={() => void handleSubmit(keep)()}
+      refusal={form.refusal}
+      onSubmit={() => void keep()}
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-        {number("length", `Along its foot (${unit})`)}
-        {number("width", `Up the map (${unit})`)}
+        <NumberField control={control} name="length" label={`Along its foot (${unit})`} />
+        <NumberField control={control} name="width" label={`Up the map (${unit})`} />
       </Box>
-      {number("bearing", "Compass bearing of up (°, 0 is north)")}
+      <NumberField control={control} name="bearing" label="Compass bearing of up (°, 0 is north)" />
     </FormDialog>
   );
 }

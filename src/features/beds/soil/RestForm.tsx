@@ -2,36 +2,36 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
 import { dayNumber, isoDate } from "@/core/calendar";
-import { restName } from "@/core/bedSpace";
+import { restName, type Gap } from "@/core/bedSpace";
 import { restNeeds } from "@/core/bedCare";
 import { mulches, type Rest } from "@/core/soil";
 import { gardenStore, newId } from "@/store/index";
+import { ChoiceField, DateField, NumberField, useFields } from "@/ui/forms";
 import { InspectorSection } from "@/ui/frame/index";
 import { SectionForm } from "@/ui/inputs/index";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { manureWords } from "./manureWords";
-import { restPlan, USUAL_REST, type RestFields } from "./restPlan";
+import { restPlan, RestFieldsSchema, USUAL_REST } from "./restPlan";
 import type { BedSectionProps } from "../section";
 
 const WHEN_WORDS = { open: "", any: "", early: " (not yet)", late: " (too late here)" } as const;
 
 /** A part of the bed put to rest: under which green manure or mulch, until when, how much of it. */
 export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
-  const [fields, setFields] = useState<RestFields>(USUAL_REST);
-  const set = (some: Partial<RestFields>) => setFields({ ...fields, ...some });
+  const form = useFields(RestFieldsSchema, USUAL_REST);
+  const { control } = form;
+  const fields = form.watch();
+  const whole = { control, size: "small", sx: { gridColumn: "span 2" } } as const;
   const { gaps, found, manure, mulch, untilDay, rest } = restPlan(site, garden, bed, day, fields);
-  const keep = async () => {
+  const keep = form.handleSubmit(async () => {
     if (!rest) return;
     const id = newId("rest");
     const done = await gardenStore().dispatch("rest.set", { ...rest, id });
     if (!done.ok) return tellRefusal(done);
     const ground = `${wording.lengthM(rest.lengthM)} of ${bed.name}`;
     tell(`${ground} rest until ${wording.date(untilDay, day)}.`, "done", true);
-  };
+  });
   const { soilSchool } = garden.settings;
   const fromDay = rest ? dayNumber(rest.fromOn) : day;
   return (
@@ -43,71 +43,48 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
         ))}
       <SectionForm onSubmit={() => void keep()}>
         {gaps.length > 1 && (
-          <TextField
-            select
-            size="small"
+          <ChoiceField
+            {...whole}
+            name="gap"
             label="Where"
-            value={String(Math.min(fields.gapIndex, gaps.length - 1))}
-            onChange={(event) => set({ gapIndex: Number(event.target.value) })}
-            sx={{ gridColumn: "span 2" }}
-          >
-            {gaps.map((one, index) => (
-              <MenuItem key={`${one.fromDay} ${one.fromM}`} value={String(index)}>
-                {wording.lengthM(one.toM - one.fromM)} at {wording.lengthM(one.fromM)}, from{" "}
-                {one.fromDay <= day ? "now" : wording.date(one.fromDay, day)}
-              </MenuItem>
-            ))}
-          </TextField>
+            choices={gaps.map((one, index) => ({
+              value: String(index),
+              words: gapWords(one, day, wording),
+            }))}
+          />
         )}
-        <TextField
-          select
-          size="small"
+        <ChoiceField
+          {...whole}
+          name="coverId"
           label="Under"
-          value={mulch?.id ?? manure?.crop.id ?? ""}
-          onChange={(event) => set({ coverId: event.target.value })}
-          sx={{ gridColumn: "span 2" }}
-        >
-          {found.map(({ crop, when }) => (
-            <MenuItem key={crop.id} value={crop.id}>
-              {crop.name}
-              {WHEN_WORDS[when]}
-            </MenuItem>
-          ))}
-          {[...mulches.values()].map((one) => (
-            <MenuItem key={one.id} value={one.id}>
-              Mulch: {one.name}
-            </MenuItem>
-          ))}
-        </TextField>
+          whileEmpty={manure?.crop.id}
+          choices={[
+            ...found.map(({ crop, when }) => ({
+              value: crop.id,
+              words: `${crop.name}${WHEN_WORDS[when]}`,
+            })),
+            ...[...mulches.values()].map(({ id, name }) => ({
+              value: id,
+              words: `Mulch: ${name}`,
+            })),
+          ]}
+        />
         {!mulch && (
           <>
-            <TextField
-              select
+            <ChoiceField
+              control={control}
+              name="sowing"
               size="small"
               label="Sown"
-              value={fields.sowing}
-              onChange={(event) => set({ sowing: event.target.value as RestFields["sowing"] })}
-            >
-              <MenuItem value="drilled">in rows</MenuItem>
-              <MenuItem value="broadcast">broadcast</MenuItem>
-            </TextField>
-            <TextField
-              size="small"
-              label="Rate, times"
-              value={fields.safety}
-              onChange={(event) => set({ safety: event.target.value })}
+              choices={[
+                { value: "drilled", words: "in rows" },
+                { value: "broadcast", words: "broadcast" },
+              ]}
             />
+            <NumberField control={control} name="safety" size="small" label="Rate, times" />
           </>
         )}
-        <TextField
-          size="small"
-          type="date"
-          label="Until"
-          value={fields.until || isoDate(untilDay)}
-          onChange={(event) => set({ until: event.target.value })}
-          slotProps={{ inputLabel: { shrink: true } }}
-          sx={{ gridColumn: "span 2" }}
-        />
+        <DateField {...whole} name="until" label="Until" whileEmpty={isoDate(untilDay)} />
         <Box sx={{ gridColumn: "span 2", fontSize: 14.5, lineHeight: 1.45 }} aria-live="polite">
           {rest
             ? needWords(rest, bed, wording)
@@ -121,6 +98,11 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
       </SectionForm>
     </InspectorSection>
   );
+}
+
+function gapWords(gap: Gap, day: number, wording: BedSectionProps["wording"]): string {
+  const from = gap.fromDay <= day ? "now" : wording.date(gap.fromDay, day);
+  return `${wording.lengthM(gap.toM - gap.fromM)} at ${wording.lengthM(gap.fromM)}, from ${from}`;
 }
 
 function needWords(

@@ -1,3 +1,4 @@
+import { z } from "zod";
 import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import { coverCropLibrary, mulches, type Mulch, type Rest } from "@/core/soil";
 import type { Bed, Garden } from "@/core/garden";
@@ -6,26 +7,28 @@ import { freeStretches, gapsIn, occupantsOf, type Gap } from "@/core/bedSpace";
 import { greenManures, type GreenManure } from "@/core/bedCare";
 import type { Site } from "@/core/growth";
 import { exposureOver } from "@/core/plantings";
-import { readTyped } from "@/ui/inputs/index";
+import { amount } from "@/ui/forms";
 
 /** A rest as its form holds it. */
-export interface RestFields {
-  /** Which of the gaps, the soonest first. */
-  gapIndex: number;
+export const RestFieldsSchema = z.object({
+  /** Which of the gaps, the soonest first: its place among them. */
+  gap: z.string(),
   /** A cover crop's id or a mulch's; empty takes the first cover crop. */
-  coverId: string;
-  sowing: "drilled" | "broadcast";
-  /** The rate times this, as typed. */
-  safety: string;
-  /** As typed; empty ends when the ground is wanted. */
-  until: string;
-}
+  coverId: z.string(),
+  sowing: z.enum(["drilled", "broadcast"]),
+  /** The rate times this. */
+  safety: amount("Say how many times the usual rate: 1 is the usual."),
+  /** Empty ends when the ground is wanted. */
+  until: z.string(),
+});
+
+export type RestFields = z.infer<typeof RestFieldsSchema>;
 
 export const USUAL_REST: RestFields = {
-  gapIndex: 0,
+  gap: "0",
   coverId: "",
   sowing: "broadcast",
-  safety: "1",
+  safety: 1,
   until: "",
 };
 
@@ -57,7 +60,7 @@ export function restPlan(
   const gaps = gapsIn(occupants, bed.lengthM, day, day + DAYS_AHEAD).sort(
     (a, b) => a.fromDay - b.fromDay,
   );
-  const gap = gaps[fields.gapIndex] ?? gaps[0];
+  const gap = gaps[Number(fields.gap)] ?? gaps[0];
   const fromDay = gap?.fromDay ?? day;
   const wantedDay = gap && gap.untilDay < day + DAYS_AHEAD ? gap.untilDay : null;
   const exposure = exposureOver(garden, bed);
@@ -85,7 +88,7 @@ export function restPlan(
         kind: "coverCrop",
         coverCropId: manure?.crop.id ?? "",
         sowing: fields.sowing,
-        safety: readTyped(fields.safety),
+        safety: fields.safety,
       } as const);
   const rest = part
     ? {

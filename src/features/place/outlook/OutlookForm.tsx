@@ -7,14 +7,12 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
-import { useForm } from "react-hook-form";
 import type { DayNumber } from "@/core/calendar";
 import { gardenStore } from "@/store/index";
+import { NumberField, useFields } from "@/ui/forms";
 import { tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
-import { emptyTypedDays, outlookFromTyped, TYPED_DAYS, type TypedDay } from "./typedOutlook";
+import { emptyTypedDays, outlookFromTyped, TYPED_DAYS, TypedDaysSchema } from "./typedOutlook";
 
 interface Props {
   today: DayNumber;
@@ -23,28 +21,33 @@ interface Props {
   onClose: () => void;
 }
 
+const NOTHING_TYPED = { days: emptyTypedDays() };
+
+const SIDES = [
+  { side: "low", label: "Low" },
+  { side: "high", label: "High" },
+] as const;
+
 /** Lows and highs of the coming days, as heard or read somewhere, typed in. */
 export default function OutlookForm({ today, units, wording, onClose }: Props) {
-  const { register, handleSubmit } = useForm<{ days: TypedDay[] }>({
-    defaultValues: { days: emptyTypedDays() },
-  });
-  const [problem, setProblem] = useState<string | null>(null);
+  const form = useFields(TypedDaysSchema, NOTHING_TYPED);
+  const { control, refuse } = form;
   const unit = units === "imperial" ? "°F" : "°C";
-  const keep = async ({ days }: { days: TypedDay[] }) => {
+  const keep = form.handleSubmit(async ({ days }) => {
     const read = outlookFromTyped(days, today, units, (day) => wording.date(day));
-    if (!read.ok) return setProblem(read.problem);
+    if (!read.ok) return refuse(read.problem);
     const done = await gardenStore().dispatch("outlook.set", {
       id: "outlook",
       receivedAt: new Date().toISOString(),
       outlook: read.outlook,
     });
-    if (!done.ok) return setProblem(done.refusal);
+    if (!done.ok) return refuse(done.refusal);
     onClose();
     tell("The outlook is kept.", "done", true);
-  };
+  });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs">
-      <form onSubmit={(event) => void handleSubmit(keep)(event)} noValidate>
+      <form onSubmit={(event) => void keep(event)} noValidate>
         <DialogTitle>Outlook by hand</DialogTitle>
         <DialogContent>
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 92px 92px", gap: 1, pt: 1 }}>
@@ -53,18 +56,16 @@ export default function OutlookForm({ today, units, wording, onClose }: Props) {
               return (
                 <Box key={index} sx={{ display: "contents" }}>
                   <Box sx={{ alignSelf: "center" }}>{name}</Box>
-                  <TextField
-                    size="small"
-                    label={`Low ${unit}`}
-                    slotProps={{ htmlInput: { "aria-label": `Low on ${name}` } }}
-                    {...register(`days.${index}.low`)}
-                  />
-                  <TextField
-                    size="small"
-                    label={`High ${unit}`}
-                    slotProps={{ htmlInput: { "aria-label": `High on ${name}` } }}
-                    {...register(`days.${index}.high`)}
-                  />
+                  {SIDES.map(({ side, label }) => (
+                    <NumberField
+                      key={side}
+                      control={control}
+                      name={`days.${index}.${side}`}
+                      size="small"
+                      label={`${label} ${unit}`}
+                      slotProps={{ htmlInput: { "aria-label": `${label} on ${name}` } }}
+                    />
+                  ))}
                 </Box>
               );
             })}
@@ -72,9 +73,9 @@ export default function OutlookForm({ today, units, wording, onClose }: Props) {
           <Box sx={{ mt: 1.5, fontSize: 14, color: "var(--ash-text)" }}>
             Leave the later days empty where nobody knows.
           </Box>
-          {problem !== null && (
+          {form.refusal !== "" && (
             <Alert severity="error" sx={{ mt: 1.5 }}>
-              {problem}
+              {form.refusal}
             </Alert>
           )}
         </DialogContent>

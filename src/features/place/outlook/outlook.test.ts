@@ -18,8 +18,8 @@ const day = (some: Partial<OutlookDay>): OutlookDay => ({
 
 test("typed days become an outlook in metric units, the later ones less sure", () => {
   const typed = emptyTypedDays();
-  typed[0] = { low: "32", high: "50" };
-  typed[1] = { low: " −4 ", high: "41,9" };
+  typed[0] = { low: 32, high: 50 };
+  typed[1] = { low: -4, high: 41.9 };
   const read = outlookFromTyped(typed, TODAY, "imperial", nameOf);
   if (!read.ok) throw new Error(read.problem);
   expect(read.outlook.days.map(({ date, minTempC }) => [date, minTempC])).toEqual([
@@ -32,22 +32,22 @@ test("typed days become an outlook in metric units, the later ones less sure", (
 
 test.each([
   [[], /at least/],
-  [[{ low: "3", high: "" }], /^day 1: give a low and a high/],
+  [[{ low: 3, high: NaN }], /^day 1: give a low and a high/],
   [
     [
-      { low: "", high: "" },
-      { low: "3", high: "9" },
+      { low: NaN, high: NaN },
+      { low: 3, high: 9 },
     ],
     /^day 1: give a low and a high/,
   ],
   [
     [
-      { low: "3", high: "9" },
-      { low: "12", high: "9" },
+      { low: 3, high: 9 },
+      { low: 12, high: 9 },
     ],
     /^day 2: The low is above the high/,
   ],
-  [[{ low: "3", high: "mild" }], /^day 1/],
+  [[{ low: NaN, high: 9 }], /^day 1/],
 ])("what cannot be an outlook is refused with its day (%#)", (typed, words) => {
   const read = outlookFromTyped(typed, TODAY, "metric", nameOf);
   expect(read.ok ? "" : read.problem).toMatch(words);

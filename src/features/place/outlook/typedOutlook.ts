@@ -1,3 +1,4 @@
+import { z } from "zod";
 import { isoDate, type DayNumber } from "@/core/calendar";
 import {
   OUTLOOK_FORMAT,
@@ -8,18 +9,19 @@ import {
 } from "@/core/climate";
 import { problemsFrom } from "@/core/gardenFile";
 import { celsius, type Units } from "@/core/wording";
-import { readTyped } from "@/ui/inputs/index";
+import { maybeAmount } from "@/ui/forms";
 
-/** A day's low and high as typed. */
-export interface TypedDay {
-  low: string;
-  high: string;
-}
+/** The coming days' lows and highs, as typed in °C or °F; NaN where nothing is. */
+export const TypedDaysSchema = z.object({
+  days: z.array(z.object({ low: maybeAmount, high: maybeAmount })),
+});
+
+export type TypedDay = z.infer<typeof TypedDaysSchema>["days"][number];
 
 export const TYPED_DAYS = 7;
 
 export function emptyTypedDays(): TypedDay[] {
-  return Array.from({ length: TYPED_DAYS }, () => ({ low: "", high: "" }));
+  return Array.from({ length: TYPED_DAYS }, () => ({ low: NaN, high: NaN }));
 }
 
 /**
@@ -33,13 +35,13 @@ export function outlookFromTyped(
   units: Units,
   nameOf: (day: DayNumber) => string,
 ): { ok: true; outlook: Outlook } | { ok: false; problem: string } {
-  const filled = typed.findLastIndex(({ low, high }) => low.trim() !== "" || high.trim() !== "");
+  const filled = typed.findLastIndex(({ low, high }) => !(Number.isNaN(low) && Number.isNaN(high)));
   if (filled < 0)
     return { ok: false, problem: "Type a low and a high for the first day at least." };
   const days = [];
   for (let index = 0; index <= filled; index += 1) {
-    const [minTempC, maxTempC] = [typed[index]?.low, typed[index]?.high].map((text) =>
-      temperature(text ?? "", units),
+    const [minTempC, maxTempC] = [typed[index]?.low, typed[index]?.high].map((value) =>
+      value !== undefined && units === "imperial" ? celsius(value) : value,
     );
     if (minTempC === undefined || maxTempC === undefined || Number.isNaN(minTempC + maxTempC)) {
       return {
@@ -69,9 +71,4 @@ export function outlookFromTyped(
   const [problem] = problemsFrom(parsed.error);
   const index = Number(/^days\[(\d+)\]/.exec(problem?.path ?? "")?.[1] ?? 0);
   return { ok: false, problem: `${nameOf(today + index)}: ${problem?.message}` };
-}
-
-function temperature(text: string, units: Units): number {
-  const typed = readTyped(text);
-  return units === "imperial" ? celsius(typed) : typed;
 }

@@ -2,11 +2,10 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import FormHelperText from "@mui/material/FormHelperText";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
-import { HorizonSchema, type Horizon } from "@/core/sky";
+import { z } from "zod";
 import { problemsFrom } from "@/core/gardenFile";
+import { HorizonSchema, type Horizon } from "@/core/sky";
+import { useFields, WordsField } from "@/ui/forms";
 
 interface Props {
   horizon: Horizon;
@@ -18,40 +17,45 @@ export function SkylineTable({ horizon, onChange }: Props) {
   const shown = horizon
     .map(({ azimuthDeg, elevationDeg }) => `${azimuthDeg} ${elevationDeg}`)
     .join("\n");
-  const [typed, setTyped] = useState<string | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const keep = () => {
-    const read = readSkyline(typed ?? shown);
-    if (!read.ok) return setProblem(read.problem);
-    setProblem(null);
-    setTyped(null);
+  const form = useFields(SkylineFieldsSchema, { points: shown });
+  const keep = form.handleSubmit(({ points }) => {
+    const read = readSkyline(points);
+    if (!read.ok) return;
+    form.settle({ points });
     onChange(read.horizon);
-  };
+  });
   return (
-    <Box sx={{ display: "grid", gap: 1, justifyItems: "start", mt: 2.5 }}>
-      <TextField
+    <Box
+      component="form"
+      noValidate
+      aria-label="The skyline in numbers"
+      onSubmit={(event) => void keep(event)}
+      sx={{ display: "grid", gap: 1, justifyItems: "start", mt: 2.5 }}
+    >
+      <WordsField
+        control={form.control}
+        name="points"
         label="Points: direction and height in degrees, one a line"
         multiline
         minRows={3}
         maxRows={8}
         fullWidth
         size="small"
-        value={typed ?? shown}
-        error={problem !== null}
-        onChange={(event) => setTyped(event.target.value)}
-        slotProps={{ inputLabel: { shrink: true } }}
+        slotProps={{ inputLabel: { shrink: true }, formHelperText: { role: "alert" } }}
       />
-      {problem !== null && (
-        <FormHelperText error role="alert">
-          {problem}
-        </FormHelperText>
-      )}
-      <Button size="small" variant="outlined" disabled={typed === null} onClick={keep}>
+      <Button size="small" type="submit" variant="outlined" disabled={!form.formState.isDirty}>
         Keep these points
       </Button>
     </Box>
   );
 }
+
+const SkylineFieldsSchema = z.object({
+  points: z.string().superRefine((points, told) => {
+    const read = readSkyline(points);
+    if (!read.ok) told.addIssue(read.problem);
+  }),
+});
 
 type ReadSkyline = { ok: true; horizon: Horizon } | { ok: false; problem: string };
 

@@ -17,13 +17,14 @@ import { otherCropsFor, waysTo, type Way } from "@/core/schedule";
 import { spotsOf } from "@/core/plantings";
 import type { Site } from "@/core/growth";
 import { gardenStore, takeWay, type Refused, newId } from "@/store/index";
+import { useFields } from "@/ui/forms";
 import { WaysOut } from "@/ui/inputs/index";
 import { setView, tell, type WishStart } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { WayList } from "./WayList";
 import { LEAST_ROOM_M, plantingFor, wayRoom } from "./wayRoom";
 import { WishForm } from "./WishForm";
-import { startingFields, wishFrom } from "./wishFields";
+import { startingFields, wishFrom, WishFieldsSchema } from "./wishFields";
 
 interface Props {
   garden: Garden;
@@ -37,15 +38,19 @@ const WAYS_SHOWN = 7;
 
 /** "I want… ready by…": the ways to get it, with what stands against them, and one tap to plan it. */
 export default function WishDialog({ garden, site, today, start, onClose }: Props) {
-  const [fields, setFields] = useState(() => startingFields(start, cropsOf(garden), today));
+  const form = useFields(WishFieldsSchema, startingFields(start, cropsOf(garden), today));
   const wording = useWording(garden.settings.units);
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
-  const wish = useMemo(() => wishFrom(fields, cropsOf(garden), today), [fields, garden, today]);
+  const { cropId, varietyId, mode, by, until, bedId } = form.watch();
+  const wish = useMemo(
+    () => wishFrom({ cropId, varietyId, mode, by, until, bedId }, cropsOf(garden), today),
+    [cropId, varietyId, mode, by, until, bedId, garden, today],
+  );
   const [refused, setRefused] = useState<(Refused & { plantingId: string }) | null>(null);
   const found = useMemo(() => {
     if (typeof wish === "string") return null;
     const all = spotsOf(garden);
-    const chosen = all.filter((spot) => spot.bedId === fields.bedId);
+    const chosen = all.filter((spot) => spot.bedId === bedId);
     const { settings } = garden;
     const asked = chosen.length > 0 ? chosen : all.filter((spot) => spot.covers.length === 0);
     const ways = waysTo(site, settings, wish, chosen.length > 0 ? chosen : all, wording);
@@ -59,14 +64,14 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
       ),
       ways: roomyFirst(
         ways.filter((way) => way.verdict.kind !== "never"),
-        (way) => (wayRoom(site, garden, way, fields.bedId)?.freeM ?? 0) >= LEAST_ROOM_M,
+        (way) => (wayRoom(site, garden, way, bedId)?.freeM ?? 0) >= LEAST_ROOM_M,
       ).slice(0, WAYS_SHOWN),
       others,
     };
-  }, [wish, garden, site, fields.bedId, wording]);
+  }, [wish, garden, site, bedId, wording]);
 
   const accept = async (way: Way) => {
-    const planting = plantingFor(site, garden, way, fields.bedId, newId("planting"));
+    const planting = plantingFor(site, garden, way, bedId, newId("planting"));
     const done = await gardenStore().dispatch("planting.add", planting);
     if (!done.ok) return setRefused({ ...done, plantingId: planting.id });
     onClose();
@@ -109,7 +114,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
             <WaysOut ways={refused.ways ?? []} onTake={(way) => void take(way)} />
           </Alert>
         )}
-        <WishForm garden={garden} fields={fields} onFields={setFields} />
+        <WishForm garden={garden} form={form} />
         {typeof wish === "string" ? (
           <Alert severity="info" sx={{ mt: 2 }}>
             {wish}
@@ -132,7 +137,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
                 garden={garden}
                 site={site}
                 ways={found.ways}
-                chosenBedId={fields.bedId}
+                chosenBedId={bedId}
                 wording={wording}
                 onAccept={(way) => void accept(way)}
               />

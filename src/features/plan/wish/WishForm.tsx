@@ -1,24 +1,21 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
 import { bedsInOrder, coversOver, cropsOf, type Garden } from "@/core/garden";
 import { coverWords } from "@/core/shelter";
+import { ChoiceField, DateField, type Fields } from "@/ui/forms";
 import { CropPicker } from "@/ui/inputs/index";
 import type { WishFields } from "./wishFields";
 
 interface Props {
   garden: Garden;
-  fields: WishFields;
-  onFields: (fields: WishFields) => void;
+  form: Fields<WishFields>;
 }
 
 /** The wish as a sentence of fields: what, when, where. */
-export function WishForm({ garden, fields, onFields }: Props) {
-  const crops = cropsOf(garden);
-  const set = (some: Partial<WishFields>) => onFields({ ...fields, ...some });
-  const dateLabel = { inputLabel: { shrink: true } };
+export function WishForm({ garden, form }: Props) {
+  const { control } = form;
+  const { cropId, varietyId, mode } = form.watch();
   return (
     <Box
       sx={{
@@ -29,54 +26,39 @@ export function WishForm({ garden, fields, onFields }: Props) {
       }}
     >
       <CropPicker
-        crops={crops}
-        cropId={fields.cropId}
-        varietyId={fields.varietyId}
-        onChange={(cropId, varietyId) => set({ cropId, varietyId })}
+        crops={cropsOf(garden)}
+        cropId={cropId}
+        varietyId={varietyId}
+        onChange={(cropId, varietyId) => form.set({ cropId, varietyId })}
       />
-      <TextField
-        select
+      <ChoiceField
+        control={control}
+        name="bedId"
         label="Where"
-        value={fields.bedId}
         slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
-        onChange={(event) => set({ bedId: event.target.value })}
+        choices={[
+          { value: "", words: "Anywhere" },
+          ...bedsInOrder(garden).map((bed) => ({
+            value: bed.id,
+            words: `${bed.name}: ${coverWords(coversOver(garden, bed))}`,
+          })),
+        ]}
         sx={{ gridColumn: { xs: "span 2", sm: "auto" } }}
-      >
-        <MenuItem value="">Anywhere</MenuItem>
-        {bedsInOrder(garden).map((bed) => (
-          <MenuItem key={bed.id} value={bed.id}>
-            {bed.name}: {coverWords(coversOver(garden, bed))}
-          </MenuItem>
-        ))}
-      </TextField>
-      <TextField
-        select
+      />
+      <ChoiceField
+        control={control}
+        name="mode"
         label="When"
-        value={fields.mode}
-        onChange={(event) => set({ mode: event.target.value as WishFields["mode"] })}
-      >
-        <MenuItem value="by">ready by</MenuItem>
-        <MenuItem value="between">from … to …</MenuItem>
-        <MenuItem value="today">what if I sow today?</MenuItem>
-      </TextField>
-      {fields.mode !== "today" && (
-        <TextField
-          label={fields.mode === "by" ? "Ready by" : "From"}
-          type="date"
-          value={fields.by}
-          onChange={(event) => set({ by: event.target.value })}
-          slotProps={dateLabel}
-        />
+        choices={[
+          { value: "by", words: "ready by" },
+          { value: "between", words: "from … to …" },
+          { value: "today", words: "what if I sow today?" },
+        ]}
+      />
+      {mode !== "today" && (
+        <DateField control={control} name="by" label={mode === "by" ? "Ready by" : "From"} />
       )}
-      {fields.mode === "between" && (
-        <TextField
-          label="To"
-          type="date"
-          value={fields.until}
-          onChange={(event) => set({ until: event.target.value })}
-          slotProps={dateLabel}
-        />
-      )}
+      {mode === "between" && <DateField control={control} name="until" label="To" />}
     </Box>
   );
 }

@@ -1,18 +1,21 @@
+import { z } from "zod";
 import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import { varietyOf, type Crop } from "@/core/crops";
 import type { Wish } from "@/core/schedule";
 import type { WishStart } from "@/ui/viewState";
 
-/** What the "I want…" form holds. */
-export interface WishFields {
-  cropId: string;
-  varietyId: string;
-  mode: "by" | "between" | "today";
-  by: string;
-  until: string;
+/** What the "I want…" form holds; what it comes to is looked at by `wishFrom`. */
+export const WishFieldsSchema = z.object({
+  cropId: z.string(),
+  varietyId: z.string(),
+  mode: z.enum(["by", "between", "today"]),
+  by: z.string(),
+  until: z.string(),
   /** A bed's id, or empty for any. */
-  bedId: string;
-}
+  bedId: z.string(),
+});
+
+export type WishFields = z.infer<typeof WishFieldsSchema>;
 
 const USUAL_DAYS_AHEAD = 68;
 const USUAL_STRETCH_DAYS = 60;

@@ -1,15 +1,13 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
-import { useForm } from "react-hook-form";
 import type { DayNumber } from "@/core/calendar";
 import type { DayOfPair } from "@/core/log";
 import type { Units } from "@/core/wording";
+import { NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
 import type { LocalWording } from "@/ui/wording";
-import { daysFromTyped, EMPTY_NIGHT, NIGHTS_TYPED, type TypedNight } from "./typedNights";
+import { daysFromTyped, EMPTY_NIGHT, NIGHTS_TYPED, TypedNightsSchema } from "./typedNights";
 
 interface Props {
   today: DayNumber;
@@ -27,27 +25,26 @@ const FIELDS = [
   { name: "outsideHigh", label: "High outside", short: "High out" },
 ] as const;
 
+const NOTHING_TYPED = { nights: Array.from({ length: NIGHTS_TYPED }, () => EMPTY_NIGHT) };
+
 /** A week of one's own thermometers, typed in. */
 export default function NightsDialog({ today, units, wording, onKeep, onClose }: Props) {
-  const { register, handleSubmit } = useForm<{ nights: TypedNight[] }>({
-    defaultValues: { nights: Array.from({ length: NIGHTS_TYPED }, () => EMPTY_NIGHT) },
-  });
-  const [refusal, setRefusal] = useState("");
+  const form = useFields(TypedNightsSchema, NOTHING_TYPED);
   const firstDay = today - NIGHTS_TYPED + 1;
-  const keep = async ({ nights }: { nights: TypedNight[] }) => {
+  const keep = form.handleSubmit(async ({ nights }) => {
     const typed = daysFromTyped(nights, firstDay, units, (day) => wording.date(day));
-    if (!typed.ok) return setRefusal(typed.problem);
+    if (!typed.ok) return form.refuse(typed.problem);
     const refused = await onKeep(typed.days);
     if (refused === null) onClose();
-    else setRefusal(refused);
-  };
+    else form.refuse(refused);
+  });
   const unit = units === "imperial" ? "°F" : "°C";
   return (
     <FormDialog
       title={`Nights of your thermometers, ${unit}`}
-      refusal={refusal}
+      refusal={form.refusal}
       width="sm"
-      onSubmit={() => void handleSubmit(keep)()}
+      onSubmit={() => void keep()}
       onClose={onClose}
     >
       <Box sx={{ fontSize: 14.5, color: "var(--ash-text)" }}>
@@ -67,14 +64,15 @@ export default function NightsDialog({ today, units, wording, onKeep, onClose }:
           >
             <Box sx={{ alignSelf: "center", gridColumn: { xs: "span 2", sm: "auto" } }}>{name}</Box>
             {FIELDS.map((field) => (
-              <TextField
+              <NumberField
                 key={field.name}
+                control={form.control}
+                name={`nights.${index}.${field.name}`}
                 size="small"
                 label={field.short}
                 slotProps={{
                   htmlInput: { "aria-label": `${field.label} on ${name}`, inputMode: "text" },
                 }}
-                {...register(`nights.${index}.${field.name}`)}
               />
             ))}
           </Box>

@@ -1,23 +1,30 @@
+import { z } from "zod";
 import { isoDate, type DayNumber } from "@/core/calendar";
 import type { DayOfPair } from "@/core/log";
 import { celsius, type Units } from "@/core/wording";
-import { readTyped } from "@/ui/inputs/index";
+import { maybeAmount } from "@/ui/forms";
 
 export const NIGHTS_TYPED = 7;
 
-/** A day's readings as they are typed; empty where nobody looked. */
-export interface TypedNight {
-  insideLow: string;
-  outsideLow: string;
-  insideHigh: string;
-  outsideHigh: string;
-}
+/** Days' readings as they are typed, in °C or °F; NaN where nobody looked. */
+export const TypedNightsSchema = z.object({
+  nights: z.array(
+    z.object({
+      insideLow: maybeAmount,
+      outsideLow: maybeAmount,
+      insideHigh: maybeAmount,
+      outsideHigh: maybeAmount,
+    }),
+  ),
+});
+
+export type TypedNight = z.infer<typeof TypedNightsSchema>["nights"][number];
 
 export const EMPTY_NIGHT: TypedNight = {
-  insideLow: "",
-  outsideLow: "",
-  insideHigh: "",
-  outsideHigh: "",
+  insideLow: NaN,
+  outsideLow: NaN,
+  insideHigh: NaN,
+  outsideHigh: NaN,
 };
 
 type Typed = { ok: true; days: DayOfPair[] } | { ok: false; problem: string };
@@ -36,16 +43,9 @@ export function daysFromTyped(
   const days: DayOfPair[] = [];
   for (const [index, night] of nights.entries()) {
     const day = firstDay + index;
-    const texts = Object.values(night) as string[];
-    if (texts.every((text) => text.trim() === "")) continue;
-    const wrong = texts.find((text) => text.trim() !== "" && numberFrom(text) === null);
-    if (wrong !== undefined) {
-      return { ok: false, problem: `${dateWords(day)}: "${wrong}" is no temperature.` };
-    }
-    const told = (text: string) => {
-      const value = numberFrom(text);
-      return value === null ? null : units === "imperial" ? celsius(value) : value;
-    };
+    if (Object.values(night).every(Number.isNaN)) continue;
+    const told = (value: number) =>
+      Number.isNaN(value) ? null : units === "imperial" ? celsius(value) : value;
     const [insideMinC, outsideMinC] = [told(night.insideLow), told(night.outsideLow)];
     if (insideMinC === null || outsideMinC === null) {
       return {
@@ -64,9 +64,4 @@ export function daysFromTyped(
   return days.length > 0
     ? { ok: true, days }
     : { ok: false, problem: "Give at least one night: its low inside and its low outside." };
-}
-
-function numberFrom(text: string): number | null {
-  const value = readTyped(text);
-  return Number.isNaN(value) ? null : value;
 }

@@ -2,24 +2,20 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
-import { useForm } from "react-hook-form";
+import { z } from "zod";
 import type { Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
-import { materials } from "@/core/shelter";
 import { feet, metres } from "@/core/wording";
 import { gardenStore, newId } from "@/store/index";
+import { amount, CoverField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { setView, tell } from "@/ui/viewState";
-import { readTyped } from "@/ui/inputs/index";
 
-interface Fields {
-  name: string;
-  length: string;
-  width: string;
-  cover: string;
-}
+const FirstBedSchema = z.object({
+  name: z.string(),
+  length: amount("Say how long the bed is."),
+  width: amount("Say how wide the bed is."),
+  cover: z.string(),
+});
 
 const USUAL_M = { length: 3, width: 0.8 };
 
@@ -27,21 +23,16 @@ const USUAL_M = { length: 3, width: 0.8 };
 export function FirstBedForm({ garden }: { garden: Garden }) {
   const imperial = garden.settings.units === "imperial";
   const unit = imperial ? "ft" : "m";
-  const shown = (lengthM: number) => String(imperial ? Math.round(feet(lengthM)) : lengthM);
-  const [problem, setProblem] = useState("");
-  const { register, handleSubmit } = useForm<Fields>({
-    defaultValues: {
-      name: "Bed 1",
-      length: shown(USUAL_M.length),
-      width: shown(USUAL_M.width),
-      cover: "",
-    },
+  const shown = (lengthM: number) => (imperial ? Math.round(feet(lengthM)) : lengthM);
+  const form = useFields(FirstBedSchema, {
+    name: "Bed 1",
+    length: shown(USUAL_M.length),
+    width: shown(USUAL_M.width),
+    cover: "",
   });
-  const keep = async ({ name, length, width, cover }: Fields) => {
-    const read = (text: string) => {
-      const value = readTyped(text);
-      return exactM(imperial ? metres(value) : value);
-    };
+  const { control, refusal } = form;
+  const keep = form.handleSubmit(async ({ name, length, width, cover }) => {
+    const read = (value: number) => exactM(imperial ? metres(value) : value);
     const done = await gardenStore().dispatch("bed.addMany", {
       beds: [
         {
@@ -57,16 +48,11 @@ export function FirstBedForm({ garden }: { garden: Garden }) {
         },
       ],
     });
-    if (!done.ok) return setProblem(done.refusal);
+    if (!done.ok) return form.refuse(done.refusal);
     tell(`${name} is there.`, "done", true);
-  };
+  });
   return (
-    <Box
-      component="form"
-      noValidate
-      aria-label="A bed"
-      onSubmit={(event) => void handleSubmit(keep)(event)}
-    >
+    <Box component="form" noValidate aria-label="A bed" onSubmit={(event) => void keep(event)}>
       <p>One is enough to begin with; more come later.</p>
       <Box
         sx={{
@@ -75,29 +61,14 @@ export function FirstBedForm({ garden }: { garden: Garden }) {
           gap: 1.5,
         }}
       >
-        <TextField label="Name" {...register("name")} />
-        <TextField
-          label={`Length (${unit})`}
-          slotProps={{ htmlInput: { inputMode: "decimal" } }}
-          {...register("length")}
-        />
-        <TextField
-          label={`Width (${unit})`}
-          slotProps={{ htmlInput: { inputMode: "decimal" } }}
-          {...register("width")}
-        />
-        <TextField select label="Cover" defaultValue="" {...register("cover")}>
-          <MenuItem value="">none, in the open</MenuItem>
-          {[...materials.values()].map(({ id, name }) => (
-            <MenuItem key={id} value={id}>
-              {name}
-            </MenuItem>
-          ))}
-        </TextField>
+        <WordsField control={control} name="name" label="Name" />
+        <NumberField control={control} name="length" label={`Length (${unit})`} />
+        <NumberField control={control} name="width" label={`Width (${unit})`} />
+        <CoverField control={control} name="cover" />
       </Box>
-      {problem !== "" && (
+      {refusal !== "" && (
         <Box role="alert" sx={{ mt: 1, color: "var(--ember-text)", fontWeight: 600 }}>
-          {problem}
+          {refusal}
         </Box>
       )}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 1.5 }}>

@@ -2,17 +2,20 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Checkbox from "@mui/material/Checkbox";
-import FormControlLabel from "@mui/material/FormControlLabel";
 import Link from "next/link";
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
+import { z } from "zod";
 import { daysWords, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { firstCrops, type FirstCrop } from "@/core/bedSpace";
 import type { Site } from "@/core/growth";
 import { gardenStore, newId } from "@/store/index";
+import { CheckField, useFields } from "@/ui/forms";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
+
+/** Which of the crops that are offered, by their ids. */
+const ChosenSchema = z.object({ chosen: z.record(z.string(), z.boolean()) });
 
 interface Props {
   garden: Garden;
@@ -27,9 +30,12 @@ export function FirstCropsForm({ garden, site, today, wording }: Props) {
     () => firstCrops(site, garden, today, wording, () => newId("planting")),
     [site, garden, today, wording],
   );
-  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const chosen = offered.filter(({ sowing }) => !left.has(sowing.growing.crop.id));
-  const plan = async () => {
+  const form = useFields(ChosenSchema, {
+    chosen: Object.fromEntries(offered.map(({ sowing }) => [sowing.growing.crop.id, true])),
+  });
+  const isChosen = form.watch("chosen");
+  const chosen = offered.filter(({ sowing }) => isChosen[sowing.growing.crop.id]);
+  const plan = form.handleSubmit(async () => {
     const done = await gardenStore().dispatch("planting.setMany", {
       plantings: chosen.map(({ planting }) => planting),
     });
@@ -40,12 +46,7 @@ export function FirstCropsForm({ garden, site, today, wording }: Props) {
       "done",
       true,
     );
-  };
-  const toggle = (cropId: string) => {
-    const next = new Set(left);
-    if (!next.delete(cropId)) next.add(cropId);
-    setLeft(next);
-  };
+  });
   if (offered.length === 0) {
     return (
       <>
@@ -65,13 +66,9 @@ export function FirstCropsForm({ garden, site, today, wording }: Props) {
       <Box component="ul" aria-label="First crops" sx={{ m: 0, p: 0, listStyle: "none" }}>
         {offered.map((one) => (
           <Box component="li" key={one.planting.id} sx={{ borderBottom: "1px solid var(--line)" }}>
-            <FormControlLabel
-              control={
-                <Checkbox
-                  checked={!left.has(one.sowing.growing.crop.id)}
-                  onChange={() => toggle(one.sowing.growing.crop.id)}
-                />
-              }
+            <CheckField
+              control={form.control}
+              name={`chosen.${one.sowing.growing.crop.id}`}
               label={<CropLine one={one} today={today} wording={wording} />}
               sx={{ py: 0.75, mr: 0, alignItems: "flex-start" }}
             />

@@ -1,26 +1,23 @@
 "use client";
 
 import InputAdornment from "@mui/material/InputAdornment";
-import TextField from "@mui/material/TextField";
-import type { UseFormRegister } from "react-hook-form";
+import type { Control } from "react-hook-form";
+import { NumberField } from "@/ui/forms";
 import type { PlaceFields } from "./placeFields";
 
 interface Props {
+  control: Control<PlaceFields>;
   name: keyof PlaceFields;
   label: string;
   unit?: string;
-  register: UseFormRegister<PlaceFields>;
-  problems: Partial<Record<keyof PlaceFields, string>>;
 }
 
-/** A typed field of the place, with its unit behind it and what is wrong below it. */
-export function NumberField({ name, label, unit, register, problems }: Props) {
+/** A number of the place, with its unit behind it. */
+export function PlaceNumber({ unit, ...field }: Props) {
   return (
-    <TextField
+    <NumberField
+      {...field}
       size="small"
-      label={label}
-      error={problems[name] !== undefined}
-      helperText={problems[name]}
       slotProps={{
         // Fields filled by a choice elsewhere keep their label out of the way.
         inputLabel: { shrink: true },
@@ -29,7 +26,6 @@ export function NumberField({ name, label, unit, register, problems }: Props) {
             ? undefined
             : { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> },
       }}
-      {...register(name)}
     />
   );
 }
