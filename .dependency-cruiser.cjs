@@ -119,7 +119,7 @@ module.exports = {
       // What tests share is no part of the program.
       to: {
         path: "^src/core/[^/]+/.+",
-        pathNot: ["^src/core/[^/]+/index\\.tsx?$", "\\.testdata\\.ts$"],
+        pathNot: ["^src/core/[^/]+/index\\.tsx?$", "\\.testdata\\.(ts|json)$"],
       },
     },
     {

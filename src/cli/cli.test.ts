@@ -4,7 +4,7 @@ import { join } from "node:path";
 import { isoDate } from "@/core/calendar";
 import { run } from "./run";
 
-const DEMO = "data/demo/tarnholt-commons.json";
+const COMMONS = "src/core/gardenFile/commons.testdata.json";
 const json = async (words: string) => {
   const printed = await run(words.split(" "));
   expect([printed.stderr, printed.exitCode]).toEqual(["", 0]);
@@ -23,20 +23,20 @@ test("sun tells days, polar values as values, and the short days", async () => {
 });
 
 test("ready and countback answer each other", async () => {
-  const back = await json(`countback --garden ${DEMO} --crop spinach --ready 2026-11-15`);
-  const ready = await json(`ready --garden ${DEMO} --crop spinach --sow ${back.sow}`);
+  const back = await json(`countback --garden ${COMMONS} --crop spinach --ready 2026-11-15`);
+  const ready = await json(`ready --garden ${COMMONS} --crop spinach --sow ${back.sow}`);
   expect(ready.ready <= "2026-11-15").toBe(true);
   expect(back.steps).toEqual(ready.steps);
   expect(back.lastSafe >= back.sow).toBe(true);
   expect(ready.why.length).toBeGreaterThan(1);
   const moved = await json(
-    `ready --garden ${DEMO} --crop lettuce --sow 2026-08-01 --transplant --cover greenhouse-single --school tenhour`,
+    `ready --garden ${COMMONS} --crop lettuce --sow 2026-08-01 --transplant --cover greenhouse-single --school tenhour`,
   );
   expect(moved.steps.map((step: { what: string }) => step.what)).toContain("plant out");
 });
 
 test("check, crops and export print what they promise", async () => {
-  expect(await json(`check ${DEMO}`)).toMatchObject({
+  expect(await json(`check ${COMMONS}`)).toMatchObject({
     ok: true,
     version: 7,
     counts: { plantings: 38 },
@@ -48,9 +48,9 @@ test("check, crops and export print what they promise", async () => {
   expect((await json("crops --kind cover")).map((crop: { kind: string }) => crop.kind)).toContain(
     "legume",
   );
-  const ics = await run(["export", "--garden", DEMO, "--as", "ics"]);
+  const ics = await run(["export", "--garden", COMMONS, "--as", "ics"]);
   expect(ics.stdout).toMatch(/^BEGIN:VCALENDAR\r\n/);
-  expect((await run(["export", "--garden", DEMO, "--as", "plantings.csv"])).stdout).toMatch(
+  expect((await run(["export", "--garden", COMMONS, "--as", "plantings.csv"])).stdout).toMatch(
     /^id,crop/,
   );
   expect((await run(["ready", "--help"])).stdout).toMatch(/--transplant/);
@@ -127,7 +127,7 @@ test("frost asks in its warnings what a table does not tell, and takes the answe
 
 test("sun on a bed is less than the open sun, and more in the open bed than by the house", async () => {
   const on = async (bed: string) =>
-    (await json(`sun --garden ${DEMO} --bed ${bed} --from 2026-11-20 --to 2026-11-20`)).days[0];
+    (await json(`sun --garden ${COMMONS} --bed ${bed} --from 2026-11-20 --to 2026-11-20`)).days[0];
   const [open, shaded, house] = [await on("bed-1"), await on("bed-13"), await on("house-1")];
   expect(open.directSunH).toBeLessThan(open.dayLengthH);
   expect(shaded.directSunH).toBeLessThan(open.directSunH);
@@ -142,11 +142,11 @@ test.each([
   ["frost public/stations/tarnholt-mill.dly --at cold", /temperatures apart by commas/],
   ["frost public/stations/tarnholt-mill.dly --unit K", /--unit should be C or F, not "K"/],
   [
-    `sun --garden ${DEMO} --bed attic --from 2026-11-20 --to 2026-11-20`,
+    `sun --garden ${COMMONS} --bed attic --from 2026-11-20 --to 2026-11-20`,
     /no bed "attic" in this garden. Known: bed-1/,
   ],
   [
-    `sun --garden ${DEMO} --bed bed-1 --lat 4 --from 2026-11-20 --to 2026-11-20`,
+    `sun --garden ${COMMONS} --bed bed-1 --lat 4 --from 2026-11-20 --to 2026-11-20`,
     /--lat is not needed with --garden/,
   ],
   ["dance", /no verb "dance"/],
@@ -158,19 +158,22 @@ test.each([
   ["sun --lat 47 --from 2026-02-30 --to 2026-03-01", /not "2026-02-30"/],
   ["sun --lat 47 --from 2026-03-01 --to 2026-02-01", /before --from/],
   ["sun --lat 47 --colour red --from 2026-01-01 --to 2026-01-02", /Unknown option --colour/],
-  [`ready --garden ${DEMO} --crop moonroot --sow 2026-08-01`, /no crop "moonroot".*spinach/],
+  [`ready --garden ${COMMONS} --crop moonroot --sow 2026-08-01`, /no crop "moonroot".*spinach/],
   [
-    `ready --garden ${DEMO} --crop carrot --sow 2026-08-01 --transplant`,
+    `ready --garden ${COMMONS} --crop carrot --sow 2026-08-01 --transplant`,
     /does not stand being transplanted/,
   ],
-  [`ready --garden ${DEMO} --crop spinach --sow 2026-08-01 --cover quilt`, /no covering "quilt"/],
-  [`ready --garden ${DEMO} --crop spinach --variety blue --sow 2026-08-01`, /no variety "blue"/],
   [
-    `ready --garden ${DEMO} --crop spinach --sow 2026-08-01 --school guess`,
+    `ready --garden ${COMMONS} --crop spinach --sow 2026-08-01 --cover quilt`,
+    /no covering "quilt"/,
+  ],
+  [`ready --garden ${COMMONS} --crop spinach --variety blue --sow 2026-08-01`, /no variety "blue"/],
+  [
+    `ready --garden ${COMMONS} --crop spinach --sow 2026-08-01 --school guess`,
     /growth, calendar or tenhour/,
   ],
   ["check nowhere.json", /Cannot read nowhere.json/],
-  [`export --garden ${DEMO} --as pdf`, /one of ics/],
+  [`export --garden ${COMMONS} --as pdf`, /one of ics/],
 ])("%s is refused in one line with exit 2", async (words, message) => {
   const printed = await run(words.split(" "));
   expect(printed.exitCode).toBe(2);
@@ -199,9 +202,9 @@ test("check lists every problem with its path", async () => {
 
 test("check finds beds over each other, which an import would ask to mend", async () => {
   const path = join(mkdtempSync(join(tmpdir(), "late-ember-")), "over.json");
-  const demo = JSON.parse(readFileSync(DEMO, "utf8"));
-  demo.beds[2].position = demo.beds[1].position;
-  writeFileSync(path, JSON.stringify(demo));
+  const commons = JSON.parse(readFileSync(COMMONS, "utf8"));
+  commons.beds[2].position = commons.beds[1].position;
+  writeFileSync(path, JSON.stringify(commons));
   const printed = await run(["check", path]);
   expect(printed.exitCode).toBe(2);
   expect(JSON.parse(printed.stdout).problems).toEqual([
@@ -241,7 +244,7 @@ interface Night {
 }
 
 test("hardiness goes down as a crop hardens, stage by stage, and unknown stages are refused", async () => {
-  const ask = "hardiness --garden " + DEMO + " --from 2026-09-20 --to 2026-12-20";
+  const ask = "hardiness --garden " + COMMONS + " --from 2026-09-20 --to 2026-12-20";
   const { days } = (await json(`${ask} --crop spinach`)) as {
     days: { date: string; lt50C: number }[];
   };

@@ -1,9 +1,9 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "@/core/gardenFile/commons.testdata.json";
 import { dayNumber } from "@/core/calendar";
 import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
 import { todayOf } from "./today";
 
-const garden = fromGardenFile(demo as GardenFile);
+const garden = fromGardenFile(commons as GardenFile);
 
 test("today is the garden's own, or the grower's calendar day", () => {
   expect(todayOf(garden)).toBe(dayNumber("2026-09-24"));

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Page } from "@playwright/test";
-import { EMPTY, knot, openPlan } from "./garden";
+import { expect, type Page } from "@playwright/test";
+import { giveCommons, EMPTY, knot, openPlan, test } from "./garden";
 
 async function expectClean(page: Page): Promise<void> {
   const axe = new AxeBuilder({ page });
@@ -165,6 +165,7 @@ test("counting and wishing work by touch on a phone", async ({ browser }) => {
     isMobile: true,
     locale: "en-GB",
   });
+  await giveCommons(context);
   const page = await context.newPage();
   await openPlan(page);
   await page.getByRole("button", { name: "I want…" }).tap();

@@ -1,5 +1,5 @@
-import { expect, test } from "@playwright/test";
-import { openPlan } from "./garden";
+import { expect } from "@playwright/test";
+import { openPlan, test } from "./garden";
 
 const pane = { name: /^Bed 9$/ };
 

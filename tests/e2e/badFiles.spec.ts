@@ -1,9 +1,9 @@
 import { readFileSync } from "node:fs";
-import { expect, test } from "@playwright/test";
-import { gardenMenu, importFile, knot, openPlan } from "./garden";
+import { expect } from "@playwright/test";
+import { COMMONS, gardenMenu, importFile, knot, openPlan, test } from "./garden";
 
-const demo = JSON.parse(readFileSync("data/demo/tarnholt-commons.json", "utf8"));
-const with_ = (some: object) => JSON.stringify({ ...demo, ...some });
+const commons = JSON.parse(readFileSync(COMMONS, "utf8"));
+const with_ = (some: object) => JSON.stringify({ ...commons, ...some });
 
 const CASES: [string, string, RegExp][] = [
   ["no JSON", "this is a shopping list", /This is not JSON/],
@@ -14,7 +14,7 @@ const CASES: [string, string, RegExp][] = [
   ],
   [
     "a broken reference",
-    with_({ beds: demo.beds.slice(1) }),
+    with_({ beds: commons.beds.slice(1) }),
     /plantings\[0\]\.bedId: There is no bed "bed-1"/,
   ],
   [
@@ -27,12 +27,12 @@ const CASES: [string, string, RegExp][] = [
   ],
   [
     "a script in a name",
-    with_({ garden: { ...demo.garden, name: "<script>alert(1)</script>" } }),
+    with_({ garden: { ...commons.garden, name: "<script>alert(1)</script>" } }),
     /garden\.name: A name cannot hold </,
   ],
   [
     "a latitude past the pole",
-    with_({ place: { ...demo.place, latitudeDeg: 99 } }),
+    with_({ place: { ...commons.place, latitudeDeg: 99 } }),
     /place\.latitudeDeg: Latitude runs from/,
   ],
 ];
@@ -58,11 +58,11 @@ test("a garden file that cannot be is refused in a sentence, and nothing changes
 
 test("an import is one step that undo takes back", async ({ page }) => {
   await openPlan(page);
-  const plantings = demo.plantings.slice(0, 2);
+  const plantings = commons.plantings.slice(0, 2);
   await importFile(page, "garden.json", with_({ plantings, trays: [], logEntries: [] }));
   await expect(page.locator(".knot")).toHaveCount(2);
   await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
-  await expect(page.locator(".knot")).toHaveCount(demo.plantings.length);
+  await expect(page.locator(".knot")).toHaveCount(commons.plantings.length);
 });
 
 test("a browser that refuses to store anything says so and still works", async ({ page }) => {
@@ -89,13 +89,13 @@ test("what overlaps in a file is mended on consent, and a station that it names 
     return route.abort();
   });
   await openPlan(page);
-  const over = demo.beds[1];
-  const beds = demo.beds.map((bed: { id: string }) =>
+  const over = commons.beds[1];
+  const beds = commons.beds.map((bed: { id: string }) =>
     bed.id === "bed-3" ? { ...bed, position: over.position } : bed,
   );
-  const sent = { ...demo.settings, stationUrl: "http://station.example/reboot?now=1#" };
+  const sent = { ...commons.settings, stationUrl: "http://station.example/reboot?now=1#" };
   const dialog = page.getByRole("dialog", { name: "Import garden.json" });
-  const { sample: _sample, ...garden } = demo.garden;
+  const { sample: _sample, ...garden } = commons.garden;
   const old = with_({ version: 6, beds, settings: sent, garden });
   await importFile(page, "garden.json", old);
   await expect(dialog.getByText("Bed 3 is laid beside the others.")).toBeVisible();

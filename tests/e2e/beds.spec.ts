@@ -1,5 +1,5 @@
-import { expect, test, type Page } from "@playwright/test";
-import { EMPTY, gardenMenu, textOf } from "./garden";
+import { expect, type Page } from "@playwright/test";
+import { EMPTY, gardenMenu, test, textOf } from "./garden";
 
 const bed = (page: Page, name: string) =>
   page.getByRole("button", { name: new RegExp(`^${name}:`) });

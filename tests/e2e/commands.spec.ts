@@ -1,15 +1,15 @@
 import { spawn, spawnSync } from "node:child_process";
 import { createServer } from "node:net";
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
+import { test, COMMONS } from "./garden";
 
 const EMBER = ["run", "--silent", "ember", "--"];
-const DEMO = "data/demo/tarnholt-commons.json";
 
 test("the headless command is a program like others: output, exit code, a reader that leaves early", () => {
-  const good = spawnSync("npm", [...EMBER, "check", DEMO], { encoding: "utf8" });
+  const good = spawnSync("npm", [...EMBER, "check", COMMONS], { encoding: "utf8" });
   expect(good.status).toBe(0);
   expect(JSON.parse(good.stdout)).toMatchObject({ ok: true });
-  const bad = spawnSync("npm", [...EMBER, "ready", "--garden", DEMO], { encoding: "utf8" });
+  const bad = spawnSync("npm", [...EMBER, "ready", "--garden", COMMONS], { encoding: "utf8" });
   expect(bad.status).toBe(2);
   expect(bad.stdout).toBe("");
   expect(bad.stderr).toContain("--sow is missing.");
@@ -26,16 +26,16 @@ test("a busy port is told, and the next one is taken", async ({ page }) => {
   const port = 4791;
   const busy = createServer();
   await new Promise<void>((resolve) => busy.listen(port, resolve));
-  const demo = spawn(process.execPath, ["scripts/demo.mjs", "--port", String(port)]);
+  const commons = spawn(process.execPath, ["scripts/demo.mjs", "--port", String(port)]);
   try {
     let said = "";
-    demo.stdout.on("data", (chunk: Buffer) => (said += chunk.toString()));
+    commons.stdout.on("data", (chunk: Buffer) => (said += chunk.toString()));
     await expect.poll(() => said, { timeout: 60_000 }).toContain(`http://localhost:${port + 1}`);
     expect(said).toContain(`Port ${port} is in use; trying ${port + 1}.`);
     await page.goto(`http://localhost:${port + 1}/`);
     await expect(page.getByText("Tarnholt Commons")).toBeVisible();
   } finally {
-    demo.kill("SIGTERM");
+    commons.kill("SIGTERM");
     busy.close();
   }
 });

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from "@playwright/test";
-import { findByPalette, openPlan } from "./garden";
+import { expect, type Page } from "@playwright/test";
+import { giveCommons, findByPalette, openPlan, test } from "./garden";
 import { PHONE } from "./touch";
 
 /** What has the focus, in words; "body" when it has fallen there. */
@@ -72,6 +72,7 @@ test("printed, the plan's cliff stands below its beds, the logbook has no button
     locale: "en-US",
     viewport: { width: 1280, height: 800 },
   });
+  await giveCommons(context);
   const page = await context.newPage();
   await page.goto("/plan");
   await expect(page.locator(".knot").first()).toBeVisible();

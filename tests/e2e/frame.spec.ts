@@ -1,6 +1,15 @@
 import Papa from "papaparse";
-import { expect, test } from "@playwright/test";
-import { dayOf, findByPalette, gardenMenu, knot, openPlan, readyWords, textOf } from "./garden";
+import { expect } from "@playwright/test";
+import {
+  dayOf,
+  findByPalette,
+  gardenMenu,
+  knot,
+  openPlan,
+  readyWords,
+  test,
+  textOf,
+} from "./garden";
 
 test("the palette finds dates, plantings and deeds", async ({ page }) => {
   await openPlan(page);

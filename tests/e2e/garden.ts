@@ -1,6 +1,31 @@
-import { expect, type Download, type Locator, type Page } from "@playwright/test";
+import {
+  expect,
+  test as base,
+  type BrowserContext,
+  type Download,
+  type Locator,
+  type Page,
+} from "@playwright/test";
 import { readFile } from "node:fs/promises";
 import { EMPTY_PORT } from "./ports";
+
+/** The garden that the tests begin with: their own, so that the demo may change without them. */
+export const COMMONS = "src/core/gardenFile/commons.testdata.json";
+
+/** Browsers to which the tests' garden is given where the demo would be. */
+export const test = base.extend({
+  context: async ({ context }, run) => {
+    await giveCommons(context);
+    await run(context);
+  },
+});
+
+/** For a browser that a test opens by itself. */
+export async function giveCommons(context: BrowserContext): Promise<void> {
+  await context.route("**/api/demo", (route) =>
+    route.fulfill({ path: COMMONS, contentType: "application/json" }),
+  );
+}
 
 /** The server whose browsers start with nothing. */
 export const EMPTY = `http://localhost:${EMPTY_PORT}`;

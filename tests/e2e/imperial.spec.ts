@@ -1,23 +1,23 @@
-import { expect, test, type Page } from "@playwright/test";
-import { EMPTY, findByPalette, importFile } from "./garden";
+import { expect, type Page } from "@playwright/test";
+import { COMMONS, EMPTY, findByPalette, importFile, test } from "./garden";
 import { PHONE } from "./touch";
 import { readFileSync } from "node:fs";
 
-const demo = JSON.parse(readFileSync("data/demo/tarnholt-commons.json", "utf8")) as {
+const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as {
   garden: object;
   settings: object;
 };
 
 /** Tarnholt's place and weather with nothing in it, in feet and inches. */
 function emptyInFeet(): string {
-  const lists = Object.entries(demo).map(([name, value]) => [
+  const lists = Object.entries(commons).map(([name, value]) => [
     name,
     Array.isArray(value) ? [] : value,
   ]);
   return JSON.stringify({
     ...Object.fromEntries(lists),
-    garden: { ...demo.garden, sample: false },
-    settings: { ...demo.settings, units: "imperial" },
+    garden: { ...commons.garden, sample: false },
+    settings: { ...commons.settings, units: "imperial" },
     plot: null,
     outlook: null,
   });

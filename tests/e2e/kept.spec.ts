@@ -1,8 +1,8 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { findByPalette, importFile, knot, openPlan, textOf } from "./garden";
+import { COMMONS, findByPalette, importFile, knot, openPlan, test, textOf } from "./garden";
 
-const demo = JSON.parse(readFileSync("data/demo/tarnholt-commons.json", "utf8")) as {
+const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as {
   garden: object;
 };
 
@@ -119,7 +119,7 @@ test("left open over midnight the page wakes up in the new day, and a tick is ke
   await importFile(
     page,
     "live.json",
-    JSON.stringify({ ...demo, garden: { ...demo.garden, today: null, sample: false } }),
+    JSON.stringify({ ...commons, garden: { ...commons.garden, today: null, sample: false } }),
   );
   await page.clock.runFor(1_000);
   await expect(page.getByTestId("date-in-view")).toContainText("Thursday 24 September");

@@ -1,5 +1,5 @@
-import { expect, test } from "@playwright/test";
-import { EMPTY } from "./garden";
+import { expect } from "@playwright/test";
+import { EMPTY, test } from "./garden";
 
 test("from an empty browser to a first planting", async ({ page }) => {
   await page.goto(`${EMPTY}/plan`);

@@ -1,6 +1,6 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { EMPTY, findByPalette, knot, openPlan, textOf } from "./garden";
+import { COMMONS, EMPTY, findByPalette, knot, openPlan, test, textOf } from "./garden";
 
 /** Opens the seedlings of the demo garden, at one of their sections. */
 async function openSeedlings(page: Page, section = "Trays"): Promise<void> {
@@ -418,12 +418,12 @@ test("in an empty garden the seedlings say what to do first, and a tray can be s
 test("the garden file has it all: what is saved here is the same where it is read", async ({
   page,
 }) => {
-  const demo = JSON.parse(readFileSync("data/demo/tarnholt-commons.json", "utf8"));
+  const commons = JSON.parse(readFileSync(COMMONS, "utf8"));
   await openSeedlings(page);
   const download = page.waitForEvent("download");
   await findByPalette(page, "Save garden as a file");
   const saved = JSON.parse(await textOf(await download));
   for (const list of ["seedLots", "stands", "trays", "successions", "plantings"]) {
-    expect(saved[list]).toEqual(demo[list]);
+    expect(saved[list]).toEqual(commons[list]);
   }
 });

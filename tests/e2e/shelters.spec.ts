@@ -1,5 +1,5 @@
-import { expect, test, type Page } from "@playwright/test";
-import { EMPTY } from "./garden";
+import { expect, type Page } from "@playwright/test";
+import { EMPTY, test } from "./garden";
 
 async function openShelters(page: Page, weeksOn = 0): Promise<void> {
   await page.goto("/shelters");

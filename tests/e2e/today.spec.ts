@@ -1,8 +1,8 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { EMPTY, importFile, openPlan } from "./garden";
+import { COMMONS, EMPTY, importFile, openPlan, test } from "./garden";
 
-const demo = JSON.parse(readFileSync("data/demo/tarnholt-commons.json", "utf8")) as {
+const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as {
   garden: object;
 };
 
@@ -19,8 +19,8 @@ function octoberEvening(): string {
     windMps: index === 2 ? 12 : 1,
   }));
   return JSON.stringify({
-    ...demo,
-    garden: { ...demo.garden, today: "2026-10-12" },
+    ...commons,
+    garden: { ...commons.garden, today: "2026-10-12" },
     outlook: {
       id: "outlook",
       receivedAt: "2026-10-12T16:00:00Z",

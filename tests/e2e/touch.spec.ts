@@ -1,5 +1,5 @@
-import { expect, test, type Page } from "@playwright/test";
-import { knot } from "./garden";
+import { expect, type Page } from "@playwright/test";
+import { knot, test } from "./garden";
 import { dragBy, middleOf, PHONE, touchDrag } from "./touch";
 
 test.use(PHONE);

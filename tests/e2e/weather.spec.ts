@@ -1,9 +1,9 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { EMPTY, findByPalette, knot, openPlan, textOf } from "./garden";
+import { EMPTY, findByPalette, knot, openPlan, test, textOf } from "./garden";
 
 const MS_PER_DAY = 86_400_000;
 

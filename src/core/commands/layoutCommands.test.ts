@@ -1,11 +1,11 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "../gardenFile/commons.testdata.json";
 import fc from "fast-check";
 import { overlap, type Outline } from "../layout";
 import { commands, type CommandName } from "./registry";
 import { fromGardenFile, toGardenFile, type GardenFile } from "../gardenFile";
 import { inverse, withChanges, type Bed, type Garden } from "../garden";
 
-const tarnholt = fromGardenFile(demo as GardenFile);
+const tarnholt = fromGardenFile(commons as GardenFile);
 
 function done(garden: Garden, name: CommandName, input: unknown): Garden {
   const outcome = commands[name].apply(garden, input);

@@ -1,10 +1,10 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "../gardenFile/commons.testdata.json";
 import { cropLibrary } from "../crops";
 import { commands, type CommandName } from "./registry";
 import { cropsOf, inverse, withChanges, type Garden } from "../garden";
 import { fromGardenFile, toGardenFile, type GardenFile } from "../gardenFile";
 
-const tarnholt = fromGardenFile(demo as GardenFile);
+const tarnholt = fromGardenFile(commons as GardenFile);
 const today = "2026-09-24";
 
 /** Applies a command that must work, and checks that undo takes all of it back. */
@@ -62,7 +62,7 @@ describe("a crop of one's own", () => {
       {
         today,
         lot: {
-          ...(demo.seedLots[0] as object),
+          ...(commons.seedLots[0] as object),
           id: "lot-x",
           cropId: "our-spinach",
           varietyId: "winter",
@@ -119,7 +119,7 @@ describe("a crop of one's own", () => {
 });
 
 describe("the seed box", () => {
-  const lot = demo.seedLots.find(({ id }) => id === "lot-06"); // 120 claytonia seeds
+  const lot = commons.seedLots.find(({ id }) => id === "lot-06"); // 120 claytonia seeds
 
   test("refuses seed from the future and tests that do not add up", () => {
     expect(
@@ -150,7 +150,7 @@ describe("the seed box", () => {
 
 describe("a tray", () => {
   const empty = done(tarnholt, "tray.add", {
-    ...(demo.trays[0] as object),
+    ...(commons.trays[0] as object),
     id: "tray-9",
     name: "Tray 9",
     columns: 6,
@@ -231,7 +231,7 @@ test("a succession moves in one step, and goes with its last sowing", () => {
   ]);
   const gone = ids.reduce((garden, id) => done(garden, "planting.remove", { id }), tarnholt);
   expect(gone.successions.size).toBe(0);
-  const lone = demo.plantings.find(({ id }) => id === "planting-34");
+  const lone = commons.plantings.find(({ id }) => id === "planting-34");
   expect(
     refused(tarnholt, "succession.add", {
       succession: { id: "new", rule: "growth", interval: 5 },

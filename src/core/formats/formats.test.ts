@@ -1,4 +1,4 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "../gardenFile/commons.testdata.json";
 import fc from "fast-check";
 import ICAL from "ical.js";
 import Papa from "papaparse";
@@ -19,13 +19,13 @@ import {
   writeTasksCsv,
 } from "./index";
 
-const garden = fromGardenFile(demo as GardenFile);
+const garden = fromGardenFile(commons as GardenFile);
 const site = siteOf(garden.place as NonNullable<typeof garden.place>, garden.record) as Site;
 function problemsOf(given: string) {
   const read = readGardenFile(given);
   return read.ok ? [] : read.problems;
 }
-const changed = (some: object) => JSON.stringify({ ...demo, ...some });
+const changed = (some: object) => JSON.stringify({ ...commons, ...some });
 
 test("a garden written is the garden read again", () => {
   const read = readGardenFile(writeGardenFile(garden));
@@ -40,32 +40,37 @@ test.each<[string, string, string, RegExp]>([
   ["a newer version", changed({ version: 8 }), "version", /newer Late Ember \(file version 8/],
   [
     "a latitude past the pole",
-    changed({ place: { ...demo.place, latitudeDeg: 123 } }),
+    changed({ place: { ...commons.place, latitudeDeg: 123 } }),
     "place.latitudeDeg",
     /−90/,
   ],
   [
     "a script in a name",
-    changed({ garden: { ...demo.garden, name: "<img src=x onerror=alert(1)>" } }),
+    changed({ garden: { ...commons.garden, name: "<img src=x onerror=alert(1)>" } }),
     "garden.name",
     /cannot hold </,
   ],
   [
     "a broken reference",
-    changed({ beds: demo.beds.slice(1) }),
+    changed({ beds: commons.beds.slice(1) }),
     "plantings[0].bedId",
     /no bed "bed-1"/,
   ],
-  ["an id twice", changed({ beds: [...demo.beds, demo.beds[0]] }), "beds[21].id", /used twice/],
+  [
+    "an id twice",
+    changed({ beds: [...commons.beds, commons.beds[0]] }),
+    "beds[21].id",
+    /used twice/,
+  ],
   [
     "a date that is none",
-    changed({ plantings: [{ ...demo.plantings[0], sowOn: "2026-02-30" }] }),
+    changed({ plantings: [{ ...commons.plantings[0], sowOn: "2026-02-30" }] }),
     "plantings[0].sowOn",
     /does not exist/,
   ],
   [
     "a text for a number",
-    changed({ beds: [{ ...demo.beds[0], widthM: "wide" }] }),
+    changed({ beds: [{ ...commons.beds[0], widthM: "wide" }] }),
     "beds[0].widthM",
     /length in metres/,
   ],
@@ -79,19 +84,19 @@ test.each<[string, string, string, RegExp]>([
   ],
   [
     "neither record nor temperatures",
-    changed({ place: { ...demo.place, climate: null, climateFrom: "sketch" } }),
+    changed({ place: { ...commons.place, climate: null, climateFrom: "sketch" } }),
     "place.climate",
     /usual temperatures/,
   ],
   [
     "a skyline that turns back",
-    changed({ place: { ...demo.place, horizon: [...demo.place.horizon].reverse() } }),
+    changed({ place: { ...commons.place, horizon: [...commons.place.horizon].reverse() } }),
     "place.horizon[1].azimuthDeg",
     /turns back on itself from 300° to 260°/,
   ],
   [
     "a record with a high too few",
-    changed({ record: { ...demo.record, maxTempTenthsC: [1] } }),
+    changed({ record: { ...commons.record, maxTempTenthsC: [1] } }),
     "record.maxTempTenthsC",
     /as many highs as lows/,
   ],
@@ -106,21 +111,23 @@ const NEITHER = { toString: 1, valueOf: 1 };
 
 test("two thousand random mutations never crash and never half-import", () => {
   // A month of weather stands for thirty years of it: the rest is more of the same.
-  const record = demo.record;
+  const record = commons.record;
   const month = {
     ...record,
     minTempTenthsC: record.minTempTenthsC.slice(0, 31),
     maxTempTenthsC: record.maxTempTenthsC.slice(0, 31),
     precipitationTenthsMm: record.precipitationTenthsMm.slice(0, 31),
   };
-  const beds = demo.beds.filter(({ id }) => ["bed-1", "bed-13", "bed-7", "house-1"].includes(id));
+  const beds = commons.beds.filter(({ id }) =>
+    ["bed-1", "bed-13", "bed-7", "house-1"].includes(id),
+  );
   const bedIds = new Set(beds.map((bed) => bed.id));
-  const plantings = demo.plantings.filter((planting) => bedIds.has(planting.bedId)).slice(0, 8);
-  const trays = demo.trays.filter(({ id }) => id === "tray-3");
+  const plantings = commons.plantings.filter((planting) => bedIds.has(planting.bedId)).slice(0, 8);
+  const trays = commons.trays.filter(({ id }) => id === "tray-3");
   const sownLots = new Set(trays.flatMap((tray) => tray.sowings.map(({ lotId }) => lotId)));
-  const seedLots = demo.seedLots.filter(({ id }) => sownLots.has(id));
+  const seedLots = commons.seedLots.filter(({ id }) => sownLots.has(id));
   const small = {
-    ...demo,
+    ...commons,
     record: month,
     beds,
     plantings,
@@ -128,7 +135,7 @@ test("two thousand random mutations never crash and never half-import", () => {
     seedLots,
     pieces: [],
     successions: [],
-    logEntries: demo.logEntries.filter(
+    logEntries: commons.logEntries.filter(
       ({ what }) => what.kind === "temperature" && what.under === null,
     ),
   };
@@ -222,11 +229,11 @@ test("a flood of problems is told in twenty lines of a line each, and soon", () 
 });
 
 test("a file of the first version is read as this one would have written it", () => {
-  const { record: _record, outlook: _outlook, ...rest } = demo;
-  const { horizon: _horizon, climateFrom: _from, ...place } = demo.place;
+  const { record: _record, outlook: _outlook, ...rest } = commons;
+  const { horizon: _horizon, climateFrom: _from, ...place } = commons.place;
   const { wetDaysPerYear: _wet, ...climate } = place.climate;
-  const { stationUrl: _url, ...settings } = demo.settings;
-  const beds = demo.beds.map(({ horizon: _of, ...bed }) => bed);
+  const { stationUrl: _url, ...settings } = commons.settings;
+  const beds = commons.beds.map(({ horizon: _of, ...bed }) => bed);
   const old = { ...rest, version: 1, settings, beds, place: { ...place, climate } };
   const read = readGardenFile(JSON.stringify(old));
   if (!read.ok) throw new Error(JSON.stringify(read.problems));
@@ -235,7 +242,7 @@ test("a file of the first version is read as this one would have written it", ()
     record: null,
     place: { climateFrom: "sketch", horizon: [], climate: { wetDaysPerYear: null } },
   });
-  expect(read.file.plantings).toEqual(demo.plantings);
+  expect(read.file.plantings).toEqual(commons.plantings);
 });
 
 test("the published schema describes the file that is written", () => {

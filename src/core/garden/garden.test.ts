@@ -1,4 +1,5 @@
 import demo from "@data/demo/tarnholt-commons.json";
+import commons from "../gardenFile/commons.testdata.json";
 import fc from "fast-check";
 import { commands, type CommandName, type Outcome } from "../commands";
 import {
@@ -11,10 +12,11 @@ import {
   withChanges,
   type Garden,
 } from "./garden";
+import { readGardenFile } from "../formats";
 import { fromGardenFile, toGardenFile, type GardenFile } from "../gardenFile";
 import type { Planting } from "./schema";
 
-const garden = fromGardenFile(demo as GardenFile);
+const garden = fromGardenFile(commons as GardenFile);
 const planting = garden.plantings.get("planting-07") as Planting;
 
 function apply(from: Garden, name: CommandName, input: unknown) {
@@ -171,9 +173,12 @@ test("the changes between two gardens turn one into the other", () => {
 });
 
 test("the demo garden is two dozen plantings at Tarnholt Commons, opening on 24 September", () => {
-  expect(garden.head).toMatchObject({ name: "Tarnholt Commons", today: "2026-09-24" });
-  expect(garden.plantings.size).toBeGreaterThanOrEqual(24);
-  expect([...garden.beds.values()].filter((bed) => bed.shelterId === null)).toHaveLength(14);
+  const read = readGardenFile(JSON.stringify(demo));
+  if (!read.ok) throw new Error("the demo garden is read");
+  const { head, plantings, beds } = fromGardenFile(read.file);
+  expect(head).toMatchObject({ name: "Tarnholt Commons", today: "2026-09-24" });
+  expect(plantings.size).toBeGreaterThanOrEqual(24);
+  expect([...beds.values()].filter((bed) => bed.shelterId === null)).toHaveLength(14);
 });
 
 describe("the record, the skyline and the outlook", () => {
@@ -223,12 +228,12 @@ describe("the record, the skyline and the outlook", () => {
 });
 
 test("trays, green manure, feedings or a log alone are a garden that has begun; beds alone are not", () => {
-  const demoGarden = fromGardenFile(demo as GardenFile);
-  const bare = { ...emptyGarden(), place: demoGarden.place, beds: demoGarden.beds };
+  const commonsGarden = fromGardenFile(commons as GardenFile);
+  const bare = { ...emptyGarden(), place: commonsGarden.place, beds: commonsGarden.beds };
   expect(hasBegun(bare)).toBe(false);
   for (const name of ["plantings", "trays", "logEntries"] as const) {
-    expect(demoGarden[name].size).toBeGreaterThan(0);
-    expect(hasBegun({ ...bare, [name]: demoGarden[name] })).toBe(true);
+    expect(commonsGarden[name].size).toBeGreaterThan(0);
+    expect(hasBegun({ ...bare, [name]: commonsGarden[name] })).toBe(true);
   }
   const rest = { id: "r" } as never;
   expect(hasBegun({ ...bare, rests: new Map([["r", rest]]) })).toBe(true);

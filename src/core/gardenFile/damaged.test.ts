@@ -1,4 +1,4 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "./commons.testdata.json";
 import fc from "fast-check";
 import { siteFor } from "../plantings";
 import { COLLECTIONS, emptyGarden, type Garden } from "../garden";
@@ -8,7 +8,7 @@ import { damagedIn } from "./damaged";
 import { without } from "./without";
 import { checkGardenFile } from "./checkFile";
 
-const tarnholt = fromGardenFile(demo as GardenFile);
+const tarnholt = fromGardenFile(commons as GardenFile);
 /** By its few numbers: thirty years of weather are checked in the first test. */
 const light: Garden = {
   ...tarnholt,

@@ -1,4 +1,4 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "./commons.testdata.json";
 import fc from "fast-check";
 import { BedSchema, PlaceSchema, PlantingSchema, SettingsSchema } from "../garden";
 import { GARDEN_FILE_VERSION } from "./version";
@@ -7,7 +7,7 @@ import { migrateEntity, migrateGardenFile } from "./migrations";
 
 const KINDS = ["garden", "settings", "place", "shelter", "bed", "planting", "record"] as const;
 
-type Planted = (typeof demo.plantings)[number];
+type Planted = (typeof commons.plantings)[number];
 
 /** The fields that the second version added, taken out again. */
 function asFirstVersion(kind: "settings" | "place" | "bed" | "planting") {
@@ -18,7 +18,7 @@ function asFirstVersion(kind: "settings" | "place" | "bed" | "planting") {
       rotationYears: _years,
       soilSchool: _school,
       ...settings
-    } = demo.settings;
+    } = commons.settings;
     return settings;
   }
   if (kind === "bed") {
@@ -27,10 +27,10 @@ function asFirstVersion(kind: "settings" | "place" | "bed" | "planting") {
       position: _position,
       history: _history,
       ...bed
-    } = demo.beds[0] as (typeof demo.beds)[number];
+    } = commons.beds[0] as (typeof commons.beds)[number];
     return bed;
   }
-  const { horizon: _skyline, climateFrom: _from, climate, ...place } = demo.place;
+  const { horizon: _skyline, climateFrom: _from, climate, ...place } = commons.place;
   const { wetDaysPerYear: _wet, ...sketch } = climate;
   return { ...place, climate: sketch };
 }
@@ -42,7 +42,7 @@ function asSecondVersion() {
     potCm: _p,
     plantsPerStation: _n,
     ...some
-  } = demo.plantings[0] as Planted;
+  } = commons.plantings[0] as Planted;
   const { spacingFactor: _f, successionId: _s, interplanted: _i, clearOn: _c, ...more } = some;
   const { worth: _w, setup: _u, fromM: _m, ...old } = more;
   return old;
@@ -56,12 +56,12 @@ test("a planting of the second version stands as the book says, by itself", () =
 
 test("plantings of the third version are put one after the other along their beds", () => {
   const old = (id: string, sowOn: string, lengthM: number) => {
-    const { fromM: _f, interplanted: _i, clearOn: _c, ...rest } = demo.plantings[0] as Planted;
+    const { fromM: _f, interplanted: _i, clearOn: _c, ...rest } = commons.plantings[0] as Planted;
     const { worth: _w, setup: _s, ...planting } = rest;
     return { ...planting, id, sowOn, lengthM, bedId: "bed-1" };
   };
   const content = {
-    ...demo,
+    ...commons,
     version: 3,
     plantings: [old("b", "2026-08-01", 3), old("a", "2026-05-01", 4), old("c", "2026-09-01", 2)],
   };
@@ -76,12 +76,12 @@ test("plantings of the third version are put one after the other along their bed
 });
 
 test("a file of the second version gets the lists that the third one has, and keeps what it had", () => {
-  const { successions: _1, seedLots: _2, trays: _3, stands: _4, mixes: _5, ...rest } = demo;
+  const { successions: _1, seedLots: _2, trays: _3, stands: _4, mixes: _5, ...rest } = commons;
   const { ownCrops: _6, ownVarieties: _7, ...old } = rest;
   const content = { ...old, version: 2, plantings: [asSecondVersion()] };
   const migrated = migrateGardenFile(content, 2, GARDEN_FILE_VERSION);
   expect(GardenFileSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
-  expect(migrated).toMatchObject({ seedLots: [], trays: [], beds: demo.beds });
+  expect(migrated).toMatchObject({ seedLots: [], trays: [], beds: commons.beds });
 });
 
 test.each([
@@ -125,11 +125,11 @@ test("a file keeps what it had, whatever that was, and gets what is missing", ()
 });
 
 test("a shelter of the fourth version is aired as usual, and its file gets a stock and thermometers", () => {
-  const shelters = demo.shelters.map(
+  const shelters = commons.shelters.map(
     ({ heightM: _h, vent: _v, barrelLitres: _b, film: _f, ...old }) => old,
   );
-  const { pieces: _p, thermometerDays: _t, ...rest } = demo;
-  const { degreesSchool: _s, ...settings } = demo.settings;
+  const { pieces: _p, thermometerDays: _t, ...rest } = commons;
+  const { degreesSchool: _s, ...settings } = commons.settings;
   const migrated = migrateGardenFile(
     { ...rest, version: 4, shelters, settings },
     4,
@@ -149,7 +149,7 @@ test("a shelter of the fourth version is aired as usual, and its file gets a sto
 });
 
 test("a file of the fifth version gets an empty logbook, and its beds no order of walking yet", () => {
-  const { logEntries: _l, garden, ...rest } = demo;
+  const { logEntries: _l, garden, ...rest } = commons;
   const { walk: _w, ...head } = garden;
   const migrated = migrateGardenFile({ ...rest, version: 5, garden: head }, 5, GARDEN_FILE_VERSION);
   expect(GardenFileSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);

@@ -1,4 +1,4 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "../gardenFile/commons.testdata.json";
 import { dayNumber } from "../calendar";
 import { fromGardenFile, type GardenFile } from "../gardenFile";
 import type { Garden } from "../garden";
@@ -18,7 +18,7 @@ import {
 import { siteFor } from "./gardenSite";
 import type { Site } from "../growth";
 
-const garden = fromGardenFile(demo as GardenFile);
+const garden = fromGardenFile(commons as GardenFile);
 const viewsOf = (of: Garden, site: Site) =>
   new Map(
     [...of.plantings.values()].map((planting) => [planting.id, plantingState(of, site, planting)]),

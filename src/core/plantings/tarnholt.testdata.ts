@@ -1,4 +1,4 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "../gardenFile/commons.testdata.json";
 import { dayNumber } from "../calendar";
 import { cropLibrary, varietyOf } from "../crops";
 import { fromGardenFile, type GardenFile } from "../gardenFile";
@@ -8,9 +8,9 @@ import { siteOf } from "./gardenSite";
 import type { Method, Stage } from "../growth";
 import type { Growing } from "../schedule";
 
-/** The demo garden and its site, for tests. */
-export const tarnholt: Garden = fromGardenFile(demo as GardenFile);
-if (!tarnholt.place) throw new Error("the demo garden has a place");
+/** The tests' own garden and its site; the demo may change, this does not. */
+export const tarnholt: Garden = fromGardenFile(commons as GardenFile);
+if (!tarnholt.place) throw new Error("the garden has a place");
 export const tarnholtSite = siteOf(tarnholt.place, tarnholt.record);
 
 /** The same place by its few numbers instead of its record. */

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "@/core/gardenFile/commons.testdata.json";
 import { dayNumber } from "@/core/calendar";
 import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
 import type { Bed } from "@/core/garden";
@@ -13,7 +13,7 @@ import { amountWords } from "./soil/feedingWords";
 import { grownBy, mapScale, movedBy, partOf, turnedBy, turnedTo } from "./map/mapScale";
 import { restPlan, USUAL_REST } from "./soil/restPlan";
 
-const garden = fromGardenFile(demo as GardenFile);
+const garden = fromGardenFile(commons as GardenFile);
 const site = siteFor(garden) as Site;
 const bed = (id: string) => garden.beds.get(id) as Bed;
 const wording = localWording("metric", "en-GB");

@@ -1,4 +1,4 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "@/core/gardenFile/commons.testdata.json";
 import { dayNumber } from "@/core/calendar";
 import { coverCropLibrary } from "@/core/soil";
 import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
@@ -11,7 +11,7 @@ import { localWording } from "@/words";
 import { manureWords } from "./soil/manureWords";
 import { aboutWeight, turnOverReasons } from "./turningOver/turnOverWords";
 
-const garden = fromGardenFile(demo as GardenFile);
+const garden = fromGardenFile(commons as GardenFile);
 const site = siteFor(garden) as Site;
 const wording = localWording("metric", "en-GB");
 const bed = garden.beds.get("bed-4") as Bed;

@@ -1,4 +1,4 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "@/core/gardenFile/commons.testdata.json";
 import fc from "fast-check";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
@@ -8,7 +8,7 @@ import { localWording } from "@/words";
 import { entryFrom, fieldsOf } from "./entryFields";
 import { filtered, logRows, pickedIn } from "./rows";
 
-const garden = fromGardenFile(demo as GardenFile);
+const garden = fromGardenFile(commons as GardenFile);
 const wording = localWording("metric", "en-GB");
 const ALL = { text: "", kind: "", fromDay: null, untilDay: null };
 const entry = (id: string): LogEntry => {

@@ -1,9 +1,9 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "@/core/gardenFile/commons.testdata.json";
 import type { Place } from "@/core/garden";
 import { madeUpClimates } from "@/core/climate";
 import { fieldsFromMadeUp, fieldsOf, placeFrom } from "./placeFields";
 
-const byRecord = demo.place as Place;
+const byRecord = commons.place as Place;
 const place: Place = { ...byRecord, climateFrom: "sketch" };
 
 test("a place shown and read again is exactly the same place, in either units", () => {

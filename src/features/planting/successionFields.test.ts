@@ -1,4 +1,4 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "@/core/gardenFile/commons.testdata.json";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
 import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
@@ -11,7 +11,7 @@ import {
   type SuccessionFields,
 } from "./successionFields";
 
-const garden = fromGardenFile(demo as GardenFile);
+const garden = fromGardenFile(commons as GardenFile);
 const arugula = garden.plantings.get("planting-10");
 const growing = arugula && growingOf(garden, arugula);
 if (!garden.place || !arugula || !growing) throw new Error("the demo has arugula");

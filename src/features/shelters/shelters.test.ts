@@ -1,4 +1,4 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "@/core/gardenFile/commons.testdata.json";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
 import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
@@ -16,7 +16,7 @@ import {
 } from "./shelterFields";
 import { daysFromTyped, EMPTY_NIGHT } from "./thermometers/typedNights";
 
-const garden = fromGardenFile(demo as GardenFile);
+const garden = fromGardenFile(commons as GardenFile);
 const FIRST = dayNumber("2026-09-18");
 const name = (day: number) => `day ${day - FIRST}`;
 const typed = (nights: Partial<typeof EMPTY_NIGHT>[], units: "metric" | "imperial" = "metric") =>

@@ -1,4 +1,4 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "@/core/gardenFile/commons.testdata.json";
 import fc from "fast-check";
 import { dayNumber } from "@/core/calendar";
 import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
@@ -9,7 +9,7 @@ import { sheetOf } from "./sheet/sheetStops";
 import { walkOf } from "./stops";
 import { taskTitle } from "./taskWords";
 
-const garden = fromGardenFile(demo as GardenFile);
+const garden = fromGardenFile(commons as GardenFile);
 const wording = localWording("metric", "en-GB");
 const site = siteFor(garden);
 if (!site) throw new Error("the demo garden has a place");

@@ -1,7 +1,8 @@
 export { MonthDayField } from "./MonthDayField";
 export { FileButton } from "./FileButton";
 export { useSettling, type Settling } from "./useSettling";
-export { clearPending, dropPending, markPending } from "./pendingChange";
+export { dropPending } from "./pendingChange";
+export { newSettler, type Settler } from "./settler";
 export { FormDialog } from "./FormDialog";
 export { CropPicker } from "./CropPicker";
 export { WaysOut } from "./WaysOut";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
-import { clearPending, markPending } from "./pendingChange";
+import { newSettler, type Settler } from "./settler";
 
 const REST_MS = 600;
 
@@ -25,7 +25,6 @@ export interface Settling<T> {
  */
 export function useSettling<T>(keep: (value: T) => Promise<void>): Settling<T> {
   const [pending, setPending] = useState<T | null>(null);
-  const timer = useRef<number | undefined>(undefined);
   const latest = useRef<T | null>(null);
   // What keeps may change while a value rests: the newest one is asked.
   const keeper = useRef(keep);
@@ -33,36 +32,33 @@ export function useSettling<T>(keep: (value: T) => Promise<void>): Settling<T> {
     keeper.current = keep;
   });
   const show = useCallback((value: T | null) => {
-    clearTimeout(timer.current);
     latest.current = value;
     setPending(value);
   }, []);
-  const drop = useCallback(() => show(null), [show]);
+  const settler = useRef<Settler<T> | null>(null);
   const settle = useCallback(
     (value: T) => {
-      clearPending(drop);
+      settler.current?.forget();
       show(value);
       void keeper.current(value).finally(() => {
         // Something newer may be under the hand by now: that stays.
         if (latest.current === value) show(null);
       });
     },
-    [drop, show],
+    [show],
   );
-  const nudge = useCallback(
-    (value: T) => {
+  const preview = useCallback(
+    (value: T | null) => {
+      settler.current?.forget();
       show(value);
-      markPending(drop);
-      timer.current = window.setTimeout(() => settle(value), REST_MS);
     },
-    [drop, settle, show],
+    [show],
   );
-  useEffect(
-    () => () => {
-      clearPending(drop);
-      clearTimeout(timer.current);
-    },
-    [drop],
-  );
-  return { pending, nudge, preview: show, settle };
+  const nudge = useCallback((value: T) => settler.current?.nudge(value), []);
+  useEffect(() => {
+    const own = newSettler<T>(show, settle, REST_MS);
+    settler.current = own;
+    return own.forget;
+  }, [show, settle]);
+  return { pending, nudge, preview, settle };
 }

@@ -1,9 +1,9 @@
 "use client";
 
-import { useRef, type KeyboardEvent, type PointerEvent } from "react";
+import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from "react";
 import { DAYS_PER_WEEK, type DayNumber } from "@/core/calendar";
 import { useDrag, type TimeScale } from "@/ui/chart/index";
-import { clearPending, markPending } from "@/ui/inputs/index";
+import { newSettler, type Settler } from "@/ui/inputs/index";
 import type { StrandItem } from "./useStrands";
 
 interface Knot {
@@ -20,7 +20,6 @@ const KEYS_REST_MS = 900;
 /** Dragging the knot, and moving it by arrow keys; keys are kept together as one move. */
 export function useKnot({ item, x, onSelect, onPreview, onMove }: Knot) {
   const from = useRef(0);
-  const pending = useRef<{ sowDay: DayNumber; timer: number } | null>(null);
   const daysFor = (dx: number) => Math.round(x.invert(x(from.current) + dx));
   const last = useRef<DayNumber | null>(null);
   const drag = useDrag({
@@ -37,18 +36,21 @@ export function useKnot({ item, x, onSelect, onPreview, onMove }: Knot) {
     },
     onCancel: () => onPreview(item.id, null),
   });
-  const drop = useRef(() => {
-    if (pending.current) clearTimeout(pending.current.timer);
-    pending.current = null;
-    onPreview(item.id, null);
+  // Who is told may change while keys rest: the newest one is.
+  const told = useRef({ onPreview, onMove, id: item.id });
+  useEffect(() => {
+    told.current = { onPreview, onMove, id: item.id };
   });
-  const keep = () => {
-    if (!pending.current) return;
-    clearPending(drop.current);
-    clearTimeout(pending.current.timer);
-    onMove(item.id, pending.current.sowDay);
-    pending.current = null;
-  };
+  const keys = useRef<Settler<DayNumber> | null>(null);
+  useEffect(() => {
+    const own = newSettler<DayNumber>(
+      (sowDay) => told.current.onPreview(told.current.id, sowDay),
+      (sowDay) => told.current.onMove(told.current.id, sowDay),
+      KEYS_REST_MS,
+    );
+    keys.current = own;
+    return own.forget;
+  }, []);
   return {
     handlers: {
       ...drag,
@@ -56,17 +58,16 @@ export function useKnot({ item, x, onSelect, onPreview, onMove }: Knot) {
         from.current = item.timeline.sowDay;
         drag.onPointerDown(event);
       },
-      onBlur: keep,
+      onBlur: () => keys.current?.settle(),
       onKeyDown(event: KeyboardEvent) {
         if (event.key === "Enter" || event.key === " ") {
           event.preventDefault();
-          keep();
+          keys.current?.settle();
           onSelect(item.id);
           return;
         }
-        if (event.key === "Escape" && pending.current) {
-          clearPending(drop.current);
-          drop.current();
+        if (event.key === "Escape" && typeof keys.current?.resting() === "number") {
+          keys.current.drop();
           return;
         }
         const step = {
@@ -78,11 +79,7 @@ export function useKnot({ item, x, onSelect, onPreview, onMove }: Knot) {
         if (step === undefined) return;
         event.preventDefault();
         onSelect(item.id);
-        const sowDay = (pending.current?.sowDay ?? item.timeline.sowDay) + step;
-        if (pending.current) clearTimeout(pending.current.timer);
-        pending.current = { sowDay, timer: window.setTimeout(keep, KEYS_REST_MS) };
-        markPending(drop.current);
-        onPreview(item.id, sowDay);
+        keys.current?.nudge((keys.current.resting() ?? item.timeline.sowDay) + step);
       },
     },
   };

@@ -1,4 +1,4 @@
-import demo from "@data/demo/tarnholt-commons.json";
+import commons from "@/core/gardenFile/commons.testdata.json";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
 import { cropLibrary, varietyOf } from "@/core/crops";
@@ -10,15 +10,15 @@ import { waysTo } from "@/core/schedule";
 import { metres, plainWording } from "@/core/wording";
 import { plantingFor } from "./wayRoom";
 
-const demoGarden = fromGardenFile(demo as GardenFile);
-const [anyBed] = demoGarden.beds.values();
+const commonsGarden = fromGardenFile(commons as GardenFile);
+const [anyBed] = commonsGarden.beds.values();
 
 /** Tarnholt's place with one bare bed in the open, in feet. */
 function withOneBed(lengthM: number, widthM: number): Garden {
   const bed = { ...(anyBed as Bed), id: "b", name: "B", lengthM, widthM, position: null };
   return {
-    ...demoGarden,
-    settings: { ...demoGarden.settings, units: "imperial" },
+    ...commonsGarden,
+    settings: { ...commonsGarden.settings, units: "imperial" },
     beds: new Map([["b", bed]]),
     plantings: new Map(),
     rests: new Map(),
