@@ -1,5 +1,5 @@
 import { expect, type Page } from "@playwright/test";
-import { EMPTY, gardenMenu, test, textOf } from "./garden";
+import { EMPTY, gardenMenu, test, textOf, told } from "./garden";
 
 const bed = (page: Page, name: string) =>
   page.getByRole("button", { name: new RegExp(`^${name}:`) });
@@ -105,7 +105,7 @@ test("the plot is made larger, a bed goes only with its plantings, and the map p
   await expect(dialog.getByRole("alert")).toContainText("would leave the plot of 12");
   await dialog.getByLabel("Along its foot (m)").fill("26");
   await dialog.getByRole("button", { name: "Keep" }).click();
-  await expect(page.getByRole("status")).toContainText("The plot is kept");
+  await expect(told(page, "The plot is kept")).toBeVisible();
 
   await bed(page, "Bed 2").click();
   await pane(page).getByRole("tab", { name: "Lie" }).click();
@@ -141,7 +141,7 @@ test("a gap is found through the year and filled with what fits; rotation is min
   const plant = fits.getByRole("button", { name: /^Plant it/ }).first();
   const name = ((await plant.getAttribute("aria-label")) ?? "").replace("Plant it: ", "");
   await plant.click();
-  await expect(page.getByRole("status")).toContainText(`${name} is planned in Bed 1`);
+  await expect(told(page, `${name} is planned in Bed 1`)).toBeVisible();
   await pane(page).getByRole("tab", { name: "Standing" }).click();
   await expect(
     pane(page).getByRole("img", { name: new RegExp(`${name}.*0 m to 8 m`) }),
@@ -178,7 +178,7 @@ test("two on the same ground are refused with two ways out, each a tap", async (
   await edit.getByRole("button", { name: "Keep" }).click();
   await expect(edit.getByRole("alert")).toContainText("on the same ground (4 m to 8 m)");
   await edit.getByRole("button", { name: /^Put it in Bed/ }).click();
-  await expect(page.getByRole("status")).toContainText("Done: Put it in Bed");
+  await expect(told(page, "Done: Put it in Bed")).toBeVisible();
 });
 
 test("the tomato bed makes way for broccoli, with two tomatoes left and broccoli between them", async ({
@@ -212,9 +212,7 @@ test("the tomato bed makes way for broccoli, with two tomatoes left and broccoli
   await dialog.getByLabel("Seedlings can be had at once").uncheck();
   await expect(dialog.getByLabel("Turned over on")).toHaveValue("2026-08-09");
   await dialog.getByRole("button", { name: "Turn it over" }).click();
-  await expect(page.getByRole("status")).toContainText(
-    "Bed 4 is turned over to broccoli on 9 August",
-  );
+  await expect(told(page, "Bed 4 is turned over to broccoli on 9 August")).toBeVisible();
   await lantern.focus();
   for (let week = 0; week < 6; week += 1) await page.keyboard.press("PageUp");
   await expect(pane(page)).toContainText("3 m to 4 m, 2 places");
@@ -271,7 +269,7 @@ test("a bed is fed by depth and by the bag's numbers, put to rest, and all of it
   // 9.6 m² × 2 cm = 192 L: three barrows of 80 L.
   await expect(pane(page)).toContainText("192 L, 3 barrows");
   await pane(page).getByRole("button", { name: "Keep it for 24 September" }).click();
-  await expect(page.getByRole("status")).toContainText("it is on the shopping list");
+  await expect(told(page, "it is on the shopping list")).toBeVisible();
   const withWhat = pane(page).getByRole("combobox", { name: "With" });
   await withWhat.click();
   await page.getByRole("option", { name: "a fertiliser by its N-P-K" }).click();
@@ -346,9 +344,7 @@ test("the beds are carried away for maps", async ({ page }) => {
   ]);
   shifted.features.push(pond);
   await importMap(page, JSON.stringify(shifted));
-  await expect(page.getByRole("status")).toContainText(
-    "Taken from the map: 22 beds (1 new) and 3 shelters",
-  );
+  await expect(told(page, "Taken from the map: 22 beds (1 new) and 3 shelters")).toBeVisible();
   await expect(bed(page, "By the pond")).toBeVisible();
   await page.keyboard.press("Control+z");
   await expect(bed(page, "By the pond")).toHaveCount(0);

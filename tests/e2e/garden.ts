@@ -22,8 +22,14 @@ export const test = base.extend({
 
 /** For a browser that a test opens by itself. */
 export async function giveCommons(context: BrowserContext): Promise<void> {
-  await context.route("**/api/demo", (route) =>
-    route.fulfill({ path: COMMONS, contentType: "application/json" }),
+  // Not by a route: with one, a browser keeps nothing that it has fetched before.
+  await context.addInitScript(
+    (garden) => {
+      const { fetch } = window;
+      window.fetch = (asked, ...how) =>
+        asked === "/api/demo" ? Promise.resolve(new Response(garden)) : fetch(asked, ...how);
+    },
+    await readFile(COMMONS, "utf8"),
   );
 }
 
@@ -52,6 +58,11 @@ export async function readyWords(of: Locator): Promise<string> {
 export function dayOf(words: string): number {
   const withYear = /\d{4}$/.test(words) ? words : `${words} 2026`;
   return Math.round(Date.parse(`${withYear} UTC`) / 86_400_000);
+}
+
+/** What the program has told below: others may be told at the same time. */
+export function told(page: Page, words: string): Locator {
+  return page.getByRole("status").filter({ hasText: words }).first();
 }
 
 /** Chooses from one of the menus under the garden's name. */

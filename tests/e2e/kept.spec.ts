@@ -1,6 +1,6 @@
 import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { COMMONS, findByPalette, importFile, knot, openPlan, test, textOf } from "./garden";
+import { COMMONS, findByPalette, importFile, knot, openPlan, test, textOf, told } from "./garden";
 
 const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as {
   garden: object;
@@ -153,7 +153,7 @@ test("over plain http from a phone: a line is logged, a wish planted, a tray add
     .getByRole("button", { name: /^Plant it/ })
     .first()
     .click();
-  await expect(page.getByRole("status")).toContainText("Arugula is planned");
+  await expect(told(page, "Arugula is planned")).toBeVisible();
   await page.getByRole("link", { name: "Seedlings" }).click();
   await page.getByRole("button", { name: "New tray…" }).click();
   await page.getByRole("dialog").getByRole("button", { name: "Put it up" }).click();

@@ -1,5 +1,5 @@
 import { expect, type Page } from "@playwright/test";
-import { EMPTY, test } from "./garden";
+import { EMPTY, test, told } from "./garden";
 
 async function openShelters(page: Page, weeksOn = 0): Promise<void> {
   await page.goto("/shelters");
@@ -28,9 +28,7 @@ test("double cover is built: the degrees it gains and the light it costs are tol
   // Two beds lie under the same covers: the one that is meant is covered, and the other is not.
   await row.getByRole("button", { name: /^Put it on/ }).click();
   await page.getByRole("menuitem", { name: "House 2" }).click();
-  await expect(page.getByRole("status")).toContainText(
-    "House 2: Row cover, medium (30 g/m²) is on",
-  );
+  await expect(told(page, "House 2: Row cover, medium (30 g/m²) is on")).toBeVisible();
   await group(page, /greenhouse \+ row cover/).click();
   await expect(page.getByText("64 %").first()).toBeVisible();
   await expect(page.getByRole("img", { name: /under greenhouse .*under row cover/ })).toBeVisible();
@@ -134,7 +132,7 @@ test("a −8 °C outlook with two covers for four beds: they go where they save 
   ] as const) {
     await stock.getByRole("button", { name }).nth(place).click();
     await page.getByRole("button", { name: "Take it out" }).click();
-    await expect(page.getByRole("status")).toContainText("out of the stock");
+    await expect(told(page, "out of the stock")).toBeVisible();
     await expect(page.getByRole("dialog")).toHaveCount(0);
   }
   await typeOutlook(page, [
@@ -151,7 +149,7 @@ test("a −8 °C outlook with two covers for four beds: they go where they save 
   const night = page.getByRole("region", { name: "The night to come" });
   await expect(night).toContainText(/no cover is left for them/);
   await put.getByRole("button", { name: "They are on" }).click();
-  await expect(page.getByRole("status")).toContainText("2 covers are on");
+  await expect(told(page, "2 covers are on")).toBeVisible();
   await expect(night).toContainText(/On for the night: .* on .*; .* on /);
   await expect(put).toHaveCount(0);
   await night.getByRole("button", { name: "Bring them in" }).click();
@@ -204,7 +202,7 @@ test("a week of readings is typed: the balance is corrected, the school in force
   ).toContainText(/[+−]\d/);
   await expect(page.getByRole("img", { name: /read 6 °C, balance/ })).toBeVisible();
   await schools.getByRole("radio", { name: /rule of thumb/ }).click();
-  await expect(page.getByRole("status")).toContainText("Degrees go by the rule of thumb now");
+  await expect(told(page, "Degrees go by the rule of thumb now")).toBeVisible();
   await expect(schools.getByRole("radio", { name: /rule of thumb · in force/ })).toBeChecked();
   await page.keyboard.press("Control+z");
   await expect(
@@ -263,14 +261,14 @@ test("a greenhouse is built with a cover inside and changed; what cannot be is r
   await form.getByRole("combobox", { name: /^Inner cover/ }).click();
   await page.getByRole("option", { name: /^Row cover, light/ }).click();
   await form.getByRole("button", { name: "Build it" }).click();
-  await expect(page.getByRole("status")).toContainText("Greenhouse 2 is built");
+  await expect(told(page, "Greenhouse 2 is built")).toBeVisible();
   await group(page, /Greenhouse 2: /).click();
   await expect(page.getByRole("combobox", { name: "Worked" })).toContainText("aired from 14 °C on");
   await expect(page.getByText("72 %").first()).toBeVisible(); // 0.85 × 0.85
   await page.getByRole("button", { name: "Change it…" }).click();
   const change = page.getByRole("dialog", { name: "Change Greenhouse 2" });
   await change.getByRole("button", { name: "Take it down" }).click();
-  await expect(page.getByRole("status")).toContainText("its beds stand in the open");
+  await expect(told(page, "its beds stand in the open")).toBeVisible();
   await page.keyboard.press("Control+z");
   await expect(group(page, /Greenhouse 2: /)).toBeVisible();
 });

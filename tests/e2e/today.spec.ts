@@ -1,6 +1,6 @@
 import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { COMMONS, EMPTY, importFile, openPlan, test } from "./garden";
+import { COMMONS, EMPTY, importFile, openPlan, test, told } from "./garden";
 
 const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as {
   garden: object;
@@ -215,7 +215,7 @@ test("what is found on the look round a bed is told with its remedy, and asked a
   const stop = page.getByRole("list", { name: "Bed 3" });
   await expect(stop).toContainText("Keep out: fine netting");
   await stop.getByRole("button", { name: "Found caterpillars, Bed 3" }).click();
-  await expect(page.getByRole("status")).toContainText("Pick off eggs and caterpillars");
+  await expect(told(page, "Pick off eggs and caterpillars")).toBeVisible();
   await stop.getByRole("button", { name: /^Done: Look for caterpillars/ }).click();
   // The look is done with that; what was found is asked after in its days, spray last and with its label.
   await expect(stop.getByText(/^Look for/)).toHaveCount(0);
@@ -251,7 +251,7 @@ test.describe("on a phone", () => {
     await openToday(page);
     const walk = page.getByRole("region", { name: "The walk" });
     await page.getByRole("button", { name: /^Later: Pick turnip/ }).tap();
-    await expect(page.getByRole("status")).toContainText("Put off to 25 September: Pick turnip");
+    await expect(told(page, "Put off to 25 September: Pick turnip")).toBeVisible();
     await page.getByRole("button", { name: "Several at once" }).tap();
     await walk.getByRole("checkbox", { name: /^Choose: Pick beet/ }).tap();
     await walk.getByRole("checkbox", { name: /^Choose: Pick carrot, storage/ }).tap();
