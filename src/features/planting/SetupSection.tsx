@@ -30,10 +30,11 @@ export function SetupSection({ site, growing, timeline, planting, wording }: Pro
   const form = useKeptFields(
     SetupFieldsSchema,
     { ...setup, shade: setup.shade === "byWeather" },
-    async (_name, fields) => {
+    async (name, fields) => {
+      const value = name === "shade" ? (fields.shade ? "byWeather" : "none") : fields[name];
       const done = await gardenStore().dispatch("planting.edit", {
         id: planting.id,
-        setup: { ...setup, ...fields, shade: fields.shade ? "byWeather" : "none" },
+        setup: { ...setup, [name]: value },
       });
       return done.ok ? null : done.refusal;
     },

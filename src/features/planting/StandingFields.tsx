@@ -21,7 +21,8 @@ const ARRANGEMENTS = [
 /** How the plants stand: in rows, shifted, in pots, in clusters; wider or closer than the book. */
 export function StandingFields({ control, short }: Props) {
   const { arrangement, spacingFactor } = useWatch({ control });
-  const effect = spacingEffectWords(Number(spacingFactor) || 1);
+  const factor = spacingFactor && Number.isFinite(spacingFactor) ? spacingFactor : 1;
+  const effect = spacingEffectWords(factor);
   return (
     <>
       <ChoiceField control={control} name="arrangement" label="Stand" choices={ARRANGEMENTS} />

@@ -12,7 +12,7 @@ import type { Garden, Planting } from "@/core/garden";
 import { successionPreview, type Growing } from "@/core/schedule";
 import type { Site } from "@/core/growth";
 import { gardenStore } from "@/store/index";
-import { ChoiceField, NumberField, useFields } from "@/ui/forms";
+import { ChoiceField, NumberField, readable, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
@@ -42,7 +42,7 @@ export default function SuccessionDialog(props: Props) {
   const bedLengthM = garden.beds.get(planting.bedId)?.lengthM ?? planting.lengthM;
   const form = useFields(SuccessionFieldsSchema, usualSuccession(planting, units));
   const { control, refuse } = form;
-  const { how, days, count, length } = form.watch();
+  const { how, days, count, length } = readable(form.watch());
   const fields = useMemo(
     () => inMetres({ how, days, count, length }, units),
     [how, days, count, length, units],

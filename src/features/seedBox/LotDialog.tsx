@@ -8,7 +8,15 @@ import { cautionWords } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { germinationInterval, type SeedLot } from "@/core/seedBox";
 import { gardenStore } from "@/store/index";
-import { CheckField, ChoiceField, DateField, NumberField, useFields, WordsField } from "@/ui/forms";
+import {
+  CheckField,
+  ChoiceField,
+  DateField,
+  NumberField,
+  readable,
+  useFields,
+  WordsField,
+} from "@/ui/forms";
 import { CropPicker, FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { LotFieldsSchema, lotFieldsOf, lotFrom } from "./lotFields";
@@ -25,7 +33,7 @@ export default function LotDialog({ garden, today, lot, onClose }: Props) {
   const crops = cropsOf(garden);
   const form = useFields(LotFieldsSchema, lotFieldsOf(lot, imperial, today));
   const { control, refuse } = form;
-  const fields = form.watch();
+  const fields = readable(form.watch());
   const keep = form.handleSubmit(async (typed) => {
     const done = await gardenStore().dispatch("seedLot.set", {
       lot: lotFrom(typed, lot, imperial, today),

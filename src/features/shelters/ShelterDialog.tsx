@@ -9,7 +9,7 @@ import { civilDate } from "@/core/calendar";
 import type { Garden, Shelter } from "@/core/garden";
 import { materials } from "@/core/shelter";
 import { gardenStore, todayOf, newId } from "@/store";
-import { ChoiceField, NumberField, useFields, WordsField } from "@/ui/forms";
+import { ChoiceField, NumberField, readable, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import {
@@ -44,7 +44,7 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
   const [start] = useState(() => (shelter ? fieldsOf(shelter, units, year) : usual("house")));
   const form = useFields(ShelterFieldsSchema, start);
   const { control } = form;
-  const fields = form.watch();
+  const fields = readable(form.watch());
   const keep = form.handleSubmit(async (typed) => {
     const done = shelter
       ? await gardenStore().dispatch("shelter.edit", changedShelter(shelter, typed, imperial))

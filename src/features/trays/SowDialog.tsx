@@ -8,7 +8,7 @@ import { cropsOf } from "@/core/garden";
 import type { Raising } from "@/core/propagation";
 import { freeCells, type Tray } from "@/core/trays";
 import { gardenStore } from "@/store/index";
-import { useFields } from "@/ui/forms";
+import { readable, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { setView, tell } from "@/ui/viewState";
 import { SowFormFields } from "./SowFormFields";
@@ -41,7 +41,7 @@ export default function SowDialog(props: Props) {
     }),
   );
   const chosen = garden.trays.get(trayId);
-  const draft = chosen ?? trayFrom(trayForm.watch(), units, today);
+  const draft = chosen ?? trayFrom(readable(trayForm.watch()), units, today);
   // What a sowing begins with is as the dialog opened: another tray does not change what was chosen.
   const [start] = useState(() =>
     startingSowFields(
@@ -53,7 +53,7 @@ export default function SowDialog(props: Props) {
     ),
   );
   const form = useFields(SowFieldsSchema, start);
-  const fields = form.watch();
+  const fields = readable(form.watch());
   const [refused, setRefused] = useState({ words: "", path: "" });
 
   const sow = async (some: Partial<SowFields> = {}, evenIfShort = false) => {

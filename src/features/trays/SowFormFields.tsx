@@ -10,7 +10,14 @@ import { cautionWords, emergenceAt } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { cellName, freeCells, type Tray } from "@/core/trays";
 import { lotSprouting, seedsIn } from "@/core/seedBox";
-import { CheckField, ChoiceField, DateField, NumberField, type useFields } from "@/ui/forms";
+import {
+  CheckField,
+  ChoiceField,
+  DateField,
+  NumberField,
+  readable,
+  type useFields,
+} from "@/ui/forms";
 import { CropPicker } from "@/ui/inputs";
 import type { SectionProps } from "@/ui/section";
 import { lotsFor, seedsPerCellFor, wholeRows, type SowFields } from "./sowFields";
@@ -23,7 +30,7 @@ interface Props extends SectionProps {
 /** What is sown, from which packet, into which cells, how thick. */
 export function SowFormFields({ garden, today, wording, tray, form }: Props) {
   const { control, set } = form;
-  const fields = form.watch();
+  const fields = readable(form.watch());
   const crops = cropsOf(garden);
   const crop = crops.get(fields.cropId);
   const lots = crop ? lotsFor([...garden.seedLots.values()], crop, fields.varietyId, today) : [];

@@ -10,3 +10,11 @@ export const maybeAmount = z.number({ error: "This is no number: type one like 7
 
 /** Stands for what is typed and is no number. It is not finite: neither of the above takes it. */
 export const UNREADABLE = Infinity;
+
+/** Fields as they are computed with while they are typed: what is no number is NaN, as if it were not there. */
+export function readable<F extends object>(fields: F): F {
+  const entries = Object.entries(fields) as [string, unknown][];
+  return Object.fromEntries(
+    entries.map(([name, value]) => [name, value === UNREADABLE ? NaN : value]),
+  ) as F;
+}

@@ -5,14 +5,14 @@ import FormControlLabel from "@mui/material/FormControlLabel";
 import MenuItem from "@mui/material/MenuItem";
 import TextField, { type TextFieldProps } from "@mui/material/TextField";
 import { useController, type Control, type FieldPath, type FieldValues } from "react-hook-form";
-import type { ReactNode } from "react";
+import type { KeyboardEvent, ReactNode } from "react";
 import { NumberInput } from "../inputs/NumberInput";
 import { UNREADABLE } from "./amounts";
 
 /** What every field of a form is told: the form, its own name in it, and how it looks. */
 type FieldProps<F extends FieldValues> = Omit<
   TextFieldProps,
-  "name" | "value" | "defaultValue" | "onChange" | "onBlur" | "error" | "type"
+  "name" | "value" | "defaultValue" | "onChange" | "onBlur" | "onKeyDown" | "error" | "type"
 > & {
   control: Control<F>;
   name: FieldPath<F>;
@@ -23,6 +23,11 @@ type FieldProps<F extends FieldValues> = Omit<
 /** What is wrong with a field stands under it, in place of its hint. */
 function told(message: string | undefined, hint: TextFieldProps["helperText"]) {
   return { error: message !== undefined, helperText: message ?? hint };
+}
+
+/** Enter settles a field that has no button to be kept by. */
+function settledByEnter(onSettled: (() => void) | undefined) {
+  return onSettled && ((event: KeyboardEvent) => void (event.key === "Enter" && onSettled()));
 }
 
 /** A number as people type it, decimal comma or point; NaN where nothing is. */
@@ -36,6 +41,7 @@ export function NumberField<F extends FieldValues>(props: FieldProps<F>) {
       inputRef={field.ref}
       value={field.value as number}
       onNumber={(value, isUnreadable) => field.onChange(isUnreadable ? UNREADABLE : value)}
+      onKeyDown={settledByEnter(onSettled)}
       onBlur={() => {
         field.onBlur();
         onSettled?.();
@@ -106,6 +112,7 @@ function Registered<F extends FieldValues>(
         field.onChange(event);
         if (look.select) onSettled?.();
       }}
+      onKeyDown={look.select ? undefined : settledByEnter(onSettled)}
       onBlur={() => {
         field.onBlur();
         if (!look.select) onSettled?.();

@@ -1,4 +1,4 @@
-export { amount, maybeAmount } from "./amounts";
+export { amount, maybeAmount, readable } from "./amounts";
 export { CoverField } from "./CoverField";
 export { CheckField, ChoiceField, DateField, NumberField, WordsField } from "./fields";
 export { useFields, type Fields } from "./useFields";

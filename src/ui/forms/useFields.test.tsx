@@ -1,7 +1,15 @@
 /** @jest-environment jsdom */
 import { act, fireEvent, render, screen } from "@testing-library/react";
 import { z } from "zod";
-import { amount, maybeAmount, NumberField, useFields, useKeptFields, WordsField } from "./index";
+import {
+  amount,
+  maybeAmount,
+  NumberField,
+  readable,
+  useFields,
+  useKeptFields,
+  WordsField,
+} from "./index";
 
 const Schema = z.object({
   name: z.string().min(1, "Give it a name."),
@@ -67,6 +75,43 @@ test("words where a number belongs stay to be put right, and are told; nothing i
   expect(kept.at(-1)?.rowM).toBe(-0.5);
 });
 
+test("while it is typed, what is no number counts as nothing", async () => {
+  const seen: number[] = [];
+  function Live() {
+    const form = useFields(Schema, { name: "Bed 1", lengthM: 8, rowM: 2 });
+    seen.push(readable(form.watch()).rowM);
+    return <NumberField control={form.control} name="rowM" label="Rows" />;
+  }
+  render(<Live />);
+  type("Rows", "two");
+  expect(seen.at(-1)).toBeNaN();
+  type("Rows", "0.4");
+  expect(seen.at(-1)).toBe(0.4);
+});
+
+test("what is wrong with a field and put right in another is no longer told", async () => {
+  const Span = z
+    .object({ low: amount("Give a low."), high: amount("Give a high.") })
+    .refine(({ low, high }) => low <= high, {
+      path: ["low"],
+      message: "The low is above the high.",
+    });
+  function Pair() {
+    const { control } = useFields(Span, { low: 2, high: 5 }, "asTyped");
+    return (
+      <>
+        <NumberField control={control} name="low" label="Low" />
+        <NumberField control={control} name="high" label="High" />
+      </>
+    );
+  }
+  render(<Pair />);
+  await act(async () => type("Low", "9"));
+  expect(screen.getByText("The low is above the high.")).toBeTruthy();
+  await act(async () => type("High", "12"));
+  expect(screen.queryByText("The low is above the high.")).toBeNull();
+});
+
 test("a field that keeps itself does so when left, tells a refusal under it, and follows undo after", async () => {
   const told: number[] = [];
   function Setting({ days }: { days: number }) {
@@ -91,7 +136,8 @@ test("a field that keeps itself does so when left, tells a refusal under it, and
   expect(screen.getByText("Say how many days.")).toBeTruthy();
   await leave("99");
   expect(screen.getByText("At most 60 days.")).toBeTruthy();
-  await leave("21");
+  type("Days", "21");
+  await act(async () => void fireEvent.keyDown(field("Days"), { key: "Enter" }));
   expect(told).toEqual([99, 21]);
   expect(screen.queryByText("At most 60 days.")).toBeNull();
   await act(async () => rerender(<Setting days={21} />));

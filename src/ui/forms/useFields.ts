@@ -1,6 +1,7 @@
 "use client";
 
 import { zodResolver } from "@hookform/resolvers/zod";
+import { useEffect } from "react";
 import { useForm, type DefaultValues, type FieldValues, type Path } from "react-hook-form";
 import type { ZodType } from "zod";
 
@@ -30,6 +31,20 @@ export function useFields<F extends FieldValues>(
     resolver: zodResolver(schema),
     mode: when === "asTyped" ? "onChange" : "onSubmit",
   });
+  const { errors } = form.formState;
+  const { subscribe, trigger } = form;
+  // What is wrong with a field may be put right in another: a low above its high.
+  useEffect(() => {
+    const byNow = Object.entries(errors).filter(([name, error]) => name !== "root" && error?.type);
+    if (byNow.length === 0) return;
+    return subscribe({
+      formState: { values: true },
+      callback: ({ name: typed }) => {
+        const others = byNow.map(([name]) => name as Path<F>).filter((name) => name !== typed);
+        if (others.length > 0) void trigger(others);
+      },
+    });
+  }, [errors, subscribe, trigger]);
   return {
     ...form,
     /** Why the form as a whole was refused; empty when it was not. */

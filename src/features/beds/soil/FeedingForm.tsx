@@ -8,7 +8,7 @@ import { plantsIn } from "@/core/plantings";
 import { feedingAmount, usualNitrogenGPerM2 } from "@/core/soil";
 import { gardenStore, newId } from "@/store/index";
 import { InspectorSection } from "@/ui/frame/index";
-import { ChoiceField, useFields, WordsField } from "@/ui/forms";
+import { ChoiceField, readable, useFields, WordsField } from "@/ui/forms";
 import { SectionForm } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { feedFieldsSchema, feedFrom, FEED_KINDS, fieldsOf, usualFeedFields } from "./feedFields";
@@ -25,7 +25,7 @@ export function FeedingForm({ garden, site, bed, day, wording }: BedSectionProps
   const schema = useMemo(() => feedFieldsSchema(units), [units]);
   const form = useFields(schema, usualFeedFields(units, usualNitrogenGPerM2(demand ?? "medium")));
   const { control } = form;
-  const fields = form.watch();
+  const fields = readable(form.watch());
   const feed = feedFrom(fields, units);
   const areaM2 = bed.lengthM * bed.widthM;
   const keep = form.handleSubmit(async (typed) => {

@@ -7,7 +7,7 @@ import { restName, type Gap } from "@/core/bedSpace";
 import { restNeeds } from "@/core/bedCare";
 import { mulches, type Rest } from "@/core/soil";
 import { gardenStore, newId } from "@/store/index";
-import { ChoiceField, DateField, NumberField, useFields } from "@/ui/forms";
+import { ChoiceField, DateField, NumberField, readable, useFields } from "@/ui/forms";
 import { InspectorSection } from "@/ui/frame/index";
 import { SectionForm } from "@/ui/inputs/index";
 import { tell, tellRefusal } from "@/ui/viewState";
@@ -21,7 +21,7 @@ const WHEN_WORDS = { open: "", any: "", early: " (not yet)", late: " (too late h
 export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
   const form = useFields(RestFieldsSchema, USUAL_REST);
   const { control } = form;
-  const fields = form.watch();
+  const fields = readable(form.watch());
   const whole = { control, size: "small", sx: { gridColumn: "span 2" } } as const;
   const { gaps, found, manure, mulch, untilDay, rest } = restPlan(site, garden, bed, day, fields);
   const keep = form.handleSubmit(async () => {
