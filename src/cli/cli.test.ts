@@ -210,7 +210,7 @@ test("check finds beds over each other, which an import would ask to mend", asyn
   expect(JSON.parse(printed.stdout).problems).toEqual([
     {
       path: expect.stringMatching(/^beds\[\d+\]\.position$/),
-      message: expect.stringMatching(/would lie over/),
+      message: expect.stringMatching(/would overlap/),
     },
   ]);
 });

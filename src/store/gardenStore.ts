@@ -43,6 +43,7 @@ import {
   type Numbered,
   type StepsWritten,
 } from "./steps";
+import { store as say } from "@/words/en/store";
 
 const commandsPart = whenNeeded(() => import("@/core/commands"));
 const gardenPart = whenNeeded(() => import("@/core/gardenFile"));
@@ -283,7 +284,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
         commit((now) => {
           if (!isEmptyGarden(now.garden)) return refused(NOT_EMPTY);
           const changes = changesBetween(now.garden, fromGardenFile(file));
-          const step = { label: "loading the sample garden", changes, tab };
+          const step = { label: say.openingTheSampleGarden, changes, tab };
           return { ok: true, changes, steps: withStep(now.steps, step) };
         }),
       );

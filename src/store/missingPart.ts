@@ -1,6 +1,6 @@
+import { store as say } from "@/words/en/store";
 /** What is told when a part of the program is not there and cannot be fetched. */
-export const MISSING_PART =
-  "A part of Late Ember could not be loaded, so nothing was changed. Reload the page once you are connected to where it is served; what you have entered is kept.";
+export const MISSING_PART = say.partOfLateEmberCouldNotBeLoadedSo;
 
 /** Whether something failed because a part of the program could not be fetched. */
 export function isMissingPart(error: unknown): boolean {

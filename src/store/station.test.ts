@@ -48,12 +48,12 @@ test("an outlook is asked for the day, checked and kept; whatever else comes lea
   expect(Date.parse(kept()?.receivedAt ?? "")).not.toBeNaN();
 
   const failures: [Response | Error, RegExp][] = [
-    [new TypeError("network"), /cannot be reached/],
-    [new Response("gone", { status: 503 }), /did not answer \(it said 503\)/],
-    [new Response("<html>"), /cannot be reached/],
-    [Response.json({ temperature: "mild" }), /not an outlook/],
-    [Response.json({ ...outlook, days: [] }), /not an outlook/],
-    [Response.json({ ...outlook, source: "<script>" }), /not an outlook/],
+    [new TypeError("network"), /could not be reached/],
+    [new Response("gone", { status: 503 }), /did not answer \(status 503\)/],
+    [new Response("<html>"), /could not be reached/],
+    [Response.json({ temperature: "mild" }), /not a forecast/],
+    [Response.json({ ...outlook, days: [] }), /not a forecast/],
+    [Response.json({ ...outlook, source: "<script>" }), /not a forecast/],
   ];
   for (const [answer, words] of failures) {
     network(() => answer);

@@ -2,6 +2,7 @@ import { isoDate, type DayNumber } from "@/core/calendar";
 import type { Readings } from "@/core/log";
 import { gardenStore } from "./browserStore";
 import { whenNeeded } from "./parts";
+import { store as say } from "@/words/en/store";
 
 const climatePart = whenNeeded(() => import("@/core/climate"));
 const logPart = whenNeeded(() => import("@/core/log"));
@@ -18,7 +19,7 @@ export async function fetchOutlook(today: DayNumber): Promise<Asked<null>> {
   const { OutlookSchema } = await climatePart();
   const parsed = OutlookSchema.safeParse(answer.value);
   if (!parsed.success) {
-    return { ok: false, problem: "The station answered with something that is not an outlook." };
+    return { ok: false, problem: say.theStationsAnswerIsNotAForecast };
   }
   const done = await gardenStore().dispatch("outlook.receive", {
     id: "outlook",
@@ -36,22 +37,22 @@ export async function fetchReadings(today: DayNumber): Promise<Asked<Readings>> 
   const parsed = ReadingsSchema.safeParse(answer.value);
   return parsed.success
     ? { ok: true, value: parsed.data }
-    : { ok: false, problem: "The station answered with something that is not readings." };
+    : { ok: false, problem: say.theStationsAnswerIsNotReadings };
 }
 
 async function ask(what: "outlook" | "readings", today: DayNumber): Promise<Asked<unknown>> {
   const { settings } = gardenStore().getState().garden;
-  if (settings.stationUrl === null) return { ok: false, problem: "No station is set." };
+  if (settings.stationUrl === null) return { ok: false, problem: say.noStationIsSet };
   const base = settings.stationUrl.replace(/\/+$/, "");
   try {
     const answer = await fetch(`${base}/${what}?date=${isoDate(today)}`, {
       signal: AbortSignal.timeout(WAIT_MS),
     });
     if (!answer.ok) {
-      return { ok: false, problem: `The station did not answer (it said ${answer.status}).` };
+      return { ok: false, problem: say.theStationDidNotAnswerStatus({ status: answer.status }) };
     }
     return { ok: true, value: await answer.json() };
   } catch {
-    return { ok: false, problem: "The station cannot be reached." };
+    return { ok: false, problem: say.theStationCouldNotBeReached };
   }
 }

@@ -101,8 +101,8 @@ test("a full disk is told plainly, and the garden stays as it was kept", async (
   await store.dispatch("garden.replace", file);
   full = true;
   const done = await store.dispatch("planting.moveSowing", move("2026-08-27"));
-  expect(done).toMatchObject({ ok: false, refusal: expect.stringMatching(/storage is full/) });
-  expect(store.getState().storageNotice).toMatch(/storage is full/);
+  expect(done).toMatchObject({ ok: false, refusal: expect.stringMatching(/Storage is full/) });
+  expect(store.getState().storageNotice).toMatch(/Storage is full/);
   expect(sowOn(store)).toBe("2026-08-20");
 });
 
@@ -112,7 +112,7 @@ test("without any storage one can still work, and is warned", async () => {
     openStorage: () => Promise.reject(new DOMException("denied", "SecurityError")),
   });
   await store.open();
-  expect(store.getState().storageNotice).toMatch(/does not let Late Ember keep anything/);
+  expect(store.getState().storageNotice).toMatch(/does not allow storage/);
   await store.dispatch("garden.replace", file);
   await store.dispatch("planting.moveSowing", move("2026-08-27"));
   await store.undo();
@@ -190,7 +190,7 @@ test("what the first version kept is opened as this one keeps it, the way back i
     before: { ...oldPlace, name: "Before" },
     after: oldPlace,
   };
-  await write.objectStore("steps").put({ label: "change of the place", changes: [change] }, 1);
+  await write.objectStore("steps").put({ label: "location change", changes: [change] }, 1);
   await write.objectStore("counters").put(1, "position");
   await write.objectStore("counters").put(1, "revision");
   await write.done;
@@ -299,7 +299,7 @@ test("a part that cannot be loaded and a fault of the program are told, and noth
       Object.assign(new Error("Failed to load chunk /x.js"), { name: "ChunkLoadError" }),
       /could not be loaded/,
     ],
-    [new TypeError("x is undefined"), /went wrong \(x is undefined\)/],
+    [new TypeError("x is undefined"), /went wrong in Late Ember \(x is undefined\)/],
   ];
   for (const [fault, words] of faults) {
     const store = await opened(freshName(), (storage) => ({

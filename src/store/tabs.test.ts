@@ -144,7 +144,7 @@ test("a step that another tab has gone on from is not taken back over its head",
   await two.dispatch("planting.moveSowing", move("spinach", "2026-08-30"));
   await settled(one);
   const refused = await one.undo();
-  expect(refused).toMatchObject({ ok: false, refusal: expect.stringMatching(/has to wait/) });
+  expect(refused).toMatchObject({ ok: false, refusal: expect.stringMatching(/Undo that first/) });
   await two.undo();
   await settled(one);
   expect((await one.undo()).ok).toBe(true);
@@ -171,6 +171,6 @@ test("a bed is not taken back from under what another tab has planted there", as
   expect(planted).toEqual({ ok: true });
   await settled(one);
   const refused = await one.undo();
-  expect(refused).toMatchObject({ ok: false, refusal: expect.stringMatching(/leans on it/) });
+  expect(refused).toMatchObject({ ok: false, refusal: expect.stringMatching(/depends on it/) });
   expect(one.getState().garden.beds.has("bed-new")).toBe(true);
 });

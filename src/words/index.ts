@@ -1,1 +1,2 @@
+export { oddsIn10 } from "./odds";
 export { localWording, type LocalWording } from "./localWording";

@@ -1,6 +1,19 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page } from "@playwright/test";
 import { giveCommons, EMPTY, knot, openPlan, test } from "./garden";
+import { beds as bedsWords } from "@/words/en/beds";
+import { crops as cropsWords } from "@/words/en/crops";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { logbook as logbookWords } from "@/words/en/logbook";
+import { place as placeWords } from "@/words/en/place";
+import { plan as planWords } from "@/words/en/plan";
+import { seedBox as seedBoxWords } from "@/words/en/seedBox";
+import { seedlings as seedlingsWords } from "@/words/en/seedlings";
+import { shell as shellWords } from "@/words/en/shell";
+import { shelters as sheltersWords } from "@/words/en/shelters";
+import { today as todayWords } from "@/words/en/today";
+import { trays as traysWords } from "@/words/en/trays";
+import { ui as uiWords } from "@/words/en/ui";
 
 async function expectClean(page: Page): Promise<void> {
   const axe = new AxeBuilder({ page });
@@ -26,11 +39,11 @@ for (const [look, colorScheme] of [
       await knot(page, "Kale, curly, Bed 3").click();
       await expect(page.getByRole("complementary")).toBeVisible();
       await expectClean(page);
-      await page.getByRole("button", { name: "I want…" }).click();
+      await page.getByRole("button", { name: planWords.iWant }).click();
       await expect(
         page
           .getByRole("dialog")
-          .getByRole("button", { name: /Plant it/ })
+          .getByRole("button", { name: /Add to plan/ })
           .first(),
       ).toBeVisible();
       await page.waitForTimeout(400); // the dialog fades in; axe measures contrast
@@ -39,18 +52,20 @@ for (const [look, colorScheme] of [
 
     test("on Place, in the settings and the palette", async ({ page }) => {
       await page.goto("/place");
-      for (const section of ["Frost", "Daylight", "Sun", "Outlook"]) {
+      for (const section of [placeWords.frost, placeWords.daylight, "Sun", placeWords.forecast]) {
         await page.getByRole("button", { name: section, exact: true }).click();
         await expect(page.getByRole("heading", { level: 2 }).first()).toBeVisible();
         await expectClean(page);
       }
-      await page.getByRole("button", { name: "Settings" }).click();
+      await page.getByRole("button", { name: shellWords.settings }).click();
       await expect(page.getByRole("dialog")).toBeVisible();
       await page.waitForTimeout(400);
       await expectClean(page);
       await page.keyboard.press("Escape");
       await page.keyboard.press("Control+k");
-      await expect(page.getByRole("combobox", { name: "Do or find" })).toBeFocused();
+      await expect(
+        page.getByRole("combobox", { name: shellWords.searchOrRunACommand }),
+      ).toBeFocused();
       await page.waitForTimeout(400);
       await expectClean(page);
     });
@@ -58,14 +73,14 @@ for (const [look, colorScheme] of [
     test("on Today with several chosen, in the log's line and in the logbook", async ({ page }) => {
       await page.goto("/today");
       await page.getByRole("button", { name: /^More about Caterpillars again/ }).click();
-      await page.getByRole("button", { name: "Several at once" }).click();
+      await page.getByRole("button", { name: todayWords.selectSeveral }).click();
       await page
         .getByRole("checkbox", { name: /^Choose: Pick kale/ })
         .first()
         .click();
       await expectClean(page);
       await page.goto("/logbook");
-      await expect(page.getByRole("table", { name: "Entries" })).toBeVisible();
+      await expect(page.getByRole("table", { name: logbookWords.entries })).toBeVisible();
       await expectClean(page);
       await page.keyboard.press("l");
       await page.keyboard.type("lost half the lettuce");
@@ -77,23 +92,28 @@ for (const [look, colorScheme] of [
       await page.goto("/beds");
       await page.getByRole("button", { name: /^Bed 9:/ }).click();
       const pane = page.getByRole("complementary");
-      for (const section of ["Standing", "Fill", "Soil", "Lie"]) {
+      for (const section of [
+        bedsWords.growing,
+        bedsWords.freeSpace,
+        bedsWords.soil,
+        bedsWords.position,
+      ]) {
         await pane.getByRole("tab", { name: section }).click();
         await page.waitForTimeout(300);
         await expectClean(page);
       }
-      await pane.getByRole("tab", { name: "Standing" }).click();
-      await pane.getByRole("button", { name: "Turn it over…" }).click();
+      await pane.getByRole("tab", { name: bedsWords.growing }).click();
+      await pane.getByRole("button", { name: bedsWords.replant }).click();
       await expect(page.getByRole("dialog")).toBeVisible();
       await page.waitForTimeout(400);
       await expectClean(page);
       await page.goto("/shelters");
-      await expect(page.getByRole("slider", { name: "Hour looked at" })).toBeVisible();
+      await expect(page.getByRole("slider", { name: sheltersWords.hourShown })).toBeVisible();
       await expectClean(page);
-      await page.getByRole("button", { name: /^In the shed/ }).click();
-      await expect(page.getByRole("table", { name: "Pieces of cover" })).toBeVisible();
+      await page.getByRole("button", { name: /^In storage/ }).click();
+      await expect(page.getByRole("table", { name: sheltersWords.covers })).toBeVisible();
       await expectClean(page);
-      await page.getByRole("button", { name: "Build a shelter…" }).click();
+      await page.getByRole("button", { name: sheltersWords.addAShelter2 }).click();
       await expect(page.getByRole("dialog")).toBeVisible();
       await page.waitForTimeout(400);
       await expectClean(page);
@@ -104,23 +124,31 @@ for (const [look, colorScheme] of [
       await page.getByRole("button", { name: /^Open: Thin the winter onion/ }).click();
       await expect(page.getByRole("complementary")).toBeVisible();
       await expectClean(page);
-      for (const section of ["Room", "Seed box", "To order", "Mixes", "Crops"]) {
+      for (const section of [
+        seedlingsWords.space,
+        seedBoxWords.seedBox,
+        seedlingsWords.seedOrder,
+        seedlingsWords.pottingMixes,
+        cropsWords.crops,
+      ]) {
         await page.getByRole("button", { name: section, exact: true }).click();
         await page.waitForTimeout(300);
         await expectClean(page);
       }
-      await page.getByRole("button", { name: "Copy as my own…" }).click();
+      await page.getByRole("button", { name: cropsWords.makeMyOwnVersion }).click();
       await expect(page.getByRole("dialog")).toBeVisible();
       await page.waitForTimeout(400);
       await expectClean(page);
       await page.goto("/seedlings/labels");
-      await expect(page.getByRole("list", { name: "Labels" })).toBeVisible();
+      await expect(page.getByRole("list", { name: traysWords.labels2 })).toBeVisible();
       await expectClean(page);
     });
 
     test("in an empty browser", async ({ page }) => {
       await page.goto(`${EMPTY}/plan`);
-      await expect(page.getByRole("heading", { name: "Harvest through winter" })).toBeVisible();
+      await expect(
+        page.getByRole("heading", { name: gardenFileWords.harvestThroughWinter }),
+      ).toBeVisible();
       await expectClean(page);
     });
   });
@@ -141,7 +169,7 @@ test("on a phone: nothing runs over the edge, and the inspector rises from below
   }
   await page.goto("/plan");
   await knot(page, "Kale, curly, Bed 3").click();
-  await expect(page.getByText("from sowing", { exact: true })).toBeInViewport();
+  await expect(page.getByText(cropsWords.fromSowing, { exact: true })).toBeInViewport();
   await expectClean(page);
 });
 
@@ -153,8 +181,8 @@ test("at twice the size everything is still there and nothing runs over the edge
   await openPlan(page);
   const over = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(await over()).toBeLessThanOrEqual(0);
-  await page.getByRole("button", { name: "I want…" }).click();
-  await expect(page.getByRole("button", { name: /Plant it/ }).first()).toBeVisible();
+  await page.getByRole("button", { name: planWords.iWant }).click();
+  await expect(page.getByRole("button", { name: /Add to plan/ }).first()).toBeVisible();
   expect(await over()).toBeLessThanOrEqual(0);
 });
 
@@ -168,21 +196,21 @@ test("counting and wishing work by touch on a phone", async ({ browser }) => {
   await giveCommons(context);
   const page = await context.newPage();
   await openPlan(page);
-  await page.getByRole("button", { name: "I want…" }).tap();
-  const wish = page.getByRole("dialog", { name: "I want…" });
+  await page.getByRole("button", { name: planWords.iWant }).tap();
+  const wish = page.getByRole("dialog", { name: planWords.iWant });
   await wish
-    .getByRole("button", { name: /^Plant it: Spinach/ })
+    .getByRole("button", { name: /^Add to plan: Spinach/ })
     .first()
     .tap();
-  await expect(page.getByText("from sowing", { exact: true })).toBeInViewport();
-  await page.getByRole("button", { name: "Close" }).first().tap();
-  const ribbon = page.getByRole("region", { name: "Season" }).locator("svg");
+  await expect(page.getByText(cropsWords.fromSowing, { exact: true })).toBeInViewport();
+  await page.getByRole("button", { name: gardenFileWords.close }).first().tap();
+  const ribbon = page.getByRole("region", { name: uiWords.season }).locator("svg");
   const box = await ribbon.boundingBox();
   if (!box) throw new Error("the ribbon is drawn");
   await page.touchscreen.tap(box.x + 250, box.y + 30);
   await expect(page.getByTestId("date-in-view")).not.toContainText("24 Sep");
-  await page.getByRole("button", { name: "More", exact: true }).tap();
-  await page.getByRole("menuitem", { name: "Place" }).tap();
-  await expect(page.getByRole("heading", { name: "Place", level: 1 })).toBeVisible();
+  await page.getByRole("button", { name: uiWords.more, exact: true }).tap();
+  await page.getByRole("menuitem", { name: placeWords.place }).tap();
+  await expect(page.getByRole("heading", { name: placeWords.place, level: 1 })).toBeVisible();
   await context.close();
 });

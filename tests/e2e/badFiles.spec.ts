@@ -1,6 +1,9 @@
 import { readFileSync } from "node:fs";
 import { expect } from "@playwright/test";
 import { COMMONS, gardenMenu, importFile, knot, openPlan, test } from "./garden";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { place as placeWords } from "@/words/en/place";
+import { shell as shellWords } from "@/words/en/shell";
 
 const commons = JSON.parse(readFileSync(COMMONS, "utf8"));
 const with_ = (some: object) => JSON.stringify({ ...commons, ...some });
@@ -23,7 +26,7 @@ const CASES: [string, string, RegExp][] = [
       plantings: Array.from({ length: 50_000 }, () => ({})),
       ...Object.fromEntries(Array.from({ length: 50_000 }, (_, index) => [`hen${index}`, index])),
     }),
-    /"hen0".* and 49,995 more here.*There is more wrong with it/s,
+    /"hen0".* and 49,995 more here.*There are more problems/s,
   ],
   [
     "a script in a name",
@@ -47,7 +50,7 @@ test("a garden file that cannot be is refused in a sentence, and nothing changes
     const dialog = page.getByRole("dialog", { name: "Import garden.json" });
     const told = dialog.getByRole("alert").filter({ hasText: "nothing was changed" });
     await expect(told, what).toContainText(words);
-    await dialog.getByRole("button", { name: "Close" }).click();
+    await dialog.getByRole("button", { name: gardenFileWords.close }).click();
     await expect(dialog).toBeHidden();
     expect(await page.locator(".knot").count(), what).toBe(before);
   }
@@ -61,7 +64,7 @@ test("an import is one step that undo takes back", async ({ page }) => {
   const plantings = commons.plantings.slice(0, 2);
   await importFile(page, "garden.json", with_({ plantings, trays: [], logEntries: [] }));
   await expect(page.locator(".knot")).toHaveCount(2);
-  await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("status").getByRole("button", { name: shellWords.undo }).click();
   await expect(page.locator(".knot")).toHaveCount(commons.plantings.length);
 });
 
@@ -76,7 +79,7 @@ test("a browser that refuses to store anything says so and still works", async (
     });
   });
   await page.goto("/plan");
-  await expect(page.getByText(/does not let Late Ember keep anything/)).toBeVisible();
+  await expect(page.getByText(/does not allow storage/)).toBeVisible();
   await expect(knot(page, "Broccoli, main crop, Bed 1")).toBeVisible();
 });
 
@@ -98,19 +101,19 @@ test("what overlaps in a file is mended on consent, and a station that it names 
   const { sample: _sample, ...garden } = commons.garden;
   const old = with_({ version: 6, beds, settings: sent, garden });
   await importFile(page, "garden.json", old);
-  await expect(dialog.getByText("Bed 3 is laid beside the others.")).toBeVisible();
+  await expect(dialog.getByText("Bed 3 is placed beside the others.")).toBeVisible();
   await expect(dialog.getByText("http://station.example/reboot", { exact: true })).toBeVisible();
-  await dialog.getByRole("button", { name: "Cancel" }).click();
+  await dialog.getByRole("button", { name: gardenFileWords.cancel }).click();
   await expect(knot(page, "Broccoli, main crop, Bed 1")).toBeVisible();
   await importFile(page, "garden.json", old);
-  await dialog.getByRole("button", { name: "Import it mended" }).click();
+  await dialog.getByRole("button", { name: gardenFileWords.importRepaired }).click();
   await expect(dialog).toBeHidden();
-  await page.getByRole("link", { name: "Place" }).click();
-  await expect(page.getByRole("heading", { name: "Place", level: 1 })).toBeVisible();
+  await page.getByRole("link", { name: placeWords.place }).click();
+  await expect(page.getByRole("heading", { name: placeWords.place, level: 1 })).toBeVisible();
   expect(asked).toEqual([]);
   await importFile(page, "garden.json", old);
-  await dialog.getByRole("checkbox", { name: /^Ask this address/ }).check();
-  await dialog.getByRole("button", { name: "Import it mended" }).click();
+  await dialog.getByRole("checkbox", { name: /^Get forecast and thermometer/ }).check();
+  await dialog.getByRole("button", { name: gardenFileWords.importRepaired }).click();
   await expect.poll(() => asked.length).toBeGreaterThan(0);
   for (const url of asked) expect(url).toMatch(/^http:\/\/station\.example\/reboot\/\w+\?date=/);
 });
@@ -136,7 +139,7 @@ test("a file of hundreds of megabytes is told to be too large, not empty", async
       return made;
     }) as typeof document.createElement;
   });
-  await gardenMenu(page, "Import a garden file…");
+  await gardenMenu(page, gardenFileWords.importAGardenFile);
   await expect(page.getByRole("dialog", { name: "Import large.json" })).toContainText(
     "This file is larger than 50 MB",
   );

@@ -1,5 +1,11 @@
 import { expect, type Page } from "@playwright/test";
 import { EMPTY, gardenMenu, test, textOf, told } from "./garden";
+import { beds as bedsWords } from "@/words/en/beds";
+import { crops as cropsWords } from "@/words/en/crops";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { planting as plantingWords } from "@/words/en/planting";
+import { shell as shellWords } from "@/words/en/shell";
+import { ui as uiWords } from "@/words/en/ui";
 
 const bed = (page: Page, name: string) =>
   page.getByRole("button", { name: new RegExp(`^${name}:`) });
@@ -7,7 +13,7 @@ const pane = (page: Page) => page.getByRole("complementary");
 
 async function openBeds(page: Page): Promise<void> {
   await page.goto("/beds");
-  await expect(page.getByRole("heading", { name: "Beds", level: 1 })).toBeVisible();
+  await expect(page.getByRole("heading", { name: bedsWords.beds, level: 1 })).toBeVisible();
   await expect(bed(page, "Bed 1")).toBeVisible();
 }
 
@@ -22,22 +28,22 @@ test("the map shows what stands where on the date in view, and a bed tells what 
   await expect(pane(page).getByRole("heading", { name: "Bed 9" })).toBeVisible();
   await expect(pane(page)).toContainText("Arugula, salad type");
   // In winter, by the lantern: the arugula is over, the spinach stands.
-  const lantern = page.getByRole("slider", { name: "Date in view" });
+  const lantern = page.getByRole("slider", { name: uiWords.dateInView });
   await lantern.focus();
   for (let week = 0; week < 18; week += 1) await page.keyboard.press("PageUp");
-  await expect(pane(page)).toContainText("Nothing stands here");
+  await expect(pane(page)).toContainText("Nothing growing here");
   await expect(bed(page, "Bed 7")).toHaveAccessibleName(/Spinach, ready/);
   // The planting opens in the same place.
   await bed(page, "Bed 7").click();
   await pane(page).getByRole("button", { name: "Open Spinach, winter type" }).click();
-  await expect(pane(page).getByText("from sowing", { exact: true })).toBeVisible();
+  await expect(pane(page).getByText(cropsWords.fromSowing, { exact: true })).toBeVisible();
 });
 
 test("a bed is dragged where it lies, and not over another; undo brings it back", async ({
   page,
 }) => {
   await openBeds(page);
-  await page.getByRole("button", { name: "Lay out" }).click();
+  await page.getByRole("button", { name: bedsWords.editLayout }).click();
   const shape = bed(page, "Bed 1");
   // Its pane takes room from the map: opened first, nothing shifts later.
   await shape.click();
@@ -59,32 +65,32 @@ test("a bed is dragged where it lies, and not over another; undo brings it back"
   await expect.poll(async () => (await shape.boundingBox())?.x ?? 0).toBeCloseTo(before.x, 0);
   await drag(other.x - before.x);
   await expect(
-    page.getByRole("alert").filter({ hasText: "Bed 1 would lie over Bed 2" }),
+    page.getByRole("alert").filter({ hasText: "Bed 1 would overlap Bed 2" }),
   ).toBeVisible();
   await expect.poll(async () => (await shape.boundingBox())?.x ?? 0).toBeCloseTo(before.x, 0);
 });
 
 test("by keys alone: a bed is chosen, moved, turned, and its size typed", async ({ page }) => {
   await openBeds(page);
-  await page.getByRole("button", { name: "Lay out" }).press("Enter");
+  await page.getByRole("button", { name: bedsWords.editLayout }).press("Enter");
   const shape = bed(page, "Bed 13");
   await shape.focus();
   await page.keyboard.press("Enter");
   await expect(pane(page).getByRole("heading", { name: "Bed 13" })).toBeVisible();
-  await pane(page).getByRole("tab", { name: "Standing" }).focus();
+  await pane(page).getByRole("tab", { name: bedsWords.growing }).focus();
   await page.keyboard.press("End");
   await page.keyboard.press("Enter");
-  const foot = pane(page).getByLabel("Middle, from foot (m)");
+  const foot = pane(page).getByLabel("Center from bottom (m)");
   await expect(foot).toHaveValue("5.5");
   await shape.focus();
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("ArrowDown");
   await expect(foot).toHaveValue("5.3");
   await page.keyboard.press("r");
-  await expect(pane(page).getByLabel("Turned (°)")).toHaveValue("95");
+  await expect(pane(page).getByLabel("Angle (°)")).toHaveValue("95");
   await page.keyboard.press("Shift+R");
-  await expect(pane(page).getByLabel("Turned (°)")).toHaveValue("90");
-  await pane(page).getByLabel("Name").fill("By the house");
+  await expect(pane(page).getByLabel("Angle (°)")).toHaveValue("90");
+  await pane(page).getByLabel(bedsWords.name).fill("By the house");
   await pane(page).getByLabel("Width (m)").fill("0.9");
   await page.keyboard.press("Enter");
   await expect(bed(page, "By the house")).toBeVisible();
@@ -97,21 +103,21 @@ test("the plot is made larger, a bed goes only with its plantings, and the map p
   page,
 }) => {
   await openBeds(page);
-  await page.getByRole("button", { name: "Lay out" }).click();
-  await page.getByRole("button", { name: "Plot…" }).click();
+  await page.getByRole("button", { name: bedsWords.editLayout }).click();
+  await page.getByRole("button", { name: bedsWords.plotSize }).click();
   const dialog = page.getByRole("dialog");
-  await dialog.getByLabel("Along its foot (m)").fill("12");
-  await dialog.getByRole("button", { name: "Keep" }).click();
-  await expect(dialog.getByRole("alert")).toContainText("would leave the plot of 12");
-  await dialog.getByLabel("Along its foot (m)").fill("26");
-  await dialog.getByRole("button", { name: "Keep" }).click();
-  await expect(told(page, "The plot is kept")).toBeVisible();
+  await dialog.getByLabel("Length along the bottom (m)").fill("12");
+  await dialog.getByRole("button", { name: bedsWords.save }).click();
+  await expect(dialog.getByRole("alert")).toContainText("would be outside the plot (12");
+  await dialog.getByLabel("Length along the bottom (m)").fill("26");
+  await dialog.getByRole("button", { name: bedsWords.save }).click();
+  await expect(told(page, "Plot saved")).toBeVisible();
 
   await bed(page, "Bed 2").click();
-  await pane(page).getByRole("tab", { name: "Lie" }).click();
-  await pane(page).getByRole("button", { name: "Remove bed" }).click();
+  await pane(page).getByRole("tab", { name: bedsWords.position }).click();
+  await pane(page).getByRole("button", { name: bedsWords.removeBed }).click();
   await expect(page.getByRole("alert").filter({ hasText: "Bed 2 has 1 planting" })).toBeVisible();
-  await pane(page).getByRole("button", { name: "Remove it with its plantings" }).click();
+  await pane(page).getByRole("button", { name: bedsWords.removeWithItsPlantings }).click();
   await expect(bed(page, "Bed 2")).toHaveCount(0);
   await page.keyboard.press("Control+z");
   await expect(bed(page, "Bed 2")).toBeVisible();
@@ -130,30 +136,30 @@ test("a gap is found through the year and filled with what fits; rotation is min
   await pane(page)
     .getByRole("button", { name: /^Free: 8 m from 27 September/ })
     .click();
-  const fits = pane(page).getByRole("region", { name: "What can go here" });
-  await expect(fits.getByRole("combobox", { name: "Where" })).toContainText(
+  const fits = pane(page).getByRole("region", { name: bedsWords.whatFitsHere });
+  await expect(fits.getByRole("combobox", { name: bedsWords.where })).toContainText(
     "8 m, beginning at 0 m",
   );
   await fits.getByRole("button", { name: /^All \d+/ }).click();
   await expect(fits).toContainText(
     "Broccoli of the same family (Brassicaceae) was sown here in 2026",
   );
-  const plant = fits.getByRole("button", { name: /^Plant it/ }).first();
-  const name = ((await plant.getAttribute("aria-label")) ?? "").replace("Plant it: ", "");
+  const plant = fits.getByRole("button", { name: /^Add to plan/ }).first();
+  const name = ((await plant.getAttribute("aria-label")) ?? "").replace("Add to plan: ", "");
   await plant.click();
-  await expect(told(page, `${name} is planned in Bed 1`)).toBeVisible();
-  await pane(page).getByRole("tab", { name: "Standing" }).click();
+  await expect(told(page, `${name} added to Bed 1`)).toBeVisible();
+  await pane(page).getByRole("tab", { name: bedsWords.growing }).click();
   await expect(
     pane(page).getByRole("img", { name: new RegExp(`${name}.*0 m to 8 m`) }),
   ).toBeVisible();
   await page.keyboard.press("Control+z");
   // Without a rotation nothing is said of families.
-  await page.getByRole("button", { name: "Settings" }).click();
-  const years = page.getByRole("dialog").getByLabel("Years before a family comes back to a bed");
+  await page.getByRole("button", { name: shellWords.settings }).click();
+  const years = page.getByRole("dialog").getByLabel(shellWords.rotationYearsBetweenCropsOfOne);
   await years.fill("0");
   await years.blur();
-  await page.getByRole("dialog").getByRole("button", { name: "Done" }).click();
-  await pane(page).getByRole("tab", { name: "Fill" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: bedsWords.done }).click();
+  await pane(page).getByRole("tab", { name: bedsWords.freeSpace }).click();
   await expect(fits).toBeVisible();
   await expect(fits).not.toContainText("of the same family");
 });
@@ -165,18 +171,18 @@ test("two on the same ground are refused with two ways out, each a tap", async (
   const dialog = page.getByRole("dialog", { name: /^Move Turnip/ });
   await dialog.getByRole("combobox", { name: "To" }).click();
   await page.getByRole("option", { name: /^Bed 5:/ }).click();
-  await expect(dialog).toContainText("Beet, long, for storage stands there until");
-  await dialog.getByRole("button", { name: "Move it" }).click();
-  await expect(dialog.getByRole("alert")).toContainText("Beet, long, for storage stands in Bed 5");
-  await dialog.getByRole("button", { name: "Cancel" }).click();
+  await expect(dialog).toContainText("Beet, long, for storage is growing there until");
+  await dialog.getByRole("button", { name: bedsWords.move4 }).click();
+  await expect(dialog.getByRole("alert")).toContainText("Beet, long, for storage is in Bed 5");
+  await dialog.getByRole("button", { name: gardenFileWords.cancel }).click();
   // On the plan, a knot dragged by keys into the time of another says so, with ways out.
   await pane(page).getByRole("button", { name: "Open Turnip, purple top" }).click();
-  await pane(page).getByRole("button", { name: "Edit…" }).click();
+  await pane(page).getByRole("button", { name: cropsWords.edit }).click();
   const edit = page.getByRole("dialog");
   await edit.getByRole("combobox", { name: "Bed" }).click();
   await page.getByRole("option", { name: /^Bed 5:/ }).click();
-  await edit.getByRole("button", { name: "Keep" }).click();
-  await expect(edit.getByRole("alert")).toContainText("on the same ground (4 m to 8 m)");
+  await edit.getByRole("button", { name: bedsWords.save }).click();
+  await expect(edit.getByRole("alert")).toContainText("in the same space (4 m to 8 m)");
   await edit.getByRole("button", { name: /^Put it in Bed/ }).click();
   await expect(told(page, "Done: Put it in Bed")).toBeVisible();
 });
@@ -185,38 +191,38 @@ test("the tomato bed makes way for broccoli, with two tomatoes left and broccoli
   page,
 }) => {
   await openBeds(page);
-  const lantern = page.getByRole("slider", { name: "Date in view" });
+  const lantern = page.getByRole("slider", { name: uiWords.dateInView });
   await lantern.focus();
   for (let week = 0; week < 11; week += 1) await page.keyboard.press("PageDown");
   for (let day = 0; day < 4; day += 1) await page.keyboard.press("ArrowLeft");
   await expect(page.getByText("Sunday 5 July").first()).toBeVisible();
   await bed(page, "Bed 4").click();
-  await pane(page).getByRole("button", { name: "Turn it over…" }).click();
-  const dialog = page.getByRole("dialog", { name: "Turn Bed 4 over" });
+  await pane(page).getByRole("button", { name: bedsWords.replant }).click();
+  const dialog = page.getByRole("dialog", { name: "Replant Bed 4" });
   await expect(dialog).toContainText(
-    /Tomato, tied up, mid-season would still give about \d\.\d kg/,
+    /Tomato, tied up, mid-season would still yield about \d\.\d kg/,
   );
-  await dialog.getByLabel("Left standing, of 8").fill("2");
-  await dialog.getByLabel("What follows").fill("Broccoli");
+  await dialog.getByLabel("Plants to keep, of 8").fill("2");
+  await dialog.getByLabel(bedsWords.nextCrop2).fill("Broccoli");
   await page.getByRole("option", { name: "Broccoli", exact: true }).click();
   await expect(dialog).toContainText(
-    "Sow broccoli in trays on 5 July: the bed need not be free before 9 August",
+    "Sow broccoli in trays on 5 July. The bed is needed from 9 August",
   );
   await expect(dialog).toContainText(/A week later it would be ready 1\d\d days later/);
-  await dialog.getByLabel("Plant between those that are left, too").check();
+  await dialog.getByLabel(bedsWords.alsoPlantBetweenThoseLeft).check();
   // The grower's own word counts: what nobody eats is given up at once where something can follow.
-  await dialog.getByRole("combobox", { name: "Its worth" }).click();
-  await page.getByRole("option", { name: "nobody eats it" }).click();
-  await dialog.getByLabel("Seedlings can be had at once").check();
-  await expect(dialog.getByLabel("Turned over on")).toHaveValue("2026-07-05");
-  await dialog.getByLabel("Seedlings can be had at once").uncheck();
-  await expect(dialog.getByLabel("Turned over on")).toHaveValue("2026-08-09");
-  await dialog.getByRole("button", { name: "Turn it over" }).click();
-  await expect(told(page, "Bed 4 is turned over to broccoli on 9 August")).toBeVisible();
+  await dialog.getByRole("combobox", { name: bedsWords.value }).click();
+  await page.getByRole("option", { name: bedsWords.notEaten }).click();
+  await dialog.getByLabel(bedsWords.buySeedlings).check();
+  await expect(dialog.getByLabel(bedsWords.changeoverDate)).toHaveValue("2026-07-05");
+  await dialog.getByLabel(bedsWords.buySeedlings).uncheck();
+  await expect(dialog.getByLabel(bedsWords.changeoverDate)).toHaveValue("2026-08-09");
+  await dialog.getByRole("button", { name: bedsWords.replant3 }).click();
+  await expect(told(page, "Bed 4 replanted with broccoli on 9 August")).toBeVisible();
   await lantern.focus();
   for (let week = 0; week < 6; week += 1) await page.keyboard.press("PageUp");
   await expect(pane(page)).toContainText("3 m to 4 m, 2 places");
-  await expect(pane(page)).toContainText("between others");
+  await expect(pane(page)).toContainText("between other crops");
   await expect(bed(page, "Bed 4")).toHaveAccessibleName(
     /Broccoli.*Tomato.*Broccoli.*Turnip|Broccoli.*Turnip/,
   );
@@ -242,7 +248,7 @@ test("a planting is dragged to another bed: what it means is said before it is l
   await page.mouse.move(middle(taken), taken.y + taken.height / 2, { steps: 5 });
   const note = page.getByRole("status").filter({ hasText: "Arugula" });
   await expect(note).toContainText("Arugula, salad type to Bed 1");
-  await expect(note).toContainText("Broccoli, main crop stands there until");
+  await expect(note).toContainText("Broccoli, main crop is growing there until");
   await expect(note).toContainText("instead of low tunnel");
   await expect(note).toContainText("of the same family (Brassicaceae) was sown here in 2026");
   // Along its own bed nothing changes but the place; let go there, it is where it was put.
@@ -250,7 +256,7 @@ test("a planting is dragged to another bed: what it means is said before it is l
   await expect(note).toContainText("Arugula, salad type to Bed 13");
   await page.mouse.up();
   await expect(
-    page.getByRole("alert").filter({ hasText: "Broccoli, early, compact stands in Bed 13" }),
+    page.getByRole("alert").filter({ hasText: "Broccoli, early, compact is in Bed 13" }),
   ).toBeVisible();
   await page
     .getByRole("button", { name: /^Pull broccoli|^Put it in/ })
@@ -264,46 +270,48 @@ test("a bed is fed by depth and by the bag's numbers, put to rest, and all of it
 }) => {
   await openBeds(page);
   await bed(page, "House 2").click(); // 12 × 0.8 m
-  await pane(page).getByRole("tab", { name: "Soil" }).click();
-  await pane(page).getByLabel("Compost (cm)").fill("2");
+  await pane(page).getByRole("tab", { name: bedsWords.soil }).click();
+  await pane(page).getByLabel(bedsWords.compostCm).fill("2");
   // 9.6 m² × 2 cm = 192 L: three barrows of 80 L.
   await expect(pane(page)).toContainText("192 L, 3 barrows");
-  await pane(page).getByRole("button", { name: "Keep it for 24 September" }).click();
-  await expect(told(page, "it is on the shopping list")).toBeVisible();
-  const withWhat = pane(page).getByRole("combobox", { name: "With" });
+  await pane(page).getByRole("button", { name: "Save for 24 September" }).click();
+  await expect(told(page, "Added to the shopping list")).toBeVisible();
+  const withWhat = pane(page).getByRole("combobox", { name: bedsWords.withWord });
   await withWhat.click();
-  await page.getByRole("option", { name: "a fertiliser by its N-P-K" }).click();
-  await pane(page).getByLabel("Bag N-P-K").fill("60-30-30");
+  await page.getByRole("option", { name: bedsWords.aFertilizerByItsNPK }).click();
+  await pane(page).getByLabel(bedsWords.bagNPK).fill("60-30-30");
   await expect(pane(page)).toContainText("Together the three numbers pass 100 %");
-  await pane(page).getByLabel("Bag N-P-K").fill("8-4-4");
-  await pane(page).getByLabel("N wanted (g/m²)").fill("10");
+  await pane(page).getByLabel(bedsWords.bagNPK).fill("8-4-4");
+  await pane(page).getByLabel("N needed (g/m²)").fill("10");
   // 96 g of nitrogen at 8 %: 1,200 g, with half as much phosphate and potash.
   await expect(pane(page)).toContainText("1.2 kg, with 96 g nitrogen, 48 g phosphate, 48 g potash");
-  await pane(page).getByLabel("Its name").fill("Feather meal");
-  await pane(page).getByRole("button", { name: "Keep it for 24 September" }).click();
+  await pane(page).getByLabel(bedsWords.name).fill("Feather meal");
+  await pane(page).getByRole("button", { name: "Save for 24 September" }).click();
   // Bed 9's tunnel is free in mid-October: rye, half as much again for a late sowing.
   await bed(page, "Bed 9").click();
   await expect(pane(page).getByRole("heading", { name: "Bed 9" })).toBeVisible();
   await withWhat.click();
-  await page.getByRole("option", { name: "raw manure" }).click();
-  await pane(page).getByRole("button", { name: "Keep it for 24 September" }).click();
+  await page.getByRole("option", { name: bedsWords.rawManure }).click();
+  await pane(page).getByRole("button", { name: "Save for 24 September" }).click();
   await expect(pane(page).getByRole("alert").first()).toContainText(
-    "120 days are wanted: not before 22 January",
+    "Wait 120 days, until 22 January",
   );
-  await expect(pane(page)).toContainText("Read the sack: lawn ryegrass is sold under a like name");
-  await pane(page).getByLabel("Rate, times").fill("1.5");
+  await expect(pane(page)).toContainText(
+    "Check the sack: lawn ryegrass is sold under a similar name",
+  );
+  await pane(page).getByLabel(bedsWords.seedRate).fill("1.5");
   await pane(page)
     .getByRole("button", { name: /^Rest from/ })
     .click();
   await expect(pane(page)).toContainText("Winter rye, 5 m");
-  await page.getByRole("button", { name: "Shopping list…" }).click();
+  await page.getByRole("button", { name: bedsWords.shoppingList }).click();
   const list = page.getByRole("dialog", { name: /^Shopping list/ });
   await expect(list.getByRole("row", { name: /^Compost 192 L, 3 barrows.*House 2/ })).toBeVisible();
   await expect(list.getByRole("row", { name: /^Feather meal 8-4-4 1\.2 kg/ })).toBeVisible();
   // 5 × 0.8 m × 14 g × 1.5 = 84 g.
   await expect(list.getByRole("row", { name: /^Seed: Winter rye.*84 g/ })).toBeVisible();
   const download = page.waitForEvent("download");
-  await list.getByRole("button", { name: "Save as a table (.csv)" }).click();
+  await list.getByRole("button", { name: bedsWords.saveAsASpreadsheetCsv }).click();
   expect(await textOf(await download)).toContain("Compost,192,,2026-09-24,House 2");
 });
 
@@ -313,19 +321,19 @@ test("what planting sets going is told on the planting, and changed there", asyn
   await pane(page)
     .getByRole("button", { name: /^Open Kale/ })
     .click();
-  const setup = pane(page).getByText("When it comes into the bed").locator("..");
-  await expect(setup).toContainText("Netting at once, edges buried");
-  await expect(setup).toContainText(/Water shortly every day until \d+ August/);
-  await setup.getByLabel("Netting").click();
-  await expect(setup).not.toContainText("Netting at once");
+  const setup = pane(page).getByText(plantingWords.atPlanting).locator("..");
+  await expect(setup).toContainText("Insect netting at once, edges buried");
+  await expect(setup).toContainText(/Water a little every day until \d+ August/);
+  await setup.getByLabel(plantingWords.netting).click();
+  await expect(setup).not.toContainText("Insect netting at once");
   await page.keyboard.press("Control+z");
-  await expect(setup).toContainText("Netting at once");
+  await expect(setup).toContainText("Insect netting at once");
 });
 
 test("the beds are carried away for maps", async ({ page }) => {
   await openBeds(page);
   const download = page.waitForEvent("download");
-  await gardenMenu(page, "Beds for maps (.geojson)");
+  await gardenMenu(page, gardenFileWords.saveBedsForMapsGeojson);
   const map = JSON.parse(await textOf(await download));
   expect(map.type).toBe("FeatureCollection");
   expect(map.features.length).toBe(24);
@@ -344,7 +352,7 @@ test("the beds are carried away for maps", async ({ page }) => {
   ]);
   shifted.features.push(pond);
   await importMap(page, JSON.stringify(shifted));
-  await expect(told(page, "Taken from the map: 22 beds (1 new) and 3 shelters")).toBeVisible();
+  await expect(told(page, "Imported from the map: 22 beds (1 new) and 3 shelters")).toBeVisible();
   await expect(bed(page, "By the pond")).toBeVisible();
   await page.keyboard.press("Control+z");
   await expect(bed(page, "By the pond")).toHaveCount(0);
@@ -374,7 +382,7 @@ interface Feature {
 
 async function importMap(page: Page, text: string): Promise<void> {
   const chooser = page.waitForEvent("filechooser");
-  await gardenMenu(page, "Take beds from a map (.geojson)…");
+  await gardenMenu(page, gardenFileWords.importBedsFromAMapGeojson);
   const buffer = Buffer.from(text);
   await (
     await chooser
@@ -389,8 +397,8 @@ test("an empty garden says what to do, and new beds are laid out by themselves",
     .getByRole("button", { name: /Give your place|Start/ })
     .first()
     .click();
-  await page.getByRole("link", { name: "Beds" }).click();
-  await page.getByRole("button", { name: "Add beds…" }).first().click();
+  await page.getByRole("link", { name: bedsWords.beds }).click();
+  await page.getByRole("button", { name: bedsWords.addBeds }).first().click();
   await page.getByRole("dialog").getByRole("button", { name: "Add", exact: true }).click();
   await expect(bed(page, "Bed 1")).toBeVisible();
   await expect(bed(page, "Bed 4")).toBeVisible();

@@ -11,8 +11,14 @@ import {
   readyWords,
   textOf,
 } from "./garden";
+import { beds as bedsWords } from "@/words/en/beds";
+import { crops as cropsWords } from "@/words/en/crops";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { plan as planWords } from "@/words/en/plan";
+import { shell as shellWords } from "@/words/en/shell";
+import { ui as uiWords } from "@/words/en/ui";
 
-const NEW_SPINACH = /^Spinach, young leaves, /;
+const NEW_SPINACH = /^Spinach, baby leaf, /;
 
 test("a grower reads the season, wishes for December spinach, moves it, keeps it and carries it away", async ({
   page,
@@ -21,28 +27,28 @@ test("a grower reads the season, wishes for December spinach, moves it, keeps it
   await openPlan(page);
 
   // The ribbon tells the day, its light, and when frost and the short days come.
-  const lantern = page.getByRole("slider", { name: "Date in view" });
+  const lantern = page.getByRole("slider", { name: uiWords.dateInView });
   await expect(lantern).toHaveAttribute(
     "aria-valuetext",
     /Thursday,? 24 September, today, 12 h \d+ min/,
   );
-  const season = page.getByRole("region", { name: "Season" });
+  const season = page.getByRole("region", { name: uiWords.season });
   await expect(season).toContainText("under 10 hours: 2 Nov – 9 Feb");
   await expect(season).toContainText(/killing frost, 1 year in 5, by \d+ Oct/);
 
   // Spinach by December is too late as asked; the reason and what still works are told.
-  await page.getByRole("button", { name: "I want…" }).click();
-  const wish = page.getByRole("dialog", { name: "I want…" });
-  await wish.getByLabel("Ready by").fill("2026-12-01");
+  await page.getByRole("button", { name: planWords.iWant }).click();
+  const wish = page.getByRole("dialog", { name: planWords.iWant });
+  await wish.getByLabel(planWords.readyBy2).fill("2026-12-01");
   await expect(wish.getByRole("alert")).toContainText(
-    /it had to be sown in the open by 26 August, 29 days ago\. What would still work:/,
+    /It had to be sown uncovered by 26 August, 29 days ago\. What still works:/,
   );
   await wish
-    .getByRole("button", { name: /^Plant it: Spinach.*young leaves/ })
+    .getByRole("button", { name: /^Add to plan: Spinach.*baby leaf/ })
     .first()
     .click();
   await expect(
-    page.getByText(/Spinach is planned in House [34]: sow on \d+ (September|October)/),
+    page.getByText(/Spinach added to House [34]: sow on \d+ (September|October)/),
   ).toBeVisible();
 
   // Dragged a week later, it is ready more than a week later; the end answers while it is dragged.
@@ -72,28 +78,28 @@ test("a grower reads the season, wishes for December spinach, moves it, keeps it
 
   // The calendar reads back with a parser.
   const calendar = page.waitForEvent("download");
-  await gardenMenu(page, "Calendar for the phone (.ics)");
+  await gardenMenu(page, gardenFileWords.saveCalendarIcs);
   const events = new ICAL.Component(ICAL.parse(await textOf(await calendar)))
     .getAllSubcomponents("vevent")
     .map((event) => new ICAL.Event(event));
-  const ready = events.find(
-    (event) => event.summary === "Ready: Spinach, winter type, young leaves",
-  );
+  const ready = events.find((event) => event.summary === "Ready: Spinach, winter type, baby leaf");
   expect(Date.parse(ready?.startDate.toString() ?? "") / 86_400_000).toBe(dayOf(moved));
 
   // The exported garden in an empty browser is the same garden.
   const saved = page.waitForEvent("download");
-  await gardenMenu(page, "Save garden as a file");
+  await gardenMenu(page, gardenFileWords.saveGardenFile);
   const file = await textOf(await saved);
   const elsewhere = await (await browser.newContext({ locale: "en-GB" })).newPage();
   await elsewhere.goto(`${EMPTY}/plan`);
-  await expect(elsewhere.getByRole("heading", { name: "Harvest through winter" })).toBeVisible();
+  await expect(
+    elsewhere.getByRole("heading", { name: gardenFileWords.harvestThroughWinter }),
+  ).toBeVisible();
   await importFile(elsewhere, "garden.json", file);
   await expect(
-    elsewhere.getByText(/Tarnholt Commons is here: 21 beds and 39 plantings/),
+    elsewhere.getByText(/Tarnholt Commons opened: 21 beds and 39 plantings/),
   ).toBeVisible();
   const again = elsewhere.waitForEvent("download");
-  await gardenMenu(elsewhere, "Save garden as a file");
+  await gardenMenu(elsewhere, gardenFileWords.saveGardenFile);
   expect(await textOf(await again)).toBe(file);
   await elsewhere.context().close();
 
@@ -121,9 +127,9 @@ async function pixelsPerDay(page: Page): Promise<number> {
 test("the same by keyboard alone", async ({ page }) => {
   await openPlan(page);
   await findByPalette(page, "add spinach");
-  const wish = page.getByRole("dialog", { name: "I want…" });
+  const wish = page.getByRole("dialog", { name: planWords.iWant });
   await expect(wish.getByRole("alert")).toContainText("had to be sown");
-  await tabTo(page, /^Plant it: Spinach/);
+  await tabTo(page, /^Add to plan: Spinach/);
   await page.keyboard.press("Enter");
   await expect(wish).toBeHidden();
 
@@ -168,7 +174,7 @@ test("the lantern is dragged and clicked, and every view follows", async ({ page
   await knot(page, "Spinach, winter type, Bed 7").click();
   const inspector = page.getByRole("complementary");
   await expect(inspector).toContainText(/On 24 September it is \d+ % grown/);
-  const ribbon = page.getByRole("region", { name: "Season" }).locator("svg");
+  const ribbon = page.getByRole("region", { name: uiWords.season }).locator("svg");
   const box = await ribbon.boundingBox();
   if (!box) throw new Error("the ribbon is drawn");
   await page.mouse.move(box.x + 400, box.y + 50);
@@ -176,7 +182,7 @@ test("the lantern is dragged and clicked, and every view follows", async ({ page
   await page.mouse.move(box.x + 700, box.y + 50, { steps: 4 });
   await page.mouse.up();
   await expect(page.getByTestId("date-in-view")).toContainText("December");
-  await expect(inspector).toContainText("it is ready and standing");
+  await expect(inspector).toContainText("ready and holding");
 });
 
 test("the three schools stand side by side, and the one in force decides", async ({ page }) => {
@@ -184,16 +190,16 @@ test("the three schools stand side by side, and the one in force decides", async
   const spinach = knot(page, "Spinach, winter type, Bed 7");
   await spinach.click();
   const inspector = page.getByRole("complementary");
-  await expect(inspector.getByRole("row", { name: /Growth \(in force\)/ })).toBeVisible();
+  await expect(inspector.getByRole("row", { name: /Growth \(selected\)/ })).toBeVisible();
   const byCalendar = await inspector
     .getByRole("row", { name: /Calendar/ })
     .getByRole("cell")
     .innerText();
-  await page.getByRole("button", { name: "Calendar" }).click();
+  await page.getByRole("button", { name: planWords.calendarDays }).click();
   await expect(spinach).toHaveAttribute("aria-valuetext", new RegExp(`ready ${byCalendar}$`));
   await expect(inspector).toContainText("48 days and 14 more for fall: 62 days in the bed.");
-  await page.getByRole("button", { name: "Ten-hour day" }).click();
-  await expect(inspector.getByRole("row", { name: /Ten-hour day \(in force\)/ })).toBeVisible();
+  await page.getByRole("button", { name: planWords.tenHourDay }).click();
+  await expect(inspector.getByRole("row", { name: /Ten-hour day \(selected\)/ })).toBeVisible();
 });
 
 test("a planting is edited: another bed and cover, another date typed; what cannot be is refused", async ({
@@ -202,27 +208,27 @@ test("a planting is edited: another bed and cover, another date typed; what cann
   await openPlan(page);
   await knot(page, "Turnip, purple top, Bed 4").click();
   const inspector = page.getByRole("complementary");
-  await inspector.getByRole("button", { name: "Edit…" }).click();
+  await inspector.getByRole("button", { name: cropsWords.edit }).click();
   const dialog = page.getByRole("dialog", { name: "Turnip" });
   await dialog.getByLabel("Length (m)").fill("9");
-  await dialog.getByRole("button", { name: "Keep" }).click();
-  await expect(dialog.getByRole("alert")).toHaveText("Bed 4 is 8 m long: take at most that.");
+  await dialog.getByRole("button", { name: bedsWords.save }).click();
+  await expect(dialog.getByRole("alert")).toHaveText("Bed 4 is 8 m long: use at most that.");
   await dialog.getByLabel("Length (m)").fill("4");
   await dialog.getByRole("combobox", { name: "Bed" }).click();
   await page.getByRole("option", { name: /House 3/ }).click();
-  await dialog.getByLabel("Begins at (m)").fill("8");
-  await dialog.getByRole("button", { name: "Keep" }).click();
+  await dialog.getByLabel("Starts at (m)").fill("8");
+  await dialog.getByRole("button", { name: bedsWords.save }).click();
   await expect(inspector).toContainText("House 3 · greenhouse");
   await expect(inspector).toContainText("160 plants");
 
   const before = dayOf(await readyWords(knot(page, "Turnip, purple top, House 3")));
-  await inspector.getByLabel("Sown").fill("2026-08-10");
-  await inspector.getByLabel("Sown").press("Enter");
+  await inspector.getByLabel(bedsWords.sown2).fill("2026-08-10");
+  await inspector.getByLabel(bedsWords.sown2).press("Enter");
   await expect
     .poll(async () => dayOf(await readyWords(knot(page, "Turnip, purple top, House 3"))))
     .toBeGreaterThan(before + 14);
-  await inspector.getByRole("button", { name: "Remove" }).click();
+  await inspector.getByRole("button", { name: bedsWords.remove }).click();
   await expect(page.getByRole("slider", { name: /^Turnip, purple top/ })).toHaveCount(0);
-  await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("status").getByRole("button", { name: shellWords.undo }).click();
   await expect(knot(page, "Turnip, purple top, House 3")).toBeVisible();
 });

@@ -1,6 +1,13 @@
 import { expect, type Page } from "@playwright/test";
 import { giveCommons, findByPalette, openPlan, test } from "./garden";
 import { PHONE } from "./touch";
+import { beds as bedsWords } from "@/words/en/beds";
+import { logbook as logbookWords } from "@/words/en/logbook";
+import { plan as planWords } from "@/words/en/plan";
+import { seedlings as seedlingsWords } from "@/words/en/seedlings";
+import { shell as shellWords } from "@/words/en/shell";
+import { shelters as sheltersWords } from "@/words/en/shelters";
+import { trays as traysWords } from "@/words/en/trays";
 
 /** What has the focus, in words; "body" when it has fallen there. */
 const focused = (page: Page) =>
@@ -22,25 +29,25 @@ test("the focus stays near what was done: a tick, a wish planted, a tray sown, E
   await expect(page.getByRole("button", { name: label, exact: true })).toHaveCount(0);
   await expect.poll(() => focused(page)).toMatch(/^Done: /);
   await page.keyboard.press("Control+k");
-  await expect(page.getByRole("combobox", { name: "Do or find" })).toBeFocused();
+  await expect(page.getByRole("combobox", { name: shellWords.searchOrRunACommand })).toBeFocused();
   await page.keyboard.press("Escape");
   await expect.poll(() => focused(page)).toMatch(/^Done: /);
 
   await openPlan(page);
-  await page.getByRole("button", { name: "I want…" }).focus();
+  await page.getByRole("button", { name: planWords.iWant }).focus();
   await page.keyboard.press("Enter");
   await page
-    .getByRole("button", { name: /^Plant it/ })
+    .getByRole("button", { name: /^Add to plan/ })
     .first()
     .focus();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("dialog")).toBeHidden();
   await expect.poll(() => focused(page)).not.toBe("body");
 
-  await page.getByRole("link", { name: "Seedlings" }).click();
-  await page.getByRole("button", { name: "New tray…" }).focus();
+  await page.getByRole("link", { name: seedlingsWords.seedlings }).click();
+  await page.getByRole("button", { name: traysWords.newTray2 }).focus();
   await page.keyboard.press("Enter");
-  await page.getByRole("dialog").getByRole("button", { name: "Put it up" }).press("Enter");
+  await page.getByRole("dialog").getByRole("button", { name: traysWords.addTray }).press("Enter");
   await expect(page.getByRole("dialog")).toBeHidden();
   await expect.poll(() => focused(page)).not.toBe("body");
   // Opened from the palette, whose own entry is gone by then.
@@ -56,13 +63,13 @@ test("where the system chooses the colours, what is pressed looks pressed", asyn
     page
       .getByRole("button", { name, exact: true })
       .evaluate((button) => getComputedStyle(button).backgroundColor);
-  expect(await background("Growth")).not.toBe(await background("Calendar"));
+  expect(await background(planWords.growth)).not.toBe(await background(planWords.calendarDays));
   const outline = (name: string) =>
     page
       .getByRole("link", { name, exact: true })
       .evaluate((link) => getComputedStyle(link).outlineStyle);
-  expect(await outline("Plan")).toBe("solid");
-  expect(await outline("Beds")).toBe("none");
+  expect(await outline(planWords.plan)).toBe("solid");
+  expect(await outline(bedsWords.beds)).toBe("none");
 });
 
 test("printed, the plan's cliff stands below its beds, the logbook has no buttons, and the sheet has the region's paper", async ({
@@ -81,7 +88,7 @@ test("printed, the plan's cliff stands below its beds, the logbook has no button
   const cliff = await page.getByRole("heading", { name: /^The cliff/ }).boundingBox();
   expect(cliff?.y ?? 0).toBeGreaterThan((lastKnot?.y ?? Infinity) + (lastKnot?.height ?? 0));
   await page.goto("/logbook");
-  await expect(page.getByRole("heading", { name: "Logbook", level: 1 })).toBeVisible();
+  await expect(page.getByRole("heading", { name: logbookWords.logbook, level: 1 })).toBeVisible();
   await expect(page.getByRole("main").getByRole("button").filter({ visible: true })).toHaveCount(3);
   await expect(page.getByRole("main").getByRole("textbox")).toHaveCount(0);
   await page.goto("/today/sheet");
@@ -90,7 +97,7 @@ test("printed, the plan's cliff stands below its beds, the logbook has no button
     page.evaluate(() =>
       [...document.styleSheets].flatMap((sheet) =>
         [...sheet.cssRules].flatMap((rule) =>
-          rule instanceof CSSPageRule ? [rule.style.getPropertyValue("size")] : [],
+          rule instanceof CSSPageRule ? [rule.style.getPropertyValue(sheltersWords.size)] : [],
         ),
       ),
     );

@@ -10,6 +10,13 @@ import {
   test,
   textOf,
 } from "./garden";
+import { beds as bedsWords } from "@/words/en/beds";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { logbook as logbookWords } from "@/words/en/logbook";
+import { place as placeWords } from "@/words/en/place";
+import { plan as planWords } from "@/words/en/plan";
+import { shell as shellWords } from "@/words/en/shell";
+import { ui as uiWords } from "@/words/en/ui";
 
 test("the palette finds dates, plantings and deeds", async ({ page }) => {
   await openPlan(page);
@@ -20,45 +27,45 @@ test("the palette finds dates, plantings and deeds", async ({ page }) => {
   await expect(page.getByRole("complementary", { name: "Leek, winter type, stout" })).toBeVisible();
   await find("go place");
   await page.keyboard.press("Escape");
-  await find("Place");
-  await expect(page.getByRole("heading", { name: "Place", level: 1 })).toBeVisible();
-  await find("Look: Lamp");
+  await find(placeWords.place);
+  await expect(page.getByRole("heading", { name: placeWords.place, level: 1 })).toBeVisible();
+  await find(shellWords.themeLamp);
   await expect(page.locator("html")).toHaveAttribute("data-theme", "dark");
-  await find("What if I sow today");
-  await expect(page.getByRole("dialog", { name: "I want…" })).toBeVisible();
+  await find("If I sow today");
+  await expect(page.getByRole("dialog", { name: planWords.iWant })).toBeVisible();
 });
 
 test("wanting something for a stretch of time tells how long each way stands", async ({ page }) => {
   await openPlan(page);
   await findByPalette(page, "add arugula");
-  const wish = page.getByRole("dialog", { name: "I want…" });
-  await wish.getByRole("combobox", { name: "When" }).click();
-  await page.getByRole("option", { name: "from … to …" }).click();
-  await wish.getByLabel("From").fill("2026-11-10");
+  const wish = page.getByRole("dialog", { name: planWords.iWant });
+  await wish.getByRole("combobox", { name: planWords.when }).click();
+  await page.getByRole("option", { name: planWords.fromTo }).click();
+  await wish.getByLabel(logbookWords.from).fill("2026-11-10");
   await wish.getByLabel("To", { exact: true }).fill("2027-03-01");
-  await expect(wish.getByText("too short").first()).toBeVisible();
-  await expect(wish.getByText(/but stands only until about/).first()).toBeVisible();
+  await expect(wish.getByText(planWords.notEnoughTime).first()).toBeVisible();
+  await expect(wish.getByText(/but holds only until about/).first()).toBeVisible();
   await wish.getByLabel("To", { exact: true }).fill("2026-11-01");
-  await expect(wish.getByText("The second day lies before the first.")).toBeVisible();
-  await expect(wish.getByRole("button", { name: /Plant it/ })).toHaveCount(0);
+  await expect(wish.getByText(planWords.theEndDateIsBeforeTheStartDate)).toBeVisible();
+  await expect(wish.getByRole("button", { name: /Add to plan/ })).toHaveCount(0);
 });
 
 test("the garden is renamed, and a name that cannot be is refused", async ({ page }) => {
   await openPlan(page);
-  await gardenMenu(page, "Rename…");
+  await gardenMenu(page, gardenFileWords.rename);
   const dialog = page.getByRole("dialog");
-  await dialog.getByLabel("Name").fill("<b>Bold</b>");
-  await dialog.getByRole("button", { name: "Rename" }).click();
+  await dialog.getByLabel(bedsWords.name).fill("<b>Bold</b>");
+  await dialog.getByRole("button", { name: gardenFileWords.rename2 }).click();
   await expect(dialog.getByText("A name cannot hold <, > or control characters.")).toBeVisible();
-  await dialog.getByLabel("Name").fill("Hillside");
-  await dialog.getByRole("button", { name: "Rename" }).click();
+  await dialog.getByLabel(bedsWords.name).fill("Hillside");
+  await dialog.getByRole("button", { name: gardenFileWords.rename2 }).click();
   await expect(page.getByRole("banner").getByText("Hillside")).toBeVisible();
 });
 
 test("the table of plantings has what the plan shows", async ({ page }) => {
   await openPlan(page);
   const saved = page.waitForEvent("download");
-  await gardenMenu(page, "Plantings as a table (.csv)");
+  await gardenMenu(page, gardenFileWords.savePlantingsCsv);
   const rows = Papa.parse<Record<string, string>>(await textOf(await saved), { header: true }).data;
   expect(rows).toHaveLength(await page.locator(".knot").count());
   const spinach = rows.find((row) => row.bed === "Bed 7");
@@ -70,26 +77,26 @@ test("a change in one tab is seen in the other, and both can go on", async ({ co
   await openPlan(page);
   const other = await context.newPage();
   await openPlan(other);
-  await page.getByRole("button", { name: "Calendar" }).click();
-  await expect(other.getByRole("button", { name: "Calendar" })).toHaveAttribute(
+  await page.getByRole("button", { name: planWords.calendarDays }).click();
+  await expect(other.getByRole("button", { name: planWords.calendarDays })).toHaveAttribute(
     "aria-pressed",
     "true",
   );
-  await other.getByRole("button", { name: "Ten-hour day" }).click();
-  await expect(page.getByRole("button", { name: "Ten-hour day" })).toHaveAttribute(
+  await other.getByRole("button", { name: planWords.tenHourDay }).click();
+  await expect(page.getByRole("button", { name: planWords.tenHourDay })).toHaveAttribute(
     "aria-pressed",
     "true",
   );
   // The same thing was changed here and then there: what came last goes back first, where it was done.
-  await page.getByRole("button", { name: "Undo change of settings" }).click();
+  await page.getByRole("button", { name: "Undo settings change" }).click();
   await expect(page.getByRole("alert").filter({ hasText: "has to wait" })).toBeVisible();
-  await other.getByRole("button", { name: "Undo change of settings" }).click();
-  await expect(page.getByRole("button", { name: "Calendar" })).toHaveAttribute(
+  await other.getByRole("button", { name: "Undo settings change" }).click();
+  await expect(page.getByRole("button", { name: planWords.calendarDays })).toHaveAttribute(
     "aria-pressed",
     "true",
   );
-  await page.getByRole("button", { name: "Undo change of settings" }).click();
-  await expect(other.getByRole("button", { name: "Growth" })).toHaveAttribute(
+  await page.getByRole("button", { name: "Undo settings change" }).click();
+  await expect(other.getByRole("button", { name: planWords.growth })).toHaveAttribute(
     "aria-pressed",
     "true",
   );
@@ -101,40 +108,40 @@ test("what is half typed stays when another tab changes the garden, and the rest
 }) => {
   await openPlan(page);
   await page.goto("/place");
-  await page.getByLabel("Name").fill("Upper meadow, half ty");
+  await page.getByLabel(bedsWords.name).fill("Upper meadow, half ty");
   const other = await context.newPage();
   await openPlan(other);
   await other.goto("/place");
   await other.getByLabel(/^Elevation/).fill("612");
-  await other.getByRole("button", { name: "Keep this place" }).click();
+  await other.getByRole("button", { name: placeWords.saveLocation }).click();
   await expect(page.getByLabel(/^Elevation/)).toHaveValue("612");
-  await expect(page.getByLabel("Name")).toHaveValue("Upper meadow, half ty");
+  await expect(page.getByLabel(bedsWords.name)).toHaveValue("Upper meadow, half ty");
   // A bed's form too, while its bed is moved on the map of the other.
   await page.goto("/beds?bed=bed-1&part=lie");
-  await page.getByLabel("Name").fill("By the ga");
-  await other.getByRole("button", { name: "Undo change of the place" }).click();
+  await page.getByLabel(bedsWords.name).fill("By the ga");
+  await other.getByRole("button", { name: "Undo location change" }).click();
   await expect(other.getByLabel(/^Elevation/)).not.toHaveValue("612");
-  await expect(page.getByLabel("Name")).toHaveValue("By the ga");
+  await expect(page.getByLabel(bedsWords.name)).toHaveValue("By the ga");
 });
 
 test("the risk that is taken moves the frost date, and a setting that cannot be is refused", async ({
   page,
 }) => {
   await openPlan(page);
-  const season = page.getByRole("region", { name: "Season" });
+  const season = page.getByRole("region", { name: uiWords.season });
   const frostDay = async () =>
     dayOf(
       /by (\d+ \w+)/.exec((await season.textContent()) ?? "")?.[1]?.replace("Sept", "Sep") ?? "",
     );
   const before = await frostDay();
-  await page.getByRole("button", { name: "Settings" }).click();
-  await page.getByRole("combobox", { name: "Risk taken with frost and cold" }).click();
+  await page.getByRole("button", { name: shellWords.settings }).click();
+  await page.getByRole("combobox", { name: shellWords.acceptedRiskOfFrostAndCold }).click();
   await page.getByRole("option", { name: /1 year in 10/ }).click();
-  await page.getByRole("button", { name: "Done" }).click();
+  await page.getByRole("button", { name: bedsWords.done }).click();
   await expect.poll(frostDay).toBeLessThan(before);
-  await page.getByRole("button", { name: "Settings", exact: true }).click();
-  await page.getByRole("textbox", { name: /short under/ }).fill("20");
-  await page.getByRole("textbox", { name: /short under/ }).blur();
+  await page.getByRole("button", { name: shellWords.settings, exact: true }).click();
+  await page.getByRole("textbox", { name: /Short day: under/ }).fill("20");
+  await page.getByRole("textbox", { name: /Short day: under/ }).blur();
   await expect(page.getByText("At most 13 hours.")).toBeVisible();
 });
 
@@ -142,7 +149,7 @@ test("another season shows only what lives in it", async ({ page }) => {
   await openPlan(page);
   await findByPalette(page, "2028-09-24");
   await expect(page.getByTestId("date-in-view")).toContainText("24 September");
-  await expect(page.getByText("Nothing is planned in this season.")).toBeVisible();
+  await expect(page.getByText("Nothing is planned this season.")).toBeVisible();
   await page.keyboard.press("t");
   await expect(knot(page, "Broccoli, main crop, Bed 1")).toBeVisible();
 });

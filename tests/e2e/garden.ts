@@ -8,6 +8,9 @@ import {
 } from "@playwright/test";
 import { readFile } from "node:fs/promises";
 import { EMPTY_PORT } from "./ports";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { plan as planWords } from "@/words/en/plan";
+import { shell as shellWords } from "@/words/en/shell";
 
 /** The garden that the tests begin with: their own, so that the demo may change without them. */
 export const COMMONS = "src/core/gardenFile/commons.testdata.json";
@@ -39,7 +42,7 @@ export const EMPTY = `http://localhost:${EMPTY_PORT}`;
 /** Opens the demo garden's plan and waits until it is drawn. */
 export async function openPlan(page: Page): Promise<void> {
   await page.goto("/plan");
-  await expect(page.getByRole("heading", { name: "Plan", level: 1 })).toBeVisible();
+  await expect(page.getByRole("heading", { name: planWords.plan, level: 1 })).toBeVisible();
   await expect(knot(page, "Broccoli, main crop, Bed 1")).toBeVisible();
 }
 
@@ -78,14 +81,14 @@ export async function textOf(download: Download): Promise<string> {
 /** Gives a file to the import of the garden menu. */
 export async function importFile(page: Page, name: string, text: string): Promise<void> {
   const chooser = page.waitForEvent("filechooser");
-  await gardenMenu(page, "Import a garden file…");
+  await gardenMenu(page, gardenFileWords.importAGardenFile);
   await (await chooser).setFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
 }
 
 /** Opens the palette by its keys, types, and takes the first thing found. */
 export async function findByPalette(page: Page, typed: string): Promise<void> {
   await page.keyboard.press("Control+k");
-  await expect(page.getByRole("combobox", { name: "Do or find" })).toBeFocused();
+  await expect(page.getByRole("combobox", { name: shellWords.searchOrRunACommand })).toBeFocused();
   await page.keyboard.type(typed);
   await page.keyboard.press("Enter");
 }

@@ -2,6 +2,12 @@ import { expect, type Page } from "@playwright/test";
 import { COMMONS, EMPTY, findByPalette, importFile, test } from "./garden";
 import { PHONE } from "./touch";
 import { readFileSync } from "node:fs";
+import { beds as bedsWords } from "@/words/en/beds";
+import { crops as cropsWords } from "@/words/en/crops";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { plan as planWords } from "@/words/en/plan";
+import { shell as shellWords } from "@/words/en/shell";
+import { today as todayWords } from "@/words/en/today";
 
 const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as {
   garden: object;
@@ -25,9 +31,11 @@ function emptyInFeet(): string {
 
 async function openEmptyInFeet(page: Page): Promise<void> {
   await page.goto(`${EMPTY}/today`);
-  await expect(page.getByRole("heading", { name: "Harvest through winter" })).toBeVisible();
+  await expect(
+    page.getByRole("heading", { name: gardenFileWords.harvestThroughWinter }),
+  ).toBeVisible();
   const chooser = page.waitForEvent("filechooser");
-  await page.getByRole("button", { name: "Import a garden file" }).click();
+  await page.getByRole("button", { name: gardenFileWords.importAGardenFile2 }).click();
   await (
     await chooser
   ).setFiles({
@@ -35,7 +43,7 @@ async function openEmptyInFeet(page: Page): Promise<void> {
     mimeType: "application/json",
     buffer: Buffer.from(emptyInFeet()),
   });
-  await expect(page.getByRole("heading", { name: "A bed", level: 2 })).toBeVisible();
+  await expect(page.getByRole("heading", { name: todayWords.firstBed, level: 2 })).toBeVisible();
 }
 
 test.describe("on a phone, in feet and inches", () => {
@@ -47,28 +55,28 @@ test.describe("on a phone, in feet and inches", () => {
     await openEmptyInFeet(page);
     await expect(page.getByLabel("Length (ft)")).toHaveValue("10");
     await expect(page.getByLabel("Width (ft)")).toHaveValue("3");
-    await page.getByRole("button", { name: "Add the bed" }).tap();
-    await page.getByRole("link", { name: "Plan" }).tap();
+    await page.getByRole("button", { name: todayWords.addBed }).tap();
+    await page.getByRole("link", { name: planWords.plan }).tap();
     await page
-      .getByRole("button", { name: /^(I want…|What if I sow today\?)/ })
+      .getByRole("button", { name: /^(I want…|If I sow today…)/ })
       .first()
       .tap();
-    const wish = page.getByRole("dialog", { name: "I want…" });
+    const wish = page.getByRole("dialog", { name: planWords.iWant });
     await wish
-      .getByRole("button", { name: /^Plant it/ })
+      .getByRole("button", { name: /^Add to plan/ })
       .first()
       .tap();
     await expect(wish).toBeHidden();
-    await page.getByRole("button", { name: "Edit…" }).tap();
+    await page.getByRole("button", { name: cropsWords.edit }).tap();
     const edit = page.getByRole("dialog").last();
     await expect(edit.getByLabel("Length (ft)")).toHaveValue("10");
-    await edit.getByLabel("Begins at (ft)").fill("5");
+    await edit.getByLabel("Starts at (ft)").fill("5");
     await edit.getByLabel("Length (ft)").fill("5");
-    await edit.getByRole("button", { name: "Keep" }).tap();
+    await edit.getByRole("button", { name: bedsWords.save }).tap();
     await expect(page.getByRole("dialog", { name: "Spinach", exact: true })).toBeHidden();
-    await page.getByRole("button", { name: "Edit…" }).tap();
+    await page.getByRole("button", { name: cropsWords.edit }).tap();
     await page.getByRole("dialog").last().getByLabel("Length (ft)").fill("5.5");
-    await page.getByRole("dialog").last().getByRole("button", { name: "Keep" }).tap();
+    await page.getByRole("dialog").last().getByRole("button", { name: bedsWords.save }).tap();
     await expect(page.getByRole("alert").filter({ hasText: "has 5 ft left" })).toBeVisible();
   });
 });
@@ -77,39 +85,39 @@ test("green manure alone, or a tray alone, and Today tells the day's work instea
   page,
 }) => {
   await openEmptyInFeet(page);
-  await page.getByRole("button", { name: "Add the bed" }).click();
-  await expect(page.getByRole("heading", { name: "Three first crops" })).toBeVisible();
-  await page.getByRole("link", { name: "Beds" }).click();
+  await page.getByRole("button", { name: todayWords.addBed }).click();
+  await expect(page.getByRole("heading", { name: todayWords.threeFirstCrops })).toBeVisible();
+  await page.getByRole("link", { name: bedsWords.beds }).click();
   await page.getByRole("button", { name: /^Bed 1:/ }).click();
-  await page.getByRole("tab", { name: "Soil" }).click();
+  await page.getByRole("tab", { name: bedsWords.soil }).click();
   await page.getByRole("button", { name: /^Rest from/ }).click();
   await expect(page.getByRole("status")).toBeVisible();
-  await page.getByRole("link", { name: "Today" }).click();
-  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
-  await expect(page.getByRole("heading", { name: "Three first crops" })).toHaveCount(0);
+  await page.getByRole("link", { name: shellWords.today }).click();
+  await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
+  await expect(page.getByRole("heading", { name: todayWords.threeFirstCrops })).toHaveCount(0);
 });
 
 test("a decimal comma is a comma in every number field", async ({ page }) => {
   await page.goto("/beds");
-  await page.getByRole("button", { name: "Add beds…" }).click();
+  await page.getByRole("button", { name: bedsWords.addBeds }).click();
   const dialog = page.getByRole("dialog");
-  await dialog.getByLabel("How many").fill("1");
+  await dialog.getByLabel(shellWords.howMany).fill("1");
   await dialog.getByLabel("Length (m)").fill("");
   await dialog.getByLabel("Length (m)").pressSequentially("7,5");
-  await dialog.getByLabel("Name").fill("Comma");
+  await dialog.getByLabel(bedsWords.name).fill("Comma");
   await dialog.getByRole("button", { name: "Add", exact: true }).click();
   await expect(dialog).toBeHidden();
   await page.getByRole("button", { name: /^Comma/ }).click();
-  await page.getByRole("tab", { name: "Lie" }).click();
+  await page.getByRole("tab", { name: bedsWords.position }).click();
   await expect(page.getByLabel("Length (m)")).toHaveValue("7.5");
 });
 
 test("a new garden with the made-up station's record is not called a sample", async ({ page }) => {
   await page.goto("/today");
-  await expect(page.getByText("A made-up sample garden")).toBeVisible();
+  await expect(page.getByText("This is a made-up sample garden")).toBeVisible();
   await importFile(page, "feet.json", emptyInFeet());
-  await expect(page.getByRole("heading", { name: "A bed", level: 2 })).toBeVisible();
-  await expect(page.getByText("A made-up sample garden")).toHaveCount(0);
+  await expect(page.getByRole("heading", { name: todayWords.firstBed, level: 2 })).toBeVisible();
+  await expect(page.getByText("This is a made-up sample garden")).toHaveCount(0);
   await findByPalette(page, "undo");
-  await expect(page.getByText("A made-up sample garden")).toBeVisible();
+  await expect(page.getByText("This is a made-up sample garden")).toBeVisible();
 });

@@ -1,6 +1,15 @@
 import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
 import { COMMONS, findByPalette, importFile, knot, openPlan, test, textOf, told } from "./garden";
+import { beds as bedsWords } from "@/words/en/beds";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { logbook as logbookWords } from "@/words/en/logbook";
+import { place as placeWords } from "@/words/en/place";
+import { plan as planWords } from "@/words/en/plan";
+import { quickLog as quickLogWords } from "@/words/en/quickLog";
+import { seedlings as seedlingsWords } from "@/words/en/seedlings";
+import { shell as shellWords } from "@/words/en/shell";
+import { trays as traysWords } from "@/words/en/trays";
 
 const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as {
   garden: object;
@@ -37,12 +46,19 @@ test("one damaged bed and damaged settings are set aside and named; every view o
   const notice = page.getByRole("alert").filter({ hasText: "could not be read" });
   await expect(notice).toContainText("the bed Bed 1");
   await expect(notice).toContainText("the settings");
-  for (const name of ["Today", "Beds", "Shelters", "Seedlings", "Logbook", "Place"]) {
+  for (const name of [
+    shellWords.today,
+    bedsWords.beds,
+    shellWords.shelters,
+    seedlingsWords.seedlings,
+    logbookWords.logbook,
+    placeWords.place,
+  ]) {
     await page.getByRole("link", { name, exact: true }).click();
     await expect(page.getByRole("heading", { name, level: 1 })).toBeVisible();
   }
   const saved = page.waitForEvent("download");
-  await notice.getByRole("button", { name: "Save everything as a file" }).click();
+  await notice.getByRole("button", { name: gardenFileWords.saveEverythingAsAFile }).click();
   const everything = await textOf(await saved);
   expect(everything).toContain('"covers":7');
   // And what was saved is read back, as far as it reads.
@@ -59,7 +75,7 @@ test("a damaged place fails every view at once, and is set aside all the same", 
   await expect(page.getByRole("alert").filter({ hasText: "could not be read" })).toContainText(
     "the place",
   );
-  await page.getByRole("link", { name: "Beds", exact: true }).click();
+  await page.getByRole("link", { name: bedsWords.beds, exact: true }).click();
   await expect(page.getByRole("button", { name: /^Bed 7/ })).toBeVisible();
 });
 
@@ -89,7 +105,7 @@ test("a newer garden takes no edits, and an older tab is waited for", async ({ c
   const fresh = await context.newPage();
   await fresh.goto("/plan");
   await expect(
-    fresh.getByRole("heading", { name: "Late Ember is open in another tab" }),
+    fresh.getByRole("heading", { name: gardenFileWords.lateEmberIsOpenInAnotherTab }),
   ).toBeVisible();
   await page.evaluate(() => (window as unknown as { held: IDBDatabase }).held.close());
   await expect(knot(fresh, "Broccoli, main crop, Bed 1")).toBeVisible();
@@ -97,15 +113,15 @@ test("a newer garden takes no edits, and an older tab is waited for", async ({ c
   // Another tab upgrades: this one says so, and keeps nothing that it cannot keep.
   await hold(99);
   await expect(fresh.getByText(/Late Ember was updated in another tab/)).toBeVisible();
-  await fresh.getByRole("button", { name: "Calendar" }).click();
-  await expect(fresh.getByRole("button", { name: "Calendar" })).toHaveAttribute(
+  await fresh.getByRole("button", { name: planWords.calendarDays }).click();
+  await expect(fresh.getByRole("button", { name: planWords.calendarDays })).toHaveAttribute(
     "aria-pressed",
     "false",
   );
   await page.evaluate(() => (window as unknown as { held: IDBDatabase }).held.close());
   await fresh.reload();
   await expect(
-    fresh.getByRole("heading", { name: "This garden is of a newer Late Ember" }),
+    fresh.getByRole("heading", { name: gardenFileWords.thisGardenWasMadeByANewerLateEmber }),
   ).toBeVisible();
 });
 
@@ -114,7 +130,7 @@ test("left open over midnight the page wakes up in the new day, and a tick is ke
 }) => {
   await page.clock.install({ time: new Date("2026-09-24T23:50:00") });
   await page.goto("/today");
-  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
+  await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
   await page.clock.runFor(3_000);
   await importFile(
     page,
@@ -128,11 +144,11 @@ test("left open over midnight the page wakes up in the new day, and a tick is ke
   const done = page.getByRole("button", { name: /^Done: / }).first();
   await done.click();
   await page.clock.runFor(1_000);
-  await page.getByRole("link", { name: "Logbook", exact: true }).click();
+  await page.getByRole("link", { name: logbookWords.logbook, exact: true }).click();
   await page.clock.runFor(1_000);
-  await expect(page.getByRole("table", { name: "Entries" }).getByRole("row").nth(1)).toContainText(
-    "Fri 25 Sept",
-  );
+  await expect(
+    page.getByRole("table", { name: logbookWords.entries }).getByRole("row").nth(1),
+  ).toContainText("Fri 25 Sept");
 });
 
 test("over plain http from a phone: a line is logged, a wish planted, a tray added", async ({
@@ -143,20 +159,22 @@ test("over plain http from a phone: a line is logged, a wish planted, a tray add
   });
   await openPlan(page);
   await page.keyboard.press("l");
-  const log = page.getByRole("dialog", { name: "What happened?" });
-  await log.getByLabel("In a line").fill("1,250 g kale on 20.9.");
-  await expect(log.getByRole("region", { name: "Understood" })).toContainText("1.25 kg");
-  await log.getByRole("button", { name: "Keep" }).click();
+  const log = page.getByRole("dialog", { name: logbookWords.logSomething });
+  await log.getByLabel(quickLogWords.inAFewWords).fill("1,250 g kale on 20.9.");
+  await expect(log.getByRole("region", { name: quickLogWords.willBeLogged })).toContainText(
+    "1.25 kg",
+  );
+  await log.getByRole("button", { name: bedsWords.save }).click();
   await expect(log).toBeHidden();
   await findByPalette(page, "add arugula");
   await page
-    .getByRole("button", { name: /^Plant it/ })
+    .getByRole("button", { name: /^Add to plan/ })
     .first()
     .click();
-  await expect(told(page, "Arugula is planned")).toBeVisible();
-  await page.getByRole("link", { name: "Seedlings" }).click();
-  await page.getByRole("button", { name: "New tray…" }).click();
-  await page.getByRole("dialog").getByRole("button", { name: "Put it up" }).click();
+  await expect(told(page, "Arugula added")).toBeVisible();
+  await page.getByRole("link", { name: seedlingsWords.seedlings }).click();
+  await page.getByRole("button", { name: traysWords.newTray2 }).click();
+  await page.getByRole("dialog").getByRole("button", { name: traysWords.addTray }).click();
   await expect(page.getByRole("dialog")).toBeHidden();
 });
 

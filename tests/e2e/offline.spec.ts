@@ -1,11 +1,19 @@
 import { expect, test, type Page } from "@playwright/test";
 import { importFile } from "./garden";
+import { beds as bedsWords } from "@/words/en/beds";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { logbook as logbookWords } from "@/words/en/logbook";
+import { place as placeWords } from "@/words/en/place";
+import { plan as planWords } from "@/words/en/plan";
+import { seedlings as seedlingsWords } from "@/words/en/seedlings";
+import { shell as shellWords } from "@/words/en/shell";
+import { ui as uiWords } from "@/words/en/ui";
 
-const MISSING = /A part of Late Ember could not be loaded/;
+const MISSING = /Part of Late Ember could not be loaded/;
 
 async function openToday(page: Page): Promise<void> {
   await page.goto("/today");
-  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
+  await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
 }
 
 test("a page that has come to rest goes on without the network, also hours later", async ({
@@ -26,12 +34,19 @@ test("a page that has come to rest goes on without the network, also hours later
   const label = (await done.first().getAttribute("aria-label")) ?? "";
   await done.first().click();
   await expect(page.getByRole("button", { name: label, exact: true })).toHaveCount(0);
-  for (const name of ["Plan", "Beds", "Shelters", "Seedlings", "Logbook", "Place"]) {
+  for (const name of [
+    planWords.plan,
+    bedsWords.beds,
+    shellWords.shelters,
+    seedlingsWords.seedlings,
+    logbookWords.logbook,
+    placeWords.place,
+  ]) {
     await page.getByRole("link", { name, exact: true }).click();
     await expect(page.getByRole("heading", { name, level: 1 })).toBeVisible();
   }
-  await page.getByRole("button", { name: "Settings" }).click();
-  await expect(page.getByRole("dialog", { name: "Settings" })).toBeVisible();
+  await page.getByRole("button", { name: shellWords.settings }).click();
+  await expect(page.getByRole("dialog", { name: shellWords.settings })).toBeVisible();
   await page.keyboard.press("Escape");
   await importFile(page, "none.json", "no garden");
   await expect(page.getByRole("dialog", { name: "Import none.json" })).toContainText(
@@ -50,7 +65,7 @@ test("what cannot be loaded is told, with what to do, and nothing else is lost",
   // does not come to rest before the network goes.
   await page.clock.install();
   await page.reload();
-  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
+  await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
   isAway = true;
   const done = page.getByRole("button", { name: /^Done: / });
   const before = await done.count();
@@ -65,11 +80,11 @@ test("what cannot be loaded is told, with what to do, and nothing else is lost",
       return done.count();
     })
     .toBe(before);
-  await told.getByRole("button", { name: "Reload the page" }).click();
-  await expect(told.getByRole("button", { name: /No connection yet/ })).toBeVisible();
+  await told.getByRole("button", { name: uiWords.reloadThePage }).click();
+  await expect(told.getByRole("button", { name: /No connection/ })).toBeVisible();
   isAway = false;
-  await told.getByRole("button", { name: /No connection yet/ }).click();
-  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
+  await told.getByRole("button", { name: /No connection/ }).click();
+  await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
   await done.first().click();
   await expect
     .poll(async () => {
@@ -85,14 +100,16 @@ test("before a line of the program runs, the frame stands with its views and a q
   const context = await browser.newContext({ javaScriptEnabled: false });
   const page = await context.newPage();
   await page.goto("/today");
-  await expect(page.getByRole("navigation", { name: "Views" }).getByText("Shelters")).toBeVisible();
-  await expect(page.getByRole("status", { name: "Opening the garden" })).toBeVisible();
+  await expect(
+    page.getByRole("navigation", { name: uiWords.views }).getByText(shellWords.shelters),
+  ).toBeVisible();
+  await expect(page.getByRole("status", { name: gardenFileWords.openingTheGarden })).toBeVisible();
   await context.close();
 });
 
 test("an address that leads nowhere says so in our own words", async ({ page }) => {
   await page.goto("/larder-of-the-moon");
-  await expect(page.getByRole("heading", { name: "There is no such page" })).toBeVisible();
-  await page.getByRole("link", { name: "Go to Today" }).click();
-  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
+  await expect(page.getByRole("heading", { name: shellWords.pageNotFound })).toBeVisible();
+  await page.getByRole("link", { name: shellWords.goToToday }).click();
+  await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
 });

@@ -1,14 +1,22 @@
 import { expect, type Page } from "@playwright/test";
 import { EMPTY, test, told } from "./garden";
+import { beds as bedsWords } from "@/words/en/beds";
+import { crops as cropsWords } from "@/words/en/crops";
+import { place as placeWords } from "@/words/en/place";
+import { shell as shellWords } from "@/words/en/shell";
+import { shelters as sheltersWords } from "@/words/en/shelters";
+import { ui as uiWords } from "@/words/en/ui";
 
 async function openShelters(page: Page, weeksOn = 0): Promise<void> {
   await page.goto("/shelters");
-  await expect(page.getByRole("heading", { name: "Shelters", level: 1 })).toBeVisible();
-  await page.getByRole("slider", { name: "Date in view" }).focus();
+  await expect(page.getByRole("heading", { name: shellWords.shelters, level: 1 })).toBeVisible();
+  await page.getByRole("slider", { name: uiWords.dateInView }).focus();
   for (let week = 0; week < weeksOn; week += 1) await page.keyboard.press("PageUp");
 }
 const group = (page: Page, name: RegExp) =>
-  page.getByRole("navigation", { name: "Covers of the garden" }).getByRole("button", { name });
+  page
+    .getByRole("navigation", { name: sheltersWords.coversInThisGarden })
+    .getByRole("button", { name });
 
 test("double cover is built: the degrees it gains and the light it costs are told before and after", async ({
   page,
@@ -19,14 +27,14 @@ test("double cover is built: the degrees it gains and the light it costs are tol
   await expect(before).toHaveAccessibleName(/outside −\d/);
   // What the shelter's own thermometer says stands beside what is reckoned.
   await expect(page.getByTestId("thermometer-pair")).toHaveText(
-    /The thermometers \(simulated\) of 23 September: .* in Greenhouse, .* outside, [+−].*The balance gives [+−]/,
+    /The thermometers \(simulated\) of 23 September: .* in Greenhouse, .* outside, [+−].*The calculation gives [+−]/,
   );
   const row = page.getByRole("row", { name: /^Row cover, medium/ });
   await expect(row).toContainText("64 %"); // 0.85 × 0.75
   const gains = Number(/\+(\d+(\.\d)?) °C/.exec((await row.textContent()) ?? "")?.[1]);
   expect(gains).toBeGreaterThan(1.5);
   // Two beds lie under the same covers: the one that is meant is covered, and the other is not.
-  await row.getByRole("button", { name: /^Put it on/ }).click();
+  await row.getByRole("button", { name: /^Add/ }).click();
   await page.getByRole("menuitem", { name: "House 2" }).click();
   await expect(told(page, "House 2: Row cover, medium (30 g/m²) is on")).toBeVisible();
   await group(page, /greenhouse \+ row cover/).click();
@@ -38,7 +46,7 @@ test("double cover is built: the degrees it gains and the light it costs are tol
 
 test("the hour is pointed at by keys, and the section and the words follow", async ({ page }) => {
   await openShelters(page, 12);
-  const hour = page.getByRole("slider", { name: "Hour looked at" });
+  const hour = page.getByRole("slider", { name: sheltersWords.hourShown });
   await hour.focus();
   const before = await hour.getAttribute("aria-valuetext");
   for (let hours = 0; hours < 6; hours += 1) await page.keyboard.press("PageUp");
@@ -53,20 +61,22 @@ test("a bright spring day is aired: the hours are told, and how hot it would get
   await openShelters(page, 26); // late March
   await group(page, /^cold frame/).click();
   await expect(
-    page.getByText(/Shut it would come to \d\d °C today: open it about \d+:\d\d/),
+    page.getByText(/Closed, it would reach \d\d °C today\. Open it about \d+:\d\d/),
   ).toBeVisible();
-  await page.getByRole("combobox", { name: "Worked" }).click();
-  await page.getByRole("option", { name: "shut all day" }).click();
-  await expect(page.getByRole("combobox", { name: "Worked" })).toContainText("shut all day");
+  await page.getByRole("combobox", { name: sheltersWords.venting }).click();
+  await page.getByRole("option", { name: sheltersWords.closedAllDay }).click();
+  await expect(page.getByRole("combobox", { name: sheltersWords.venting })).toContainText(
+    sheltersWords.closedAllDay,
+  );
 });
 
 test("a typed outlook of a hard freeze in September: soft plants are named first, with what to do", async ({
   page,
 }) => {
   await page.goto("/place");
-  await page.getByRole("button", { name: "Outlook", exact: true }).click();
-  await page.getByRole("button", { name: "Type it by hand…" }).click();
-  const form = page.getByRole("dialog", { name: "Outlook by hand" });
+  await page.getByRole("button", { name: placeWords.forecast, exact: true }).click();
+  await page.getByRole("button", { name: placeWords.enterByHand }).click();
+  const form = page.getByRole("dialog", { name: placeWords.enterAForecast });
   for (const [day, low, high] of [
     ["Thu 24 Sept", "4", "14"],
     ["Fri 25 Sept", "-8", "4"],
@@ -74,10 +84,10 @@ test("a typed outlook of a hard freeze in September: soft plants are named first
     await form.getByRole("textbox", { name: `Low on ${day}` }).fill(low);
     await form.getByRole("textbox", { name: `High on ${day}` }).fill(high);
   }
-  await form.getByRole("button", { name: "Keep it" }).click();
-  await page.getByRole("link", { name: "Shelters" }).click();
-  const night = page.getByRole("region", { name: "The night to come" });
-  await expect(night).toContainText("They are soft after mild weeks");
+  await form.getByRole("button", { name: bedsWords.save }).click();
+  await page.getByRole("link", { name: shellWords.shelters }).click();
+  const night = page.getByRole("region", { name: shellWords.tonight });
+  await expect(night).toContainText("They are not hardened after mild weeks");
   await expect(night).toContainText(/plants may die/);
   await expect(night).toContainText(/% hardened/);
   // In the middle of December the same night would find them hardened: fewer are in danger.
@@ -91,8 +101,8 @@ test("an empty garden says what comes first", async ({ page }) => {
     .getByRole("button", { name: /Give your place|Start/ })
     .first()
     .click();
-  await page.getByRole("link", { name: "Shelters" }).click();
-  await expect(page.getByText(/(Give the place|Add beds) first.*reckoned here/)).toBeVisible();
+  await page.getByRole("link", { name: shellWords.shelters }).click();
+  await expect(page.getByText(/(Set location|Add beds) first.*show here/)).toBeVisible();
 });
 
 /** Types an outlook: lows and highs from the garden's today on. */
@@ -101,9 +111,9 @@ async function typeOutlook(
   days: readonly (readonly [string, string])[],
 ): Promise<void> {
   await page.goto("/place");
-  await page.getByRole("button", { name: "Outlook", exact: true }).click();
-  await page.getByRole("button", { name: "Type it by hand…" }).click();
-  const form = page.getByRole("dialog", { name: "Outlook by hand" });
+  await page.getByRole("button", { name: placeWords.forecast, exact: true }).click();
+  await page.getByRole("button", { name: placeWords.enterByHand }).click();
+  const form = page.getByRole("dialog", { name: placeWords.enterAForecast });
   for (const [index, [low, high]] of days.entries()) {
     await form
       .getByRole("textbox", { name: /^Low on/ })
@@ -114,25 +124,25 @@ async function typeOutlook(
       .nth(index)
       .fill(high);
   }
-  await form.getByRole("button", { name: "Keep it" }).click();
+  await form.getByRole("button", { name: bedsWords.save }).click();
   await expect(form).toHaveCount(0);
-  await page.getByRole("link", { name: "Shelters" }).click();
+  await page.getByRole("link", { name: shellWords.shelters }).click();
 }
 
 test("a −8 °C outlook with two covers for four beds: they go where they save most, lie there, and come in again", async ({
   page,
 }) => {
   await page.goto("/shelters");
-  // Two covers in the shed: the others are taken out of the stock.
-  await page.getByRole("button", { name: /^In the shed/ }).click();
-  const stock = page.getByRole("region", { name: "The stock" });
+  // Two covers in the shed: the others are taken Cover removed.
+  await page.getByRole("button", { name: /^In storage/ }).click();
+  const stock = page.getByRole("region", { name: sheltersWords.coversYouOwn });
   for (const [name, place] of [
-    [/^Change row cover, 5 m, in the shed/, 0],
-    [/^Change heavy cover, 9 m, in the shed/, 1],
+    [/^Change row cover, 5 m, in storage/, 0],
+    [/^Change heavy cover, 9 m, in storage/, 1],
   ] as const) {
     await stock.getByRole("button", { name }).nth(place).click();
-    await page.getByRole("button", { name: "Take it out" }).click();
-    await expect(told(page, "out of the stock")).toBeVisible();
+    await page.getByRole("button", { name: bedsWords.remove }).click();
+    await expect(told(page, "Cover removed")).toBeVisible();
     await expect(page.getByRole("dialog")).toHaveCount(0);
   }
   await typeOutlook(page, [
@@ -141,26 +151,26 @@ test("a −8 °C outlook with two covers for four beds: they go where they save 
     ["-3", "6"],
   ]);
   await expect(
-    page.getByText(/Tonight \d+ plantings are in danger, soft after mild weeks/),
+    page.getByText(/Tonight \d+ plantings are at risk, not hardened after mild weeks/),
   ).toBeVisible();
-  const put = page.getByRole("region", { name: "Covers to put on" });
+  const put = page.getByRole("region", { name: sheltersWords.coversToPutOn });
   await expect(put.getByRole("listitem")).toHaveCount(2);
   await expect(put.getByRole("listitem").first()).toContainText(/saves about [\d.]+ kg/);
-  const night = page.getByRole("region", { name: "The night to come" });
+  const night = page.getByRole("region", { name: shellWords.tonight });
   await expect(night).toContainText(/no cover is left for them/);
-  await put.getByRole("button", { name: "They are on" }).click();
-  await expect(told(page, "2 covers are on")).toBeVisible();
+  await put.getByRole("button", { name: sheltersWords.markAsOn }).click();
+  await expect(told(page, "2 covers on")).toBeVisible();
   await expect(night).toContainText(/On for the night: .* on .*; .* on /);
   await expect(put).toHaveCount(0);
-  await night.getByRole("button", { name: "Bring them in" }).click();
+  await night.getByRole("button", { name: sheltersWords.putThemBack }).click();
   await expect(put.getByRole("listitem")).toHaveCount(2);
   // A week of nights against what kills half of it.
   await night
-    .getByRole("button", { name: /^The nights to come for/ })
+    .getByRole("button", { name: /^Coming nights for/ })
     .first()
     .click();
   await expect(
-    night.getByRole("img", { name: /the nights to come at the plants: .*kills half at/ }),
+    night.getByRole("img", { name: /coming nights at the plants: .*half die at/ }),
   ).toBeVisible();
 });
 
@@ -169,20 +179,22 @@ test("a week of readings is typed: the balance is corrected, the school in force
 }) => {
   await openShelters(page);
   await group(page, /House 1, House 2/).click();
-  const schools = page.getByRole("radiogroup", { name: "Degrees gained tonight, by" });
-  await expect(schools.getByRole("radio", { name: /energy balance · in force/ })).toBeVisible();
+  const schools = page.getByRole("radiogroup", {
+    name: sheltersWords.degreesAboveOutsideTonightBy,
+  });
+  await expect(schools.getByRole("radio", { name: /energy balance · selected/ })).toBeVisible();
   await expect(schools.getByRole("radio", { name: /your own thermometer/ })).toContainText(
-    "no readings yet",
+    sheltersWords.noReadingsYet,
   );
-  await page.getByRole("button", { name: "Write nights down…" }).click();
-  const form = page.getByRole("dialog", { name: /^Nights of your thermometers/ });
+  await page.getByRole("button", { name: sheltersWords.enterReadings }).click();
+  const form = page.getByRole("dialog", { name: /^Your thermometer readings/ });
   // One side alone tells nothing.
   await form
     .getByRole("textbox", { name: /^Low inside/ })
     .first()
     .fill("9");
-  await form.getByRole("button", { name: "Keep" }).click();
-  await expect(form.getByRole("alert")).toContainText(/give the lows of both sides/);
+  await form.getByRole("button", { name: bedsWords.save }).click();
+  await expect(form.getByRole("alert")).toContainText(/enter both lows/);
   for (let index = 0; index < 7; index += 1) {
     await form
       .getByRole("textbox", { name: /^Low inside/ })
@@ -193,25 +205,23 @@ test("a week of readings is typed: the balance is corrected, the school in force
       .nth(index)
       .fill("6");
   }
-  await form.getByRole("button", { name: "Keep" }).click();
+  await form.getByRole("button", { name: bedsWords.save }).click();
+  await expect(page.getByText(/From 7 nights: \d(\.\d)? °C colder than the balance/)).toBeVisible();
   await expect(
-    page.getByText(/Rests on 7 nights: \d(\.\d)? °C colder than the balance/),
-  ).toBeVisible();
-  await expect(
-    schools.getByRole("radio", { name: /your own thermometer · in force/ }),
+    schools.getByRole("radio", { name: /your own thermometer · selected/ }),
   ).toContainText(/[+−]\d/);
   await expect(page.getByRole("img", { name: /read 6 °C, balance/ })).toBeVisible();
   await schools.getByRole("radio", { name: /rule of thumb/ }).click();
-  await expect(told(page, "Degrees go by the rule of thumb now")).toBeVisible();
-  await expect(schools.getByRole("radio", { name: /rule of thumb · in force/ })).toBeChecked();
+  await expect(told(page, "Temperatures now come from the rule of thumb")).toBeVisible();
+  await expect(schools.getByRole("radio", { name: /rule of thumb · selected/ })).toBeChecked();
   await page.keyboard.press("Control+z");
   await expect(
-    schools.getByRole("radio", { name: /your own thermometer · in force/ }),
+    schools.getByRole("radio", { name: /your own thermometer · selected/ }),
   ).toBeChecked();
   // By keys: arrows choose among the three.
   await schools.getByRole("radio", { name: /your own thermometer/ }).focus();
   await page.keyboard.press("ArrowLeft");
-  await expect(schools.getByRole("radio", { name: /energy balance · in force/ })).toBeFocused();
+  await expect(schools.getByRole("radio", { name: /energy balance · selected/ })).toBeFocused();
 });
 
 test("a logger's table with a gap, a stuck sensor and Fahrenheit: taken, left and why; the simulated logger too", async ({
@@ -226,17 +236,17 @@ test("a logger's table with a gap, a stuck sensor and Fahrenheit: taken, left an
     ),
   ].join("\n");
   await page
-    .getByLabel("Thermometer table")
+    .getByLabel(sheltersWords.thermometerSpreadsheet)
     .setInputFiles({ name: "nights.csv", mimeType: "text/csv", buffer: Buffer.from(table) });
   const told = page.getByRole("alert").filter({ hasText: /taken/ });
   await expect(told).toContainText("2 nights taken.");
   await expect(told).toContainText(/3 nights left out: .*stuck thermometer/);
   await expect(told).toContainText("read as °F");
   await page
-    .getByLabel("Thermometer table")
+    .getByLabel(sheltersWords.thermometerSpreadsheet)
     .setInputFiles({ name: "list.csv", mimeType: "text/csv", buffer: Buffer.from("a,b\n1,2") });
   await expect(page.getByRole("alert").filter({ hasText: /no column for the date/ })).toBeVisible();
-  await page.getByRole("button", { name: "Take a week from the logger" }).click();
+  await page.getByRole("button", { name: sheltersWords.importAWeekFromTheLogger }).click();
   await expect(page.getByRole("alert").filter({ hasText: /[5-7] nights taken/ })).toBeVisible();
 });
 
@@ -244,31 +254,33 @@ test("a greenhouse is built with a cover inside and changed; what cannot be is r
   page,
 }) => {
   await openShelters(page, 12);
-  await page.getByRole("button", { name: "Build a shelter…" }).click();
-  const form = page.getByRole("dialog", { name: "Build a shelter" });
+  await page.getByRole("button", { name: sheltersWords.addAShelter2 }).click();
+  const form = page.getByRole("dialog", { name: sheltersWords.addAShelter });
   await expect(form).toContainText(/permit/);
-  await form.getByRole("textbox", { name: /^Mean height/ }).fill("0");
-  await form.getByRole("button", { name: "Build it" }).click();
+  await form.getByRole("textbox", { name: /^Average height/ }).fill("0");
+  await form.getByRole("button", { name: sheltersWords.addShelter }).click();
   await expect(form.getByRole("alert")).toContainText("A shelter needs some height to hold air");
-  await form.getByRole("textbox", { name: /^Mean height/ }).fill("2.4");
-  await form.getByRole("textbox", { name: /^Begins to open/ }).fill("-2");
-  await form.getByRole("button", { name: "Build it" }).click();
+  await form.getByRole("textbox", { name: /^Average height/ }).fill("2.4");
+  await form.getByRole("textbox", { name: /^Starts to open/ }).fill("-2");
+  await form.getByRole("button", { name: sheltersWords.addShelter }).click();
   await expect(form.getByRole("alert")).toContainText(
     "opens at freezing or below lets the frost in",
   );
-  await form.getByRole("textbox", { name: /^Begins to open/ }).fill("14");
-  await form.getByRole("textbox", { name: /^Beds in it/ }).fill("2");
+  await form.getByRole("textbox", { name: /^Starts to open/ }).fill("14");
+  await form.getByRole("textbox", { name: /^Beds inside/ }).fill("2");
   await form.getByRole("combobox", { name: /^Inner cover/ }).click();
   await page.getByRole("option", { name: /^Row cover, light/ }).click();
-  await form.getByRole("button", { name: "Build it" }).click();
-  await expect(told(page, "Greenhouse 2 is built")).toBeVisible();
+  await form.getByRole("button", { name: sheltersWords.addShelter }).click();
+  await expect(told(page, "Greenhouse 2 added")).toBeVisible();
   await group(page, /Greenhouse 2: /).click();
-  await expect(page.getByRole("combobox", { name: "Worked" })).toContainText("aired from 14 °C on");
+  await expect(page.getByRole("combobox", { name: sheltersWords.venting })).toContainText(
+    "vented above 14 °C",
+  );
   await expect(page.getByText("72 %").first()).toBeVisible(); // 0.85 × 0.85
-  await page.getByRole("button", { name: "Change it…" }).click();
+  await page.getByRole("button", { name: cropsWords.edit }).click();
   const change = page.getByRole("dialog", { name: "Change Greenhouse 2" });
-  await change.getByRole("button", { name: "Take it down" }).click();
-  await expect(told(page, "its beds stand in the open")).toBeVisible();
+  await change.getByRole("button", { name: sheltersWords.removeShelter }).click();
+  await expect(told(page, "Its beds are now uncovered")).toBeVisible();
   await page.keyboard.press("Control+z");
   await expect(group(page, /Greenhouse 2: /)).toBeVisible();
 });
@@ -280,17 +292,16 @@ test("October against December: the same night kills soft plants and spares hard
     ["4", "14"],
     ["-6", "3"],
   ]);
-  const night = page.getByRole("region", { name: "The night to come" });
-  await expect(page.getByText(/Tonight \d+ plantings are in danger/)).toBeVisible();
+  const night = page.getByRole("region", { name: shellWords.tonight });
+  await expect(page.getByText(/Tonight \d+ plantings are at risk/)).toBeVisible();
   const inDanger = async () =>
     Number(
-      /(\d+) plantings? (are|is) in danger/.exec(await page.getByRole("main").innerText())?.[1] ??
-        0,
+      /(\d+) plantings? (are|is) at risk/.exec(await page.getByRole("main").innerText())?.[1] ?? 0,
     );
   const soft = await inDanger();
   expect(soft).toBeGreaterThan(5);
   // In mid December nights of usual cold, as cold as that one, find them hardened.
-  await page.getByRole("slider", { name: "Date in view" }).focus();
+  await page.getByRole("slider", { name: uiWords.dateInView }).focus();
   for (let week = 0; week < 12; week += 1) await page.keyboard.press("PageUp");
   await expect(night.getByRole("heading")).toContainText("17 December");
   expect(await inDanger()).toBeLessThan(soft / 2);

@@ -1,6 +1,16 @@
 import { expect, type Page } from "@playwright/test";
 import { knot, test } from "./garden";
 import { dragBy, middleOf, PHONE, touchDrag } from "./touch";
+import { beds as bedsWords } from "@/words/en/beds";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { logbook as logbookWords } from "@/words/en/logbook";
+import { place as placeWords } from "@/words/en/place";
+import { plan as planWords } from "@/words/en/plan";
+import { seedlings as seedlingsWords } from "@/words/en/seedlings";
+import { shell as shellWords } from "@/words/en/shell";
+import { shelters as sheltersWords } from "@/words/en/shelters";
+import { trays as traysWords } from "@/words/en/trays";
+import { ui as uiWords } from "@/words/en/ui";
 
 test.use(PHONE);
 
@@ -16,24 +26,24 @@ async function open(page: Page, path: string, heading: string): Promise<void> {
 test("Plan: a knot is dragged, a row is tapped and its sheet stays, and the list still scrolls", async ({
   page,
 }) => {
-  await open(page, "/plan", "Plan");
+  await open(page, "/plan", planWords.plan);
   const broccoli = knot(page, "Broccoli, main crop, Bed 1");
   await expect(broccoli).toBeVisible();
-  const spinach = page.locator(".knot", { hasNotText: "sown" }).nth(4);
+  const spinach = page.locator(".knot", { hasNotText: traysWords.sown3 }).nth(4);
   const name = (await spinach.getAttribute("aria-label")) ?? "";
   const before = await spinach.getAttribute("aria-valuenow");
   await dragBy(page, spinach, 60, 2);
   await expect.poll(() => spinach.getAttribute("aria-valuenow")).not.toBe(before);
   const crop = name.split(",")[0] ?? "";
   await expect(sheet(page, new RegExp(crop)).first()).toBeVisible();
-  await page.getByRole("button", { name: "Close" }).first().tap();
+  await page.getByRole("button", { name: gardenFileWords.close }).first().tap();
   // A tap on the knot opens the sheet, and the same tap does not close it.
   const at = await middleOf(spinach);
   await page.touchscreen.tap(at.x, at.y);
   await expect(sheet(page, new RegExp(crop)).first()).toBeVisible();
   await page.waitForTimeout(400);
   await expect(sheet(page, new RegExp(crop)).first()).toBeVisible();
-  await page.getByRole("button", { name: "Close" }).first().tap();
+  await page.getByRole("button", { name: gardenFileWords.close }).first().tap();
   // A finger that goes up or down scrolls the list, wherever it begins.
   const top = await broccoli.boundingBox();
   const on = await middleOf(page.locator(".knot").nth(7));
@@ -44,7 +54,7 @@ test("Plan: a knot is dragged, a row is tapped and its sheet stays, and the list
 test("Beds: every bed opens by a tap and stays open; a planting is carried to another bed", async ({
   page,
 }) => {
-  await open(page, "/beds", "Beds");
+  await open(page, "/beds", bedsWords.beds);
   for (const bed of ["Bed 1", "Bed 4", "Bed 7", "Bed 10", "House 2", "Bed 14"]) {
     const shape = page.getByRole("button", { name: new RegExp(`^${bed}:`) });
     const at = await middleOf(shape);
@@ -53,7 +63,7 @@ test("Beds: every bed opens by a tap and stays open; a planting is carried to an
     await expect(pane).toBeVisible();
     await page.waitForTimeout(400);
     await expect(pane).toBeVisible();
-    await page.getByRole("button", { name: "Close" }).first().tap();
+    await page.getByRole("button", { name: gardenFileWords.close }).first().tap();
     await expect(pane).toBeHidden();
   }
   const from = await middleOf(page.getByRole("button", { name: /^Bed 7:/ }));
@@ -65,14 +75,14 @@ test("Beds: every bed opens by a tap and stays open; a planting is carried to an
     page
       .getByRole("alert")
       .filter({ hasText: /stands|ground/ })
-      .or(page.getByText(/It stands in/)),
+      .or(page.getByText(/Moved to/)),
   ).toBeVisible();
   await expect(undo).toBeVisible();
 });
 
 test("Beds laid out: a bed is dragged and sized by a finger", async ({ page }) => {
-  await open(page, "/beds", "Beds");
-  await page.getByRole("button", { name: "Lay out" }).tap();
+  await open(page, "/beds", bedsWords.beds);
+  await page.getByRole("button", { name: bedsWords.editLayout }).tap();
   const bed = page.getByRole("button", { name: /^Bed 1:/ });
   const before = await bed.boundingBox();
   await dragBy(page, bed, 0, -18);
@@ -85,8 +95,8 @@ test("Beds laid out: a bed is dragged and sized by a finger", async ({ page }) =
 });
 
 test("Place: the risk line and a skyline point follow the finger to the end", async ({ page }) => {
-  await open(page, "/place", "Place");
-  const risk = page.getByRole("slider", { name: "Risk taken with frost" });
+  await open(page, "/place", placeWords.place);
+  const risk = page.getByRole("slider", { name: placeWords.acceptedFrostRisk });
   await risk.scrollIntoViewIfNeeded();
   const grip = risk.locator("rect").last();
   const before = Number(await risk.getAttribute("aria-valuenow"));
@@ -109,51 +119,51 @@ test("Place: the risk line and a skyline point follow the finger to the end", as
 });
 
 test("Shelters: the hour under the finger, and a cover put on by taps", async ({ page }) => {
-  await open(page, "/shelters", "Shelters");
-  const hour = page.getByRole("slider", { name: "Hour looked at" });
+  await open(page, "/shelters", shellWords.shelters);
+  const hour = page.getByRole("slider", { name: sheltersWords.hourShown });
   await hour.scrollIntoViewIfNeeded();
   const before = await hour.getAttribute("aria-valuetext");
   const at = await middleOf(hour);
   await touchDrag(page, at, { x: at.x - 70, y: at.y });
   await expect.poll(() => hour.getAttribute("aria-valuetext")).not.toBe(before);
-  const build = page.getByRole("button", { name: "Build a shelter…" });
+  const build = page.getByRole("button", { name: sheltersWords.addAShelter2 });
   await build.scrollIntoViewIfNeeded();
   await build.tap();
   const dialog = page.getByRole("dialog");
-  await expect(dialog.getByLabel("Name")).toBeVisible();
-  await dialog.getByRole("button", { name: "Cancel" }).tap();
+  await expect(dialog.getByLabel(bedsWords.name)).toBeVisible();
+  await dialog.getByRole("button", { name: gardenFileWords.cancel }).tap();
 });
 
 test("Seedlings: a tray is opened, seedlings are counted and one is undone, all by taps", async ({
   page,
 }) => {
-  await open(page, "/seedlings", "Seedlings");
+  await open(page, "/seedlings", seedlingsWords.seedlings);
   await page.getByRole("button", { name: /^Open: Thin the winter onion/ }).tap();
-  await page.getByRole("button", { name: "Count…" }).tap();
+  await page.getByRole("button", { name: traysWords.count }).tap();
   const dialog = page.getByRole("dialog", { name: /^Count/ });
   const cell = dialog.getByRole("button", { name: /^Cell A1:/ });
   const before = await cell.textContent();
   await cell.tap();
   await expect(cell).not.toHaveText(before ?? "");
-  await dialog.getByRole("button", { name: "Cancel" }).tap();
-  await expect(page.getByRole("button", { name: "Count…" })).toBeVisible();
+  await dialog.getByRole("button", { name: gardenFileWords.cancel }).tap();
+  await expect(page.getByRole("button", { name: traysWords.count })).toBeVisible();
 });
 
 test("Today: a task is ticked by a finger, the lantern is dragged, the log is opened", async ({
   page,
 }) => {
-  await open(page, "/today", "Today");
+  await open(page, "/today", shellWords.today);
   const done = page.getByRole("button", { name: /^Done: / });
   const first = (await done.first().getAttribute("aria-label")) ?? "";
   await done.first().tap();
   await expect(page.getByRole("button", { name: first, exact: true })).toHaveCount(0);
   await page
-    .getByRole("button", { name: /^What happened\?/ })
+    .getByRole("button", { name: /^Log something/ })
     .filter({ visible: true })
     .tap();
-  await expect(page.getByRole("dialog", { name: "What happened?" })).toBeVisible();
-  await page.getByRole("dialog").getByRole("button", { name: "Cancel" }).tap();
-  const lantern = page.getByRole("slider", { name: "Date in view" });
+  await expect(page.getByRole("dialog", { name: logbookWords.logSomething })).toBeVisible();
+  await page.getByRole("dialog").getByRole("button", { name: gardenFileWords.cancel }).tap();
+  const lantern = page.getByRole("slider", { name: uiWords.dateInView });
   const before = await lantern.getAttribute("aria-valuenow");
   await dragBy(page, lantern.locator("circle").last(), 60, 0);
   await expect.poll(() => lantern.getAttribute("aria-valuenow")).not.toBe(before);

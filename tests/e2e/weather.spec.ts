@@ -4,6 +4,14 @@ import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { EMPTY, findByPalette, knot, openPlan, test, textOf } from "./garden";
+import { beds as bedsWords } from "@/words/en/beds";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { place as placeWords } from "@/words/en/place";
+import { plan as planWords } from "@/words/en/plan";
+import { shell as shellWords } from "@/words/en/shell";
+import { shelters as sheltersWords } from "@/words/en/shelters";
+import { today as todayWords } from "@/words/en/today";
+import { ui as uiWords } from "@/words/en/ui";
 
 const MS_PER_DAY = 86_400_000;
 
@@ -23,7 +31,7 @@ function oddRecord(): string {
 }
 
 async function section(page: Page, name: string): Promise<void> {
-  await page.getByRole("group", { name: "What to look at" }).getByRole("button", { name }).click();
+  await page.getByRole("group", { name: placeWords.show }).getByRole("button", { name }).click();
 }
 
 async function expectClean(page: Page): Promise<void> {
@@ -36,12 +44,12 @@ async function expectClean(page: Page): Promise<void> {
 test("a record is read in, asked about, kept and undone; the odds follow it", async ({ page }) => {
   await page.goto("/place");
   const words = page.getByTestId("frost-words");
-  await expect(words).toContainText(/killing frost \(−2.2 °C\) has come by \d+ October/);
+  await expect(words).toContainText(/killing frost \(−2.2 °C\) first by \d+ October/);
   const before = await words.textContent();
 
-  await page.getByRole("button", { name: "Read another…" }).click();
-  const dialog = page.getByRole("dialog", { name: "Daily weather record" });
-  await dialog.getByLabel("Weather record file").setInputFiles({
+  await page.getByRole("button", { name: placeWords.importAnother }).click();
+  const dialog = page.getByRole("dialog", { name: placeWords.dailyWeatherRecord });
+  await dialog.getByLabel(placeWords.weatherRecordFile).setInputFiles({
     name: "upper-meadow.csv",
     mimeType: "text/csv",
     buffer: Buffer.from(oddRecord()),
@@ -56,27 +64,27 @@ test("a record is read in, asked about, kept and undone; the odds follow it", as
   await expect(dialog.getByRole("radio", { name: "°C" })).toBeFocused();
   await page.keyboard.press("ArrowRight");
   await expect(dialog.getByText(/values that no weather has/)).toHaveCount(0);
-  await dialog.getByRole("textbox", { name: "Name of the station" }).fill("Upper meadow");
+  await dialog.getByRole("textbox", { name: placeWords.stationName }).fill("Upper meadow");
   await expectClean(page);
-  await dialog.getByRole("button", { name: "Keep this record" }).click();
+  await dialog.getByRole("button", { name: placeWords.saveThisRecord }).click();
 
   await expect(page.getByText("From 19 seasons of Upper meadow.")).toBeVisible();
-  await expect(words).toContainText("has come by 12 September");
-  await expect(page.getByRole("region", { name: "Season" })).toContainText(
+  await expect(words).toContainText("first by 12 September");
+  await expect(page.getByRole("region", { name: uiWords.season })).toContainText(
     "killing frost, 1 year in 5, by 12 Sept",
   );
   await page.reload();
-  await expect(words).toContainText("has come by 12 September");
+  await expect(words).toContainText("first by 12 September");
 
   const saved = page.waitForEvent("download");
-  await page.getByRole("button", { name: "Save as .csv" }).click();
+  await page.getByRole("button", { name: placeWords.saveAsCsv }).click();
   const csv = await textOf(await saved);
   expect(csv.split("\r\n").slice(0, 2)).toEqual([
     "date,tmax_c,tmin_c,precip_mm",
     expect.stringMatching(/^2000-01-01,/),
   ]);
 
-  await page.getByRole("button", { name: "Undo reading in Upper meadow" }).click();
+  await page.getByRole("button", { name: "Undo importing Upper meadow" }).click();
   await expect(words).toHaveText(before ?? "");
 });
 
@@ -95,15 +103,15 @@ for (const [what, name, content, words] of BAD) {
     page,
   }) => {
     await page.goto("/place");
-    await page.getByRole("button", { name: "Read another…" }).click();
-    const dialog = page.getByRole("dialog", { name: "Daily weather record" });
+    await page.getByRole("button", { name: placeWords.importAnother }).click();
+    const dialog = page.getByRole("dialog", { name: placeWords.dailyWeatherRecord });
     await dialog
-      .getByLabel("Weather record file")
+      .getByLabel(placeWords.weatherRecordFile)
       .setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(content) });
     await expect(dialog.getByRole("alert")).toContainText(words);
-    await expect(dialog.getByRole("button", { name: "Keep this record" })).toBeDisabled();
-    await dialog.getByRole("button", { name: "Cancel" }).click();
-    await expect(page.getByText("Tarnholt Mill (made-up)", { exact: true })).toBeVisible();
+    await expect(dialog.getByRole("button", { name: placeWords.saveThisRecord })).toBeDisabled();
+    await dialog.getByRole("button", { name: gardenFileWords.cancel }).click();
+    await expect(page.getByText(placeWords.tarnholtMillMadeUp, { exact: true })).toBeVisible();
   });
 }
 
@@ -116,27 +124,27 @@ test("a file of hundreds of megabytes shows how far it is, and stops when told",
   const line = `XXMADEUP001202102SNWD${"  120  S".repeat(31)}\n`;
   writeFileSync(path, line.repeat(1_100_000));
   await page.goto("/place");
-  await page.getByRole("button", { name: "Read another…" }).click();
-  const dialog = page.getByRole("dialog", { name: "Daily weather record" });
-  await dialog.getByLabel("Weather record file").setInputFiles(path);
+  await page.getByRole("button", { name: placeWords.importAnother }).click();
+  const dialog = page.getByRole("dialog", { name: placeWords.dailyWeatherRecord });
+  await dialog.getByLabel(placeWords.weatherRecordFile).setInputFiles(path);
   await expect(dialog.getByRole("progressbar")).toBeVisible();
-  await dialog.getByRole("button", { name: "Stop" }).click();
+  await dialog.getByRole("button", { name: gardenFileWords.cancel }).click();
   await expect(dialog.getByRole("progressbar")).toHaveCount(0);
-  await expect(dialog.getByRole("button", { name: "Keep this record" })).toBeDisabled();
+  await expect(dialog.getByRole("button", { name: placeWords.saveThisRecord })).toBeDisabled();
 });
 
 test("the risk is moved, and a plan's last safe date moves with it", async ({ page }) => {
   await openPlan(page);
-  await page.getByRole("button", { name: "Calendar", exact: true }).click();
+  await page.getByRole("button", { name: planWords.calendarDays, exact: true }).click();
   await knot(page, "Kale, curly, Bed 3").click();
-  const week = page.getByRole("complementary").getByText(/Last safe sowing:/);
+  const week = page.getByRole("complementary").getByText(/Last safe sowing date:/);
   const lastSafe = async () =>
-    /Last safe sowing: (\d+ \w+)/.exec((await week.textContent()) ?? "")?.[1];
+    /Last safe sowing date: (\d+ \w+)/.exec((await week.textContent()) ?? "")?.[1];
   const day = (words: string | undefined) => Date.parse(`${words} 2026 UTC`) / MS_PER_DAY;
   const careful = day(await lastSafe());
 
-  await page.getByRole("link", { name: "Place" }).click();
-  const risk = page.getByRole("slider", { name: "Risk taken with frost" });
+  await page.getByRole("link", { name: placeWords.place }).click();
+  const risk = page.getByRole("slider", { name: placeWords.acceptedFrostRisk });
   await expect(risk).toHaveAttribute("aria-valuetext", /^1 year in 5: killing frost by/);
   await risk.focus();
   for (let step = 0; step < 3; step += 1) await page.keyboard.press("ArrowUp");
@@ -154,21 +162,21 @@ test("the risk is moved, and a plan's last safe date moves with it", async ({ pa
   await page.mouse.up();
   await expect(risk).toHaveAttribute("aria-valuetext", /^1 year in (8|10|15)/);
   await expect.poll(async () => day(await lastSafe())).toBeLessThan(careful);
-  await page.getByRole("button", { name: "Undo change of settings" }).click();
+  await page.getByRole("button", { name: "Undo settings change" }).click();
   await expect(risk).toHaveAttribute("aria-valuetext", /^1 year in 2: /);
 });
 
 test("in a place south of the equator the seasons turn round", async ({ page }) => {
   await page.goto(`${EMPTY}/place`);
-  await page.getByRole("button", { name: "Start with my place" }).click();
-  await page.getByRole("combobox", { name: "Start from a made-up place" }).click();
+  await page.getByRole("button", { name: gardenFileWords.startWithMyLocation }).click();
+  await page.getByRole("combobox", { name: placeWords.startFromAnExampleLocation }).click();
   await page.getByRole("option", { name: "Upland south of the equator" }).click();
   await expect(page.getByRole("textbox", { name: "Latitude" })).toHaveValue("-35.2");
   await expect(page.getByTestId("short-days")).toContainText(/from \d+ May to \d+ July/);
-  await expect(page.getByTestId("frost-words")).toContainText(/has come by \d+ (May|June)/);
-  await page.getByRole("button", { name: "Keep this place" }).click();
-  await expect(page.getByRole("button", { name: "Add the bed" })).toBeVisible();
-  await page.getByRole("link", { name: "Place" }).click();
+  await expect(page.getByTestId("frost-words")).toContainText(/first by \d+ (May|June)/);
+  await page.getByRole("button", { name: placeWords.saveLocation }).click();
+  await expect(page.getByRole("button", { name: todayWords.addBed })).toBeVisible();
+  await page.getByRole("link", { name: placeWords.place }).click();
   await section(page, "Sun");
   await expect(page.getByTestId("sun-words")).toContainText("at midwinter");
   await expectClean(page);
@@ -178,30 +186,32 @@ test("a skyline is drawn for one bed by keys, by typing and by hand: its sun goe
   page,
 }) => {
   await openPlan(page);
-  await findByPalette(page, "Sun on the beds");
-  await page.getByRole("combobox", { name: "Where" }).click();
+  await findByPalette(page, shellWords.sunOnTheBeds);
+  await page.getByRole("combobox", { name: bedsWords.where }).click();
   await page.getByRole("option", { name: "Bed 11", exact: true }).click();
   const words = page.getByTestId("sun-words");
   const hours = async () =>
     Number(/up to ([\d.]+) hours/.exec((await words.textContent()) ?? "")?.[1]);
   const before = await hours();
-  await page.getByRole("button", { name: "Give Bed 11 a skyline of its own" }).click();
+  await page.getByRole("button", { name: "Give Bed 11 its own skyline" }).click();
 
   const south = page.getByRole("slider", { name: "Skyline point, south", exact: true });
   await south.focus();
   for (let press = 0; press < 10; press += 1) await page.keyboard.press("PageUp");
   await expect(south).toHaveAttribute("aria-valuetext", "55° high at 180°");
   await expect.poll(hours).toBeLessThan(before - 0.5);
-  await expect(page.getByRole("region", { name: "Season" })).toContainText("direct sun on Bed 11");
+  await expect(page.getByRole("region", { name: uiWords.season })).toContainText(
+    "direct sun on Bed 11",
+  );
   await expectClean(page);
 
   // Typed points work as well, and a skyline that turns back is told so.
   const points = page.getByRole("textbox", { name: /Points: direction and height/ });
   await points.fill("200 5\n100 5");
-  await page.getByRole("button", { name: "Keep these points" }).click();
+  await page.getByRole("button", { name: placeWords.savePoints }).click();
   await expect(page.getByText(/turns back on itself from 200° to 100°/)).toBeVisible();
   await points.fill("100 5\n200 5");
-  await page.getByRole("button", { name: "Keep these points" }).click();
+  await page.getByRole("button", { name: placeWords.savePoints }).click();
   await expect.poll(hours).toBeGreaterThan(before);
 
   // A point is dragged by hand.
@@ -213,7 +223,7 @@ test("a skyline is drawn for one bed by keys, by typing and by hand: its sun goe
   await page.mouse.move(box.x + box.width / 2 - 20, box.y - 90, { steps: 5 });
   await page.mouse.up();
   await expect.poll(hours).toBeLessThan(before);
-  await page.getByRole("button", { name: "Take the garden's again" }).click();
+  await page.getByRole("button", { name: placeWords.useTheGardensSkyline }).click();
   await expect.poll(hours).toBe(before);
 });
 
@@ -222,24 +232,23 @@ test("a crop that would get too little sun by the house is warned about where it
 }) => {
   await openPlan(page);
   await findByPalette(page, "add spinach");
-  const wish = page.getByRole("dialog", { name: "I want…" });
-  await wish.getByRole("combobox", { name: "Where" }).click();
+  const wish = page.getByRole("dialog", { name: planWords.iWant });
+  await wish.getByRole("combobox", { name: bedsWords.where }).click();
   await page.getByRole("option", { name: /^Bed 13/ }).click();
-  await wish.getByRole("combobox", { name: "When" }).click();
+  await wish.getByRole("combobox", { name: planWords.when }).click();
   await page.getByRole("option", { name: /today/ }).click();
-  const words =
-    /Spinach needs about 4 hours of direct sun a day; the skyline leaves it \d\.\d here/;
+  const words = /Spinach needs about 4 hours of direct sun a day; here the skyline leaves \d\.\d/;
   await expect(wish.getByText(words).first()).toBeVisible();
   await wish
     .getByRole("button", {
-      name: /^Plant it: Spinach, Sow 24 September direct, in the open \(Bed 13\)$/,
+      name: /^Add to plan: Spinach, Sow 24 September direct, uncovered \(Bed 13\)$/,
     })
     .click();
   // Broccoli stands there yet: one of the ways out is to pull it.
-  await expect(wish.getByRole("alert").filter({ hasText: "stands in Bed 13" })).toBeVisible();
+  await expect(wish.getByRole("alert").filter({ hasText: "is in Bed 13" })).toBeVisible();
   await wish.getByRole("button", { name: /^Pull broccoli/ }).click();
   await expect(page.getByRole("complementary").getByText(words)).toBeVisible();
-  await findByPalette(page, "Sun on the beds");
+  await findByPalette(page, shellWords.sunOnTheBeds);
   await expect(page.getByText(/^Bed 13: Spinach needs about 4 hours/)).toBeVisible();
 });
 
@@ -247,128 +256,132 @@ test("the outlook comes from the station, stays when it is gone, and can be type
   page,
 }) => {
   await page.goto("/place");
-  await section(page, "Outlook");
+  await section(page, placeWords.forecast);
   await expect(page.getByTestId("outlook-freshness")).toContainText(
-    "Tarnholt Mill (simulated), not a real forecast: made today",
+    "Tarnholt Mill (simulated), not a real forecast: issued today",
   );
   await expect(page.getByRole("row", { name: /Thu,? 24 Sept/ })).toBeVisible();
-  await expect(page.getByRole("table", { name: "Thermometers" })).toContainText("Greenhouse");
+  await expect(page.getByRole("table", { name: placeWords.thermometers })).toContainText(
+    sheltersWords.greenhouse,
+  );
   await expect(page.getByRole("banner")).toContainText(/tonight −?\d+ °C/);
   await expectClean(page);
 
   await page.route("**/api/station/**", (route) => route.abort());
-  await page.getByRole("button", { name: "Ask the station again" }).click();
+  await page.getByRole("button", { name: placeWords.updateFromStation }).click();
   await expect(
-    page.getByText("The station cannot be reached. The last outlook stays."),
+    page.getByText("The station could not be reached. The last forecast is kept."),
   ).toBeVisible();
   await page.reload();
-  await section(page, "Outlook");
+  await section(page, placeWords.forecast);
   await expect(page.getByTestId("outlook-freshness")).toContainText("Tarnholt Mill (simulated)");
 
-  await page.getByRole("button", { name: "Type it by hand…" }).click();
-  const form = page.getByRole("dialog", { name: "Outlook by hand" });
+  await page.getByRole("button", { name: placeWords.enterByHand }).click();
+  const form = page.getByRole("dialog", { name: placeWords.enterAForecast });
   await form.getByRole("textbox", { name: /Low on Thu,? 24 Sept/ }).fill("-3");
-  await form.getByRole("button", { name: "Keep it" }).click();
-  await expect(form.getByRole("alert")).toContainText("24 September: give a low and a high");
+  await form.getByRole("button", { name: bedsWords.save }).click();
+  await expect(form.getByRole("alert")).toContainText("24 September: enter a low and a high");
   await form.getByRole("textbox", { name: /High on Thu,? 24 Sept/ }).fill("7");
-  await form.getByRole("button", { name: "Keep it" }).click();
-  await expect(page.getByTestId("outlook-freshness")).toContainText("typed by hand");
+  await form.getByRole("button", { name: bedsWords.save }).click();
+  await expect(page.getByTestId("outlook-freshness")).toContainText(placeWords.enteredByHand);
   await expect(page.getByRole("row", { name: /Thu,? 24 Sept/ })).toContainText("frost");
 
-  await page.getByLabel("Outlook table").setInputFiles({
+  await page.getByLabel(placeWords.forecastSpreadsheet).setInputFiles({
     name: "valley.csv",
     mimeType: "text/csv",
     buffer: Buffer.from("date,tmax,tmin\n2026-09-24,15,6\n2026-09-25,14,5\n"),
   });
   await expect(page.getByTestId("outlook-freshness")).toContainText("valley.csv");
   await expect(page.getByRole("row", { name: /Sept/ })).toHaveCount(2);
-  await page.getByRole("button", { name: "Undo the outlook valley.csv" }).click();
-  await expect(page.getByTestId("outlook-freshness")).toContainText("typed by hand");
+  await page.getByRole("button", { name: "Undo the forecast valley.csv" }).click();
+  await expect(page.getByTestId("outlook-freshness")).toContainText(placeWords.enteredByHand);
 });
 
 test("a record is taken away and the made-up one taken again; without numbers it cannot go", async ({
   page,
 }) => {
   await page.goto(`${EMPTY}/place`);
-  await page.getByRole("button", { name: "Start with my place" }).click();
-  await page.getByRole("textbox", { name: "Name of the place" }).fill("Mill race");
+  await page.getByRole("button", { name: gardenFileWords.startWithMyLocation }).click();
+  await page.getByRole("textbox", { name: placeWords.locationName }).fill("Mill race");
   await page.getByRole("textbox", { name: "Latitude" }).fill("47.1");
   await page.getByRole("textbox", { name: "Longitude" }).fill("14.2");
-  await page.getByRole("textbox", { name: "Elevation" }).fill("540");
-  await page.getByRole("button", { name: "Daily record" }).click();
-  await page.getByRole("button", { name: "Read a record…" }).click();
-  const dialog = page.getByRole("dialog", { name: "Daily weather record" });
-  await dialog.getByRole("button", { name: "Take the made-up station" }).click();
+  await page.getByRole("textbox", { name: placeWords.elevation }).fill("540");
+  await page.getByRole("button", { name: placeWords.dailyWeatherRecord }).click();
+  await page.getByRole("button", { name: placeWords.importARecord }).click();
+  const dialog = page.getByRole("dialog", { name: placeWords.dailyWeatherRecord });
+  await dialog.getByRole("button", { name: placeWords.useTheExampleStation }).click();
   await expect(dialog.getByText("10,958 days, none missing").first()).toBeVisible();
-  await dialog.getByRole("button", { name: "Keep this record" }).click();
+  await dialog.getByRole("button", { name: placeWords.saveThisRecord }).click();
   await expect(page.getByText("From 29 seasons of Tarnholt Mill (made-up).")).toBeVisible();
-  await page.getByRole("button", { name: "Keep this place" }).click();
-  await expect(page.getByRole("button", { name: "Add the bed" })).toBeVisible();
+  await page.getByRole("button", { name: placeWords.saveLocation }).click();
+  await expect(page.getByRole("button", { name: todayWords.addBed })).toBeVisible();
 
-  await page.getByRole("link", { name: "Place" }).click();
-  await page.getByRole("button", { name: "Remove", exact: true }).click();
-  await expect(page.getByText(/^Give the usual temperatures first/)).toBeVisible();
-  await page.getByRole("button", { name: "A few numbers" }).click();
+  await page.getByRole("link", { name: placeWords.place }).click();
+  await page.getByRole("button", { name: bedsWords.remove, exact: true }).click();
+  await expect(page.getByText(/^Enter average temperatures first/)).toBeVisible();
+  await page.getByRole("button", { name: placeWords.aFewNumbers }).click();
   for (const [index, low] of ["-7", "13"].entries())
     await page.getByLabel("Low").nth(index).fill(low);
   for (const [index, high] of ["1.5", "26"].entries()) {
-    await page.getByLabel("High").nth(index).fill(high);
+    await page.getByLabel(placeWords.high).nth(index).fill(high);
   }
-  await page.getByRole("button", { name: "Keep this place" }).click();
-  await expect(page.getByText(/Reckoned from the few numbers given/)).toBeVisible();
-  await expect(page.getByText(/Wet days are not given: 120 a year are assumed/)).toBeVisible();
-  await page.getByRole("button", { name: "Daily record" }).click();
-  await page.getByRole("button", { name: "Remove", exact: true }).click();
-  await expect(page.getByText("Tarnholt Mill (made-up) is removed.")).toBeVisible();
+  await page.getByRole("button", { name: placeWords.saveLocation }).click();
+  await expect(page.getByText(/Calculated from the numbers given/)).toBeVisible();
+  await expect(page.getByText(/Wet days are not given: 120 a year assumed/)).toBeVisible();
+  await page.getByRole("button", { name: placeWords.dailyWeatherRecord }).click();
+  await page.getByRole("button", { name: bedsWords.remove, exact: true }).click();
+  await expect(page.getByText("Tarnholt Mill (made-up) removed.")).toBeVisible();
   await page.getByRole("button", { name: "Undo removing the record" }).click();
-  await page.getByRole("button", { name: "Daily record" }).click();
-  await expect(page.getByText("Tarnholt Mill (made-up)", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: placeWords.dailyWeatherRecord }).click();
+  await expect(page.getByText(placeWords.tarnholtMillMadeUp, { exact: true })).toBeVisible();
 });
 
 test("a garden without a station may try the simulated one; an address that is none is refused", async ({
   page,
 }) => {
   await page.goto(`${EMPTY}/place`);
-  await page.getByRole("button", { name: "Start with my place" }).click();
-  await page.getByRole("combobox", { name: "Start from a made-up place" }).click();
+  await page.getByRole("button", { name: gardenFileWords.startWithMyLocation }).click();
+  await page.getByRole("combobox", { name: placeWords.startFromAnExampleLocation }).click();
   await page.getByRole("option", { name: "Inland valley, snow-bound" }).click();
-  await page.getByRole("button", { name: "Keep this place" }).click();
-  await expect(page.getByRole("button", { name: "Add the bed" })).toBeVisible();
-  await findByPalette(page, "Outlook");
+  await page.getByRole("button", { name: placeWords.saveLocation }).click();
+  await expect(page.getByRole("button", { name: todayWords.addBed })).toBeVisible();
+  await findByPalette(page, placeWords.forecast);
   await expect(page.getByText(/^No station is set/)).toBeVisible();
-  await page.getByRole("button", { name: "Try the simulated station" }).click();
+  await page.getByRole("button", { name: placeWords.tryTheSimulatedStation }).click();
   await expect(page.getByTestId("outlook-freshness")).toContainText("not a real forecast");
-  await expect(page.getByRole("table", { name: "Thermometers" })).toContainText("outside");
+  await expect(page.getByRole("table", { name: placeWords.thermometers })).toContainText(
+    sheltersWords.outside,
+  );
 
-  await page.getByRole("button", { name: "Settings", exact: true }).click();
-  const address = page.getByRole("textbox", { name: "Address of a weather station" });
+  await page.getByRole("button", { name: shellWords.settings, exact: true }).click();
+  const address = page.getByRole("textbox", { name: shellWords.weatherStationAddress });
   await address.fill("my neighbour");
   await address.blur();
   await expect(page.getByText(/Give a web address that begins with http/)).toBeVisible();
   await address.fill("");
   await address.blur();
-  await page.getByRole("button", { name: "Done" }).click();
-  await expect(page.getByRole("button", { name: "Try the simulated station" })).toBeVisible();
+  await page.getByRole("button", { name: bedsWords.done }).click();
+  await expect(page.getByRole("button", { name: placeWords.tryTheSimulatedStation })).toBeVisible();
 });
 
 test("frost, sun and outlook are told in imperial units where they are chosen", async ({
   page,
 }) => {
   await page.goto("/place");
-  await page.getByRole("button", { name: "Settings" }).click();
-  await page.getByRole("combobox", { name: "Units" }).click();
+  await page.getByRole("button", { name: shellWords.settings }).click();
+  await page.getByRole("combobox", { name: shellWords.units }).click();
   await page.getByRole("option", { name: /Imperial/ }).click();
-  await page.getByRole("button", { name: "Done" }).click();
+  await page.getByRole("button", { name: bedsWords.done }).click();
   await expect(page.getByTestId("frost-words")).toContainText("killing frost (28 °F)");
-  await section(page, "Outlook");
+  await section(page, placeWords.forecast);
   await expect(
     page.getByRole("img", { name: /^\d+ °F to \d+ °F, give or take/ }).first(),
   ).toBeVisible();
-  await page.getByRole("button", { name: "Type it by hand…" }).click();
-  const form = page.getByRole("dialog", { name: "Outlook by hand" });
+  await page.getByRole("button", { name: placeWords.enterByHand }).click();
+  const form = page.getByRole("dialog", { name: placeWords.enterAForecast });
   await form.getByRole("textbox", { name: /Low on Thu,? 24 Sept/ }).fill("23");
   await form.getByRole("textbox", { name: /High on Thu,? 24 Sept/ }).fill("41");
-  await form.getByRole("button", { name: "Keep it" }).click();
+  await form.getByRole("button", { name: bedsWords.save }).click();
   await expect(page.getByRole("img", { name: /^23 °F to 41 °F/ })).toBeVisible();
   await expect(page.getByRole("row", { name: /Thu,? 24 Sept/ })).toContainText("frost");
 });
@@ -377,37 +390,37 @@ test("by keys alone: the risk, an outlook typed in, a point of the skyline put u
   page,
 }) => {
   await openPlan(page);
-  await findByPalette(page, "Outlook");
-  await expect(page.getByRole("heading", { name: "Outlook" })).toBeVisible();
-  await tabTo(page, "Type it by hand…");
+  await findByPalette(page, placeWords.forecast);
+  await expect(page.getByRole("heading", { name: placeWords.forecast })).toBeVisible();
+  await tabTo(page, placeWords.enterByHand);
   await page.keyboard.press("Enter");
-  const form = page.getByRole("dialog", { name: "Outlook by hand" });
+  const form = page.getByRole("dialog", { name: placeWords.enterAForecast });
   await expect(form).toBeVisible();
   await tabTo(page, "Low on Thu 24 Sept");
   await page.keyboard.type("-1");
   await page.keyboard.press("Tab");
   await page.keyboard.type("8");
   await page.keyboard.press("Enter");
-  await expect(page.getByTestId("outlook-freshness")).toContainText("typed by hand");
+  await expect(page.getByTestId("outlook-freshness")).toContainText(placeWords.enteredByHand);
 
-  await findByPalette(page, "Frost odds");
-  await tabTo(page, "Risk taken with frost");
+  await findByPalette(page, placeWords.frostOdds);
+  await tabTo(page, placeWords.acceptedFrostRisk);
   await page.keyboard.press("End");
   await expect(page.getByTestId("frost-words")).toContainText("9 years in 10, killing frost");
   // At once, before it is kept, undo takes back what is seen; later it takes back the step.
   await page.keyboard.press("Control+z");
   await expect(page.getByTestId("frost-words")).toContainText("1 year in 5, killing frost");
   await page.keyboard.press("ArrowUp");
-  await expect(page.getByRole("button", { name: "Undo change of settings" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Undo settings change" })).toBeVisible();
   await page.keyboard.press("Control+z");
   await expect(page.getByTestId("frost-words")).toContainText("1 year in 5, killing frost");
 
-  await findByPalette(page, "Sun on the beds");
+  await findByPalette(page, shellWords.sunOnTheBeds);
   const points = page.getByRole("slider", { name: /^Skyline point/ });
   // A count does not wait by itself: the skyline must stand there before it is counted.
   await expect(points.first()).toBeVisible();
   const before = await points.count();
-  await tabTo(page, "Add a point");
+  await tabTo(page, placeWords.addAPoint);
   await page.keyboard.press("Enter");
   await expect(points).toHaveCount(before + 1);
   await tabTo(page, "Skyline point, north-east", "Shift+Tab");

@@ -94,7 +94,7 @@ test("a rest takes ground like a crop, and what cannot be is refused in words", 
     return outcome.ok ? "" : outcome.refusal;
   };
   expect(refusal(rest({}))).toBe("");
-  expect(refusal(rest({ fromOn: "2026-10-01" }))).toMatch(/Radish, winter, large stands in Bed 9/);
+  expect(refusal(rest({ fromOn: "2026-10-01" }))).toMatch(/Radish, winter, large is in Bed 9/);
   expect(refusal(rest({ lengthM: 9 }))).toMatch(/Bed 9 ends before this rest does/);
   expect(refusal(rest({ untilOn: "2026-10-01" }))).toMatch(/ends after it begins/);
   expect(refusal(rest({ under: { kind: "mulch", mulchId: "gravel", depthCm: 5 } }))).toMatch(
@@ -116,5 +116,5 @@ test("a rest takes ground like a crop, and what cannot be is refused in words", 
     tarnholt,
     feeding("f", "bed-1", { kind: "amendment", name: "Lime", gPerM2: -5 }),
   );
-  expect(negative.ok ? "" : negative.refusal).toBe("A rate is 0 or more.");
+  expect(negative.ok ? "" : negative.refusal).toBe("Enter a rate of 0 or more.");
 });

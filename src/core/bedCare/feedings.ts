@@ -95,7 +95,7 @@ export function shoppingList(garden: Garden, fromDay: DayNumber, toDay: DayNumbe
     add(item, { litres: litres ?? 0, grams: grams ?? 0 }, bed, on);
     if (nitrogenG < 0) {
       add(
-        "Nitrogen for what is dug in",
+        "Nitrogen for material dug in",
         { grams: -nitrogenG },
         bed,
         on,

@@ -37,7 +37,7 @@ test("in July kale is shaded, netted and watered in; in late October there is no
   expect(kinds(operations("2026-07-10"))).toEqual(["shade", "net", "water"]);
   const late = operations("2026-10-25");
   expect(kinds(late)).not.toContain("shade");
-  expect(late[0]?.words).toMatch(/No shade: it is cool or cloudy, and light is precious/);
+  expect(late[0]?.words).toMatch(/No shade: it is cool or cloudy and light is scarce/);
 });
 
 test("the outlook decides on shade where it reaches: only on its bright and warm days", () => {
@@ -49,7 +49,7 @@ test("the outlook decides on shade where it reaches: only on its bright and warm
     dayNumber("2026-07-14"),
     dayNumber("2026-07-17"),
   ]);
-  expect(shade?.words).toMatch(/Shade on 14 July, off on 17 July: 3 bright and warm days/);
+  expect(shade?.words).toMatch(/Shade on 14 July, off 17 July: 3 bright and warm days/);
   const cool = outlook("2026-07-10", 0.1, 15);
   expect(kinds(operations("2026-07-10", cool))).not.toContain("shade");
 });

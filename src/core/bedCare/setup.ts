@@ -60,14 +60,14 @@ export function setupOperations(
       kind: "shade",
       fromDay: first,
       untilDay: last + 1,
-      words: `Shade on ${wording.date(first)}, off on ${wording.date(last + 1)}: ${shaded.length === 1 ? "a bright and warm day" : `${shaded.length} bright and warm days`}. None when it is cool or cloudy.`,
+      words: `Shade on ${wording.date(first)}, off ${wording.date(last + 1)}: ${shaded.length === 1 ? "a bright and warm day" : `${shaded.length} bright and warm days`}. No shade when it is cool or cloudy.`,
     });
   } else if (shade === "byWeather") {
     operations.push({
       kind: "shade",
       fromDay,
       untilDay: fromDay,
-      words: "No shade: it is cool or cloudy, and light is precious.",
+      words: "No shade: it is cool or cloudy and light is scarce.",
     });
   }
   if (netting && pestsFly(site, fromDay)) {
@@ -76,7 +76,7 @@ export function setupOperations(
       kind: "net",
       fromDay,
       untilDay: restDay,
-      words: `Netting at once, edges buried${restDay === null ? "" : `, until about ${wording.date(restDay)}, when its pests rest`}.`,
+      words: `Insect netting at once, edges buried${restDay === null ? "" : `, until about ${wording.date(restDay)}, when its pests are inactive`}.`,
     });
   }
   if (waterDays > 0) {
@@ -85,7 +85,7 @@ export function setupOperations(
       kind: "water",
       fromDay,
       untilDay: establishedDay,
-      words: `Water shortly every day until ${wording.date(establishedDay)}; then deep and seldom again.`,
+      words: `Water a little every day until ${wording.date(establishedDay)}, then deeply and less often.`,
     });
   }
   return operations;

@@ -83,22 +83,22 @@ function room(site: Site, garden: Garden, moved: Planting, bed: Bed, wording: Wo
   const clash = clashesIn(site, after, bed).find(
     ({ earlier, later }) => earlier.id === moved.id || later.id === moved.id,
   );
-  if (!clash) return { kind: "for", words: "The ground is free for as long as it stands." };
+  if (!clash) return { kind: "for", words: "The ground is free for as long as it grows." };
   const other = clash.earlier.id === moved.id ? clash.later : clash.earlier;
   const until = other.untilDay === Infinity ? "" : ` until ${wording.date(other.untilDay)}`;
-  return { kind: "stops", words: `${other.name} stands there${until}.` };
+  return { kind: "stops", words: `${other.name} is growing there${until}.` };
 }
 
 function dates(now: number | null, then: number | null, wording: Wording): Meaning {
-  if (then === null) return { kind: "against", words: "It would not get ready there." };
-  if (now === null) return { kind: "for", words: `Ready on ${wording.date(then)}.` };
+  if (then === null) return { kind: "against", words: "It would not be ready there." };
+  if (now === null) return { kind: "for", words: `Ready ${wording.date(then)}.` };
   const days = then - now;
   if (Math.abs(days) < MEANS_FROM_DAYS) {
-    return { kind: "same", words: `Ready on ${wording.date(then, now)}, as here.` };
+    return { kind: "same", words: `Ready ${wording.date(then, now)}, the same as here.` };
   }
   return {
     kind: days > 0 ? "against" : "for",
-    words: `Ready on ${wording.date(then, now)}, ${laterWords(days)}.`,
+    words: `Ready ${wording.date(then, now)}, ${laterWords(days)}.`,
   };
 }
 

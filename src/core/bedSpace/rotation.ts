@@ -21,7 +21,7 @@ function isExcepted(planting: Pick<Planting, "stage">, crop: Crop): boolean {
 
 /** The exceptions of the rotation, in a sentence. */
 export const ROTATION_EXCEPTIONS =
-  "Young leaves and shoots do not count: they are out before anything builds up.";
+  "Baby leaf and shoots do not count: they are gone before anything builds up.";
 
 /**
  * Whether a crop of this family stood in the bed within the years of the rotation before a day: the

@@ -179,7 +179,7 @@ function recordNotes(frosts: FrostRecord): string[] {
   if (within.length > 0 && count > 0) {
     const one = within.length === 1;
     notes.push(
-      `Left out, since more than a tenth of ${one ? "its" : "their"} nights is missing: ${within.join(", ")}.`,
+      `Left out because more than a tenth of the ${one ? "its" : "their"} nights is missing: ${within.join(", ")}.`,
     );
   }
   return notes;

@@ -15,7 +15,7 @@ const MonthNormalsSchema = z
   })
   .refine((month) => month.lowC <= month.highC, {
     path: ["lowC"],
-    message: "The usual low is above the usual high: are the two swapped?",
+    message: "The average low is above the average high: are they swapped?",
   });
 
 const FrostSchema = z.discriminatedUnion("kind", [

@@ -63,7 +63,7 @@ export function weatherModelFromSketch(
   const high = wave(sketch.coldestMonth.highC, sketch.warmestMonth.highC, peakDayOfYear);
   const lowSpreadC = spread(latitudeDeg, sketch, low, notes);
   if (sketch.wetDaysPerYear === null) {
-    notes.push(`Wet days are not given: ${USUAL_WET_DAYS} a year are assumed.`);
+    notes.push(`Wet days are not given: ${USUAL_WET_DAYS} a year assumed.`);
   }
   const wetShare = (sketch.wetDaysPerYear ?? USUAL_WET_DAYS) / DAYS_PER_YEAR;
   const kind = (wet: boolean): DayKind => {
@@ -135,7 +135,7 @@ function peakDay(latitudeDeg: number, sketch: ClimateSketch, notes: string[]): n
   const usual = solstice + USUAL_LAG_DAYS;
   const frost = frostDays(latitudeDeg, sketch);
   if (!frost) {
-    notes.push("The warmest day is taken to be four weeks after midsummer.");
+    notes.push("The warmest day is assumed to be four weeks after midsummer.");
     return usual;
   }
   // Midway between the last frost of one spring and the first of the next autumn.
@@ -144,7 +144,7 @@ function peakDay(latitudeDeg: number, sketch: ClimateSketch, notes: string[]): n
   const kept = Math.min(50, Math.max(5, lag));
   if (kept !== lag) {
     notes.push(
-      "The frost dates lie lopsidedly about midsummer: check that the first and the last frost are not swapped.",
+      "The frost dates are uneven around midsummer: check that first and last frost are not swapped.",
     );
   }
   return solstice + kept;
@@ -158,7 +158,7 @@ function spread(latitudeDeg: number, sketch: ClimateSketch, low: Wave, notes: st
   if (fitted === null) {
     const tooWarm = chance(SPREAD_LIMITS_C.most) < 0.5;
     notes.push(
-      `The frost dates come ${tooWarm ? "earlier" : "later"} than these temperatures explain: check the usual lows and the dates.`,
+      `The frost dates are ${tooWarm ? "earlier" : "later"} than these temperatures explain: check the average lows and the dates.`,
     );
     return tooWarm ? SPREAD_LIMITS_C.most : SPREAD_LIMITS_C.least;
   }
@@ -185,7 +185,7 @@ function spreadWithoutDates(
   const fits = rare ? usual <= wanted : usual >= wanted;
   const sdC = fits ? USUAL_SPREAD_C : spreadForChance(chance, wanted);
   if (sdC !== null) {
-    notes.push("How far nights stray from the usual is guessed, for want of frost dates.");
+    notes.push("Without frost dates, how much nights vary is estimated.");
     return sdC;
   }
   notes.push(

@@ -20,7 +20,7 @@ export const setOwnCrop = command({
   input: OwnCropSchema,
   run(garden, own) {
     if (cropLibrary.has(own.id)) {
-      return refuse("The library has a crop of that id: give yours another.", "id");
+      return refuse("The crop library already has that id: use another.", "id");
     }
     const [problem] = cropProblems(own.crop);
     if (problem) return refuse(problem.message, `crop.${problem.path}`);
@@ -29,7 +29,7 @@ export const setOwnCrop = command({
     );
     if (taken) {
       return refuse(
-        `There is a crop called ${taken.name} already: give yours a name of its own.`,
+        `There is already a crop called ${taken.name}: choose another name.`,
         "crop.name",
       );
     }
@@ -38,7 +38,7 @@ export const setOwnCrop = command({
       ({ id }) => !own.crop.varieties.some((variety) => variety.id === id),
     );
     const used = gone?.find(({ id }) => isUsed(garden, own.id, id));
-    if (used) return refuse(`${used.name} is in use, so it cannot go.`, "crop.varieties");
+    if (used) return refuse(`${used.name} is in use and cannot be removed.`, "crop.varieties");
     return change({ kind: "ownCrop", id: own.id, before, after: own });
   },
 });
@@ -105,11 +105,10 @@ export const removeOwnVariety = command({
   },
 });
 
-const NO_REPLACEMENT =
-  "That crop or variety is not in the garden: choose another to take its place.";
+const NO_REPLACEMENT = "That crop or variety is not in the garden: choose another.";
 
 function inUseWords(name: string, uses: string): string {
-  return `${name} is in use by ${uses}: let another take its place there, or remove those first.`;
+  return `${name} is used by ${uses}: choose another for those, or remove them first.`;
 }
 
 function sameName(a: string, b: string): boolean {

@@ -12,7 +12,7 @@ import { groundProblems } from "./beds/ground";
 
 export const setSettings = command({
   name: "settings.set",
-  label: () => "change of settings",
+  label: () => "settings change",
   input: SettingsSchema.partial().omit({ id: true }),
   run: (garden, some) =>
     change({

@@ -33,7 +33,7 @@ test("an overlap that is there already stands in nobody else's way, but a new on
     id: "bed-1",
     position: named("bed-2").position,
   });
-  expect(over.ok ? "" : over.refusal).toMatch(/Bed 1 would lie over Bed 2/);
+  expect(over.ok ? "" : over.refusal).toMatch(/Bed 1 would overlap Bed 2/);
 });
 
 test("a file with an overlap, a planting past its bed or two on one ground is refused with its path", () => {
@@ -44,10 +44,11 @@ test("a file with an overlap, a planting past its bed or two on one ground is re
       { kind: "planting", id: planting.id, before: planting, after: { ...planting, ...some } },
     ]);
   const cases: [Garden, RegExp, RegExp][] = [
-    [overlapping, /^beds\[\d+\]\.position$/, /Bed 3 would lie over Bed 4/],
+    [overlapping, /^beds\[\d+\]\.position$/, /Bed 3 would overlap Bed 4/],
     [put(first, { fromM: 6, lengthM: 5 }), /^plantings\[\d+\]/, /reaches to 11 m/],
   ];
-  if (two) cases.push([put(two, { fromM: first.fromM }), /^plantings\[\d+\]/, /same ground/]);
+  if (two)
+    cases.push([put(two, { fromM: first.fromM }), /^plantings\[\d+\]/, /overlap|same space/]);
   for (const [garden, path, words] of cases) {
     const outcome = commands["garden.replace"].apply(tarnholt, toGardenFile(garden));
     if (outcome.ok) throw new Error("it was let in");

@@ -30,17 +30,17 @@ test("a bed is moved and turned; over another, out of the plot or under a roof i
   const moved = done(tarnholt, "layout.set", move("bed-1", 1.9, 15.4));
   expect(moved.beds.get("bed-1")?.position).toEqual({ xM: 1.9, yM: 15.4, angleDeg: 90 });
   expect(refusal(tarnholt, "layout.set", move("bed-1", 3.4, 15.5))).toBe(
-    "Bed 1 would lie over Bed 2: beds may touch, not overlap.",
+    "Bed 1 would overlap Bed 2: beds may touch, not overlap.",
   );
   expect(refusal(tarnholt, "layout.set", move("bed-1", 2, 19))).toMatch(
-    /Bed 1 would leave the plot of 20 m × 22 m: move it in, or make the plot larger/,
+    /Bed 1 would be outside the plot \(20 m × 22 m\): move it in or make the plot larger/,
   );
   // Across the greenhouse's wall it stands neither in nor out.
   expect(refusal(tarnholt, "layout.set", move("bed-7", 12.9, 9))).toMatch(
-    /Bed 7 would lie under Greenhouse/,
+    /Bed 7 would be under Greenhouse/,
   );
   expect(refusal(tarnholt, "layout.set", move("house-1", 12.9, 9))).toMatch(
-    /would stand out of Greenhouse/,
+    /would stick out of Greenhouse/,
   );
   expect(refusal(tarnholt, "layout.set", move("bed-1", 2, 15.5, 200))).toMatch(/Less than 180°/);
 });
@@ -58,10 +58,10 @@ test("a bed is resized and renamed; too short for what grows there, or of no len
   const wider = done(tarnholt, "bed.edit", { id: "bed-1", name: "By the wall", widthM: 1 });
   expect(wider.beds.get("bed-1")).toMatchObject({ name: "By the wall", widthM: 1, lengthM: 8 });
   expect(refusal(tarnholt, "bed.edit", { id: "bed-1", lengthM: 5 })).toBe(
-    "A planting in Bed 1 reaches to 8 m: shorten or move it first, or keep the bed that long.",
+    "A planting in Bed 1 reaches to 8 m. Shorten or move it first, or keep the bed that long.",
   );
   expect(refusal(tarnholt, "bed.edit", { id: "bed-1", lengthM: 0 })).toMatch(/At least 0.1 m/);
-  expect(refusal(tarnholt, "bed.edit", { id: "bed-1", widthM: 2.5 })).toMatch(/lie over Bed 2/);
+  expect(refusal(tarnholt, "bed.edit", { id: "bed-1", widthM: 2.5 })).toMatch(/overlap Bed 2/);
 });
 
 test("a bed with plantings goes only with them", () => {

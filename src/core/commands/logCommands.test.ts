@@ -114,11 +114,11 @@ test("harvests add up, losses leave a share, and a part lost is not the end", ()
 });
 
 test.each([
-  ["a day to come", entry("2026-09-25", picked("planting-03", 100)), /still to come/],
+  ["a day to come", entry("2026-09-25", picked("planting-03", 100)), /in the future/],
   [
     "a harvest before the planned sowing",
     entry("2026-05-01", picked("planting-07")),
-    /planned to be sown on 20 August/,
+    /planned for sowing on 20 August/,
   ],
   [
     "a planting that is gone",
@@ -151,7 +151,7 @@ test("a sowing and what follows it keep their order, whichever is written down l
   );
   const later = { ...entry("2026-09-05", sown("planting-07")), id: "e-2026-08-22-sown" };
   expect(refusal(up, "log.keep", { entries: [later], today: TODAY })).toMatch(
-    /entry of 30 August already/,
+    /already has an entry on 30 August/,
   );
 });
 
@@ -274,11 +274,11 @@ test("what is put off comes back on its day, what is left undone does not, and b
   expect(ids(skipped.garden, "2026-09-27")).not.toContain(task.id);
   expect(settle(skipped.garden, task, TODAY)).toMatchObject({
     ok: false,
-    refusal: expect.stringMatching(/^Left undone on 24 September already/),
+    refusal: expect.stringMatching(/^Skipped on 24 September already/),
   });
   expect(settle(tarnholt, task, TODAY, "putOff", { untilOn: TODAY })).toMatchObject({
     ok: false,
-    refusal: "Put it off to a later day.",
+    refusal: "Choose a later date.",
   });
 });
 

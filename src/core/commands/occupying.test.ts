@@ -55,7 +55,7 @@ describe("two on the same ground", () => {
     const refused = commands["planting.add"].apply(tarnholt, input);
     if (refused.ok) throw new Error("it was not refused");
     expect(refused.refusal).toMatch(
-      /^Spinach, winter type stands in Bed 7 from 20 August until \d+ April, on the same ground \(0 m to 4 m\)/,
+      /^Spinach, winter type is in Bed 7 from 20 August until \d+ April, in the same space \(0 m to 4 m\)/,
     );
     const words = (refused.ways ?? []).map((way) => way.words);
     expect(words).toEqual([

@@ -83,7 +83,7 @@ function refusalOf(
   const ground = `${lengthWords(Math.max(earlier.fromM, later.fromM), units)} to ${lengthWords(Math.min(earlier.toM, later.toM), units)}`;
   const time = other.untilDay === Infinity ? "" : ` until ${dateWords(other.untilDay)}`;
   return refuse(
-    `${other.name} stands in ${bed.name} from ${dateWords(other.fromDay)}${time}, on the same ground (${ground}): choose another place or another time, or let one stand between the other's plants.`,
+    `${other.name} is in ${bed.name} from ${dateWords(other.fromDay)}${time}, in the same space (${ground}). Choose another spot or date, or let one grow between the other's plants.`,
     "planting.fromM",
     ways.filter((way) => way !== null),
   );

@@ -7,7 +7,7 @@ import { change, command, refuse } from "./command";
 
 export const setPlace = command({
   name: "place.set",
-  label: () => "change of the place",
+  label: () => "location change",
   input: PlaceSchema,
   run(garden, place) {
     const [problem] = placeProblems("place", place, garden.record !== null);
@@ -18,7 +18,7 @@ export const setPlace = command({
 
 export const setRecord = command({
   name: "record.set",
-  label: ({ station }) => `reading in ${station}`,
+  label: ({ station }) => `importing ${station}`,
   input: WeatherRecordSchema,
   run(garden, record) {
     const changes: Change[] = [
@@ -45,7 +45,7 @@ export const removeRecord = command({
     if (place?.climateFrom === "record") {
       if (!place.climate) {
         return refuse(
-          "Give the usual temperatures first: without the record nothing else is known.",
+          "Enter average temperatures first: without the record there is no climate data.",
         );
       }
       const after = { ...place, climateFrom: "sketch" as const };
@@ -58,9 +58,7 @@ export const removeRecord = command({
 export const setHorizon = command({
   name: "horizon.set",
   label: ({ bedId }, garden) =>
-    bedId === null
-      ? "change of the skyline"
-      : `skyline of ${garden.beds.get(bedId)?.name ?? bedId}`,
+    bedId === null ? "skyline change" : `skyline of ${garden.beds.get(bedId)?.name ?? bedId}`,
   input: z.object({
     /** Null for the whole garden. */
     bedId: z.string().nullable(),
@@ -74,7 +72,7 @@ export const setHorizon = command({
       return change({ kind: "bed", id: bedId, before: bed, after: { ...bed, horizon } });
     }
     const { place } = garden;
-    if (!place) return refuse("Give the place first: its skyline belongs to it.");
+    if (!place) return refuse("Set your location first.");
     const after = { ...place, horizon: horizon ?? [] };
     return change({ kind: "place", id: "place", before: place, after });
   },
@@ -83,7 +81,7 @@ export const setHorizon = command({
 /** What a station sends by itself; what the grower types or reads in is `outlook.set`. */
 export const receiveOutlook = command({
   name: "outlook.receive",
-  label: () => "the outlook",
+  label: () => "the forecast",
   input: KeptOutlookSchema,
   quiet: true,
   run: (garden, outlook) =>
@@ -92,7 +90,7 @@ export const receiveOutlook = command({
 
 export const setOutlook = command({
   name: "outlook.set",
-  label: ({ outlook }) => `the outlook ${outlook.source}`,
+  label: ({ outlook }) => `the forecast ${outlook.source}`,
   input: KeptOutlookSchema,
   run: (garden, outlook) =>
     change({ kind: "outlook", id: "outlook", before: garden.outlook, after: outlook }),

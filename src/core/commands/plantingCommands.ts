@@ -152,7 +152,7 @@ function madeAlready(garden: Garden, plantingId: string): string | null {
   }
   const { sownDay } = factsOf(garden, plantingId);
   if (sownDay !== null)
-    return `Sown on ${dateWords(sownDay)} by the logbook: change that entry instead.`;
+    return `Logged as sown on ${dateWords(sownDay)}: change that entry instead.`;
   return null;
 }
 
@@ -189,19 +189,19 @@ export function plantingRefusal(garden: Garden, planting: z.infer<typeof Plantin
   const { units } = garden.settings;
   if (!fitsInto(planting.lengthM, bed.lengthM)) {
     return refuse(
-      `${bed.name} is ${lengthWords(bed.lengthM, units)} long: take at most that.`,
+      `${bed.name} is ${lengthWords(bed.lengthM, units)} long: use at most that.`,
       "planting.lengthM",
     );
   }
   if (!fitsInto(planting.fromM + planting.lengthM, bed.lengthM)) {
     return refuse(
-      `From ${lengthWords(planting.fromM, units)} on, ${bed.name} has ${lengthWords(bed.lengthM - planting.fromM, units)} left: begin nearer, or take less.`,
+      `From ${lengthWords(planting.fromM, units)}, ${bed.name} has ${lengthWords(bed.lengthM - planting.fromM, units)} left: start nearer the end or use less.`,
       "planting.fromM",
     );
   }
   if (planting.clearOn !== null && planting.clearOn < planting.sowOn) {
     return refuse(
-      "A planting is not pulled before it is sown: choose a later day.",
+      "A planting cannot be pulled before it is sown: choose a later date.",
       "planting.clearOn",
     );
   }

@@ -32,7 +32,10 @@ export const setSeedLot = command({
       );
     }
     if (lot.germinationTest && lot.germinationTest.testedOn > today) {
-      return refuse("The test lies ahead: give the day on which it was counted.", "lot.testedOn");
+      return refuse(
+        "The test date is in the future: enter the date it was counted.",
+        "lot.testedOn",
+      );
     }
     const before = garden.seedLots.get(lot.id) ?? null;
     return change({ kind: "seedLot", id: lot.id, before, after: lot });
@@ -45,7 +48,7 @@ export const removeSeedLot = command({
   input: z.object({ id: z.string() }),
   run(garden, { id }) {
     const before = garden.seedLots.get(id);
-    if (!before) return refuse("This seed is no longer in the box.");
+    if (!before) return refuse("This seed is no longer in the seed box.");
     const changes: Change[] = [{ kind: "seedLot", id, before, after: null }];
     // The trays remember what was sown, no longer from which packet.
     for (const tray of garden.trays.values()) {

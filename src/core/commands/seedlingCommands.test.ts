@@ -45,14 +45,14 @@ describe("a crop of one's own", () => {
     const soft = { ...ours.crop, hardiness: { ...ours.crop.hardiness, hardenedLt50C: -2 } };
     expect(refused(tarnholt, "ownCrop.set", { ...ours, crop: soft })).toMatchObject({
       path: "crop.hardiness.hardenedLt50C",
-      refusal: expect.stringMatching(/Hardened, a crop stands more cold/),
+      refusal: expect.stringMatching(/A hardened crop survives more cold/),
     });
     const crowded = { ...ours.crop, spacing: { rowCm: 0, inRowCm: 5 } };
     expect(refused(tarnholt, "ownCrop.set", { ...ours, crop: crowded }).path).toBe(
       "crop.spacing.rowCm",
     );
     const twin = { ...ours, id: "other", crop: { ...ours.crop, id: "other", name: "SPINACH" } };
-    expect(refused(tarnholt, "ownCrop.set", twin).refusal).toMatch(/called Spinach already/);
+    expect(refused(tarnholt, "ownCrop.set", twin).refusal).toMatch(/already a crop called Spinach/);
   });
 
   test("in use it does not go by itself; with another in its place it does, everywhere", () => {
@@ -70,7 +70,7 @@ describe("a crop of one's own", () => {
       },
     );
     expect(refused(inUse, "ownCrop.remove", { id: "our-spinach" }).refusal).toBe(
-      "Spinach of ours is in use by 1 planting and 1 seed lot: let another take its place there, or remove those first.",
+      "Spinach of ours is used by 1 planting and 1 seed lot: choose another for those, or remove them first.",
     );
     const replaced = done(inUse, "ownCrop.remove", {
       id: "our-spinach",
@@ -106,7 +106,7 @@ describe("a crop of one's own", () => {
     expect(cropsOf(kept).get("kale")?.varieties.at(-1)?.name).toBe("dark, saved here");
     const grown = done(kept, "planting.edit", { id: "planting-03", varietyId: "own-dark" });
     expect(refused(grown, "ownVariety.remove", { id: "own-dark" }).refusal).toMatch(
-      /in use by 1 planting/,
+      /used by 1 planting/,
     );
     const gone = done(grown, "ownVariety.remove", {
       id: "own-dark",
@@ -135,11 +135,11 @@ describe("the seed box", () => {
     const test = { seeds: 10, sprouted: 12, testedOn: today };
     expect(
       refused(tarnholt, "seedLot.set", { today, lot: { ...lot, germinationTest: test } }).refusal,
-    ).toMatch(/More sprouted than were laid out/);
+    ).toMatch(/More germinated than were tested/);
     const ahead = { seeds: 10, sprouted: 2, testedOn: "2026-12-01" };
     expect(
       refused(tarnholt, "seedLot.set", { today, lot: { ...lot, germinationTest: ahead } }).refusal,
-    ).toMatch(/lies ahead/);
+    ).toMatch(/in the future/);
   });
 
   test("a lot that goes is forgotten by the trays it was sown into, and nothing else is", () => {

@@ -57,7 +57,7 @@ test.each([
   [
     "a vent that is wide open before it opens",
     (one: Shelter) => ({ ...one, vent: { kind: "automatic" as const, opensAtC: 20, wideAtC: 15 } }),
-    /wide open at a higher temperature/,
+    /Fully open must be a higher temperature/,
   ],
   ["no cover", (one: Shelter) => ({ ...one, covers: [] }), /at least one cover/],
   ["an unknown cover", (one: Shelter) => ({ ...one, covers: ["straw"] }), /no covering "straw"/],
@@ -72,7 +72,7 @@ test("a bed larger than its shelter is refused with both sizes", () => {
   const long = beds.map((bed) => ({ ...bed, lengthM: 12 }));
   expect(commands["shelter.build"].apply(tarnholt, { shelter, beds: long })).toMatchObject({
     ok: false,
-    refusal: expect.stringMatching(/New 1 of 12 m × .* does not go into New house of 10 m × 4 m/),
+    refusal: expect.stringMatching(/New 1 \(12 m × .*\) does not fit in New house \(10 m × 4 m\)/),
   });
 });
 

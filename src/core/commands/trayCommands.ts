@@ -49,11 +49,11 @@ export const setStand = command({
 
 export const removeStand = command({
   name: "stand.remove",
-  label: ({ id }, garden) => `removing ${garden.stands.get(id)?.name ?? "a place for trays"}`,
+  label: ({ id }, garden) => `removing ${garden.stands.get(id)?.name ?? "a tray location"}`,
   input: z.object({ id: z.string() }),
   run(garden, { id }) {
     const before = garden.stands.get(id);
-    if (!before) return refuse("This place for trays is no longer there.");
+    if (!before) return refuse("This tray location is no longer there.");
     const there = [...garden.trays.values()].filter((tray) => tray.stays.at(-1)?.standId === id);
     if (there.length > 0) {
       const names = there.slice(0, 3).map((tray) => tray.name);
@@ -97,7 +97,7 @@ export const addTray = command({
 function newTrayRefusal(garden: Garden, tray: Tray) {
   if (garden.trays.has(tray.id)) return refuse("This tray is already there.");
   const taken = [...garden.trays.values()].find(({ name }) => name === tray.name);
-  if (taken) return refuse(`There is a tray called ${tray.name} already.`, "name");
+  if (taken) return refuse(`There is already a tray called ${tray.name}.`, "name");
   const [problem] = trayProblems("tray", tray, garden);
   return problem ? refuse(problem.message, problem.path) : null;
 }
@@ -122,7 +122,7 @@ export const moveTray = command({
   input: z.object({ id: z.string(), standId: z.string().nullable(), from: IsoDateSchema }),
   run(garden, { id, standId, from }) {
     if (standId !== null && !garden.stands.has(standId)) {
-      return refuse("This place for trays is no longer there.", "standId");
+      return refuse("This tray location is no longer there.", "standId");
     }
     return trayChange(garden, id, (tray) => ({ ok: true, tray: moveTo(tray, standId, from) }));
   },
@@ -223,7 +223,7 @@ export const thinTray = command({
 export const potOnSowing = command({
   name: "tray.potOn",
   label: ({ trayId, how }, garden) =>
-    `${how === "split" ? "splitting" : "potting on"} ${trayName(garden, trayId)}`,
+    `${how === "split" ? "splitting" : "potting up"} ${trayName(garden, trayId)}`,
   input: z.object({
     ...cellsOf,
     intoTrayId: z.string(),
@@ -258,7 +258,7 @@ export const discardCells = command({
 
 export const plantOutCells = command({
   name: "tray.plantOut",
-  label: ({ trayId }, garden) => `planting out of ${trayName(garden, trayId)}`,
+  label: ({ trayId }, garden) => `transplanting ${trayName(garden, trayId)}`,
   input: takenInput,
   run(garden, { trayId, sowingId, on, cells }) {
     const taken = trayChange(garden, trayId, (tray) =>

@@ -24,17 +24,17 @@ export function cropProblems(crop: Crop): CropProblem[] {
     [
       hardiness.hardenedLt50C >= hardiness.unhardenedLt50C,
       "hardiness.hardenedLt50C",
-      "Hardened, a crop stands more cold than soft: give a lower temperature.",
+      "A hardened crop survives more cold than an unhardened one: enter a lower temperature.",
     ],
     [
       spacing.inRowCm > spacing.rowCm,
       "spacing.inRowCm",
-      "Plants stand closer in the row than the rows do: are the two swapped?",
+      "Plants are further apart in the row than the rows are: are they swapped?",
     ],
     [
       crop.sprouting.days.every((days) => days === null),
       "sprouting.days",
-      "It never comes up: give days for at least one temperature.",
+      "It never germinates: enter days for at least one temperature.",
     ],
   ];
   varieties.forEach((variety, index) => {
@@ -43,7 +43,7 @@ export function cropProblems(crop: Crop): CropProblem[] {
       [
         (variety.hardenedLt50C ?? hardiness.hardenedLt50C) >= hardiness.unhardenedLt50C,
         `${at}.hardenedLt50C`,
-        "Hardened, a variety stands more cold than the soft crop: give a lower temperature.",
+        "A hardened variety survives more cold than the unhardened crop: enter a lower temperature.",
       ],
       [
         variety.packetDays <= packetEmergenceDays(crop),

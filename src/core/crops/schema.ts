@@ -9,7 +9,7 @@ const Days = z
   .max(400, "At most 400 days.");
 const Lt50C = z
   .number({ error: "Give a temperature." })
-  .min(-45, "No crop stands below −45 °C.")
+  .min(-45, "No crop survives below −45 °C.")
   .max(5, "At most 5 °C.");
 const Cm = z
   .number({ error: "Give centimetres." })

@@ -51,8 +51,8 @@ export function taskEvents(ahead: readonly TaskAhead[]): TaskEvent[] {
 
 const KIND_WORDS = {
   sow: "Sow",
-  harden: "Begin hardening off",
-  plantOut: "Plant out",
+  harden: "Start hardening off",
+  plantOut: "Transplant",
   ready: "Ready:",
 } as const;
 

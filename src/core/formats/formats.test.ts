@@ -80,13 +80,13 @@ test.each<[string, string, string, RegExp]>([
     "a record that is not there",
     changed({ record: null }),
     "place.climateFrom",
-    /no daily record in this garden/,
+    /no daily weather record/,
   ],
   [
     "neither record nor temperatures",
     changed({ place: { ...commons.place, climate: null, climateFrom: "sketch" } }),
     "place.climate",
-    /usual temperatures/,
+    /average temperatures/,
   ],
   [
     "a skyline that turns back",
@@ -306,7 +306,7 @@ test("tasks go into calendar and table once each; a later file raises SEQUENCE o
   expect((second[0]?.sequence ?? 0) - (first[0]?.sequence ?? 0)).toBe(3);
   const kale = first.find(({ uid }) => uid === "planting-03-harvest-2026-09-17@late-ember");
   expect(kale).toMatchObject({ summary: "Pick: Kale, curly", location: "Bed 3" });
-  expect(kale?.description).toMatch(/Last picked on 17 September/);
+  expect(kale?.description).toMatch(/Last harvested 17 September/);
   // Sowings stand there once, from the plan.
   expect(uids.filter((uid) => uid.startsWith("planting-30-sow"))).toEqual([
     "planting-30-sow@late-ember",

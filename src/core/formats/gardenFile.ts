@@ -83,7 +83,7 @@ function inThisVersion(content: object): object {
 /** Another kind of file, or one of another version, is told at once instead of field by field. */
 function headProblem(content: unknown): Problem | null {
   if (typeof content !== "object" || content === null || Array.isArray(content)) {
-    return { path: "", message: "This JSON is not a garden: it should be a group of fields." };
+    return { path: "", message: "This JSON is not a garden file." };
   }
   const { format, version } = content as { format?: unknown; version?: unknown };
   if (format !== GARDEN_FILE_FORMAT && format !== EVERYTHING_FORMAT) {

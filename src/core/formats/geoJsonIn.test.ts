@@ -124,12 +124,14 @@ test("what is no bed is left out and said, what is no garden is refused whole, i
     /^This map is 4\d\d km across: that is a country or a town, not a garden/,
   );
   const away = square(3).map(([x = 0, y = 0]) => [x + 3, y]);
-  expect(problem(map(polygon(away)))).toMatch(/^These beds lie 2\d\d km from the garden's place/);
+  expect(problem(map(polygon(away)))).toMatch(
+    /^These beds are 2\d\d km from the garden's location/,
+  );
   expect(problem("bed,length\n1,8")).toMatch(/not JSON/);
   expect(problem({ beds: [] })).toMatch(/not a map/);
   expect(problem(map())).toMatch(/no polygon/);
-  expect(problem(map(point))).toMatch(/no polygon in this map to take as a bed. Tap is left out/);
-  expect(problem(map(), { ...tarnholt, place: null })).toMatch(/Give the garden's place first/);
+  expect(problem(map(point))).toMatch(/no polygon to use as a bed. Tap is left out/);
+  expect(problem(map(), { ...tarnholt, place: null })).toMatch(/Set the garden's location first/);
 });
 
 test("beds over each other, or shorter than what grows there, are refused by the command", () => {
@@ -141,9 +143,7 @@ test("beds over each other, or shorter than what grows there, are refused by the
   if (!twice.ok) throw new Error(twice.problem);
   const bare = { ...tarnholt, beds: new Map(), plantings: new Map(), shelters: new Map() };
   const outcome = commands["layout.import"].apply(bare, twice);
-  expect(outcome.ok ? "" : outcome.refusal).toBe(
-    "A would lie over B: beds may touch, not overlap.",
-  );
+  expect(outcome.ok ? "" : outcome.refusal).toBe("A would overlap B: beds may touch, not overlap.");
   const short = read(
     map(
       polygon(

@@ -57,8 +57,7 @@ interface Shape {
  * @param newId makes an id that nobody has
  */
 export function readGeoJson(text: string, garden: Garden, newId: () => string): ReadBeds {
-  if (!garden.place)
-    return { ok: false, problem: "Give the garden's place first: a map lies on the earth." };
+  if (!garden.place) return { ok: false, problem: "Set the garden's location first." };
   if (text.length > MOST_CHARACTERS) {
     return { ok: false, problem: "This file is larger than 20 MB; a map of beds is far smaller." };
   }
@@ -74,7 +73,7 @@ export function readGeoJson(text: string, garden: Garden, newId: () => string): 
   if (shapes.length === 0) {
     return {
       ok: false,
-      problem: `There is no polygon in this map to take as a bed. ${left[0] ?? ""}`.trim(),
+      problem: `This map has no polygon to use as a bed. ${left[0] ?? ""}`.trim(),
     };
   }
   const { latitudeDeg, longitudeDeg } = garden.place;
@@ -95,7 +94,7 @@ function parsed(text: string): z.infer<typeof CollectionSchema> | string {
   }
   const collection = CollectionSchema.safeParse(content);
   if (!collection.success) {
-    return "This JSON is not a map: a FeatureCollection of GeoJSON is wanted.";
+    return "This JSON is not a map: it should be a GeoJSON FeatureCollection.";
   }
   if (collection.data.features.length > MOST_FEATURES) {
     return `This map has ${collection.data.features.length} shapes; a garden has at most ${MOST_FEATURES}.`;
@@ -161,7 +160,7 @@ function tooLargeOrFar(
     (middle[1] - latitudeDeg) * METRES_PER_DEGREE,
   );
   return awayM > NEAR_M
-    ? `These beds lie ${distance(awayM)} from the garden's place: is it the right map, or are longitude and latitude swapped?`
+    ? `These beds are ${distance(awayM)} from the garden's location: is it the right map, or are longitude and latitude swapped?`
     : null;
 }
 
@@ -209,7 +208,7 @@ function placed(
     const shelter = [...garden.shelters.values()].find((one) => one.id === properties.id);
     if (properties.kind === "shelter") {
       if (shelter) shelters.push({ id: shelter.id, outline });
-      else left.push(`${told} is left out: there is no shelter of that name here; build it first.`);
+      else left.push(`${told} is left out: there is no shelter of that name here. Add it first.`);
       continue;
     }
     const known =

@@ -138,10 +138,10 @@ test("a rigid light wider than its bed is refused in plain words, and so is clot
     commands["piece.lay"].apply(garden, { pieces: [{ id, bedId: "bed-1" }] });
   expect(lay("light")).toMatchObject({
     ok: false,
-    refusal: expect.stringMatching(/1\.4 m wide and Bed 1 0\.8 m.*would stand on the path/),
+    refusal: expect.stringMatching(/1\.4 m wide and Bed 1 0\.8 m.*would block the path/),
   });
   expect(lay("cloth")).toMatchObject({
     ok: false,
-    refusal: expect.stringMatching(/0\.9 m wide; Bed 1 wants at least 1\.2 m/),
+    refusal: expect.stringMatching(/0\.9 m wide; Bed 1 needs at least 1\.2 m/),
   });
 });

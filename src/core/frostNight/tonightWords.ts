@@ -4,7 +4,7 @@ import { DEATH_MATTERS, type NightForPlanting } from "./tonight";
 /** What to do about one planting tonight, in a sentence. */
 export function adviceWords(one: NightForPlanting): string {
   const { advice, cover, damage, isShort, isSudden } = one;
-  const soft = isSudden ? "They are soft after mild weeks. " : "";
+  const soft = isSudden ? "They are not hardened after mild weeks. " : "";
   const dies = damage.pointDeath >= DEATH_MATTERS;
   const danger = dies
     ? `${inHundred(damage.pointDeath)} plants may die`
@@ -16,11 +16,11 @@ export function adviceWords(one: NightForPlanting): string {
     case "cover":
       return `${soft}${danger}: put a ${by} over them, and it is ${left}.`;
     case "coverAndPick":
-      return `${soft}${danger}: pick what is ready, and put a ${by} over the rest; then it is ${left}.`;
+      return `${soft}${danger}: harvest what is ready and put a ${by} over the rest; then it is ${left}.`;
     case "pick":
-      return `${soft}${danger}, and ${none}: pick what is ready first.`;
+      return `${soft}${danger}, and ${none}: harvest what is ready first.`;
     case "carryIn":
-      return `${soft}${danger}: carry the pots in for the night.`;
+      return `${soft}${danger}: bring the pots in for the night.`;
     case "nothing":
       return dies ? `${soft}${danger}; ${none}.` : "Nothing to do.";
   }

@@ -76,7 +76,7 @@ test.each<[string, CommandName, unknown, string, RegExp]>([
     "planting.edit",
     { id: "planting-06", stage: "baby" },
     "planting.stage",
-    /not cut as young leaves/,
+    /not grown for baby leaf/,
   ],
   [
     "a date that is none",
@@ -204,9 +204,9 @@ describe("the record, the skyline and the outlook", () => {
   test("a record cannot go while nothing else is known, nor be gone by before it is there", () => {
     const only = after(commands["place.set"].apply(garden, { ...garden.place, climate: null }));
     const refused = commands["record.remove"].apply(only, {});
-    expect(refused.ok ? "" : refused.refusal).toMatch(/usual temperatures first/);
+    expect(refused.ok ? "" : refused.refusal).toMatch(/average temperatures first/);
     const missing = commands["place.set"].apply(emptyGarden(), garden.place);
-    expect(missing.ok ? "" : missing.refusal).toMatch(/read one in first/);
+    expect(missing.ok ? "" : missing.refusal).toMatch(/import one first/);
   });
 
   test("a bed takes a skyline of its own and gives it back", () => {

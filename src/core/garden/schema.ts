@@ -31,8 +31,8 @@ const PlaceFields = z.strictObject({
     .max(180, "Longitude runs from −180 (west) to 180 (east)."),
   elevationM: z
     .number({ error: "Give the elevation in metres." })
-    .min(-430, "No garden lies that low.")
-    .max(6000, "No garden lies that high."),
+    .min(-430, "No garden is that low.")
+    .max(6000, "No garden is that high."),
   /** The few numbers a grower knows; null when there is only a record. */
   climate: ClimateSketchSchema.nullable(),
   /** Which of the two the garden goes by. */
@@ -43,7 +43,7 @@ const PlaceFields = z.strictObject({
 
 export const PlaceSchema = PlaceFields.refine(
   (place) => place.climateFrom === "record" || place.climate !== null,
-  { path: ["climate"], message: "Give the usual temperatures, or go by a daily record." },
+  { path: ["climate"], message: "Enter average temperatures, or use a daily weather record." },
 );
 
 export const SettingsSchema = z.strictObject({
@@ -52,8 +52,8 @@ export const SettingsSchema = z.strictObject({
   school: z.enum(["growth", "calendar", "tenhour"]),
   frostRisk: z
     .number()
-    .min(0.01, "The risk taken is at least 1 year in 100.")
-    .max(0.9, "The risk taken is at most 9 years in 10."),
+    .min(0.01, "The accepted risk is at least 1 year in 100.")
+    .max(0.9, "The accepted risk is at most 9 years in 10."),
   shortDayHours: z.number().min(7, "At least 7 hours.").max(13, "At most 13 hours."),
   fallAdditionDays: z.number().int().min(0, "At least 0 days.").max(60, "At most 60 days."),
   grownBeforeShortDays: z.number().min(0.5, "At least 50 %.").max(1, "At most 100 %."),
@@ -181,15 +181,15 @@ export const PlantingSchema = z.strictObject({
   potCm: z.number().min(3, "At least 3 cm.").max(100, "At most 100 cm.").nullable(),
   /** Plants at a station: more than one is a cluster that pushes apart. */
   plantsPerStation: z
-    .number({ error: "Say how many plants stand together." })
+    .number({ error: "Enter the plants per station." })
     .int("Whole plants only.")
     .min(1, "At least one plant.")
-    .max(15, "At most 15 plants together."),
+    .max(15, "At most 15 plants per station."),
   /** Both distances times this: over 1 is wider, for winter light. */
   spacingFactor: z
-    .number({ error: "Give the factor." })
-    .min(0.5, "At least half of the book's distances.")
-    .max(2, "At most twice the book's distances."),
+    .number({ error: "Enter the factor." })
+    .min(0.5, "At least half of the usual spacing.")
+    .max(2, "At most twice the usual spacing."),
   /** The succession it belongs to; null when it stands alone. */
   successionId: IdSchema.nullable(),
 });
@@ -201,7 +201,7 @@ export const SuccessionSchema = z.strictObject({
   rule: z.enum(["growth", "calendar"]),
   /** Packet days (by growth) or calendar days (by the calendar) from one to the next. */
   interval: z
-    .number({ error: "Give the interval." })
+    .number({ error: "Enter the interval." })
     .min(1, "At least a day.")
     .max(200, "At most 200 days."),
 });

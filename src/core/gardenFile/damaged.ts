@@ -17,7 +17,7 @@ const KIND_WORDS: Record<EntityKind, string> = {
   settings: "the settings",
   place: "the place",
   record: "the weather record",
-  outlook: "the outlook",
+  outlook: "the forecast",
   plot: "the plot",
   shelter: "the shelter",
   bed: "the bed",
@@ -28,11 +28,11 @@ const KIND_WORDS: Record<EntityKind, string> = {
   ownCrop: "the crop",
   ownVariety: "the variety",
   seedLot: "the seed lot",
-  stand: "the place for trays",
+  stand: "the tray location",
   tray: "the tray",
   mix: "the mix",
-  piece: "the piece of cover",
-  thermometerDay: "the thermometer's day",
+  piece: "the cover",
+  thermometerDay: "the thermometer reading",
   logEntry: "the log entry",
 };
 

@@ -50,7 +50,7 @@ function sentence(issue: z.core.$ZodIssue): string {
       return `This should be ${issue.values.map((value) => JSON.stringify(value)).join(" or ")}.`;
     case "invalid_union":
       return issue.message.startsWith("Invalid")
-        ? "This is none of the kinds that fit here."
+        ? "This is not one of the allowed values."
         : issue.message;
     case "too_big":
       return issue.message.startsWith("Too big") ? `At most ${issue.maximum}.` : issue.message;
@@ -58,7 +58,7 @@ function sentence(issue: z.core.$ZodIssue): string {
       return issue.message.startsWith("Too small") ? `At least ${issue.minimum}.` : issue.message;
     default:
       return issue.message.startsWith("Invalid")
-        ? "This is not written as it should be here."
+        ? "This is not in the expected form."
         : issue.message;
   }
 }

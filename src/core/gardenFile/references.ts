@@ -110,7 +110,7 @@ export function trayProblems(
     ...tray.stays.flatMap(({ standId }, index) =>
       standId === null || garden.stands.has(standId)
         ? []
-        : [missing(`${path}.stays[${index}].standId`, "place for trays", standId)],
+        : [missing(`${path}.stays[${index}].standId`, "tray location", standId)],
     ),
     ...tray.sowings.flatMap((sowing, index) => {
       const at = `${path}.sowings[${index}]`;
@@ -168,11 +168,11 @@ export function plantingProblems(
   if (planting.method === "transplant" && crop.transplanting.tolerance === "never") {
     problems.push({
       path: `${path}.method`,
-      message: `${crop.name} does not stand being transplanted: sow it direct.`,
+      message: `${crop.name} does not transplant well: sow it direct.`,
     });
   }
   if (planting.stage === "baby" && crop.babyLeaf === undefined) {
-    problems.push({ path: `${path}.stage`, message: `${crop.name} is not cut as young leaves.` });
+    problems.push({ path: `${path}.stage`, message: `${crop.name} is not grown for baby leaf.` });
   }
   return problems;
 }
@@ -267,7 +267,7 @@ export function placeProblems(path: string, place: Place, hasRecord: boolean): P
   return [
     {
       path: `${path}.climateFrom`,
-      message: "There is no daily record in this garden to go by: read one in first.",
+      message: "This garden has no daily weather record: import one first.",
     },
   ];
 }

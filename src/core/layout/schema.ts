@@ -2,8 +2,8 @@ import * as z from "zod";
 
 const MetresInPlot = z
   .number({ error: "Give metres." })
-  .min(-1000, "That lies far outside any garden.")
-  .max(2000, "That lies far outside any garden.");
+  .min(-1000, "That is far outside any garden.")
+  .max(2000, "That is far outside any garden.");
 const Side = z
   .number({ error: "Give a length in metres." })
   .min(0.1, "At least 0.1 m.")

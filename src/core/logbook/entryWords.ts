@@ -11,13 +11,13 @@ export const WORK_WORDS: Record<Work, { ask: string; done: string }> = {
   fill: { ask: "Fill", done: "Filled" },
   sow: { ask: "Sow", done: "Sown" },
   sowTray: { ask: "Sow in a tray", done: "Sown in a tray" },
-  checkEmergence: { ask: "Check what is up", done: "Looked at" },
+  checkEmergence: { ask: "Check emergence", done: "Checked" },
   label: { ask: "Label", done: "Labelled" },
   thin: { ask: "Thin", done: "Thinned" },
-  potOn: { ask: "Pot on", done: "Potted on" },
+  potOn: { ask: "Pot up", done: "Potted up" },
   hardenOff: { ask: "Harden off", done: "Hardened off" },
-  readyBed: { ask: "Ready the bed", done: "Bed readied" },
-  plantOut: { ask: "Plant out", done: "Planted out" },
+  readyBed: { ask: "Prepare bed", done: "Bed prepared" },
+  plantOut: { ask: "Transplant", done: "Transplanted" },
   shade: { ask: "Shade on", done: "Shaded" },
   shadeOff: { ask: "Shade off", done: "Shade taken off" },
   net: { ask: "Net", done: "Netted" },
@@ -27,22 +27,22 @@ export const WORK_WORDS: Record<Work, { ask: string; done: string }> = {
   support: { ask: "Support", done: "Supported" },
   earthUp: { ask: "Earth up", done: "Earthed up" },
   feed: { ask: "Feed", done: "Fed" },
-  scout: { ask: "Look for", done: "Looked for" },
+  scout: { ask: "Scout for", done: "Scouted for" },
   harvest: { ask: "Pick", done: "Picked" },
   store: { ask: "Store", done: "Stored" },
-  lookThroughStore: { ask: "Look through", done: "Looked through" },
+  lookThroughStore: { ask: "Check", done: "Checked" },
   leaveForSeed: { ask: "Leave for seed", done: "Left for seed" },
   clear: { ask: "Clear", done: "Cleared" },
   sowCoverCrop: { ask: "Sow", done: "Sown" },
   mulch: { ask: "Mulch", done: "Mulched" },
-  endRest: { ask: "End the rest of", done: "Rest ended" },
+  endRest: { ask: "End rest of", done: "Rest ended" },
   cover: { ask: "Cover", done: "Covered" },
   uncover: { ask: "Uncover", done: "Uncovered" },
-  pickBeforeFrost: { ask: "Pick before the night", done: "Picked before the night" },
-  carryIn: { ask: "Carry in", done: "Carried in" },
+  pickBeforeFrost: { ask: "Harvest before tonight", done: "Harvested before the night" },
+  carryIn: { ask: "Bring in", done: "Brought in" },
   shut: { ask: "Shut", done: "Shut" },
   vent: { ask: "Air", done: "Aired" },
-  prepareForWind: { ask: "Hold down", done: "Held down" },
+  prepareForWind: { ask: "Weight down", done: "Weighted down" },
   brushSnow: { ask: "Brush off", done: "Brushed off" },
   bringIn: { ask: "Bring in", done: "Brought in" },
   winterSettings: { ask: "Drain and set for winter", done: "Set for winter" },
@@ -70,9 +70,9 @@ export function kindWords(what: Logged): string {
     case "worked":
       return WORK_WORDS[what.work].done;
     case "skipped":
-      return "Not done";
+      return "Skipped";
     case "putOff":
-      return "Put off";
+      return "Snoozed";
     default:
       return KIND_WORDS[what.kind];
   }
@@ -81,7 +81,7 @@ export function kindWords(what: Logged): string {
 const KIND_WORDS = {
   sown: "Sown",
   emerged: "Up",
-  plantedOut: "Planted out",
+  plantedOut: "Transplanted",
   harvested: "Picked",
   lost: "Lost",
   cleared: "Cleared",

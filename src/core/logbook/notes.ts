@@ -35,5 +35,5 @@ const HELD: Partial<Record<Logged["kind"], readonly (keyof Clause)[]>> = {
 
 /** What is told of a part that is kept with a note; null where none is. */
 export function noteWords(note: string): string | null {
-  return note === "" ? null : `It is kept with a note: “${note}”.`;
+  return note === "" ? null : `Saved with the note “${note}”.`;
 }

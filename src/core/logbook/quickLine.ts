@@ -29,7 +29,7 @@ export function readLine(line: string, context: LineContext): ReadLine {
   const names = namesIn(garden);
   const parts = clausesOf(line, names, context);
   if (parts.length === 0) {
-    return { ok: false, problem: "Write what happened: “1.2 kg kale”.", word: null };
+    return { ok: false, problem: "Type what happened: “1.2 kg kale”.", word: null };
   }
   try {
     const all = parts.map((part) => readClause(part, names, garden.settings.units, today));
@@ -80,7 +80,7 @@ function understand(clause: Clause, context: LineContext): Understood {
   const day = clause.day ?? context.day;
   if (day > context.today) {
     throw new Unreadable(
-      `${dateWords(day, context.today)} is still to come: the log takes what has happened.`,
+      `${dateWords(day, context.today)} is in the future: the log takes what has happened.`,
     );
   }
   const deed = deedOf(clause);
@@ -88,7 +88,7 @@ function understand(clause: Clause, context: LineContext): Understood {
   const [unknown] = clause.unknown;
   if (unknown !== undefined && !isFree) {
     throw new Unreadable(
-      `It does not know “${unknown}”: name a crop, a bed, a shelter or what was done.`,
+      `“${unknown}” is not recognized: name a crop, a bed, a shelter or what you did.`,
       unknown,
     );
   }
@@ -97,7 +97,7 @@ function understand(clause: Clause, context: LineContext): Understood {
   if (!deed) {
     const what = clause.crop ? `the ${clause.crop.words}` : `“${clause.text}”`;
     throw new Unreadable(
-      `What was done with ${what}? Begin with sowed, planted, picked, lost, watered or saw.`,
+      `What did you do with ${what}? Start with sowed, planted, picked, lost, watered or saw.`,
     );
   }
   if (deed.kind === "seen") return observed(clause, day, context);
@@ -121,7 +121,7 @@ function ofPlanting(
 ): Understood {
   const { site, garden, wording } = context;
   if (!clause.crop && clause.bedId === null) {
-    throw new Unreadable(`Which crop? Name it, and its bed: “${exampleFor(kind)}”.`);
+    throw new Unreadable(`Which crop? Name it and its bed: “${exampleFor(kind)}”.`);
   }
   const meant = plantingsMeant(site, garden, clause, kind, day);
   const [planting = kind === "sown" ? unplanned(clause, day, context) : undefined] = meant;
@@ -129,7 +129,7 @@ function ofPlanting(
   const isNew = !garden.plantings.has(planting.id);
   if (kind === "lost" && clause.share === null && clause.count === null && clause.grams !== null) {
     throw new Unreadable(
-      "How much of it was lost? Say a share or how many plants: “lost half the lettuce to slugs”.",
+      "How much was lost? Give a share or a number of plants: “lost half the lettuce to slugs”.",
     );
   }
   const what = loggedOf(shareOfPlants(clause, planting, garden), kind, planting.id);
@@ -147,7 +147,7 @@ function ofPlanting(
       .slice(1, 6)
       .map((one) => ({ plantingId: one.id, words: placeWords(garden, one) })),
     doubt: isNew
-      ? "Nothing of the kind is planned there: keeping it adds the planting."
+      ? "No such planting in the plan: saving adds it."
       : (doubtOf(garden, planting, entry, wording) ?? noteWords(note)),
   };
 }
@@ -173,7 +173,7 @@ function unplanned(clause: Clause, day: DayNumber, context: LineContext): Planti
   );
   if (made === null) {
     throw new Unreadable(
-      `${bed.name} has no room on ${context.wording.date(day)}: clear what stands there first.`,
+      `${bed.name} has no space on ${context.wording.date(day)}: clear what is growing there first.`,
     );
   }
   return made;
@@ -192,9 +192,9 @@ function nothingThere(
     "the garden";
   const subject = crop ? `No ${name.toLowerCase()}` : name;
   if (kind === "sown")
-    return `${subject} waits to be sown in ${where}: name the bed, and it is added.`;
-  if (kind === "plantedOut") return `${subject} waits to be planted out in ${where}.`;
-  if (kind === "emerged") return `${subject} is expected up in ${where}.`;
+    return `${subject} is planned for ${where} but not sown: name the bed and it is added.`;
+  if (kind === "plantedOut") return `${subject} is ready to transplant in ${where}.`;
+  if (kind === "emerged") return `${subject} is due up in ${where}.`;
   return `${subject} grows in ${where} on ${wording.date(day, today)}: name the crop and the bed as they are in the plan.`;
 }
 
@@ -247,7 +247,7 @@ function doubtOf(
   if (what.kind !== "harvested" || what.grams === null || !bed || !crop) return null;
   const usualG = usualYieldKg(standOf(planting, bed), crop) * 1000;
   return what.grams > usualG * MUCH_TIMES
-    ? `That is more than the whole planting usually gives (${wording.weightG(Math.round(usualG / 100) * 100)}).`
+    ? `That is more than the whole planting usually yields (${wording.weightG(Math.round(usualG / 100) * 100)}).`
     : null;
 }
 
@@ -255,7 +255,7 @@ function temperature(clause: Clause, day: DayNumber, context: LineContext): Unde
   const { bedId, shelterId, isOutside, tempC } = clause;
   if (bedId === null && shelterId === null && !isOutside) {
     throw new Unreadable(
-      "Where was it read? Name a shelter or a bed, or say “out”: “-3.5 in the house”.",
+      "Where was it measured? Name a shelter or a bed, or write “out”: “-3.5 in the house”.",
     );
   }
   const under =
@@ -299,7 +299,9 @@ function worked(
   const bed: Bed | undefined = garden.beds.get(clause.bedId ?? planting?.bedId ?? "");
   const shelter = garden.shelters.get(clause.shelterId ?? "");
   const place =
-    bed?.name ?? shelter?.name ?? (clause.isOutside || work === "water" ? "Open beds" : "Garden");
+    bed?.name ??
+    shelter?.name ??
+    (clause.isOutside || work === "water" ? "Uncovered beds" : "Garden");
   const what: Logged = {
     kind: "worked",
     work,

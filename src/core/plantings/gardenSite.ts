@@ -36,7 +36,7 @@ export function climateOfPlace(
   if (place.climateFrom === "record" && record) {
     return derive([record, place.latitudeDeg], fittedClimate);
   }
-  if (!place.climate) throw new RangeError("The place has neither a record nor a sketch.");
+  if (!place.climate) throw new RangeError("The location has no climate data.");
   return climateFromSketch(place.latitudeDeg, place.climate);
 }
 

@@ -61,5 +61,5 @@ export function growingName({
   variety,
   stage,
 }: Pick<Growing, "crop" | "variety" | "stage">): string {
-  return `${crop.name}, ${variety.name}${stage === "baby" ? ", young leaves" : ""}`;
+  return `${crop.name}, ${variety.name}${stage === "baby" ? ", baby leaf" : ""}`;
 }

@@ -235,7 +235,7 @@ export function amountSums(
     {
       what: "Plants",
       sum: shifts
-        ? `${number(amounts.rows)} rows, every second shifted by half: ${number(amounts.stations)} ${station}${times(stand)} = ${number(amounts.plants)}`
+        ? `${number(amounts.rows)} staggered rows: ${number(amounts.stations)} ${station}${times(stand)} = ${number(amounts.plants)}`
         : `${number(amounts.rows)} × ${number(amounts.stationsPerRow)}${times(stand)} = ${number(amounts.plants)}`,
     },
   ];
@@ -244,7 +244,7 @@ export function amountSums(
   if (amounts.cells === null) {
     lines.push({
       what: "Seed",
-      sum: `${number(amounts.plants)} ÷ ${percent(amounts.standingShare)} that come to stand = ${seed}`,
+      sum: `${number(amounts.plants)} ÷ ${percent(amounts.standingShare)} field emergence = ${seed}`,
     });
   } else {
     const sown = amounts.cells === 0 ? 0 : amounts.seeds / amounts.cells;
@@ -260,7 +260,7 @@ export function amountSums(
     what: "Weight",
     sum: crop.piece
       ? `${seed} × ${weightG(crop.piece.grams)} = ${weightG(amounts.seedGrams)}${amounts.bulbs === null ? "" : `, about ${number(amounts.bulbs)} bulbs of ${crop.piece.perBulb}`}`
-      : `${seed} ÷ ${number(crop.sowing.seedsPerGram)} a gram = ${weightG(amounts.seedGrams)}`,
+      : `${seed} ÷ ${number(crop.sowing.seedsPerGram)} per gram = ${weightG(amounts.seedGrams)}`,
   });
   return lines;
 }

@@ -100,9 +100,9 @@ function lateWords(
   wording: Wording,
 ): string {
   const where = whereWords(growing.covers);
-  if (latestSowDay === null) return `No sowing ${where} gets ready by then.`;
+  if (latestSowDay === null) return `Nothing sown ${where} is ready by then.`;
   const ago = daysWords(today - latestSowDay);
-  return `For that, it had to be sown ${where} by ${wording.date(latestSowDay, today)}, ${ago} ago.`;
+  return `It had to be sown ${where} by ${wording.date(latestSowDay, today)}, ${ago} ago.`;
 }
 
 /** Other crops that, sown today or later, are ready by the day wanted: the soonest ways of each. */

@@ -32,7 +32,7 @@ test("the reason for a ready date tells what the skyline takes", () => {
     const timeline = timelineFrom(site, USUAL_PLAN_SETTINGS, way(horizon), day("2026-08-15"));
     return why(site, USUAL_PLAN_SETTINGS, way(horizon), timeline, plainWording()).join(" ");
   };
-  expect(words(HOUSE)).toMatch(/The skyline leaves it \d\d % of the light/);
+  expect(words(HOUSE)).toMatch(/The skyline lets \d\d % of the light through/);
   expect(words([])).not.toMatch(/skyline/);
 });
 
@@ -55,7 +55,7 @@ test("too little sun is told where the skyline is to blame, and only there", () 
   const broccoli = shortfallOf("broccoli", "2026-08-01", HOUSE);
   expect(broccoli?.directSunH).toBeLessThan(6);
   expect(broccoli && shortfallWords("Broccoli", broccoli)).toMatch(
-    /^Broccoli needs about 6 hours of direct sun a day; the skyline leaves it \d\.\d here\.$/,
+    /^Broccoli needs about 6 hours of direct sun a day; here the skyline leaves \d\.\d\.$/,
   );
   expect(shortfallOf("broccoli", "2026-05-01", [])).toBeNull();
   // High summer stands over the house.

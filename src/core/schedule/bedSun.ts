@@ -123,5 +123,5 @@ export function sunShortfall(
  * @example "Broccoli needs about 6 hours of direct sun a day; the skyline leaves it 4.1 here."
  */
 export function shortfallWords(cropName: string, shortfall: SunShortfall): string {
-  return `${cropName} needs about ${shortfall.neededH} hours of direct sun a day; the skyline leaves it ${shortfall.directSunH.toFixed(1)} here.`;
+  return `${cropName} needs about ${shortfall.neededH} hours of direct sun a day; here the skyline leaves ${shortfall.directSunH.toFixed(1)}.`;
 }

@@ -9,7 +9,7 @@ import { frostCountedFrom, plantHardiness, type Growing, type Timeline } from ".
 
 const BASIS_WORDS = {
   sowing: "counted from sowing",
-  emergence: "counted from when it comes up",
+  emergence: "counted from emergence",
   transplanting: "counted from transplanting",
 } as const;
 
@@ -43,13 +43,15 @@ function requirementSentence(growing: Growing, timeline: Timeline): string {
   const { variety, stage } = growing;
   const need = timeline.requirement;
   if (stage === "baby") {
-    return `${whole(need.totalPacketDays)} packet days from sowing to a cut of young leaves.`;
+    return `${whole(need.totalPacketDays)} packet days from sowing to a baby-leaf cut.`;
   }
   const packet = `${variety.packetDays} packet days on the packet, ${BASIS_WORDS[variety.packetBasis]}`;
   if (need.benchDays > 0) {
     const shock =
-      need.shockPacketDays > 0 ? `, ${need.shockPacketDays} of them to get over the move` : "";
-    return `${packet}; after ${need.benchDays / 7} weeks on the bench it needs ${whole(need.bedPacketDays)} more in the bed${shock}.`;
+      need.shockPacketDays > 0
+        ? `, ${need.shockPacketDays} of them to recover from transplanting`
+        : "";
+    return `${packet}; after ${need.benchDays / 7} weeks in trays it needs ${whole(need.bedPacketDays)} more in the bed${shock}.`;
   }
   const up = `about ${whole(need.emergencePacketDays)} of them until it is up`;
   if (variety.packetBasis === "sowing") return `${packet}, ${up}.`;
@@ -71,7 +73,7 @@ function emergenceSentence(
   );
   const soil = `The soil is usually ${wording.temperature(meanC)} when it is sown`;
   if (timeline.emergeDay === null)
-    return `${soil}, and does not get warm enough for it to come up.`;
+    return `${soil}, and does not get warm enough for it to germinate.`;
   return `${soil}: it is up about ${wording.date(timeline.emergeDay, timeline.sowDay)}, in ${daysWords(timeline.emergeDay - timeline.sowDay)}.`;
 }
 
@@ -83,14 +85,14 @@ function winterSentence({ crop }: Growing): string {
 function worthSentence(site: Site, growing: Growing, timeline: Timeline): string {
   const bedDay = timeline.plantOutDay ?? timeline.emergeDay;
   if (bedDay === null) return "";
-  const begun = timeline.plantOutDay === null ? "up" : "planted out";
+  const begun = timeline.plantOutDay === null ? "up" : "transplanted";
   const first = worthOn(site, growing, timeline.sowDay, bedDay).toFixed(2);
   if (timeline.readyDay === null) {
-    return `A day is worth ${first} packet days when it is ${begun}, and too little afterwards for it to get ready.`;
+    return `A day's growth is ${first} packet days when it is ${begun}, and after that too little for it to be ready.`;
   }
   const last = worthOn(site, growing, timeline.sowDay, timeline.readyDay - 1).toFixed(2);
   const days = daysWords(timeline.readyDay - bedDay);
-  return `A day is worth ${first} packet days when it is ${begun} and ${last} at the end, so they take ${days}.`;
+  return `A day's growth is ${first} packet days when it is ${begun} and ${last} at the end, so they take ${days}.`;
 }
 
 const WORTH_TELLING = 0.97;
@@ -101,7 +103,7 @@ function skylineSentence(site: Site, growing: Growing, timeline: Timeline): stri
   const toDay = timeline.readyDay ?? fromDay;
   const share = lightLeft(site, growing.horizon, fromDay, toDay);
   if (share > WORTH_TELLING) return "";
-  return `The skyline leaves it ${whole(share * 100)} % of the light; the day's worth has that in it.`;
+  return `The skyline lets ${whole(share * 100)} % of the light through; this is counted in.`;
 }
 
 function calendarSentence(settings: PlanSettings, timeline: Timeline): string {
@@ -118,9 +120,9 @@ function frostSentence(
 ): string {
   const frostDay = frostCountedFrom(site, settings, timeline.sowDay);
   if (frostDay === null) {
-    return `Frost comes here less often than ${chanceWords(settings.frostRisk)}, so this school has no date to count back from: use growth or the ten-hour day.`;
+    return `Frost is rarer here than ${chanceWords(settings.frostRisk)}, so there is no date to count back from. Use the growth or ten-hour-day method.`;
   }
-  return `It counts back from the first frost, which has come ${chanceWords(settings.frostRisk)} by ${wording.date(frostDay, timeline.sowDay)}.`;
+  return `Counts back from the first frost, ${chanceWords(settings.frostRisk)} by ${wording.date(frostDay, timeline.sowDay)}.`;
 }
 
 function tenHourSentence(
@@ -141,7 +143,7 @@ function tenHourSentence(
   );
   const grown = `By ${wording.date(short.fromDay)}, when days fall under ${settings.shortDayHours} hours, it is ${Math.round(share * 100)} % grown`;
   if (share >= settings.grownBeforeShortDays) return `${grown}: enough to hold.`;
-  return `${grown}; ${Math.round(settings.grownBeforeShortDays * 100)} % is wanted, so it waits for ${wording.date(short.toDay + 1, short.fromDay)}.`;
+  return `${grown}; ${Math.round(settings.grownBeforeShortDays * 100)} % is needed, so it waits for ${wording.date(short.toDay + 1, short.fromDay)}.`;
 }
 
 function coldSentence(
@@ -155,14 +157,14 @@ function coldSentence(
     wording.temperature(lt50Course(site, growing, plantHardiness(growing), day, day)[0] ?? 0);
   if (timeline.lossBeforeReady !== null && timeline.lossBeforeReady > settings.frostRisk) {
     const lethal = lethalOn(timeline.readyDay ?? timeline.sowDay);
-    return `A night that kills it (${lethal} at the crop by the time it is ready) comes ${whereWords(growing.covers)} before it is ready ${chanceWords(timeline.lossBeforeReady)}.`;
+    return `A killing night (${lethal} at the crop by the time it is ready) comes ${whereWords(growing.covers)} before it is ready ${chanceWords(timeline.lossBeforeReady)}.`;
   }
   if (timeline.holdsUntilDay === null || timeline.readyDay === null) return "";
   const until = wording.date(timeline.holdsUntilDay, timeline.sowDay);
   if (timeline.coldLossDay !== null && timeline.coldLossDay === timeline.holdsUntilDay) {
-    return `It stands until about ${until}: by then a night that kills it (${lethalOn(timeline.coldLossDay)} at the crop) has come ${chanceWords(settings.frostRisk)}.`;
+    return `It holds until about ${until}: by then a killing night (${lethalOn(timeline.coldLossDay)} at the crop) comes ${chanceWords(settings.frostRisk)}.`;
   }
-  return `It stands until about ${until}, then quality goes.`;
+  return `It holds until about ${until}, then quality drops.`;
 }
 
 /** How spring ends it; nothing where something else ends it before. */
@@ -170,10 +172,10 @@ function boltingSentence({ sowDay, boltDay, readyDay, holdsUntilDay }: Timeline,
   if (boltDay === null || readyDay === null || holdsUntilDay === null) return "";
   const day = wording.date(boltDay, sowDay);
   if (boltDay < readyDay) {
-    return `It is likely to run to flower about ${day}, before it is full-grown: it stood through the winter. Pick it small by then.`;
+    return `It is likely to bolt about ${day}, before it is full size, because it overwinters. Harvest it small by then.`;
   }
   return boltDay <= holdsUntilDay
-    ? `It stood through the winter, so it runs to flower about ${day}: pick it by then, and the bed is free.`
+    ? `It overwinters, so it bolts about ${day}: harvest it by then and the bed is free.`
     : "";
 }
 
@@ -192,7 +194,7 @@ function sweetSentence(
     0.5,
   );
   if (frostDay === null || frostDay <= readyDay || frostDay >= holdsUntilDay) return "";
-  return `Frost sweetens it: it is best from the first frosts on, in half the years by ${wording.date(frostDay, sowDay)}.`;
+  return `Frost makes it sweeter: it is best after the first frosts, by ${wording.date(frostDay, sowDay)} in half of the years.`;
 }
 
 function whole(value: number): string {

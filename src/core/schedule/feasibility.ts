@@ -34,13 +34,13 @@ export function judge(
   const { readyDay, sowDay, lossBeforeReady } = timeline;
   const name = growing.crop.name;
   if (readyDay === null) {
-    return { kind: "never", words: `${name} sown then does not get ready here.` };
+    return { kind: "never", words: `${name} sown then will not be ready here.` };
   }
   const ready = wording.date(readyDay, sowDay);
   if (lossBeforeReady !== null && lossBeforeReady > settings.frostRisk) {
     return {
       kind: "lost",
-      words: `It would be ready on ${ready}, but cold kills it before then ${chanceWords(lossBeforeReady)}.`,
+      words: `It would be ready ${ready}, but cold kills it before then ${chanceWords(lossBeforeReady)}.`,
     };
   }
   const season = site.season(sowDay);
@@ -49,26 +49,26 @@ export function judge(
   if (wanted && readyDay > wanted.byDay) {
     const late = daysWords(readyDay - wanted.byDay);
     return inSpring && !overwinters
-      ? { kind: "spring", words: `Not before ${ready}: growth stalls in the dark weeks.` }
-      : { kind: "late", words: `Ready on ${ready}, ${late} later than wanted.` };
+      ? { kind: "spring", words: `Not before ${ready}: growth stops in the dark weeks.` }
+      : { kind: "late", words: `Ready ${ready}, ${late} later than wanted.` };
   }
   const until = timeline.holdsUntilDay;
   const wantedUntil = wanted?.untilDay ?? null;
   if (wantedUntil !== null && until !== null && until < wantedUntil) {
     return {
       kind: "short",
-      words: `Ready on ${ready}, but stands only until about ${wording.date(until, sowDay)}.`,
+      words: `Ready ${ready}, but holds only until about ${wording.date(until, sowDay)}.`,
     };
   }
   if (!wanted && inSpring && overwinters) {
-    return { kind: "meets", words: `Stands through the winter; ready on ${ready}.` };
+    return { kind: "meets", words: `Overwinters; ready ${ready}.` };
   }
   if (!wanted && inSpring) {
     return {
       kind: "spring",
-      words: `Ready on ${ready}: it does not finish before the dark and waits for the light.`,
+      words: `Ready ${ready}: it does not finish before the dark weeks and waits for light.`,
     };
   }
-  const stands = until === null ? "" : `, stands until about ${wording.date(until, sowDay)}`;
-  return { kind: "meets", words: `Ready on ${ready}${stands}.` };
+  const stands = until === null ? "" : `, holds until about ${wording.date(until, sowDay)}`;
+  return { kind: "meets", words: `Ready ${ready}${stands}.` };
 }

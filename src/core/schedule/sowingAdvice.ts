@@ -74,7 +74,7 @@ export function sowingAdvice(
 }
 
 const MAT_CAUTION =
-  "Heat mat and damp: a mat made for it, behind a residual-current device, cable out of the wet.";
+  "Heat mat near moisture: use a mat made for it on a GFCI outlet (RCD), and keep the cable dry.";
 
 /** A quarter of the day is about as warm as its warmest hour. */
 const WARM_PART_OF_DAY = 0.25;
@@ -101,8 +101,8 @@ function hotHints(
   const shaded = soilWith({ shaded: true }, crop.sowing.depthCm + DEEPER_CM);
   const after = Math.round(shareOverDay(crop, shaded) * 100);
   return [
-    `On a bright afternoon the soil at the seed reaches about ${temperature(soil.warmestC)}; over ${temperature(toC)} few come up. As it is, about ${Math.round(share * 100)} in 100 do.`,
-    `Sow in the evening, ${wording.distanceCm(crop.sowing.depthCm + DEEPER_CM)} deep in a furrow that holds water; water it twice a day and shade it until it is up: about ${temperature(shaded.warmestC)}, and ${after} in 100.`,
+    `On a bright afternoon the soil at seed depth reaches about ${temperature(soil.warmestC)}; above ${temperature(toC)} few come up. As it is, about ${Math.round(share * 100)} of 100 do.`,
+    `Sow in the evening, ${wording.distanceCm(crop.sowing.depthCm + DEEPER_CM)} deep in a furrow that holds water. Water twice a day and shade until it is up: about ${temperature(shaded.warmestC)}, and ${after} of 100.`,
     soakHint(crop),
   ];
 }
@@ -116,13 +116,13 @@ function soakHint(crop: Crop): string {
 function coldHints(crop: Crop, soil: SoilDay, growing: Growing, wording: Wording): string[] {
   const { fromC } = sproutingRange(crop);
   const { days } = emergenceAt(crop, soil.meanC);
-  const slow = days === null ? "none comes up" : `it takes about ${Math.round(days)} days`;
+  const slow = days === null ? "none germinate" : `it takes about ${Math.round(days)} days`;
   const way =
     growing.covers.length === 0
-      ? "Sow under a cover, or raise it on a bench."
-      : "Raise it on a bench, or wait for warmer soil.";
+      ? "Sow under a cover, or start it in trays."
+      : "Start it in trays, or wait for warmer soil.";
   return [
-    `The soil is usually ${wording.temperature(soil.meanC)} then; under ${wording.temperature(fromC)} ${slow}, and many rot. ${way}`,
+    `The soil is usually ${wording.temperature(soil.meanC)} then; below ${wording.temperature(fromC)} ${slow}, and many rot. ${way}`,
   ];
 }
 
@@ -130,7 +130,7 @@ function benchHints(crop: Crop, benchC: number, wording: Wording): string[] {
   const { toC } = sproutingRange(crop);
   return benchC + 4 > toC
     ? [
-        `It sprouts badly over ${wording.temperature(toC)}: in summer set the tray in the shade or in a cool room until it is up.`,
+        `It germinates poorly above ${wording.temperature(toC)}: in summer keep the tray in shade or a cool room until it is up.`,
       ]
     : [];
 }
@@ -142,12 +142,12 @@ function heatMatHint(crop: Crop, benchC: number, wording: Wording): string[] {
   if (onMat === null) return [];
   const rather = onBench === null ? "not at all" : `in ${Math.round(onBench)} days`;
   return [
-    `A heat mat set to ${wording.temperature(matC)} brings it up in ${Math.round(onMat)} days; on a cool bench ${rather}.`,
+    `On a heat mat set to ${wording.temperature(matC)} it comes up in ${Math.round(onMat)} days; on a cool bench ${rather}.`,
   ];
 }
 
 function lightHint(crop: Crop): string[] {
   if (crop.sprouting.light === "indifferent") return [];
-  const words = crop.sprouting.light === "needed" ? "needs light" : "comes up better in light";
-  return [`The seed ${words}: press it in, hardly cover it.`];
+  const words = crop.sprouting.light === "needed" ? "needs light" : "germinates better in light";
+  return [`The seed ${words}: press it in and barely cover it.`];
 }

@@ -6,19 +6,19 @@ import { IdSchema, NoteSchema } from "../naming";
 export const GerminationTestSchema = z
   .strictObject({
     seeds: z
-      .number({ error: "Say how many seeds were laid out." })
+      .number({ error: "Enter how many seeds were tested." })
       .int("Whole seeds only.")
       .min(1, "At least one seed.")
       .max(1000, "At most 1,000 seeds."),
     sprouted: z
-      .number({ error: "Say how many sprouted." })
+      .number({ error: "Enter how many germinated." })
       .int("Whole seeds only.")
-      .min(0, "Not fewer than none."),
+      .min(0, "Enter 0 or more."),
     testedOn: IsoDateSchema,
   })
   .refine((test) => test.sprouted <= test.seeds, {
     path: ["sprouted"],
-    message: "More sprouted than were laid out: check the two numbers.",
+    message: "More germinated than were tested: check the two numbers.",
   });
 export type GerminationTest = z.infer<typeof GerminationTestSchema>;
 
@@ -36,8 +36,8 @@ export const SeedLotSchema = z.strictObject({
   amount: z.strictObject({
     unit: z.enum(["seeds", "grams"]),
     value: z
-      .number({ error: "Say how much is there." })
-      .min(0, "Not less than nothing.")
+      .number({ error: "Enter the amount." })
+      .min(0, "Enter 0 or more.")
       .max(1_000_000, "At most a million."),
   }),
   germinationTest: GerminationTestSchema.nullable(),

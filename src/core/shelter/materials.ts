@@ -15,7 +15,7 @@ export type CoverIds = readonly string[];
  * @example coverWords(["greenhouse-single", "row-cover-light"]) // "greenhouse + light cover"
  */
 export function coverWords(covers: CoverIds): string {
-  if (covers.length === 0) return "in the open";
+  if (covers.length === 0) return "uncovered";
   return covers.map((id) => materials.get(id)?.shortName ?? id).join(" + ");
 }
 
@@ -25,6 +25,6 @@ export function coverWords(covers: CoverIds): string {
  * @example whereWords(["greenhouse-single", "row-cover-light"]) // "in the greenhouse under light row cover"
  */
 export function whereWords(covers: CoverIds): string {
-  if (covers.length === 0) return "in the open";
+  if (covers.length === 0) return "uncovered";
   return covers.map((id) => materials.get(id)?.whereWords ?? `under ${id}`).join(" ");
 }

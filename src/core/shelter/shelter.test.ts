@@ -46,7 +46,7 @@ test("row covers are off in summer; a house stays on and is vented", () => {
 });
 
 test("a stack is named from the outside in", () => {
-  expect(coverWords([])).toBe("in the open");
+  expect(coverWords([])).toBe("uncovered");
   expect(coverWords(["greenhouse-single", "row-cover-light"])).toBe("greenhouse + light cover");
   expect(whereWords(["greenhouse-single", "row-cover-light"])).toBe(
     "in the greenhouse under light row cover",

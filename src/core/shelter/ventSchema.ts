@@ -1,6 +1,6 @@
 import * as z from "zod";
 
-const Hour = z.number({ error: "Give an hour." }).min(0, "From 0 o'clock.").max(24, "Until 24.");
+const Hour = z.number({ error: "Give an hour." }).min(0, "From 0:00.").max(24, "Until 24.");
 /** Below this an opener lets frost in, °C. */
 const OPENS_AT_LEAST_C = 1;
 
@@ -12,14 +12,14 @@ export const VentSchema = z
     z.strictObject({
       kind: z.literal("automatic"),
       opensAtC: z
-        .number({ error: "Give the temperature at which it begins to open." })
+        .number({ error: "Enter the temperature at which it starts to open." })
         .min(
           OPENS_AT_LEAST_C,
           "A vent that opens at freezing or below lets the frost in: give at least 1 °C (34 °F).",
         )
         .max(40, "At most 40 °C."),
       wideAtC: z
-        .number({ error: "Give the temperature at which it is wide open." })
+        .number({ error: "Enter the temperature at which it is fully open." })
         .min(2, "At least 2 °C.")
         .max(50, "At most 50 °C."),
     }),
@@ -28,7 +28,7 @@ export const VentSchema = z
       kind: z.literal("manual"),
       fromHour: Hour,
       toHour: Hour,
-      share: z.number().gt(0, "More than shut.").max(1, "At most wide open."),
+      share: z.number().gt(0, "More than closed.").max(1, "At most wide open."),
     }),
   ])
   .superRefine((vent, context) => {
@@ -36,14 +36,14 @@ export const VentSchema = z
       context.addIssue({
         code: "custom",
         path: ["wideAtC"],
-        message: "It should be wide open at a higher temperature than it begins to open at.",
+        message: "Fully open must be a higher temperature than starting to open.",
       });
     }
     if (vent.kind === "manual" && vent.toHour <= vent.fromHour) {
       context.addIssue({
         code: "custom",
         path: ["toHour"],
-        message: "It is shut later in the day than it is opened: give a later hour.",
+        message: "It closes later than it opens: enter a later hour.",
       });
     }
   });

@@ -28,7 +28,7 @@ export function productProblem({ nitrogen, phosphate, potash }: Product): string
   if (shares.reduce((sum, share) => sum + share, 0) > 1) {
     return "Together the three numbers pass 100 %: look at the bag again.";
   }
-  return nitrogen > 0 ? null : "Without nitrogen in it there is nothing to weigh out for nitrogen.";
+  return nitrogen > 0 ? null : "This product has no nitrogen, so it cannot supply nitrogen.";
 }
 
 /** What a product brings when it is weighed out for its nitrogen. */

@@ -65,7 +65,7 @@ export const FeedingSchema = z.strictObject({
       })
       .refine((bag) => bag.nitrogen > 0, {
         path: ["nitrogen"],
-        message: "Without nitrogen in it there is nothing to weigh out for nitrogen.",
+        message: "This product has no nitrogen, so it cannot supply nitrogen.",
       }),
     z.strictObject({
       kind: z.literal("manure"),

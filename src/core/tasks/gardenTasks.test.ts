@@ -22,16 +22,16 @@ test("beds are looked at as often as their pests ask; what was seen is asked aft
   const [again] = kinds("2026-09-24", "scout").filter(({ id }) => id.includes("caterpillars"));
   expect(again).toMatchObject({
     place: "Bed 11",
-    reason: expect.stringMatching(/^Seen on 13 September\. Pick off/),
+    reason: expect.stringMatching(/^Seen 13 September\. Pick off/),
     cautions: ["label"],
   });
   const ways = again?.more ?? [];
   expect(ways[0]).toMatch(/^Keep out: fine netting/);
   expect(ways.at(-1)).toMatch(
-    /^Only if that is not enough: .*by its label.*not within 1 day of picking/,
+    /^Only if that is not enough: .*by its label.*not within 1 day of harvest/,
   );
   // The kale there is ready: nothing may be picked before the days are over.
-  expect(ways.at(-1)).toMatch(/nothing is picked here before 25 September/);
+  expect(ways.at(-1)).toMatch(/no harvest here before 25 September/);
 });
 
 test("watering follows what has dried, what rained and what keeps the rain off", () => {
@@ -73,8 +73,8 @@ test("watering follows what has dried, what rained and what keeps the rain off",
     },
   });
   const open = (garden: Garden) => kinds("2026-09-24", "water", garden).map(({ place }) => place);
-  expect(open(tarnholt)).toContain("Open beds");
-  expect(open(rain)).not.toContain("Open beds");
+  expect(open(tarnholt)).toContain("Uncovered beds");
+  expect(open(rain)).not.toContain("Uncovered beds");
   expect(open(rain)).toContain("Twin frames");
 });
 

@@ -13,10 +13,10 @@ test.each([
     "sown late",
     "2026-08-25",
     "planting-07-sow",
-    { isLate: true, ifLeft: /A week later it is ready \d+ days later/ },
+    { isLate: true, ifLeft: /A week later it would be ready \d+ days later/ },
   ],
   ["asked for no more", "2026-09-05", "planting-07-sow", null],
-  ["planted out", "2026-08-28", "planting-17-plantOut", null],
+  ["transplanted", "2026-08-28", "planting-17-plantOut", null],
   [
     "netted when it comes into the bed",
     lifeDay("planting-13", "plantOutDay"),
@@ -50,7 +50,7 @@ test("a row is looked at when it should be up: once it is sown, not while the so
   const sown = settled(tarnholt, "planting-07-sow", "2026-08-20");
   expect(find(on(emergeOn, sown), look)).toMatchObject({
     kind: "checkEmergence",
-    ifLeft: expect.stringMatching(/sown again until/),
+    ifLeft: expect.stringMatching(/resown until/),
   });
   const seen = settled(sown, look, emergeOn);
   expect(find(on(isoDate(dayNumber(emergeOn) + 1), seen), look)).toBeUndefined();
@@ -73,7 +73,7 @@ test.each([
     "a bed is readied before it is planted",
     "2026-10-06",
     "planting-27-readyBed",
-    { place: "Bed 10", reason: /It comes in on 12 October/ },
+    { place: "Bed 10", reason: /Planting is on 12 October/ },
   ],
   ["not on the day itself", "2026-10-12", "planting-27-readyBed", null],
   [
@@ -86,7 +86,7 @@ test.each([
     "watering changes when roots are down",
     "2026-09-24",
     "planting-22-changeWatering",
-    { reason: /deep and seldom/ },
+    { reason: /deeply and less often/ },
   ],
   [
     "new plants are watered every day anew",
@@ -110,7 +110,7 @@ test.each([
     "hoses are drained before the frost",
     "2026-09-24",
     "winter-settings-2026",
-    { reason: /Frost can come from 25 September/ },
+    { reason: /Frost is possible from 25 September/ },
   ],
   [
     "and water is on again in spring",
@@ -123,7 +123,7 @@ test.each([
     "picked kale is picked again",
     "2026-09-24",
     "planting-03-harvest-2026-09-17",
-    { reason: /Last picked on 17 September/ },
+    { reason: /Last harvested 17 September/ },
   ],
   ["but not the day after", "2026-09-18", "planting-03-harvest-2026-09-17", null],
   [

@@ -95,12 +95,12 @@ export function weekLater(
 ): string {
   const weekLater = timeline.sowDay + DAYS_PER_WEEK;
   const later = timelineIfSown(site, garden.settings, growing, weekLater);
-  if (timeline.readyDay === null) return "It does not get ready here as it is planned.";
-  if (later.readyDay === null) return "A week later it does not get ready here any more.";
+  if (timeline.readyDay === null) return "As planned, it will not be ready here.";
+  if (later.readyDay === null) return "A week later it would not be ready here.";
   const costs = later.readyDay - timeline.readyDay;
   return costs === 0
-    ? "A week later it is ready on the same day."
-    : `A week later it is ready ${laterWords(costs)}, on ${wording.date(later.readyDay, timeline.sowDay)}.`;
+    ? "A week later it would be ready the same day."
+    : `A week later it would be ready ${laterWords(costs)}, on ${wording.date(later.readyDay, timeline.sowDay)}.`;
 }
 
 /** A task on a planting; its id names the planting, the kind of work and which time it is. */

@@ -19,12 +19,12 @@ test("temperatures are told in the chosen unit with a true minus", () => {
 });
 
 test.each([
-  [0.001, "hardly ever"],
+  [0.001, "almost never"],
   [0.1, "1 year in 10"],
   [0.2, "1 year in 5"],
   [0.5, "1 year in 2"],
   [0.8, "8 years in 10"],
-  [0.999, "nearly every year"],
+  [0.999, "almost every year"],
 ])("a chance of %d is %s", (chance, words) => {
   expect(chanceWords(chance)).toBe(words);
 });

@@ -126,8 +126,8 @@ export function ounces(grams: number): number {
  * @example chanceWords(0.2) // "1 year in 5"
  */
 export function chanceWords(chance: number): string {
-  if (chance < 0.005) return "hardly ever";
-  if (chance > 0.995) return "nearly every year";
+  if (chance < 0.005) return "almost never";
+  if (chance > 0.995) return "almost every year";
   if (chance > 0.55) return `${Math.round(chance * 10)} years in 10`;
   return `1 year in ${Math.round(1 / chance)}`;
 }

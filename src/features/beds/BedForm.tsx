@@ -10,6 +10,7 @@ import { gardenStore } from "@/store";
 import { amount, NumberField, useFields, WordsField } from "@/ui/forms";
 import { SectionForm } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   garden: Garden;
@@ -17,23 +18,23 @@ interface Props {
 }
 
 const FIELDS = [
-  { name: "lengthM", label: "Length" },
-  { name: "widthM", label: "Width" },
-  { name: "xM", label: "Middle, from left" },
-  { name: "yM", label: "Middle, from foot" },
-  { name: "angleDeg", label: "Turned" },
+  { name: "lengthM", label: say.length },
+  { name: "widthM", label: say.width },
+  { name: "xM", label: say.centerFromLeft },
+  { name: "yM", label: say.centerFromBottom },
+  { name: "angleDeg", label: say.angle },
 ] as const;
 type FieldName = (typeof FIELDS)[number]["name"];
 
 const hundredth = (value: number) => Math.round(value * 100) / 100;
 
 const BedFieldsSchema = z.object({
-  name: z.string().trim().min(1, "Give the bed a name."),
-  lengthM: amount("Say how long it is."),
-  widthM: amount("Say how wide it is."),
-  xM: amount("Say where its middle is."),
-  yM: amount("Say where its middle is."),
-  angleDeg: amount("Say how it is turned, 0 for along the plot."),
+  name: z.string().trim().min(1, say.enterANameForTheBed),
+  lengthM: amount(say.enterItsLength),
+  widthM: amount(say.enterItsWidth),
+  xM: amount(say.enterWhereItsCenterIs),
+  yM: amount(say.enterWhereItsCenterIs),
+  angleDeg: amount(say.enterItsAngle0IsAlongThePlot),
 });
 
 /** A bed's name, size and place as numbers, for who would rather type than drag. */
@@ -71,7 +72,7 @@ export function BedForm({ garden, bed }: Props) {
     });
     if (!done.ok) return tellRefusal(done);
     form.settle(typed);
-    tell(`${bed.name} is changed.`, "done", true);
+    tell(say.saved({ bed: bed.name }), "done", true);
   });
   const unit = imperial ? "ft" : "m";
   return (
@@ -80,7 +81,7 @@ export function BedForm({ garden, bed }: Props) {
         control={control}
         name="name"
         size="small"
-        label="Name"
+        label={say.name}
         sx={{ gridColumn: "span 2" }}
       />
       {FIELDS.map(({ name, label }) => (
@@ -93,7 +94,7 @@ export function BedForm({ garden, bed }: Props) {
         />
       ))}
       <Button type="submit" variant="outlined" disabled={!isDirty}>
-        Keep
+        {say.save}
       </Button>
     </SectionForm>
   );

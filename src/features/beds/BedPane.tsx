@@ -14,6 +14,7 @@ import { setView, useView, type BedSection } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { LieSection } from "./LieSection";
 import { StandingSection } from "./StandingSection";
+import { beds as say } from "@/words/en/beds";
 
 const FillSection = lazyPart(() => import("./FillSection"));
 const SoilSection = lazyPart(() => import("./soil/SoilSection"));
@@ -27,10 +28,10 @@ interface Props {
 }
 
 const SECTIONS: readonly { value: BedSection; label: string }[] = [
-  { value: "standing", label: "Standing" },
-  { value: "fill", label: "Fill" },
-  { value: "soil", label: "Soil" },
-  { value: "lie", label: "Lie" },
+  { value: "standing", label: say.growing },
+  { value: "fill", label: say.freeSpace },
+  { value: "soil", label: say.soil },
+  { value: "lie", label: say.position },
 ];
 
 /** One bed: what stands in it and when, what could, how it is fed, where it lies. */
@@ -44,7 +45,8 @@ export default function BedPane({ garden, site, bed, day, wording }: Props) {
     <>
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", pr: 4 }}>
         {coverWords(coversOver(garden, bed))}
-        {sun !== null && `, ${wording.number(sun, 1)} h of direct sun on ${wording.shortDate(day)}`}
+        {sun !== null &&
+          say.hDirectSunOn({ number: wording.number(sun, 1), date: wording.shortDate(day) })}
       </Box>
       <Typography variant="h2">{bed.name}</Typography>
       {site && (
@@ -52,7 +54,7 @@ export default function BedPane({ garden, site, bed, day, wording }: Props) {
           value={section}
           onChange={(_event, value: BedSection) => setView({ bedSection: value })}
           variant="fullWidth"
-          aria-label={`About ${bed.name}`}
+          aria-label={say.about({ bed: bed.name })}
           sx={{ mt: 0.5, minHeight: 40, borderBottom: "1px solid var(--line)" }}
         >
           {SECTIONS.map(({ value, label }) => (

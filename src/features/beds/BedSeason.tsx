@@ -7,6 +7,7 @@ import { gapsIn, type Occupant } from "@/core/bedSpace";
 import { DayLine, Hatch, monthStarts, timeScale, useSize } from "@/ui/chart";
 import { setView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   occupants: readonly Occupant[];
@@ -91,7 +92,7 @@ export function BedSeason({ occupants, bedLengthM, day, wording, onOpen }: Props
         )}
       </Box>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none", fontSize: 14, lineHeight: 1.5 }}>
-        {gaps.length === 0 && <li>No gap of a week or more in the year to come.</li>}
+        {gaps.length === 0 && <li>{say.noFreeSpaceOfAWeekOrMoreInTheNext}</li>}
         {gaps.map((gap) => (
           <li key={`${gap.fromDay} ${gap.fromM} ${gap.toM}`}>
             <Box
@@ -115,9 +116,14 @@ export function BedSeason({ occupants, bedLengthM, day, wording, onOpen }: Props
                 textDecoration: "underline",
               }}
             >
-              Free: {wording.lengthM(gap.toM - gap.fromM)} from{" "}
-              {gap.fromDay <= day ? "now" : wording.date(gap.fromDay, day)}
-              {gap.untilDay >= until ? " on" : ` to ${wording.date(gap.untilDay, day)}`}
+              {say.freeFrom({
+                length: wording.lengthM(gap.toM - gap.fromM),
+                value: gap.fromDay <= day ? "now" : wording.date(gap.fromDay, day),
+                value2:
+                  gap.untilDay >= until
+                    ? say.on3
+                    : say.to4({ date: wording.date(gap.untilDay, day) }),
+              })}
             </Box>
           </li>
         ))}
@@ -127,11 +133,12 @@ export function BedSeason({ occupants, bedLengthM, day, wording, onOpen }: Props
 }
 
 function occupantWords(one: Occupant, wording: LocalWording, day: DayNumber): string {
-  const until = one.untilDay === Infinity ? "" : ` until ${wording.date(one.untilDay, day)}`;
+  const until =
+    one.untilDay === Infinity ? "" : say.until({ date: wording.date(one.untilDay, day) });
   return `${one.name}: ${wording.lengthM(one.fromM)} to ${wording.lengthM(one.toM)}, from ${wording.date(one.fromDay, day)}${until}`;
 }
 
 function seasonWords(shown: readonly Occupant[], wording: LocalWording, day: DayNumber): string {
-  if (shown.length === 0) return "Nothing takes this bed in the year around the date in view.";
+  if (shown.length === 0) return say.nothingIsPlannedInThisBedAround;
   return shown.map((one) => occupantWords(one, wording, day)).join("; ");
 }

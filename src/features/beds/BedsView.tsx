@@ -16,6 +16,7 @@ import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { BedMap } from "./map/BedMap";
 import { MapKey } from "./map/MapKey";
+import { beds as say } from "@/words/en/beds";
 
 const BedPane = lazyPart(() => import("./BedPane"));
 const ShoppingDialog = lazyPart(() => import("./soil/ShoppingDialog"));
@@ -52,10 +53,10 @@ export function BedsView() {
           }}
         >
           <Typography variant="h1" sx={{ mr: "auto" }}>
-            Beds
+            {say.beds}
             <Box component="span" sx={{ display: "none", "@media print": { display: "inline" } }}>
               {" "}
-              of {garden.head.name} on {wording.date(day)}
+              {say.ofOn({ head: garden.head.name, date: wording.date(day) })}
             </Box>
           </Typography>
           {garden.beds.size > 0 && (
@@ -83,11 +84,11 @@ export function BedsView() {
                   borderRadius: 2,
                 }}
               >
-                Lay out
+                {say.editLayout}
               </ToggleButton>
               {layingOut && (
                 <Button color="inherit" variant="outlined" onClick={() => setPlotOpen(true)}>
-                  Plot…
+                  {say.plotSize}
                 </Button>
               )}
               {layingOut && narrow && bed && (
@@ -96,17 +97,17 @@ export function BedsView() {
                 </Button>
               )}
               <Button color="inherit" variant="outlined" onClick={() => setShopping(true)}>
-                Shopping list…
+                {say.shoppingList}
               </Button>
               <Button color="inherit" variant="outlined" onClick={() => window.print()}>
-                Print
+                {say.print}
               </Button>
               <Button
                 variant="outlined"
                 startIcon={<AddIcon />}
                 onClick={() => setView({ addingBeds: true })}
               >
-                Add beds…
+                {say.addBeds}
               </Button>
             </Box>
           )}
@@ -176,12 +177,10 @@ function NoBeds({ garden }: { garden: Garden }) {
   return (
     <Box sx={{ px: { xs: 2, md: 2.75 }, maxWidth: 460 }}>
       <Box sx={{ color: "var(--ash-text)", mb: 2 }}>
-        {garden.place
-          ? "Add the beds you have: they are laid out side by side, to be dragged where they lie."
-          : "Give the place first, then add the beds you have."}
+        {garden.place ? say.addYourBedsTheyAppearSideBySide : say.setYourLocationFirstThenAddYour}
       </Box>
       <Button variant="contained" onClick={() => setView({ addingBeds: true })}>
-        Add beds…
+        {say.addBeds}
       </Button>
     </Box>
   );

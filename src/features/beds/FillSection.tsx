@@ -15,6 +15,8 @@ import { InspectorSection } from "@/ui/frame";
 import { setView, tell, tellRefusal, useView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import type { BedSectionProps } from "./section";
+import { oddsIn10 } from "@/words";
+import { beds as say } from "@/words/en/beds";
 
 const SHOWN = 6;
 const DAYS_PER_YEAR = 365;
@@ -29,10 +31,8 @@ export default function FillSection({ garden, site, bed, day, wording }: BedSect
   const { value: fits, isLate } = useAnswer("fits", asked, { garden, site });
   if (!opening) {
     return (
-      <InspectorSection title="What can go here">
-        <Box sx={{ fontSize: 14.5 }}>
-          The bed is taken for a year, without a gap. Turn it over, or choose another bed.
-        </Box>
+      <InspectorSection title={say.whatFitsHere}>
+        <Box sx={{ fontSize: 14.5 }}>{say.thisBedIsFullForAYearReplantItOr}</Box>
       </InspectorSection>
     );
   }
@@ -40,15 +40,15 @@ export default function FillSection({ garden, site, bed, day, wording }: BedSect
     const planting = plantingInto(bed, opening, fit, newId("planting"));
     const done = await gardenStore().dispatch("planting.add", planting);
     if (!done.ok) return tellRefusal(done);
-    tell(`${fit.sowing.growing.crop.name} is planned in ${bed.name}.`, "done", true);
+    tell(say.addedTo({ crop: fit.sowing.growing.crop.name, bed: bed.name }), "done", true);
   };
   return (
-    <Box component="section" aria-label="What can go here">
+    <Box component="section" aria-label={say.whatFitsHere}>
       <TextField
         select
         fullWidth
         size="small"
-        label="Where"
+        label={say.where}
         value={keyOf(opening)}
         onChange={(event) => setView({ openingFrom: event.target.value })}
         sx={{ mt: 2 }}
@@ -60,14 +60,11 @@ export default function FillSection({ garden, site, bed, day, wording }: BedSect
         ))}
       </TextField>
       <InspectorSection
-        title={`What can go here, sown ${wording.date(Math.max(day, opening.fromDay), day)}`}
+        title={say.whatFitsHereSown({ date: wording.date(Math.max(day, opening.fromDay), day) })}
       >
-        {!fits && <Box sx={{ fontSize: 14.5 }}>Working it out…</Box>}
+        {!fits && <Box sx={{ fontSize: 14.5 }}>{say.calculating}</Box>}
         {fits?.length === 0 && (
-          <Box sx={{ fontSize: 14.5 }}>
-            Nothing gets ready here in that time. Look at another opening, or let it rest under a
-            green manure.
-          </Box>
+          <Box sx={{ fontSize: 14.5 }}>{say.nothingCanBeReadyHereInThatTimeTry}</Box>
         )}
         {(all ? fits : fits?.slice(0, SHOWN))?.map((fit) => (
           <FitLine
@@ -83,7 +80,7 @@ export default function FillSection({ garden, site, bed, day, wording }: BedSect
         ))}
         {fits && fits.length > SHOWN && (
           <Button size="small" color="inherit" onClick={() => setAll(!all)}>
-            {all ? "Fewer" : `All ${fits.length}`}
+            {all ? say.fewer : say.all({ fitsCount: fits.length })}
           </Button>
         )}
       </InspectorSection>
@@ -97,8 +94,10 @@ function keyOf({ fromDay, fromM, toM, between }: Opening): string {
 
 function openingWords(opening: Opening, day: number, wording: LocalWording): string {
   const { fromM, toM, fromDay, untilDay, between } = opening;
-  const until = untilDay - day >= DAYS_PER_YEAR ? "" : ` until ${wording.date(untilDay, day)}`;
-  if (between) return `Between the ${(between.name.split(",")[0] ?? "").toLowerCase()}${until}`;
+  const until =
+    untilDay - day >= DAYS_PER_YEAR ? "" : say.until({ date: wording.date(untilDay, day) });
+  if (between)
+    return say.betweenThe({ split: (between.name.split(",")[0] ?? "").toLowerCase(), until });
   const from = fromDay <= day ? "now" : wording.date(fromDay, day);
   return `${wording.lengthM(toM - fromM)}, beginning at ${wording.lengthM(fromM)}, from ${from}${until}`;
 }
@@ -119,8 +118,8 @@ interface LineProps {
 
 function FitLine({ fit, places, day, wording, isOld, onPlant }: LineProps) {
   const { growing, timeline } = fit.sowing;
-  const young = growing.stage === "baby" ? ", young leaves" : "";
-  const how = growing.method === "transplant" ? "raised on the bench" : "sown direct";
+  const young = growing.stage === "baby" ? say.babyLeaf : "";
+  const how = growing.method === "transplant" ? say.startedInTrays : say.directSown;
   return (
     <Box
       sx={{
@@ -138,10 +137,15 @@ function FitLine({ fit, places, day, wording, isOld, onPlant }: LineProps) {
           {growing.crop.name}
           {young}
         </b>
-        , {how}: ready {timeline.readyDay === null ? "" : wording.date(timeline.readyDay, day)},{" "}
-        {Math.round(fit.odds * 100)} years in 100; {wording.number(places)} plants
-        {fit.seedsInBox > 0 ? "; seed in the box" : ""}.
-        {fit.clearDay !== null && ` Off by ${wording.date(fit.clearDay, day)} for the next.`}
+        {say.readyPlants({
+          how,
+          value: timeline.readyDay === null ? "" : wording.date(timeline.readyDay, day),
+          odds: oddsIn10(fit.odds),
+          number: wording.number(places),
+          isSeedsInBox: fit.seedsInBox > 0,
+        })}
+        {fit.clearDay !== null &&
+          say.finishedByForTheNextCrop({ date: wording.date(fit.clearDay, day) })}
         {fit.tooSoon && <Against words={tooSoonWords(fit.tooSoon)} />}
         {fit.shortfall && <Against words={shortfallWords(growing.crop.name, fit.shortfall)} />}
       </Box>
@@ -150,9 +154,9 @@ function FitLine({ fit, places, day, wording, isOld, onPlant }: LineProps) {
         variant="outlined"
         disabled={isOld}
         onClick={onPlant}
-        aria-label={`Plant it: ${growing.crop.name}`}
+        aria-label={say.addToPlan2({ crop: growing.crop.name })}
       >
-        Plant it
+        {say.addToPlan}
       </Button>
     </Box>
   );

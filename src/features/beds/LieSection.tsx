@@ -8,6 +8,7 @@ import { gardenStore } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
 import { BedForm } from "./BedForm";
+import { beds as say } from "@/words/en/beds";
 
 /** Where a bed lies, as numbers; and taking it out. */
 export function LieSection({ garden, bed }: { garden: Garden; bed: Bed }) {
@@ -16,21 +17,21 @@ export function LieSection({ garden, bed }: { garden: Garden; bed: Bed }) {
     const done = await gardenStore().dispatch("bed.remove", { id: bed.id, withPlantings });
     if (done.ok) {
       setView({ selectedBedId: null });
-      return tell(`${bed.name} is removed.`, "done", true);
+      return tell(say.removed({ bed: bed.name }), "done", true);
     }
     setAsked(true);
     tellRefusal(done);
   };
   return (
-    <InspectorSection title="Where it lies">
+    <InspectorSection title={say.whereItIsNow}>
       <BedForm garden={garden} bed={bed} />
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 2 }}>
         <Button color="inherit" variant="outlined" onClick={() => void remove(false)}>
-          Remove bed
+          {say.removeBed}
         </Button>
         {asked && (
           <Button color="inherit" variant="outlined" onClick={() => void remove(true)}>
-            Remove it with its plantings
+            {say.removeWithItsPlantings}
           </Button>
         )}
       </Box>

@@ -13,6 +13,7 @@ import { InspectorSection, lazyPart } from "@/ui/frame";
 import { setView } from "@/ui/viewState";
 import { BedSeason } from "./BedSeason";
 import type { BedSectionProps } from "./section";
+import { beds as say } from "@/words/en/beds";
 
 const MoveDialog = lazyPart(() => import("./map/MoveDialog"));
 const TurnOverDialog = lazyPart(() => import("./turningOver/TurnOverDialog"));
@@ -32,25 +33,27 @@ export function StandingSection({ garden, site, bed, day, wording }: BedSectionP
     .sort((a, b) => (a.sowOn < b.sowOn ? -1 : 1));
   const open = (plantingId: string) => setView({ selectedPlantingId: plantingId });
   const stretch = (fromM: number, toM: number) =>
-    `${wording.lengthM(fromM)} to ${wording.lengthM(toM)}`;
+    say.to({ length: wording.lengthM(fromM), length2: wording.lengthM(toM) });
   return (
     <>
       {clashesIn(site, garden, bed).map(({ earlier, later }) => (
         <Alert key={earlier.id + later.id} severity="warning" sx={{ mt: 1.5 }}>
-          {earlier.name} and {later.name} are on the same ground from{" "}
-          {wording.date(later.fromDay, day)}: move one along the bed, to another bed or to another
-          time.
+          {say.andOverlapFromMoveOneAlongTheBedTo({
+            earlier: earlier.name,
+            later: later.name,
+            date: wording.date(later.fromDay, day),
+          })}
         </Alert>
       ))}
-      <InspectorSection title={`On ${wording.date(day)}`}>
+      <InspectorSection title={say.on({ date: wording.date(day) })}>
         {there.length + resting.length === 0 && (
-          <Box sx={{ fontSize: 14.5 }}>Nothing stands here.</Box>
+          <Box sx={{ fontSize: 14.5 }}>{say.nothingGrowingHere}</Box>
         )}
         {there.map(({ planting, grown, isReady, points }) => (
           <PlantingLine
             key={planting.id}
             name={plantingName(garden, planting)}
-            words={`${stretch(planting.fromM, planting.fromM + planting.lengthM)}, ${points.length} ${points.length === 1 ? "place" : "places"}${planting.interplanted ? " between others" : ""}, ${isReady ? "ready" : `${Math.round(grown * 100)} % grown`}`}
+            words={`${stretch(planting.fromM, planting.fromM + planting.lengthM)}, ${points.length} ${points.length === 1 ? "place" : "places"}${planting.interplanted ? say.betweenOtherCrops : ""}, ${isReady ? "ready" : say.grown({ grown: Math.round(grown * 100) })}`}
             onOpen={() => open(planting.id)}
             onMove={() => setMoved(planting)}
           />
@@ -59,14 +62,14 @@ export function StandingSection({ garden, site, bed, day, wording }: BedSectionP
           <Box key={id} sx={{ fontSize: 14.5, py: 0.25 }}>
             <b>{name}</b>
             <br />
-            {stretch(fromM, toM)}, resting until {wording.date(untilDay, day)}
+            {say.restingUntil({ stretch: stretch(fromM, toM), date: wording.date(untilDay, day) })}
           </Box>
         ))}
       </InspectorSection>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 1.5 }}>
         {there.length > 0 && (
           <Button variant="contained" color="secondary" onClick={() => setTurning(true)}>
-            Turn it over…
+            {say.replant}
           </Button>
         )}
         <Button
@@ -77,10 +80,10 @@ export function StandingSection({ garden, site, bed, day, wording }: BedSectionP
             setView({ wish: { bedId: bed.id, mode: "today" } });
           }}
         >
-          Plan something here…
+          {say.plantHere}
         </Button>
       </Box>
-      <InspectorSection title="Through the year">
+      <InspectorSection title={say.yearInThisBed}>
         <BedSeason
           occupants={occupants}
           bedLengthM={bed.lengthM}
@@ -90,12 +93,12 @@ export function StandingSection({ garden, site, bed, day, wording }: BedSectionP
         />
       </InspectorSection>
       {coming.length > 0 && (
-        <InspectorSection title="To come">
+        <InspectorSection title={say.comingUp}>
           {coming.map((planting) => (
             <PlantingLine
               key={planting.id}
               name={plantingName(garden, planting)}
-              words={`sown ${wording.date(dayNumber(planting.sowOn), day)}`}
+              words={say.sown({ date: wording.date(dayNumber(planting.sowOn), day) })}
               onOpen={() => open(planting.id)}
             />
           ))}
@@ -136,13 +139,18 @@ function PlantingLine(props: {
           size="small"
           color="inherit"
           onClick={props.onMove}
-          aria-label={`Move ${props.name}`}
+          aria-label={say.move2({ props: props.name })}
         >
-          Move…
+          {say.move}
         </Button>
       )}
-      <Button size="small" color="inherit" onClick={props.onOpen} aria-label={`Open ${props.name}`}>
-        Open
+      <Button
+        size="small"
+        color="inherit"
+        onClick={props.onOpen}
+        aria-label={say.open2({ props: props.name })}
+      >
+        {say.open}
       </Button>
     </Box>
   );

@@ -82,13 +82,13 @@ describe("a feeding as it is typed", () => {
   const fields = (some: Partial<FeedFields>) => ({ ...usualFeedFields("metric", 9), ...some });
 
   test.each<[string, Partial<FeedFields>, RegExp]>([
-    ["no depth", { depth: "0" }, /depth of compost above 0/],
-    ["two numbers", { kind: "fertiliser", bag: "5-3" }, /three numbers as 5-3-2/],
+    ["no depth", { depth: "0" }, /compost depth above 0/],
+    ["two numbers", { kind: "fertiliser", bag: "5-3" }, /three numbers, like 5-3-2/],
     ["over 100 %", { kind: "fertiliser", bag: "60-30-30" }, /pass 100 %/],
     ["negative nitrogen", { kind: "fertiliser", nitrogen: "-1" }, /0 or more/],
-    ["a negative rate", { kind: "amendment", name: "Lime", rate: "-5" }, /A rate is 0 or more/],
-    ["nothing named", { kind: "amendment", name: " " }, /Say what it is/],
-    ["no weight", { kind: "rawManure", weight: "much" }, /rate of manure above 0/],
+    ["a negative rate", { kind: "amendment", name: "Lime", rate: "-5" }, /a rate of 0 or more/],
+    ["nothing named", { kind: "amendment", name: " " }, /Enter what it is/],
+    ["no weight", { kind: "rawManure", weight: "much" }, /manure rate above 0/],
   ])("%s is told in a sentence", (_what, some, words) => {
     expect(feedFrom(fields(some), "metric")).toMatch(words);
   });
@@ -122,7 +122,7 @@ describe("a feeding as it is typed", () => {
     };
     expect(amountWords(amount, wording)).toBe("1.2 kg, with 96 g nitrogen, 48 g phosphate");
     expect(amountWords({ ...amount, nitrogenG: -51.2 }, wording)).toMatch(
-      /binds 51(\.2)? g of nitrogen/,
+      /ties up 51(\.2)? g of nitrogen/,
     );
     expect(amountWords({ ...amount, litres: 192, nitrogenG: 0, phosphateG: 0 }, wording)).toBe(
       "192 L, 3 barrows",

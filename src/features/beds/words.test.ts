@@ -33,23 +33,19 @@ function overTo(cropId: string, atHand: boolean, later = 0) {
 describe("why a bed is turned over on a day", () => {
   test("seedlings to be raised are told with their sowing, the cliff with what a week costs", () => {
     const words = turnOverReasons(overTo("broccoli", false), day, wording);
-    expect(words[0]).toBe(
-      "Sow broccoli in trays on 5 July: the bed need not be free before 9 August.",
-    );
+    expect(words[0]).toBe("Sow broccoli in trays on 5 July. The bed is needed from 9 August.");
     expect(words[1]).toMatch(
-      /^Broccoli would be ready on \d+ October: about \d\.\d kg, by its odds\.$/,
+      /^Broccoli ready on \d+ October: about \d\.\d kg, counting the odds\.$/,
     );
     expect(words[2]).toMatch(
-      /^A week later it would be ready 1\d\d days later, and give \d\.\d kg less\.$/,
+      /^A week later it would be ready 1\d\d days later, with \d\.\d kg less\.$/,
     );
-    expect(words[3]).toMatch(/^Nothing is picked up to then; \d\.\d kg is given up\.$/);
+    expect(words[3]).toMatch(/^Nothing is picked up to then\. You give up \d\.\d kg\.$/);
   });
 
   test("seedlings that are at hand are told as old as they should be", () => {
     const words = turnOverReasons(overTo("broccoli", true), day, wording);
-    expect(words[0]).toMatch(
-      /^Seedlings of planting size are needed on 5 July, as sown on 31 May\.$/,
-    );
+    expect(words[0]).toMatch(/^Needs transplant-size seedlings on 5 July, sown about 31 May\.$/);
   });
 
   test("far too late it says that it gets nowhere, not a date", () => {
@@ -81,20 +77,20 @@ describe("what there is to know of a green manure", () => {
 
   test("by school: turned in, or mown and left on top; depth, winter and look-alikes always", () => {
     expect(words("rye", "dug")).toMatch(/Turn it in by 18 March 2027\./);
-    expect(words("rye", "dug")).toMatch(/Its straw binds nitrogen at first\./);
+    expect(words("rye", "dug")).toMatch(/Its straw ties up nitrogen at first\./);
     expect(words("rye", "undug")).toMatch(/Mow or crimp it and leave it on top by 18 March 2027\./);
-    expect(words("rye", "undug")).not.toMatch(/binds nitrogen/);
+    expect(words("rye", "undug")).not.toMatch(/ties up nitrogen/);
     for (const school of ["dug", "undug"] as const) {
       expect(words("rye", school)).toMatch(/2\.5 cm deep\. Winter kills it/);
       expect(words("rye", school)).toMatch(
-        /Read the sack: lawn ryegrass is sold under a like name\./,
+        /Check the sack: lawn ryegrass is sold under a similar name\./,
       );
     }
   });
 
   test("legumes name the bacteria they want; what is too late says so", () => {
     expect(words("hairy-vetch", "undug")).toMatch(/Inoculant: /);
-    expect(words("buckwheat", "undug")).toMatch(/^Too late for a safe stand: sown/);
+    expect(words("buckwheat", "undug")).toMatch(/^Too late for a reliable stand: sow/);
     for (const { crop } of found) expect(words(crop.id, "dug")).not.toMatch(/undefined|NaN|null/);
   });
 });

@@ -12,6 +12,8 @@ import { setView } from "@/ui/viewState";
 import { cropRows } from "./cropRows";
 import type { SectionProps } from "@/ui/section";
 import { useCropSources } from "./useCropSources";
+import { HelpMark } from "@/ui/frame";
+import { crops as say } from "@/words/en/crops";
 
 const OwnCropDialog = lazyPart(() => import("./OwnCropDialog"));
 const OwnVarietyDialog = lazyPart(() => import("./OwnVarietyDialog"));
@@ -22,9 +24,9 @@ interface Props extends SectionProps {
 }
 
 const BASIS: Record<Variety["packetBasis"], string> = {
-  sowing: "from sowing",
-  emergence: "from when it is up",
-  transplanting: "from transplanting",
+  sowing: say.fromSowing,
+  emergence: say.fromEmergence,
+  transplanting: say.fromTransplanting,
 };
 
 /** One crop: its varieties, its values with their sources, its cautions; to be planned or copied. */
@@ -48,10 +50,10 @@ export function CropPage(props: Props) {
           </Box>
         </Box>
         <Button variant="contained" onClick={plan}>
-          Plan it…
+          {say.addToPlan}
         </Button>
         <Button variant="outlined" color="inherit" onClick={() => setOpen(own ? "edit" : "copy")}>
-          {own ? "Edit…" : "Copy as my own…"}
+          {own ? say.edit : say.makeMyOwnVersion}
         </Button>
       </Box>
       {crop.cautions.map((id) => (
@@ -60,7 +62,7 @@ export function CropPage(props: Props) {
         </Alert>
       ))}
       <Box component="h3" sx={{ fontSize: 15, mt: 2, mb: 0.5 }}>
-        Varieties, by type
+        {say.varietiesByType}
       </Box>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none", maxWidth: 720 }}>
         {crop.varieties.map((variety) => (
@@ -70,9 +72,10 @@ export function CropPage(props: Props) {
             sx={{ display: "flex", gap: 1.5, alignItems: "baseline", py: 0.5, fontSize: 15 }}
           >
             <Box sx={{ flex: 1 }}>
-              <b>{variety.name}</b>: {variety.packetDays} days {BASIS[variety.packetBasis]}
+              <b>{variety.name}</b>
+              {say.days({ packetDays: variety.packetDays, BASIS: BASIS[variety.packetBasis] })}
               {variety.hardenedLt50C !== undefined &&
-                `, hardened to ${wording.temperature(variety.hardenedLt50C)}`}
+                say.hardenedTo({ temperature: wording.temperature(variety.hardenedLt50C) })}
               {variety.note && (
                 <Box component="span" sx={{ color: "var(--ash-text)" }}>
                   {" "}
@@ -84,10 +87,10 @@ export function CropPage(props: Props) {
               <Button
                 size="small"
                 color="inherit"
-                aria-label={`Edit ${variety.name}`}
+                aria-label={say.edit2({ variety: variety.name })}
                 onClick={() => setOpen({ variety })}
               >
-                Edit…
+                {say.edit}
               </Button>
             )}
           </Box>
@@ -100,7 +103,7 @@ export function CropPage(props: Props) {
         sx={{ mt: 0.5 }}
         onClick={() => setOpen({ variety: null })}
       >
-        A variety of your own…
+        {say.addAVariety}
       </Button>
       <Box
         sx={{
@@ -116,7 +119,7 @@ export function CropPage(props: Props) {
               {title}
             </Box>
             <Box component="dl" sx={{ m: 0 }}>
-              {rows.map(({ what, value, path }) => (
+              {rows.map(({ what, value, path, term }) => (
                 <Box
                   key={what}
                   sx={{
@@ -130,13 +133,14 @@ export function CropPage(props: Props) {
                 >
                   <Box component="dt" sx={{ color: "var(--ash-text)" }}>
                     {what}
+                    {term && <HelpMark term={term} />}
                   </Box>
                   <Box component="dd" sx={{ m: 0 }} title={sourceOf(path)}>
                     {value}
                     {sourceOf(path) === ESTIMATE_WORDS && (
                       <Box component="span" sx={{ color: "var(--ash-text)", fontSize: 13 }}>
                         {" "}
-                        estimate
+                        {say.estimate}
                       </Box>
                     )}
                   </Box>
@@ -172,7 +176,7 @@ export function CropPage(props: Props) {
 }
 
 /** What an estimate is called in the list of sources. */
-const ESTIMATE_WORDS = "The developers' estimate; to be corrected by logs.";
+const ESTIMATE_WORDS = say.ourEstimateToBeCorrectedByRecords;
 
 function SourceList(props: {
   sourceOf: (path: string) => string | undefined;
@@ -187,7 +191,7 @@ function SourceList(props: {
   return (
     <Box component="details" sx={{ mt: 2, fontSize: 14, maxWidth: 720 }}>
       <Box component="summary" sx={{ cursor: "pointer" }}>
-        Where these numbers come from
+        {say.sources}
       </Box>
       <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.5 }}>
         {[...bySource].map(([source, whats]) => (

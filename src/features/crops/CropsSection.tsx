@@ -8,6 +8,7 @@ import { cropsOf } from "@/core/garden";
 import { CropPage } from "./CropPage";
 import type { SectionProps } from "@/ui/section";
 import { setView, useView } from "@/ui/viewState";
+import { crops as say } from "@/words/en/crops";
 
 /** What is read about first. */
 const FIRST_CROP = "spinach";
@@ -33,7 +34,7 @@ export default function CropsSection(props: SectionProps) {
         <TextField
           size="small"
           fullWidth
-          label={`Find among ${crops.size} crops`}
+          label={say.searchCrops({ cropsCount: crops.size })}
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
         />
@@ -41,11 +42,11 @@ export default function CropsSection(props: SectionProps) {
           sx={{ maxHeight: { xs: 220, md: "none" }, overflowY: "auto", mt: 1 }}
           tabIndex={0}
           role="region"
-          aria-label="Crops"
+          aria-label={say.crops}
         >
           {found === 0 && (
             <Box sx={{ fontSize: 14, color: "var(--ash-text)", mt: 1 }}>
-              None is called that. Copy one that is near and give it the name.
+              {say.noCropByThatNameOpenASimilarOneAnd}
             </Box>
           )}
           {groups.map((group) => (

@@ -18,6 +18,7 @@ import {
   PACKET_BASES,
   unitOf,
 } from "./ownCropFields";
+import { crops as say } from "@/words/en/crops";
 
 interface Props {
   garden: Garden;
@@ -31,7 +32,7 @@ interface Props {
 /** A crop of one's own: what differs from the one it was copied from. */
 export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Props) {
   const { units } = garden.settings;
-  const name = own ? from.name : `${from.name}, ours`;
+  const name = own ? from.name : say.own({ from: from.name });
   const form = useFields(OwnFieldsSchema, ownFieldsOf(from, name, units));
   const { control } = form;
   const [refused, setRefused] = useState({ words: "", inUse: false });
@@ -46,7 +47,7 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
     if (!done.ok) return setRefused({ words: fieldWords(done.path, done.refusal), inUse: false });
     onKept(id);
     onClose();
-    tell(`${fields.name} is kept: it can be planned and sown like any other.`, "done", true);
+    tell(say.savedYouCanPlanAndSowItLikeAny({ fields: fields.name }), "done", true);
   });
   const remove = async (replaceBy?: { cropId: string; varietyId: string }) => {
     if (!own) return;
@@ -54,12 +55,12 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
     if (!done.ok) return setRefused({ words: done.refusal, inUse: true });
     onKept(own.copiedFrom);
     onClose();
-    tell(`${own.crop.name} is removed.`, "done", true);
+    tell(say.removed({ crop: own.crop.name }), "done", true);
   };
   const varietyId = stand?.varieties[0]?.id;
   return (
     <FormDialog
-      title={own ? from.name : `Like ${from.name.toLowerCase()}, but our own`}
+      title={own ? from.name : say.yourOwn({ from: from.name.toLowerCase() })}
       refusal={refused.words}
       wayOut={
         refused.inUse && stand && varietyId ? (
@@ -68,7 +69,7 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
             size="small"
             onClick={() => void remove({ cropId: stand.id, varietyId })}
           >
-            Let {stand.name.toLowerCase()} take its place
+            {say.useInstead({ stand: stand.name.toLowerCase() })}
           </Button>
         ) : undefined
       }
@@ -76,7 +77,7 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
       more={
         own && (
           <Button color="inherit" onClick={() => void remove()}>
-            Remove
+            {say.remove}
           </Button>
         )
       }
@@ -84,13 +85,13 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 1.5 }}>
-        <WordsField control={control} name="name" label="Name" />
-        <WordsField control={control} name="varietyName" label="Variety" />
-        <NumberField control={control} name="packetDays" label="Packet days" />
+        <WordsField control={control} name="name" label={say.name} />
+        <WordsField control={control} name="varietyName" label={say.variety} />
+        <NumberField control={control} name="packetDays" label={say.packetDays} />
         <ChoiceField
           control={control}
           name="packetBasis"
-          label="Counted from"
+          label={say.countedFrom}
           choices={PACKET_BASES}
         />
       </Box>
@@ -119,8 +120,7 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
         ))}
       </Box>
       <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>
-        Everything else stays as it is with {from.name.toLowerCase()}: how it comes up in cold and
-        warm soil, how it is cut, how it keeps.
+        {say.everythingElseStaysTheSameAs({ from: from.name.toLowerCase() })}
       </Box>
     </FormDialog>
   );

@@ -12,6 +12,7 @@ import { amount, ChoiceField, NumberField, useFields, WordsField } from "@/ui/fo
 import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { PACKET_BASES } from "./ownCropFields";
+import { crops as say } from "@/words/en/crops";
 
 interface Props {
   garden: Garden;
@@ -23,9 +24,9 @@ interface Props {
 
 const VarietyFieldsSchema = z.object({
   name: z.string(),
-  packetDays: amount("Give the days of the packet."),
+  packetDays: amount(say.enterTheDaysOnThePacket),
   packetBasis: z.enum(["sowing", "emergence", "transplanting"]),
-  hardened: amount("Say at how many degrees half of them die, hardened."),
+  hardened: amount(say.enterTheTemperatureThatKillsHalf),
   note: z.string(),
 });
 
@@ -60,7 +61,7 @@ export default function OwnVarietyDialog({ garden, crop, variety, onClose }: Pro
     });
     if (!done.ok) return setRefused({ words: done.refusal, inUse: false });
     onClose();
-    tell(`${crop.name}, ${fields.name}, is kept.`, "done", true);
+    tell(say.saved({ crop: crop.name, fields: fields.name }), "done", true);
   });
   const remove = async (varietyId?: string) => {
     if (!variety) return;
@@ -68,45 +69,41 @@ export default function OwnVarietyDialog({ garden, crop, variety, onClose }: Pro
     const done = await gardenStore().dispatch("ownVariety.remove", { id: variety.id, replaceBy });
     if (!done.ok) return setRefused({ words: done.refusal, inUse: true });
     onClose();
-    tell(`${variety.name} is removed.`, "done", true);
+    tell(say.removed2({ variety: variety.name }), "done", true);
   };
   return (
     <FormDialog
-      title={`${crop.name}: ${variety ? variety.name : "a variety of your own"}`}
+      title={`${crop.name}: ${variety ? variety.name : say.yourOwnVariety}`}
       refusal={refused.words}
       wayOut={
         refused.inUse && other ? (
           <Button color="inherit" size="small" onClick={() => void remove(other.id)}>
-            Let “{other.name}” take its place
+            {say.useInstead2({ other: other.name })}
           </Button>
         ) : undefined
       }
       more={
         variety && (
           <Button color="inherit" onClick={() => void remove()}>
-            Remove
+            {say.remove}
           </Button>
         )
       }
       onSubmit={() => void keep()}
       onClose={onClose}
     >
-      <WordsField control={control} name="name" label="Name" />
+      <WordsField control={control} name="name" label={say.name} />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-        <NumberField control={control} name="packetDays" label="Packet days" />
+        <NumberField control={control} name="packetDays" label={say.packetDays} />
         <ChoiceField
           control={control}
           name="packetBasis"
-          label="Counted from"
+          label={say.countedFrom}
           choices={PACKET_BASES}
         />
       </Box>
-      <NumberField
-        control={control}
-        name="hardened"
-        label={`Half die at, hardened (${imperial ? "°F" : "°C"})`}
-      />
-      <WordsField control={control} name="note" label="Note" multiline />
+      <NumberField control={control} name="hardened" label={say.lt50Hardened({ imperial })} />
+      <WordsField control={control} name="note" label={say.note} multiline />
     </FormDialog>
   );
 }

@@ -1,32 +1,36 @@
 import { emergenceAt, sproutingRange, SPROUTING_TEMPERATURES_C, type Crop } from "@/core/crops";
 import type { LocalWording } from "@/ui/wording";
+import type { TermName } from "@/words/en/terms";
+import { crops as say } from "@/words/en/crops";
 
 /** A value of a crop in words, with the path its source stands under. */
 export interface CropRow {
   what: string;
   value: string;
   path: string;
+  /** A term in it that needs a word. */
+  term?: TermName;
 }
 
 const SEASONS: Record<Crop["season"], string> = {
-  beforeWinter: "to eat before deep winter",
-  overwinters: "stands through winter, crops in spring",
-  either: "before winter, or through it",
-  lateSummer: "summer crop, squeezed in late",
-  indoors: "indoors at any time",
+  beforeWinter: say.harvestBeforeDeepWinter,
+  overwinters: say.overwintersForSpringHarvest,
+  either: say.beforeOrThroughWinter,
+  lateSummer: say.lateSummerCrop,
+  indoors: say.indoorsAnyTime,
 };
 const HABITS: Record<Crop["harvest"]["habit"], string> = {
-  cutAgain: "cut and comes again",
-  outerLeaves: "outer leaves, again and again",
-  wholePlant: "the whole plant",
-  mainHead: "the head, then side shoots",
-  pickedAgain: "picked again and again",
+  cutAgain: say.cutAndComeAgain,
+  outerLeaves: say.outerLeavesRepeatedly,
+  wholePlant: say.theWholePlant,
+  mainHead: say.theHeadThenSideShoots,
+  pickedAgain: say.repeatedHarvest,
   lifted: "lifted",
 };
 const TOLERANCES: Record<Crop["transplanting"]["tolerance"], string> = {
   usual: "usual",
   possible: "possible",
-  never: "not: sow it where it stays",
+  never: say.noSowInPlace,
 };
 
 /** What there is to know about a crop, in the groups in which growers ask for it. */
@@ -34,29 +38,38 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
   const { temperature, number, distanceCm, weightG } = wording;
   const percent = (share: number) => `${Math.round(share * 100)} %`;
   const range = sproutingRange(crop);
-  const row = (what: string, value: string, path: string): CropRow => ({ what, value, path });
+  const row = (what: string, value: string, path: string, term?: TermName): CropRow => ({
+    what,
+    value,
+    path,
+    term,
+  });
   return [
     {
-      title: "Growing",
+      title: say.growing,
       rows: [
         row("Season", SEASONS[crop.season], ""),
         row(
-          "Grows from, best at, up to",
+          say.growthTemperatureMinimumBest,
           `${temperature(crop.temperature.minimumC)}, ${temperature(crop.temperature.optimumC)}, ${temperature(crop.temperature.ceilingC)}`,
           "temperature.optimumC",
         ),
-        row("Half speed at light of", `${crop.lightHalfMol} mol/m² a day`, "lightHalfMol"),
         row(
-          "Direct sun wanted",
-          `${crop.directSunHoursNeeded} hours a day`,
+          say.halfSpeedAtLightOf,
+          say.molMADay({ lightHalfMol: crop.lightHalfMol }),
+          "lightHalfMol",
+        ),
+        row(
+          say.directSunNeeded,
+          say.hoursADay({ directSunHoursNeeded: crop.directSunHoursNeeded }),
           "directSunHoursNeeded",
         ),
         row("Feeds", crop.nutrientDemand, ""),
         ...(crop.winterNeeded
           ? [
               row(
-                "Needs a winter, then",
-                `${crop.winterNeeded.springPacketDays} packet days`,
+                say.needsAWinterThen,
+                say.packetDays2({ springPacketDays: crop.winterNeeded.springPacketDays }),
                 "winterNeeded.springPacketDays",
               ),
             ]
@@ -64,12 +77,13 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
       ],
     },
     {
-      title: "Cold",
+      title: say.cold,
       rows: [
         row(
-          "Half die at, soft and hardened",
+          say.lt50BeforeAndAfterHardening,
           `${temperature(crop.hardiness.unhardenedLt50C)}, ${temperature(crop.hardiness.hardenedLt50C)}`,
           "hardiness.hardenedLt50C",
+          "lethalTemperature",
         ),
         ...crop.hardiness.organs.map((organ, index) =>
           row(
@@ -81,28 +95,32 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
       ],
     },
     {
-      title: "Sowing",
+      title: say.sowing,
       rows: [
         row(
-          "Comes up in soil of",
-          `${temperature(range.fromC)} to ${temperature(range.toC)}`,
+          say.germinatesInSoilOf,
+          say.to({ temperature: temperature(range.fromC), temperature2: temperature(range.toC) }),
           "sprouting.share",
         ),
-        row("Days until up", daysWords(crop, wording), "sprouting.days"),
+        row(say.daysToEmergence, daysWords(crop, wording), "sprouting.days"),
         row("Depth", distanceCm(crop.sowing.depthCm), "sowing.depthCm"),
         crop.piece
-          ? row("A piece weighs", weightG(crop.piece.grams), "piece.grams")
-          : row("Seeds a gram", number(crop.sowing.seedsPerGram), "sowing.seedsPerGram"),
-        row("Sprouts when fresh", percent(crop.sowing.sproutShare), "sowing.sproutShare"),
-        row("Comes to stand in the field", percent(crop.sowing.fieldShare), "sowing.fieldShare"),
-        row("Loses half in", `${crop.sowing.halfLifeYears} years`, "sowing.halfLifeYears"),
+          ? row(say.weightPerPiece, weightG(crop.piece.grams), "piece.grams")
+          : row(say.seedsPerGram, number(crop.sowing.seedsPerGram), "sowing.seedsPerGram"),
+        row(say.germinationWhenFresh, percent(crop.sowing.sproutShare), "sowing.sproutShare"),
+        row(say.fieldEmergence, percent(crop.sowing.fieldShare), "sowing.fieldShare"),
+        row(
+          say.seedLifeHalf,
+          say.years({ halfLifeYears: crop.sowing.halfLifeYears }),
+          "sowing.halfLifeYears",
+        ),
       ],
     },
     {
-      title: "Standing and transplanting",
+      title: say.spacingAndTransplanting,
       rows: [
         row(
-          "Rows, in the row",
+          say.betweenRowsInTheRow,
           `${distanceCm(crop.spacing.rowCm)}, ${distanceCm(crop.spacing.inRowCm)}`,
           "spacing.rowCm",
         ),
@@ -111,7 +129,7 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
           ? []
           : [
               row(
-                "Weeks as a seedling",
+                say.weeksAsASeedling,
                 String(crop.transplanting.seedlingWeeks),
                 "transplanting.seedlingWeeks",
               ),
@@ -120,21 +138,25 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
           ? [
               row("Cell", wording.volumeL(crop.tray.cellMl / 1000), "tray.cellMl"),
               ...(crop.tray.clusterPlants
-                ? [row("In clusters of", String(crop.tray.clusterPlants), "tray.clusterPlants")]
+                ? [row(say.plantsPerStation, String(crop.tray.clusterPlants), "tray.clusterPlants")]
                 : []),
             ]
           : []),
-        ...(crop.lookAlike ? [row("Looks like any", crop.lookAlike, "")] : []),
+        ...(crop.lookAlike ? [row(say.looksLike, crop.lookAlike, "")] : []),
       ],
     },
     {
-      title: "Harvest",
+      title: say.harvest,
       rows: [
         row("How", HABITS[crop.harvest.habit], ""),
-        row("Picked over", `${crop.harvest.spanWeeks} weeks`, "harvest.spanWeeks"),
         row(
-          "Stands once ready",
-          `${crop.harvest.standingPacketDays} packet days`,
+          say.harvestedOver,
+          say.weeks({ spanWeeks: crop.harvest.spanWeeks }),
+          "harvest.spanWeeks",
+        ),
+        row(
+          say.holdsOnceReady,
+          say.packetDays3({ standingPacketDays: crop.harvest.standingPacketDays }),
           "harvest.standingPacketDays",
         ),
         row("Gives", `${weightG(crop.harvest.yieldKgPerM2 * 1000)} a m²`, "harvest.yieldKgPerM2"),
@@ -142,7 +164,11 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
           ? [
               row(
                 "Keeps",
-                `${crop.storage.weeks} weeks at ${temperature(crop.storage.temperatureC)}, ${crop.storage.air}`,
+                say.weeksAt({
+                  weeks: crop.storage.weeks,
+                  temperature: temperature(crop.storage.temperatureC),
+                  air: crop.storage.air,
+                }),
                 "storage.weeks",
               ),
             ]
@@ -151,7 +177,10 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
           ? [
               row(
                 "Forced",
-                `${crop.forcing.weeks} weeks in the dark at ${temperature(crop.forcing.temperatureC)}`,
+                say.weeksInTheDarkAt({
+                  weeks: crop.forcing.weeks,
+                  temperature: temperature(crop.forcing.temperatureC),
+                }),
                 "forcing.weeks",
               ),
             ]
@@ -162,18 +191,20 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
 }
 
 const ORGANS: Record<Crop["hardiness"]["organs"][number]["organ"], string> = {
-  seedling: "As a seedling",
-  head: "The head",
-  flower: "The flower",
-  pod: "The pod",
-  root: "The root in the soil",
+  seedling: say.asASeedling,
+  head: say.theHead,
+  flower: say.theFlower,
+  pod: say.thePod,
+  root: say.theRootInTheSoil,
 };
 
 /** "17 at 10 °C, 7 at 20 °C, 6 at 30 °C" */
 function daysWords(crop: Crop, { temperature }: LocalWording): string {
   const said = SPROUTING_TEMPERATURES_C.filter((tempC) => tempC % 10 === 0).flatMap((tempC) => {
     const { days } = emergenceAt(crop, tempC);
-    return days === null ? [] : [`${Math.round(days)} at ${temperature(tempC)}`];
+    return days === null
+      ? []
+      : [say.at({ days: Math.round(days), temperature: temperature(tempC) })];
   });
   return said.join(", ");
 }

@@ -2,40 +2,41 @@ import { z } from "zod";
 import type { Crop, PacketBasis } from "@/core/crops";
 import { celsius, centimetres, fahrenheit, inches, type Units } from "@/core/wording";
 import { amount } from "@/ui/forms";
+import { crops as say } from "@/words/en/crops";
 
 /** How a number of a crop is shown and typed. */
 type Kind = "temperature" | "distance" | "percent" | "plain";
 
 /** The values of a crop that growers know for their own: where they stand, what they are called. */
 export const OWN_FIELDS = [
-  { name: "minimumC", label: "Grows from", kind: "temperature" },
-  { name: "optimumC", label: "Grows best at", kind: "temperature" },
-  { name: "ceilingC", label: "Too hot over", kind: "temperature" },
-  { name: "unhardenedLt50C", label: "Half die at, soft", kind: "temperature" },
-  { name: "hardenedLt50C", label: "Half die at, hardened", kind: "temperature" },
-  { name: "rowCm", label: "Rows apart", kind: "distance" },
-  { name: "inRowCm", label: "In the row", kind: "distance" },
-  { name: "depthCm", label: "Sown deep", kind: "distance" },
-  { name: "seedsPerGram", label: "Seeds a gram", kind: "plain" },
-  { name: "sproutShare", label: "Fresh seed sprouts", kind: "percent" },
-  { name: "fieldShare", label: "Comes to stand", kind: "percent" },
-  { name: "halfLifeYears", label: "Years to lose half", kind: "plain" },
-  { name: "seedlingWeeks", label: "Weeks as a seedling", kind: "plain" },
-  { name: "standingPacketDays", label: "Stands, packet days", kind: "plain" },
-  { name: "yieldKgPerM2", label: "Gives, kg/m²", kind: "plain" },
+  { name: "minimumC", label: say.minimumTemperature, kind: "temperature" },
+  { name: "optimumC", label: say.bestTemperature, kind: "temperature" },
+  { name: "ceilingC", label: say.maximumTemperature, kind: "temperature" },
+  { name: "unhardenedLt50C", label: say.lt50BeforeHardening, kind: "temperature" },
+  { name: "hardenedLt50C", label: say.lt50Hardened2, kind: "temperature" },
+  { name: "rowCm", label: say.betweenRows, kind: "distance" },
+  { name: "inRowCm", label: say.inTheRow, kind: "distance" },
+  { name: "depthCm", label: say.sowingDepth, kind: "distance" },
+  { name: "seedsPerGram", label: say.seedsPerGram, kind: "plain" },
+  { name: "sproutShare", label: say.germinationFreshSeed, kind: "percent" },
+  { name: "fieldShare", label: say.fieldEmergence, kind: "percent" },
+  { name: "halfLifeYears", label: say.seedLifeHalfYears, kind: "plain" },
+  { name: "seedlingWeeks", label: say.weeksAsASeedling, kind: "plain" },
+  { name: "standingPacketDays", label: say.holdsPacketDays, kind: "plain" },
+  { name: "yieldKgPerM2", label: say.yieldKgM, kind: "plain" },
 ] as const satisfies readonly { name: string; label: string; kind: Kind }[];
 
 export type OwnFieldName = (typeof OWN_FIELDS)[number]["name"];
 
 const amounts = Object.fromEntries(
-  OWN_FIELDS.map(({ name, label }) => [name, amount(`${label}: give a number.`)]),
+  OWN_FIELDS.map(({ name, label }) => [name, amount(say.enterANumber({ label }))]),
 ) as Record<OwnFieldName, ReturnType<typeof amount>>;
 
 export const OwnFieldsSchema = z.object({
   ...amounts,
   name: z.string(),
   varietyName: z.string(),
-  packetDays: amount("Give the days of the packet."),
+  packetDays: amount(say.enterTheDaysOnThePacket),
   packetBasis: z.enum(["sowing", "emergence", "transplanting"]),
 });
 
@@ -43,9 +44,9 @@ export type OwnFields = z.infer<typeof OwnFieldsSchema>;
 
 /** From when a packet counts its days. */
 export const PACKET_BASES: { value: PacketBasis; words: string }[] = [
-  { value: "sowing", words: "sowing" },
-  { value: "emergence", words: "emergence" },
-  { value: "transplanting", words: "transplanting" },
+  { value: "sowing", words: say.sowing2 },
+  { value: "emergence", words: say.emergence },
+  { value: "transplanting", words: say.transplanting },
 ];
 
 /** What stands behind a number in its field. */

@@ -13,6 +13,7 @@ import {
   saveTasksTable,
 } from "./gardenFiles";
 import { chooseBedsMap, chooseGardenFile, loadDemoGarden, startAfresh } from "./gardenTaken";
+import { gardenFile as say } from "@/words/en/gardenFile";
 
 interface Props {
   anchor: HTMLElement;
@@ -31,24 +32,24 @@ export default function GardenMenuList({ anchor, garden, onClose, onRename }: Pr
   return (
     <Menu anchorEl={anchor} open onClose={onClose}>
       <MenuItem onClick={choose(() => void saveCalendarFile(garden))}>
-        Calendar for the phone (.ics)
+        {say.saveCalendarIcs}
       </MenuItem>
       <MenuItem onClick={choose(() => void savePlantingsTable(garden))}>
-        Plantings as a table (.csv)
+        {say.savePlantingsCsv}
       </MenuItem>
-      <MenuItem onClick={choose(() => void saveTasksTable(garden))}>
-        Tasks as a table (.csv)
+      <MenuItem onClick={choose(() => void saveTasksTable(garden))}>{say.saveTasksCsv}</MenuItem>
+      <MenuItem onClick={choose(() => void saveBedsMap(garden))}>
+        {say.saveBedsForMapsGeojson}
       </MenuItem>
-      <MenuItem onClick={choose(() => void saveBedsMap(garden))}>Beds for maps (.geojson)</MenuItem>
       <Divider />
-      <MenuItem onClick={choose(() => void saveGardenFile(garden))}>Save garden as a file</MenuItem>
-      <MenuItem onClick={choose(chooseGardenFile)}>Import a garden file…</MenuItem>
-      <MenuItem onClick={choose(chooseBedsMap)}>Take beds from a map (.geojson)…</MenuItem>
-      <MenuItem onClick={choose(() => void loadDemoGarden())}>Load the demo garden</MenuItem>
-      <MenuItem onClick={choose(() => void startAfresh())}>Start with an empty garden</MenuItem>
+      <MenuItem onClick={choose(() => void saveGardenFile(garden))}>{say.saveGardenFile}</MenuItem>
+      <MenuItem onClick={choose(chooseGardenFile)}>{say.importAGardenFile}</MenuItem>
+      <MenuItem onClick={choose(chooseBedsMap)}>{say.importBedsFromAMapGeojson}</MenuItem>
+      <MenuItem onClick={choose(() => void loadDemoGarden())}>{say.openTheSampleGarden}</MenuItem>
+      <MenuItem onClick={choose(() => void startAfresh())}>{say.startWithAnEmptyGarden}</MenuItem>
       <Divider />
-      <MenuItem onClick={choose(addBeds)}>Add beds…</MenuItem>
-      <MenuItem onClick={choose(onRename)}>Rename…</MenuItem>
+      <MenuItem onClick={choose(addBeds)}>{say.addBeds}</MenuItem>
+      <MenuItem onClick={choose(onRename)}>{say.rename}</MenuItem>
     </Menu>
   );
 }

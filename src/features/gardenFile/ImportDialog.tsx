@@ -12,6 +12,7 @@ import FormControlLabel from "@mui/material/FormControlLabel";
 import LinearProgress from "@mui/material/LinearProgress";
 import { useEffect, useState } from "react";
 import { useImport, type Question } from "./useImport";
+import { gardenFile as say } from "@/words/en/gardenFile";
 
 interface Props {
   file: File;
@@ -39,23 +40,23 @@ export default function ImportDialog({ file, kind, onClose }: Props) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="import-title">
       <DialogTitle id="import-title" sx={{ overflowWrap: "anywhere" }}>
-        Import {file.name}
+        {say.importWord({ file: file.name })}
       </DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2, alignContent: "start" }}>
         {state.step === "reading" && (
           <Box role="status">
-            Reading and checking…
-            <LinearProgress aria-label="Reading and checking" sx={{ mt: 1.5 }} />
+            {say.readingAndChecking}
+            <LinearProgress aria-label={say.readingAndChecking2} sx={{ mt: 1.5 }} />
           </Box>
         )}
         {state.step === "failed" && (
           <Alert severity="error" sx={{ "& .MuiAlert-message": { minWidth: 0 } }}>
-            <b>Import failed: nothing was changed.</b>
+            <b>{say.importFailedNothingWasChanged}</b>
             <Lines
               lines={state.problems.map(({ path, message }) =>
                 path ? `${path}: ${message}` : message,
               )}
-              more={state.more ? "There is more wrong with it." : null}
+              more={state.more ? say.thereAreMoreProblems : null}
             />
           </Alert>
         )}
@@ -65,11 +66,11 @@ export default function ImportDialog({ file, kind, onClose }: Props) {
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose} color="inherit">
-          {state.step === "failed" ? "Close" : state.step === "reading" ? "Stop" : "Cancel"}
+          {state.step === "failed" ? say.close : state.step === "reading" ? say.cancel : say.cancel}
         </Button>
         {state.step === "asking" && (
           <Button variant="contained" onClick={() => void take(state.question, askStation)}>
-            {state.question.mends.length > 0 ? "Import it mended" : "Import"}
+            {state.question.mends.length > 0 ? say.importRepaired : say.importWord2}
           </Button>
         )}
       </DialogActions>
@@ -87,19 +88,19 @@ function Asked(props: {
     <>
       {left.length > 0 && (
         <Box>
-          <b>This cannot be read and is left out:</b>
+          <b>{say.theseCannotBeReadAndAreLeftOut}</b>
           <Lines lines={left} />
         </Box>
       )}
       {mends.length > 0 && (
         <Box>
-          <b>This cannot stand as it is in the file, and is mended:</b>
+          <b>{say.theseAreRepaired}</b>
           <Lines lines={mends} />
         </Box>
       )}
       {stationUrl !== null && (
         <Box>
-          <b>The file names a weather station:</b>
+          <b>{say.theFileNamesAWeatherStation}</b>
           <Box sx={{ overflowWrap: "anywhere", my: 0.5 }}>{stationUrl}</Box>
           <FormControlLabel
             control={
@@ -108,7 +109,7 @@ function Asked(props: {
                 onChange={(_event, on) => props.onAskStation(on)}
               />
             }
-            label="Ask this address for the outlook and the thermometers"
+            label={say.getForecastAndThermometerReadings}
           />
         </Box>
       )}
@@ -125,7 +126,7 @@ function Lines({ lines, more = null }: { lines: readonly string[]; more?: string
           {line}
         </Box>
       ))}
-      {hidden > 0 && <li>{`and ${hidden} more`}</li>}
+      {hidden > 0 && <li>{say.andMore({ hidden })}</li>}
       {more !== null && <li>{more}</li>}
     </Box>
   );

@@ -4,8 +4,9 @@ import { z } from "zod";
 import { gardenStore } from "@/store/index";
 import { useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
+import { gardenFile as say } from "@/words/en/gardenFile";
 
-const NameSchema = z.object({ name: z.string().trim().min(1, "Give the garden a name.") });
+const NameSchema = z.object({ name: z.string().trim().min(1, say.enterANameForTheGarden) });
 
 export default function RenameDialog({ name, onClose }: { name: string; onClose: () => void }) {
   const { control, handleSubmit, refusal, refuse } = useFields(NameSchema, { name });
@@ -16,13 +17,13 @@ export default function RenameDialog({ name, onClose }: { name: string; onClose:
   });
   return (
     <FormDialog
-      title="Rename the garden"
+      title={say.renameGarden}
       refusal={refusal}
-      keepLabel="Rename"
+      keepLabel={say.rename2}
       onSubmit={() => void keep()}
       onClose={onClose}
     >
-      <WordsField control={control} name="name" autoFocus fullWidth label="Name" />
+      <WordsField control={control} name="name" autoFocus fullWidth label={say.name} />
     </FormDialog>
   );
 }

@@ -3,6 +3,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { startAfresh } from "./gardenTaken";
+import { gardenFile as say } from "@/words/en/gardenFile";
 
 /** Says that the garden here is the sample, with the way to one's own. */
 export default function SampleNotice() {
@@ -21,9 +22,9 @@ export default function SampleNotice() {
         color: "var(--ash-text)",
       }}
     >
-      A made-up sample garden, to try things out in.
+      {say.thisIsAMadeUpSampleGardenToTry}
       <Button size="small" color="inherit" onClick={() => void startAfresh()}>
-        Take it away and start my own
+        {say.removeTheSampleAndStartMyGarden}
       </Button>
     </Box>
   );

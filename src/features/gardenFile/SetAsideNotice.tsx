@@ -5,6 +5,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { gardenStore } from "@/store/index";
 import { saveEverything } from "./saveEverything";
+import { gardenFile as say } from "@/words/en/gardenFile";
 
 const MOST_LINES = 8;
 
@@ -18,22 +19,22 @@ export default function SetAsideNotice({ lines }: { lines: readonly string[] }) 
       action={
         <Box sx={{ display: "flex", flexWrap: "wrap" }}>
           <Button color="inherit" size="small" onClick={() => void saveEverything()}>
-            Save everything as a file
+            {say.saveEverythingAsAFile}
           </Button>
           <Button color="inherit" size="small" onClick={() => gardenStore().closeSetAside()}>
-            Close
+            {say.close}
           </Button>
         </Box>
       }
     >
-      Some of the garden could not be read. It was set aside, and the rest is shown:
+      {say.partOfTheGardenCouldNotBeReadItWas}
       <Box component="ul" sx={{ m: 0, pl: 2.5, maxHeight: 160, overflowY: "auto" }}>
         {lines.slice(0, MOST_LINES).map((line) => (
           <Box component="li" key={line} sx={{ overflowWrap: "anywhere" }}>
             {line}
           </Box>
         ))}
-        {more > 0 && <li>{`and ${more} more`}</li>}
+        {more > 0 && <li>{say.andMore2({ more })}</li>}
       </Box>
     </Alert>
   );

@@ -4,6 +4,7 @@ import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
 import type { Garden } from "@/core/garden";
 import { saveGardenFile } from "./gardenFiles";
+import { gardenFile as say } from "@/words/en/gardenFile";
 
 /** A message about storage stays until the garden is safe somewhere else. */
 export default function StorageNotice({ notice, garden }: { notice: string; garden: Garden }) {
@@ -12,7 +13,7 @@ export default function StorageNotice({ notice, garden }: { notice: string; gard
       severity="warning"
       action={
         <Button color="inherit" size="small" onClick={() => void saveGardenFile(garden)}>
-          Save as a file
+          {say.saveAsAFile}
         </Button>
       }
     >

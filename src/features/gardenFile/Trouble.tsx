@@ -7,6 +7,7 @@ import { useEffect, useRef } from "react";
 import { gardenStore, isMissingPart, MISSING_PART } from "@/store/index";
 import { ReloadButton } from "@/ui/frame/index";
 import { saveEverything } from "./saveEverything";
+import { gardenFile as say } from "@/words/en/gardenFile";
 
 interface Props {
   error: unknown;
@@ -32,11 +33,9 @@ export default function Trouble({ error, onAgain }: Props) {
   }, [missing, onAgain]);
   return (
     <Box role="alert" sx={{ maxWidth: 620, px: { xs: 2, md: 2.75 }, py: 3, fontSize: 17 }}>
-      <Typography variant="h1">This could not be shown</Typography>
+      <Typography variant="h1">{say.thisCouldNotBeShown}</Typography>
       <Box sx={{ mt: 1.5, lineHeight: 1.5 }}>
-        {missing
-          ? MISSING_PART
-          : "Something went wrong while this was drawn. What you have entered is still in this browser: save everything as a file, then try again or reload the page."}
+        {missing ? MISSING_PART : say.somethingWentWrongWhileDrawingThis}
       </Box>
       {!missing && (
         <Box sx={{ mt: 1.5, fontSize: 14.5, color: "var(--ash-text)", overflowWrap: "anywhere" }}>
@@ -45,10 +44,10 @@ export default function Trouble({ error, onAgain }: Props) {
       )}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 2.5 }}>
         <Button variant="contained" size="large" onClick={onAgain}>
-          Try again
+          {say.tryAgain}
         </Button>
         <Button variant="outlined" size="large" onClick={() => void saveEverything()}>
-          Save everything as a file
+          {say.saveEverythingAsAFile}
         </Button>
         <ReloadButton size="large" color="inherit" />
       </Box>

@@ -7,6 +7,7 @@ import type { ReactNode } from "react";
 import { FrameGrid, Rail, ReloadButton, type RailEntry } from "@/ui/frame/index";
 import type { GardenState } from "@/store/index";
 import { saveEverything } from "./saveEverything";
+import { gardenFile as say } from "@/words/en/gardenFile";
 
 interface Props {
   entries: readonly RailEntry[];
@@ -30,20 +31,14 @@ export function Waiting({ entries, current, status }: Props) {
 const VIEWS: Record<GardenState["status"], ReactNode> = {
   opening: <Placeholder />,
   ready: <Placeholder />,
-  waiting: (
-    <Told title="Late Ember is open in another tab">
-      That tab is older than this one and holds the garden. Close it, or reload it, and this one
-      goes on by itself.
-    </Told>
-  ),
+  waiting: <Told title={say.lateEmberIsOpenInAnotherTab}>{say.theOtherTabIsOlderAndHoldsThe}</Told>,
   newer: (
-    <Told title="This garden is of a newer Late Ember">
-      The page that was loaded is older than the garden in this browser. Reload it to get the newer
-      one; nothing is changed until then.
+    <Told title={say.thisGardenWasMadeByANewerLateEmber}>
+      {say.thisPageIsOlderThanTheGardenInThis}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 2.5 }}>
         <ReloadButton variant="contained" size="large" />
         <Button variant="outlined" size="large" onClick={() => void saveEverything()}>
-          Save everything as a file
+          {say.saveEverythingAsAFile}
         </Button>
       </Box>
     </Told>
@@ -64,7 +59,7 @@ function Told({ title, children }: { title: string; children: ReactNode }) {
 /** Where words will stand; nothing moves, so that nobody takes it for something that is there. */
 function Placeholder() {
   return (
-    <Box role="status" aria-label="Opening the garden">
+    <Box role="status" aria-label={say.openingTheGarden}>
       {["38%", "72%", "64%", "70%", "48%"].map((width, index) => (
         <Box
           key={width}
@@ -96,7 +91,7 @@ function Name() {
         fontSize: 19,
       }}
     >
-      Late Ember
+      {say.lateEmber}
     </Box>
   );
 }

@@ -6,6 +6,7 @@ import { todayOf, whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import { tell } from "@/ui/viewState";
 import { localWording } from "@/words";
+import { gardenFile as say } from "@/words/en/gardenFile";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 const tasksPart = whenNeeded(() => import("@/core/tasks"));
@@ -14,18 +15,18 @@ const tasksPart = whenNeeded(() => import("@/core/tasks"));
 export async function saveGardenFile(garden: Garden): Promise<void> {
   const { writeGardenFile } = await formatsPart();
   downloadText(`${fileName(garden)}.garden.json`, "application/json", writeGardenFile(garden));
-  tell("The garden is saved as a file.");
+  tell(say.gardenFileSaved);
 }
 
 /** Saves the plan for a phone's calendar. */
 export async function saveCalendarFile(garden: Garden): Promise<void> {
   const site = siteFor(garden);
-  if (!site) return tell("Give the place first: without it there are no dates.", "refused");
+  if (!site) return tell(say.setYourLocationFirstWithoutItThere, "refused");
   const { writeCalendarFile } = await formatsPart();
   const stampDay = Math.floor(Date.now() / MS_PER_DAY);
   const text = await writeCalendarFile(site, garden, stampDay, await aheadOf(garden, site));
   downloadText(`${fileName(garden)}.ics`, "text/calendar", text);
-  tell("The calendar file is saved: open it on your phone.");
+  tell(say.calendarFileSavedOpenItOnYourPhone);
 }
 
 /** What the next two weeks ask for, beside the whole plan. */
@@ -39,30 +40,33 @@ const AHEAD_DAYS = 14;
 /** Saves the dated work of the plan, and what the next two weeks ask for, as a table. */
 export async function saveTasksTable(garden: Garden): Promise<void> {
   const site = siteFor(garden);
-  if (!site) return tell("Give the place first: without it there are no dates.", "refused");
+  if (!site) return tell(say.setYourLocationFirstWithoutItThere, "refused");
   const { writeTasksCsv } = await formatsPart();
   const text = writeTasksCsv(site, garden, await aheadOf(garden, site));
-  downloadText(`${fileName(garden)} tasks.csv`, "text/csv", text);
-  tell("The tasks are saved as a table.");
+  downloadText(say.tasksCsv({ fileName: fileName(garden) }), "text/csv", text);
+  tell(say.tasksSaved);
 }
 
 /** Saves the plantings as a table. */
 export async function savePlantingsTable(garden: Garden): Promise<void> {
   const site = siteFor(garden);
-  if (!site) return tell("Give the place first: without it there are no dates.", "refused");
+  if (!site) return tell(say.setYourLocationFirstWithoutItThere, "refused");
   const { writePlantingsCsv } = await formatsPart();
-  downloadText(`${fileName(garden)} plantings.csv`, "text/csv", writePlantingsCsv(site, garden));
-  tell("The plantings are saved as a table.");
+  downloadText(
+    say.plantingsCsv({ fileName: fileName(garden) }),
+    "text/csv",
+    writePlantingsCsv(site, garden),
+  );
+  tell(say.plantingsSaved);
 }
 
 /** Saves the beds for maps. */
 export async function saveBedsMap(garden: Garden): Promise<void> {
   const { writeGeoJson } = await formatsPart();
   const text = writeGeoJson(garden);
-  if (text === null)
-    return tell("Give the place first: without it the beds lie nowhere.", "refused");
-  downloadText(`${fileName(garden)} beds.geojson`, "application/geo+json", text);
-  tell("The beds are saved for maps.");
+  if (text === null) return tell(say.setYourLocationFirst, "refused");
+  downloadText(say.bedsGeojson({ fileName: fileName(garden) }), "application/geo+json", text);
+  tell(say.bedsSavedForMaps);
 }
 
 function fileName(garden: Garden): string {

@@ -3,14 +3,15 @@ import { emptyGarden, isEmptyGarden, type Garden } from "@/core/garden";
 import { GARDEN_FILE_VERSION, toGardenFile, type GardenFile } from "@/core/gardenFile";
 import { gardenStore, type Done } from "@/store/index";
 import { setView, tell } from "@/ui/viewState";
+import { gardenFile as say } from "@/words/en/gardenFile";
 
 /** Puts a checked garden file in place of the garden here, and tells of it unless it is to be quiet. */
 export async function takeGarden(file: GardenFile, quietly = false): Promise<Done> {
   const done = await gardenStore().dispatch("garden.replace", file);
   if (!done.ok) return done;
   setView({ selectedPlantingId: null, selectedBedId: null, dateInView: null });
-  const counts = `${file.beds.length} beds and ${file.plantings.length} plantings`;
-  if (!quietly) tell(`${file.garden.name} is here: ${counts}.`, "done", true);
+  const counts = say.and({ bedsCount: file.beds.length, plantingsCount: file.plantings.length });
+  if (!quietly) tell(say.opened({ garden: file.garden.name, counts }), "done", true);
   return done;
 }
 
@@ -21,11 +22,15 @@ export async function takeBeds({ plot, beds, shelters, left }: BedsRead): Promis
   if (!done.ok) return done;
   const added = beds.filter(({ id }) => !garden.beds.has(id)).length;
   const counts = [
-    `${beds.length} beds${added > 0 ? ` (${added} new)` : ""}`,
-    shelters.length > 0 ? `${shelters.length} shelters` : "",
+    say.text({ bedsCount: beds.length, value: added > 0 ? say.newWord({ added }) : "" }),
+    shelters.length > 0 ? say.text2({ sheltersCount: shelters.length }) : "",
   ];
   const leftOut = left.length > 0 ? ` Not: ${left.join(" ")}` : "";
-  tell(`Taken from the map: ${counts.filter(Boolean).join(" and ")}.${leftOut}`, "done", true);
+  tell(
+    say.importedFromTheMap({ filter: counts.filter(Boolean).join(" and "), leftOut }),
+    "done",
+    true,
+  );
   return done;
 }
 
@@ -55,7 +60,7 @@ function chooseFile(accept: string, take: (file: File) => void): void {
 /** Puts the made-up demo garden in place of the garden here. */
 export async function loadDemoGarden(quietly = false): Promise<void> {
   const answer = await fetch("/api/demo").catch(() => null);
-  if (!answer?.ok) return tell("The demo garden cannot be reached. Try again.", "refused");
+  if (!answer?.ok) return tell(say.theSampleGardenCouldNotBeLoadedTry, "refused");
   const file = (await answer.json()) as GardenFile;
   const isOwn = file.version === GARDEN_FILE_VERSION;
   // A server that was updated meanwhile sends what this page may not read as it is.
@@ -76,5 +81,5 @@ export async function startAfresh(): Promise<void> {
   const done = await gardenStore().dispatch("garden.replace", toGardenFile(emptyGarden()));
   if (!done.ok) return tell(done.refusal, "refused");
   setView({ selectedPlantingId: null, selectedBedId: null, dateInView: null });
-  tell("The garden is empty now.", "done", true);
+  tell(say.gardenEmptied, "done", true);
 }

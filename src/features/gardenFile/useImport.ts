@@ -13,6 +13,7 @@ import {
 } from "@/store/index";
 import type { Job, ReadForImport } from "@/workers/index";
 import { takeBeds, takeGarden } from "./gardenTaken";
+import { gardenFile as say } from "@/words/en/gardenFile";
 
 const workersPart = whenNeeded(() => import("@/workers/index"));
 // Workers have files of their own, which are fetched when one starts.
@@ -66,9 +67,7 @@ export function useImport(file: File, kind: "garden" | "map") {
     };
     read().catch((error: unknown) => {
       if (!current) return;
-      const message = isMissingPart(error)
-        ? MISSING_PART
-        : "The file could not be read: it may have been moved or changed meanwhile.";
+      const message = isMissingPart(error) ? MISSING_PART : say.theFileCouldNotBeReadItMayHaveBeen;
       setState(failed({ path: "", message }));
     });
     return () => {

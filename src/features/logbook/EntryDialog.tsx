@@ -10,6 +10,7 @@ import { CheckField, ChoiceField, DateField, NumberField, useFields, WordsField 
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { entryFrom, EntryFieldsSchema, fieldsOf, type EntryFields } from "./entryFields";
+import { logbook as say } from "@/words/en/logbook";
 
 interface Props {
   garden: Garden;
@@ -31,7 +32,7 @@ export default function EntryDialog({ garden, entry, today, onClose }: Props) {
       today: isoDate(today),
     });
     if (!done.ok) return refuse(done.refusal);
-    tell("The entry is changed.", "done", true);
+    tell(say.entrySaved, "done", true);
     onClose();
   });
   const { subject, place } = subjectOf(garden, entry);
@@ -46,7 +47,7 @@ export default function EntryDialog({ garden, entry, today, onClose }: Props) {
       <DateField
         control={control}
         name="on"
-        label="Day"
+        label={say.day}
         slotProps={{ htmlInput: { max: isoDate(today) } }}
       />
       <Amounts entry={entry} units={units} control={control} />
@@ -54,14 +55,14 @@ export default function EntryDialog({ garden, entry, today, onClose }: Props) {
         <ChoiceField
           control={control}
           name="cause"
-          label="Cause"
+          label={say.cause}
           choices={LOSS_CAUSES.map((cause) => ({ value: cause, words: CAUSE_WORDS[cause] }))}
         />
       )}
       {entry.what.kind === "harvested" && (
-        <CheckField control={control} name="isLast" label="Nothing is left to pick" />
+        <CheckField control={control} name="isLast" label={say.nothingLeftToHarvest} />
       )}
-      <WordsField control={control} name="note" label="Note" multiline minRows={2} />
+      <WordsField control={control} name="note" label={say.note} multiline minRows={2} />
     </FormDialog>
   );
 }
@@ -79,7 +80,7 @@ function Amounts(props: {
   switch (kind) {
     case "harvested":
       return [
-        field("weight", units === "metric" ? "Weight (kg)" : "Weight (lb)"),
+        field("weight", units === "metric" ? say.weightKg : say.weightLb),
         field("count", "Pieces"),
       ];
     case "emerged":
@@ -87,11 +88,11 @@ function Amounts(props: {
     case "plantedOut":
       return field("count", "Plants");
     case "sown":
-      return field("count", "Seeds from the box");
+      return field("count", say.seedsFromStock);
     case "lost":
-      return field("percent", "Lost (%)");
+      return field("percent", say.lost);
     case "temperature":
-      return field("temperature", units === "metric" ? "Temperature (°C)" : "Temperature (°F)");
+      return field("temperature", units === "metric" ? say.temperatureC : say.temperatureF);
     default:
       return null;
   }

@@ -14,6 +14,7 @@ import type { DayNumber } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
 import type { LocalWording } from "@/ui/wording";
 import type { LogRow } from "./rows";
+import { logbook as say } from "@/words/en/logbook";
 
 interface Props {
   rows: readonly LogRow[];
@@ -29,12 +30,12 @@ interface Props {
 const USUAL_ROW_PX = 48;
 const OVERSCAN = 12;
 const COLUMNS = [
-  { title: "Day", width: { md: 104, lg: 124 } },
-  { title: "What", width: { md: 100, lg: 124 } },
-  { title: "Crop", width: "20%" },
-  { title: "Where", width: "12%" },
-  { title: "How much", width: "13%" },
-  { title: "Note", width: "auto" },
+  { title: say.day, width: { md: 104, lg: 124 } },
+  { title: say.item, width: { md: 100, lg: 124 } },
+  { title: say.crop, width: "20%" },
+  { title: say.where, width: "12%" },
+  { title: say.howMuch, width: "13%" },
+  { title: say.note, width: "auto" },
 ] as const;
 /** The titles stay over their columns, at the very top: over the padding of what scrolls. */
 const STICKY = { position: "sticky", top: "-14px", zIndex: 1, bgcolor: "var(--paper)" } as const;
@@ -64,7 +65,7 @@ export function LogTable({ rows, wording, today, scroller, onEdit, onRemove }: P
     scrollMargin: offsetPx,
   });
   if (rows.length === 0) {
-    return <Box sx={{ mt: 2, fontSize: 16 }}>No entry has all of this.</Box>;
+    return <Box sx={{ mt: 2, fontSize: 16 }}>{say.noMatchingEntries}</Box>;
   }
   const drawn = virtualizer.getVirtualItems();
   const shown = printing ? rows.map((row, index) => ({ index, key: row.key })) : drawn;
@@ -74,7 +75,7 @@ export function LogTable({ rows, wording, today, scroller, onEdit, onRemove }: P
     <Table
       ref={table}
       size="small"
-      aria-label="Entries"
+      aria-label={say.entries}
       aria-rowcount={rows.length + 1}
       sx={{
         mt: 1.5,
@@ -171,7 +172,7 @@ function EntryRow({ row, index, wording, today, measure, onEdit, onRemove }: Row
         scope="row"
         className="tabular"
         sx={{ ...CELL, ...NARROW, whiteSpace: "nowrap" }}
-        title={days === 0 ? "today" : `${days} days ago`}
+        title={days === 0 ? "today" : say.daysAgo({ days })}
       >
         {wording.narrowDate(row.day)}
       </TableCell>
@@ -198,19 +199,19 @@ function EntryRow({ row, index, wording, today, measure, onEdit, onRemove }: Row
           <Button
             size="small"
             color="inherit"
-            aria-label={`Edit ${name}`}
+            aria-label={say.edit2({ name })}
             onClick={() => onEdit(entry)}
           >
-            Edit…
+            {say.edit}
           </Button>
         )}
         <Button
           size="small"
           color="inherit"
-          aria-label={`Remove ${name}`}
+          aria-label={say.remove2({ name })}
           onClick={() => onRemove(row)}
         >
-          Remove
+          {say.remove}
         </Button>
       </TableCell>
     </TableRow>

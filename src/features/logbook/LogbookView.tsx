@@ -16,6 +16,7 @@ import { useWording } from "@/ui/wording";
 import { LogTable } from "./LogTable";
 import { PlanAgainstFact } from "./PlanAgainstFact";
 import { filtered, logRows, pickedIn, type LogRow } from "./rows";
+import { logbook as say } from "@/words/en/logbook";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 
@@ -52,13 +53,13 @@ export function LogbookView() {
       row.thermometerDayId === null
         ? await gardenStore().dispatch("log.remove", { ids: [row.key] })
         : await gardenStore().dispatch("thermometer.remove", { ids: [row.thermometerDayId] });
-    if (done.ok) tell("The entry is removed.", "done", true);
+    if (done.ok) tell(say.entryRemoved, "done", true);
     else tellRefusal(done);
   };
   const save = async () => {
     const { writeLogCsv } = await formatsPart();
-    downloadText(`${garden.head.name} log.csv`, "text/csv", writeLogCsv(garden));
-    tell("The log is saved as a table.");
+    downloadText(say.logCsv({ head: garden.head.name }), "text/csv", writeLogCsv(garden));
+    tell(say.logSaved);
   };
   return (
     <Box
@@ -73,11 +74,11 @@ export function LogbookView() {
       }}
       tabIndex={0}
       role="region"
-      aria-label="Logbook"
+      aria-label={say.logbook}
     >
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.25, alignItems: "center" }}>
         <Typography variant="h1" sx={{ flex: 1 }}>
-          Logbook
+          {say.logbook}
         </Typography>
         <Button
           color="inherit"
@@ -85,56 +86,58 @@ export function LogbookView() {
           disabled={all.length === 0}
           onClick={() => void save()}
         >
-          Save (.csv)
+          {say.saveCsv}
         </Button>
         <Button variant="contained" size="large" onClick={() => setView({ logging: "" })}>
-          What happened?
+          {say.logSomething}
         </Button>
       </Box>
       {all.length === 0 ? (
         <Box sx={{ mt: 1.5, fontSize: 17, maxWidth: 560 }}>
-          Nothing is written down yet. Tick things off under Today, or write a line: “sowed 2 rows
-          spinach bed 7”, “1.2 kg kale”, “-3.5 in the house, -9 out”. The plan follows what
-          happened.
+          {say.nothingLoggedYetTickOffTasksUnder}
         </Box>
       ) : (
         <>
           <PlanAgainstFact garden={garden} day={dateInView ?? today} wording={wording} />
           <Box
             role="search"
-            aria-label="Look for"
+            aria-label={say.filter}
             sx={{ display: "flex", flexWrap: "wrap", gap: 1.25, mt: 2, alignItems: "center" }}
           >
             <TextField
               size="small"
-              label="Words"
+              label={say.words}
               value={text}
               onChange={(event) => setFilter({ text: event.target.value })}
-              placeholder="kale bed 3"
+              placeholder={say.kaleBed3}
               sx={{ width: { xs: "100%", sm: 220 } }}
             />
             <TextField
               select
               size="small"
-              label="Kind"
+              label={say.kind}
               value={kinds.includes(kind) ? kind : ""}
               onChange={(event) => setFilter({ kind: event.target.value })}
               slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
               sx={{ width: 170 }}
             >
-              <MenuItem value="">all</MenuItem>
+              <MenuItem value="">{say.all}</MenuItem>
               {kinds.map((one) => (
                 <MenuItem key={one} value={one}>
                   {one}
                 </MenuItem>
               ))}
             </TextField>
-            <DayField label="From" value={from} onChange={(day) => setFilter({ from: day })} />
-            <DayField label="Until" value={until} onChange={(day) => setFilter({ until: day })} />
+            <DayField label={say.from} value={from} onChange={(day) => setFilter({ from: day })} />
+            <DayField
+              label={say.until}
+              value={until}
+              onChange={(day) => setFilter({ until: day })}
+            />
             <Box sx={{ fontSize: 15, color: "var(--ash-text)" }} aria-live="polite">
               {countWords(rows.length, all.length)}
-              {picked.grams > 0 && `; ${wording.weightG(picked.grams)} picked`}
-              {picked.count > 0 && `; ${wording.number(picked.count)} pieces`}
+              {picked.grams > 0 && say.harvested({ weight: wording.weightG(picked.grams) })}
+              {picked.count > 0 && say.pieces({ number: wording.number(picked.count) })}
             </Box>
           </Box>
           <LogTable
@@ -176,5 +179,5 @@ function DayField(props: { label: string; value: string; onChange: (value: strin
 
 function countWords(shown: number, all: number): string {
   if (shown === all) return `${all} ${all === 1 ? "entry" : "entries"}`;
-  return `${shown} of ${all} entries`;
+  return say.of({ shown, all });
 }

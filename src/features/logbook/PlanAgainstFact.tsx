@@ -14,6 +14,7 @@ import {
 import type { Site } from "@/core/growth";
 import { setView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
+import { logbook as say } from "@/words/en/logbook";
 
 interface Props {
   garden: Garden;
@@ -36,9 +37,9 @@ export function PlanAgainstFact({ garden, day, wording }: Props) {
   );
   if (lines.length === 0) return null;
   return (
-    <Box component="section" aria-label="Otherwise than planned" sx={{ mt: 1.5, maxWidth: 760 }}>
+    <Box component="section" aria-label={say.changedFromPlan} sx={{ mt: 1.5, maxWidth: 760 }}>
       <Box component="h2" sx={{ m: 0, mb: 0.5, fontFamily: "var(--font-heading)", fontSize: 20 }}>
-        Otherwise than planned
+        {say.changedFromPlan}
       </Box>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
         {lines.map(({ plantingId, name, words }) => (
@@ -96,7 +97,7 @@ function differences(site: Site, garden: Garden, day: DayNumber, wording: LocalW
         : `sown ${daysWords(Math.abs(sownLate))} ${sownLate > 0 ? "late" : "early"}`,
       outLate === 0
         ? null
-        : `planted out ${daysWords(Math.abs(outLate))} ${outLate > 0 ? "late" : "early"}`,
+        : say.transplanted({ days: daysWords(Math.abs(outLate)), isOutLate: outLate > 0 }),
       sownLate === 0 && outLate === 0 ? upOrPicked(life, wording) : null,
     ].filter((part) => part !== null);
     const bedName = garden.beds.get(planting.bedId)?.name ?? "";
@@ -112,8 +113,9 @@ function differences(site: Site, garden: Garden, day: DayNumber, wording: LocalW
 
 /** What moved it where it was sown and planted as planned. */
 function upOrPicked({ facts }: PlantingState, wording: LocalWording): string {
-  if (facts.firstHarvestDay !== null) return `picked on ${wording.date(facts.firstHarvestDay)}`;
-  return facts.emergedDay === null ? "over" : `up on ${wording.date(facts.emergedDay)}`;
+  if (facts.firstHarvestDay !== null)
+    return say.harvested2({ date: wording.date(facts.firstHarvestDay) });
+  return facts.emergedDay === null ? "over" : say.upOn({ date: wording.date(facts.emergedDay) });
 }
 
 function readyWords(
@@ -122,7 +124,8 @@ function readyWords(
   day: DayNumber,
   wording: LocalWording,
 ): string {
-  if (now === null) return "it does not get ready here any more.";
-  if (planned === null || planned === now) return `ready ${wording.date(now, day)}, as planned.`;
-  return `ready ${wording.date(now, day)} instead of ${wording.date(planned, day)}.`;
+  if (now === null) return say.willNotBeReadyHere;
+  if (planned === null || planned === now)
+    return say.readyAsPlanned({ date: wording.date(now, day) });
+  return say.readyInsteadOf({ date: wording.date(now, day), date2: wording.date(planned, day) });
 }

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { LOSS_CAUSES, LogEntrySchema, type LogEntry, type Logged } from "@/core/log";
 import { celsius, fahrenheit, type Units } from "@/core/wording";
 import { maybeAmount } from "@/ui/forms";
+import { logbook as say } from "@/words/en/logbook";
 
 /** An entry as it stands in its form; NaN where no number is known. */
 export const EntryFieldsSchema = z.object({
@@ -67,7 +68,7 @@ export function entryFrom(before: LogEntry, fields: EntryFields, units: Units): 
   };
   const read = LogEntrySchema.safeParse(changed);
   if (read.success) return { ok: true, entry: read.data };
-  return { ok: false, problem: read.error.issues[0]?.message ?? "This cannot be read." };
+  return { ok: false, problem: read.error.issues[0]?.message ?? say.thisCannotBeRead };
 }
 
 function whatFrom(what: Logged, fields: EntryFields, units: Units): Logged {

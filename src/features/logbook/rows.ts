@@ -3,6 +3,7 @@ import type { Garden } from "@/core/garden";
 import type { LogEntry, ThermometerDay } from "@/core/log";
 import { amountWords, kindWords, subjectOf } from "@/core/logbook";
 import type { LocalWording } from "@/ui/wording";
+import { logbook as say } from "@/words/en/logbook";
 
 /** A line of the logbook's table. */
 export interface LogRow {
@@ -82,7 +83,10 @@ function nightRow(garden: Garden, night: ThermometerDay, wording: LocalWording):
     kind: "Temperature",
     subject: "",
     place: there?.name ?? "",
-    amount: `lowest ${wording.temperature(night.insideMinC, 1)}, ${wording.temperature(night.outsideMinC, 1)} outside`,
+    amount: say.lowestOutside({
+      temperature: wording.temperature(night.insideMinC, 1),
+      temperature2: wording.temperature(night.outsideMinC, 1),
+    }),
     note: "",
     entry: null,
     thermometerDayId: night.id,

@@ -16,6 +16,7 @@ import { fieldsFromMadeUp, type PlaceFields } from "./placeFields";
 import { PlaceNumber } from "./PlaceNumber";
 import { RecordCard } from "./record/RecordCard";
 import { SketchFields } from "./SketchFields";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   form: Fields<PlaceFields>;
@@ -36,7 +37,7 @@ export function PlaceForm(props: Props) {
     <Box
       component="form"
       noValidate
-      aria-label="Place"
+      aria-label={say.place}
       onSubmit={(event: React.FormEvent) => {
         event.preventDefault();
         onSubmit();
@@ -47,7 +48,7 @@ export function PlaceForm(props: Props) {
         <TextField
           select
           size="small"
-          label="Start from a made-up place"
+          label={say.startFromAnExampleLocation}
           value=""
           onChange={(event) => {
             const chosen = madeUpClimates.find(({ id }) => id === event.target.value);
@@ -65,16 +66,16 @@ export function PlaceForm(props: Props) {
         control={control}
         name="name"
         size="small"
-        label="Name of the place"
+        label={say.locationName}
         slotProps={{ inputLabel: { shrink: true } }}
       />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5, alignItems: "start" }}>
-        <PlaceNumber name="latitude" label="Latitude, north +" unit="°" control={control} />
-        <PlaceNumber name="longitude" label="Longitude, east +" unit="°" control={control} />
+        <PlaceNumber name="latitude" label={say.latitudeNorth} unit="°" control={control} />
+        <PlaceNumber name="longitude" label={say.longitudeEast} unit="°" control={control} />
       </Box>
       <PlaceNumber
         name="elevation"
-        label="Elevation"
+        label={say.elevation}
         unit={units === "imperial" ? "ft" : "m"}
         control={control}
       />
@@ -86,14 +87,14 @@ export function PlaceForm(props: Props) {
             exclusive
             size="small"
             fullWidth
-            aria-label="Where the climate comes from"
+            aria-label={say.climateSource}
             value={field.value}
             onChange={(_event, next) => {
               if (next !== null) field.onChange(next);
             }}
           >
-            <ToggleButton value="sketch">A few numbers</ToggleButton>
-            <ToggleButton value="record">Daily record</ToggleButton>
+            <ToggleButton value="sketch">{say.aFewNumbers}</ToggleButton>
+            <ToggleButton value="record">{say.dailyWeatherRecord}</ToggleButton>
           </ToggleButtonGroup>
         )}
       />
@@ -108,7 +109,7 @@ export function PlaceForm(props: Props) {
         disabled={!formState.isDirty}
         sx={{ justifySelf: "start" }}
       >
-        Keep this place
+        {say.saveLocation}
       </Button>
     </Box>
   );

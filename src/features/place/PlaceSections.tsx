@@ -12,14 +12,15 @@ import { DaylightSection } from "./frost/DaylightSection";
 import { FrostSection } from "./frost/FrostSection";
 import { OutlookSection } from "./outlook/OutlookSection";
 import { SunSection } from "./skyline/SunSection";
+import { place as say } from "@/words/en/place";
 
 export type { PlaceSection as SectionName } from "@/ui/viewState";
 
 export const SECTIONS = [
-  { name: "frost", label: "Frost" },
-  { name: "light", label: "Daylight" },
-  { name: "sun", label: "Sun" },
-  { name: "outlook", label: "Outlook" },
+  { name: "frost", label: say.frost },
+  { name: "light", label: say.daylight },
+  { name: "sun", label: say.sun },
+  { name: "outlook", label: say.forecast },
 ] as const;
 
 interface Props {
@@ -55,9 +56,7 @@ export function PlaceSections({ section, garden, draft, day, today, wording }: P
   if (!draft || !climate) {
     return (
       <Box sx={{ color: "var(--ash-text)", maxWidth: 420 }}>
-        The light and the frost odds of the place stand here as soon as the numbers are there. Usual
-        lows and highs are in any climate table; the frost dates are those by which half the years
-        have had frost.
+        {say.lightAndFrostOddsShowHereOnceThe}
       </Box>
     );
   }
@@ -115,8 +114,8 @@ function restsOnWords(
 ): string {
   if (climate.frosts && garden.record) {
     const seasons = climate.frosts.seasons.length;
-    if (seasons > 0) return `From ${seasons} seasons of ${garden.record.station}.`;
+    if (seasons > 0) return say.fromOf({ seasons, station: garden.record.station });
   }
   const spread = wording.degrees(climate.nightSpreadC(midsummer + 120));
-  return `Reckoned from the few numbers given: nights stray by about ${spread} around the usual.`;
+  return say.calculatedFromTheNumbersGiven({ spread });
 }

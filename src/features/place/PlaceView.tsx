@@ -15,6 +15,7 @@ import { useWording } from "@/ui/wording";
 import { PlaceForm } from "./PlaceForm";
 import { PlaceSections, SECTIONS, type SectionName } from "./PlaceSections";
 import { fieldsOf, placeFieldsSchema, placeFrom } from "./placeFields";
+import { place as say } from "@/words/en/place";
 
 /** Where the garden is: what is typed on the left, what follows from it on the right. */
 export function PlaceView() {
@@ -24,7 +25,7 @@ export function PlaceView() {
     <Box sx={{ height: "100%", overflowY: "auto", px: { xs: 2, md: 2.75 }, pt: 1.75, pb: 3 }}>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center" }}>
         <Typography variant="h1" sx={{ flex: 1 }}>
-          Place
+          {say.place}
         </Typography>
         {garden.place && <SectionSwitch section={section} />}
       </Box>
@@ -38,7 +39,7 @@ function SectionSwitch({ section }: { section: SectionName }) {
     <ToggleButtonGroup
       exclusive
       size="small"
-      aria-label="What to look at"
+      aria-label={say.show}
       value={section}
       onChange={(_event, next: SectionName | null) => {
         if (next !== null) setView({ placeSection: next });
@@ -74,7 +75,7 @@ function PlaceEditor({ garden, section }: { garden: Garden; section: SectionName
     const done = await gardenStore().dispatch("place.set", read.place);
     if (!done.ok) return tellRefusal(done);
     form.settle(fieldsOf(read.place, units));
-    tell(`${read.place.name} is kept: every date follows it.`, "done", true);
+    tell(say.savedEveryDateFollowsIt({ place: read.place.name }), "done", true);
     if (first && garden.beds.size === 0) router.push("/today");
   });
   return (

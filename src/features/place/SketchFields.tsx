@@ -11,6 +11,7 @@ import { MonthDayField } from "@/ui/inputs";
 import type { LocalWording } from "@/ui/wording";
 import { PlaceNumber } from "./PlaceNumber";
 import type { PlaceFields } from "./placeFields";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   control: Control<PlaceFields>;
@@ -29,21 +30,17 @@ export function SketchFields(props: Props) {
         {title}
       </Typography>
       <Pair>
-        <PlaceNumber name={low} label="Low" unit={degrees} control={control} />
-        <PlaceNumber name={high} label="High" unit={degrees} control={control} />
+        <PlaceNumber name={low} label={say.low} unit={degrees} control={control} />
+        <PlaceNumber name={high} label={say.high} unit={degrees} control={control} />
       </Pair>
     </>
   );
   return (
     <>
-      {pair("coldLow", "coldHigh", "Coldest month, usual")}
-      {pair("warmLow", "warmHigh", "Warmest month, usual")}
+      {pair("coldLow", "coldHigh", say.coldestMonthAverage)}
+      {pair("warmLow", "warmHigh", say.warmestMonthAverage)}
       <FrostFields {...props} />
-      <PlaceNumber
-        name="wetDays"
-        label="Days with rain or snow a year, if known"
-        control={control}
-      />
+      <PlaceNumber name="wetDays" label={say.daysWithRainOrSnowPerYearIfKnown} control={control} />
     </>
   );
 }
@@ -52,7 +49,7 @@ function FrostFields({ control, frost, wording }: Props) {
   return (
     <>
       <Typography variant="h3" component="h2" id="frost-kind" sx={{ mt: 0.5 }}>
-        Frost
+        {say.frost}
       </Typography>
       <Controller
         control={control}
@@ -63,12 +60,12 @@ function FrostFields({ control, frost, wording }: Props) {
             aria-labelledby="frost-kind"
             sx={{ "& .MuiRadio-root": { py: 0.5 } }}
           >
-            <FormControlLabel value="dates" control={<Radio />} label="comes each winter" />
-            <FormControlLabel value="rare" control={<Radio />} label="stays away most winters" />
+            <FormControlLabel value="dates" control={<Radio />} label={say.everyWinter} />
+            <FormControlLabel value="rare" control={<Radio />} label={say.notInMostWinters} />
             <FormControlLabel
               value="everyMonth"
               control={<Radio />}
-              label="can come in any month"
+              label={say.possibleInAnyMonth}
             />
           </RadioGroup>
         )}
@@ -80,7 +77,7 @@ function FrostFields({ control, frost, wording }: Props) {
             name="first"
             render={({ field, fieldState }) => (
               <MonthDayField
-                label="First in autumn"
+                label={say.firstInFall}
                 value={field.value}
                 error={fieldState.error?.message}
                 wording={wording}
@@ -93,7 +90,7 @@ function FrostFields({ control, frost, wording }: Props) {
             name="last"
             render={({ field, fieldState }) => (
               <MonthDayField
-                label="Last in spring"
+                label={say.lastInSpring}
                 value={field.value}
                 error={fieldState.error?.message}
                 wording={wording}

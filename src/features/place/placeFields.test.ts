@@ -65,6 +65,6 @@ test("what is wrong is told at its field", () => {
     latitude: "Give the latitude in degrees.",
     longitude: "Longitude runs from −180 (west) to 180 (east).",
     elevation: "Give the elevation in metres.",
-    coldLow: "The usual low is above the usual high: are the two swapped?",
+    coldLow: "The average low is above the average high: are they swapped?",
   });
 });

@@ -38,7 +38,7 @@ test("typed points are read as people type them, and refused with their line", (
     const read = readSkyline(text);
     return read.ok ? "" : read.problem;
   };
-  expect(problem("60 4\nsouth 12")).toMatch(/^Line 2: give two numbers/);
+  expect(problem("60 4\nsouth 12")).toMatch(/^Line 2: enter two numbers/);
   expect(problem("180 4\n60 12")).toMatch(/^Point 2: The skyline turns back on itself from 180°/);
   expect(problem("180 95")).toMatch(/^Point 1: .*at most 89/);
 });

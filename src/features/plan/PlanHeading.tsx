@@ -10,6 +10,7 @@ import type { School } from "@/core/growth";
 import { gardenStore } from "@/store";
 import { setView } from "@/ui/viewState";
 import type { Grouping } from "./strands/useStrands";
+import { plan as say } from "@/words/en/plan";
 
 interface Props {
   grouping: Grouping;
@@ -32,38 +33,38 @@ export const PlanHeading = memo(function PlanHeading({ grouping, onGrouping, sch
       }}
     >
       <Typography variant="h1" sx={{ mr: "auto" }}>
-        Plan
+        {say.plan}
       </Typography>
       <ToggleButtonGroup
         exclusive
         size="small"
-        aria-label="Group by"
+        aria-label={say.groupBy}
         value={grouping}
         onChange={(_event, value: Grouping | null) => value && onGrouping(value)}
         sx={{ display: { xs: "none", sm: "inline-flex" } }}
       >
-        <ToggleButton value="bed">By bed</ToggleButton>
-        <ToggleButton value="crop">By crop</ToggleButton>
+        <ToggleButton value="bed">{say.byBed}</ToggleButton>
+        <ToggleButton value="crop">{say.byCrop}</ToggleButton>
       </ToggleButtonGroup>
       <ToggleButtonGroup
         exclusive
         size="small"
-        aria-label="Count by"
+        aria-label={say.datesBy}
         value={school}
         onChange={(_event, value: School | null) =>
           value && void gardenStore().dispatch("settings.set", { school: value })
         }
         sx={{ display: { xs: "none", sm: "inline-flex" } }}
       >
-        <ToggleButton value="growth">Growth</ToggleButton>
-        <ToggleButton value="tenhour">Ten-hour day</ToggleButton>
-        <ToggleButton value="calendar">Calendar</ToggleButton>
+        <ToggleButton value="growth">{say.growth}</ToggleButton>
+        <ToggleButton value="tenhour">{say.tenHourDay}</ToggleButton>
+        <ToggleButton value="calendar">{say.calendarDays}</ToggleButton>
       </ToggleButtonGroup>
       <Button color="inherit" variant="outlined" onClick={() => setView({ sowingToday: true })}>
-        Sow now…
+        {say.sowNow}
       </Button>
       <Button variant="contained" onClick={() => setView({ wish: {} })}>
-        I want…
+        {say.iWant}
       </Button>
     </Box>
   );

@@ -19,6 +19,7 @@ import { StrandChart } from "./strands/StrandChart";
 import { StrandKey } from "./strands/StrandKey";
 import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strands/strandLayout";
 import { draggedItems, livingWithin, useStrands, type Grouping } from "./strands/useStrands";
+import { plan as say } from "@/words/en/plan";
 
 const SowTodayDialog = lazyPart(() => import("./SowTodayDialog"));
 const WishDialog = lazyPart(() => import("./wish/WishDialog"));
@@ -95,9 +96,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
     >
       <PlanHeading grouping={grouping} onGrouping={setGrouping} school={garden.settings.school} />
       {groups.length === 0 && (
-        <Box sx={{ px: 2, color: "var(--ash-text)" }}>
-          Nothing is planned in this season. Move the lantern below, or say what you want.
-        </Box>
+        <Box sx={{ px: 2, color: "var(--ash-text)" }}>{say.nothingIsPlannedThisSeasonMoveThe}</Box>
       )}
       <Box sx={{ flex: "3 1 0", minHeight: 160, "@media print": { minHeight: 0 } }}>
         <StrandChart

@@ -17,6 +17,7 @@ import { whereWords } from "@/core/shelter";
 import { useAnswer } from "@/derive";
 import { setView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
+import { plan as say } from "@/words/en/plan";
 
 interface Props {
   garden: Garden;
@@ -57,13 +58,13 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
         id="sow-today"
         sx={{ fontFamily: "var(--font-heading)", fontWeight: 600, pb: 0.5 }}
       >
-        What can still be sown on {wording.date(day)}
+        {say.whatYouCanStillSowOn({ date: wording.date(day) })}
       </DialogTitle>
       <DialogContent>
         <Box sx={{ fontSize: 15, color: "var(--ash-text)" }}>
           {found
-            ? `${found.now.length} crops get ready here when sown that day, each in the simplest place of this garden where it does.`
-            : "Working it out…"}
+            ? say.sownThatDayWillBeReadyInTimeHere({ nowCount: found.now.length })
+            : say.calculating}
         </Box>
         {groups.map(({ title, rows }) => (
           <Box component="section" key={title} sx={{ mt: 1.75 }}>
@@ -87,14 +88,14 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
         {found && found.not.length > 0 && (
           <Box component="details" sx={{ mt: 2, fontSize: 15 }}>
             <Box component="summary" sx={{ cursor: "pointer" }}>
-              Not any more, or not yet: {found.not.length} crops
+              {say.tooLateOrTooEarly({ notCount: found.not.length })}
             </Box>
             {found.not.map(({ name }) => name).join(", ")}.
           </Box>
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{say.close}</Button>
       </DialogActions>
     </Dialog>
   );
@@ -110,8 +111,8 @@ function SowRow(props: {
   const { one, left, day, wording } = props;
   const { growing, timeline } = one;
   const urgent = left !== null && left < URGENT_DAYS;
-  const how = growing.method === "transplant" ? "on the bench" : "direct";
-  const young = growing.stage === "baby" ? ", young leaves" : "";
+  const how = growing.method === "transplant" ? say.inTrays : "direct";
+  const young = growing.stage === "baby" ? say.babyLeaf : "";
   return (
     <Box
       component="li"
@@ -129,8 +130,10 @@ function SowRow(props: {
       <Box sx={{ gridColumn: { xs: 1, sm: "auto" } }}>
         {how}, {whereWords(growing.covers)}
         {young}
-        {one.verdict.kind === "spring" && ", through the winter"}: ready{" "}
-        {timeline.readyDay === null ? "" : wording.date(timeline.readyDay, day)}
+        {one.verdict.kind === "spring" && say.overWinter}
+        {say.ready({
+          value: timeline.readyDay === null ? "" : wording.date(timeline.readyDay, day),
+        })}
       </Box>
       <Box
         sx={{
@@ -145,10 +148,10 @@ function SowRow(props: {
         size="small"
         variant="outlined"
         onClick={props.onChoose}
-        aria-label={`Ways to sow ${growing.crop.name}`}
+        aria-label={say.optionsForSowing({ crop: growing.crop.name })}
         sx={{ gridColumn: { xs: 2, sm: "auto" }, gridRow: { xs: "1 / span 3", sm: "auto" } }}
       >
-        Ways…
+        {say.options}
       </Button>
     </Box>
   );
@@ -156,6 +159,6 @@ function SowRow(props: {
 
 function leftWords(left: number | null): string {
   if (left === null || left < 0) return "";
-  if (left === 0) return "last safe day";
-  return left === 1 ? "1 day left" : `${left} days left`;
+  if (left === 0) return say.lastSafeDate;
+  return left === 1 ? say.n1DayLeft : say.left({ left });
 }

@@ -12,6 +12,7 @@ import { gardenStore } from "@/store/index";
 import { InspectorSection, lazyPart } from "@/ui/frame/index";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
+import { planting as say } from "@/words/en/planting";
 
 const SuccessionDialog = lazyPart(() => import("./SuccessionDialog"));
 
@@ -32,22 +33,24 @@ export function AgainSection({ garden, site, planting, growing, wording }: Props
       id: planting.id,
       successionId: null,
     });
-    if (done.ok) tell("This sowing now moves by itself.", "done", true);
+    if (done.ok) tell(say.thisSowingNowMovesOnItsOwn, "done", true);
     else tellRefusal(done);
   };
   return (
-    <InspectorSection title="Again and again">
+    <InspectorSection title={say.successionSowing}>
       {group.length > 1 ? (
         <Box sx={{ fontSize: 14, lineHeight: 1.45 }}>
-          One of {group.length} sowings that move together:{" "}
-          {group.map(({ sowOn }) => wording.shortDate(dayNumber(sowOn))).join(", ")}.{" "}
+          {say.oneOfSowingsThatMoveTogether({
+            groupCount: group.length,
+            map: group.map(({ sowOn }) => wording.shortDate(dayNumber(sowOn))).join(", "),
+          })}{" "}
           <Button size="small" color="inherit" variant="outlined" onClick={() => void alone()}>
-            Move this one alone
+            {say.moveThisOneOnItsOwn}
           </Button>
         </Box>
       ) : (
         <Button color="inherit" variant="outlined" onClick={() => setPlanning(true)}>
-          Sow it every so often…
+          {say.makeSuccessionSowings}
         </Button>
       )}
       {planning && (

@@ -15,6 +15,7 @@ import {
 import { boxAmounts } from "@/core/propagation";
 import { InspectorSection } from "@/ui/frame/index";
 import type { LocalWording } from "@/ui/wording";
+import { planting as say } from "@/words/en/planting";
 
 interface Props {
   garden: Garden;
@@ -34,27 +35,33 @@ export function AmountsSection({ garden, today, state, wording }: Props) {
   const fromBox = boxAmounts(garden, planting, stand, crop, today);
   const { number, weightG } = wording;
   return (
-    <InspectorSection title="Amounts">
+    <InspectorSection title={say.amounts}>
       <Box sx={{ fontSize: 14, lineHeight: 1.45 }}>
-        <b>{number(amounts.plants)} plants</b>
-        {amounts.cells !== null && <>, {number(amounts.cells)} cells</>}:{" "}
-        {seedWords(crop, amounts.seeds, number)} with losses, {weightG(amounts.seedGrams)}. Sow{" "}
-        {wording.distanceCm(crop.sowing.depthCm)} deep. Usually gives about{" "}
-        {weightG(usualYieldKg * 1000)} in all
-        {leftKg < usualYieldKg && <>; by what its losses have left, {weightG(leftKg * 1000)}</>}.
+        <b>{say.plants({ number: number(amounts.plants) })}</b>
+        {amounts.cells !== null && <>{say.cells({ number: number(amounts.cells) })}</>}
+        {say.includingLossesSowDeepUsualYield({
+          seed: seedWords(crop, amounts.seeds, number),
+          weight: weightG(amounts.seedGrams),
+          distance: wording.distanceCm(crop.sowing.depthCm),
+          weight2: weightG(usualYieldKg * 1000),
+        })}
+        {leftKg < usualYieldKg && <>{say.afterLosses({ weight: weightG(leftKg * 1000) })}</>}.
       </Box>
       {fromBox && (
         <Box sx={{ fontSize: 14, mt: 0.5 }}>
-          From the packet of {fromBox.lot.packedYear}, of which about{" "}
-          {Math.round(fromBox.share * 100)} % sprout: {seedWords(crop, fromBox.seeds, number)},{" "}
-          {weightG(fromBox.seeds / crop.sowing.seedsPerGram)}
-          {fromBox.isEnough ? "." : "; it does not hold as many."}
-          {fromBox.lot.treated && " Treated seed: gloves, and wash after."}
+          {say.fromThePacketAboutGermination({
+            packedYear: fromBox.lot.packedYear,
+            share: Math.round(fromBox.share * 100),
+            seed: seedWords(crop, fromBox.seeds, number),
+            weight: weightG(fromBox.seeds / crop.sowing.seedsPerGram),
+            isEnough: fromBox.isEnough,
+          })}
+          {fromBox.lot.treated && say.treatedSeedWearGlovesAndWashYour}
         </Box>
       )}
       <Box component="details" sx={{ fontSize: 14, mt: 0.5 }}>
         <Box component="summary" sx={{ cursor: "pointer" }}>
-          The sums
+          {say.calculation}
         </Box>
         <Box component="dl" sx={{ m: 0, mt: 0.5 }}>
           {amountSums(stand, crop, amounts, wording).map(({ what, sum }) => (
@@ -69,11 +76,16 @@ export function AmountsSection({ garden, today, state, wording }: Props) {
           ))}
         </Box>
       </Box>
-      {effect && <Box sx={{ fontSize: 14, mt: 0.5 }}>Against the book: {effect}</Box>}
+      {effect && (
+        <Box sx={{ fontSize: 14, mt: 0.5 }}>{say.comparedWithUsualSpacing({ effect })}</Box>
+      )}
       {short && (
         <Box sx={{ fontSize: 14, mt: 0.5, color: "var(--ember-text)" }}>
-          <b>Too small a block.</b> Wind carries the pollen: at least {short.rows} rows of{" "}
-          {wording.lengthM(short.lengthM)}, side by side, or the cobs stay patchy.
+          <b>{say.blockTooSmall}</b>{" "}
+          {say.pollinatedByWindPlantAtLeastRowsOf({
+            rows: short.rows,
+            length: wording.lengthM(short.lengthM),
+          })}
         </Box>
       )}
     </InspectorSection>

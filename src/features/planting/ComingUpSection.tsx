@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import { sowingAdvice } from "@/core/schedule";
 import { InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
+import { planting as say } from "@/words/en/planting";
 
 /** When it is up, until when it can be sown again, and the tricks that this soil asks for. */
 export function ComingUpSection({ site, settings, growing, timeline, wording }: SectionProps) {
@@ -11,22 +12,26 @@ export function ComingUpSection({ site, settings, growing, timeline, wording }: 
   const { emergeDay, resow, soil } = advice;
   const around = timeline.sowDay;
   return (
-    <InspectorSection title="Coming up">
+    <InspectorSection title={say.emergence}>
       <Box sx={{ fontSize: 14, lineHeight: 1.45 }}>
         {emergeDay === null ? (
-          "It does not come up in this soil."
+          say.itWillNotGerminateInThisSoil
         ) : (
           <>
-            Up about <b>{wording.date(emergeDay, around)}</b>
-            {soil ? `, in soil of ${wording.temperature(soil.meanC)}` : " on the bench"}; about{" "}
-            {Math.round(advice.share * 100)} in 100 sound seeds.
+            {say.upAbout} <b>{wording.date(emergeDay, around)}</b>
+            {say.aboutOf100GoodSeeds({
+              value: soil
+                ? say.inSoilOf({ temperature: wording.temperature(soil.meanC) })
+                : say.onTheBench,
+              share: Math.round(advice.share * 100),
+            })}
           </>
         )}{" "}
         {resow.kind === "tooLate"
-          ? "A second sowing would come too late."
+          ? say.itIsTooLateToResow
           : resow.kind === "by"
-            ? `If too few are up, sow again by ${wording.date(resow.day, around)}.`
-            : "If too few are up, sow again at once: each day's wait costs about a day."}
+            ? say.ifTooFewComeUpResowBy({ date: wording.date(resow.day, around) })
+            : say.ifTooFewComeUpResowAtOnceEachDayOf}
       </Box>
       {advice.hints.length > 0 && (
         <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.25, fontSize: 14, lineHeight: 1.4 }}>

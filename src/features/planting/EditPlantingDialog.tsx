@@ -18,6 +18,7 @@ import { WaysOut } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { editFieldsOf, EditFieldsSchema, plantingChangesFrom } from "./editFields";
 import { StandingFields } from "./StandingFields";
+import { planting as say } from "@/words/en/planting";
 
 interface Props {
   garden: Garden;
@@ -44,10 +45,10 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
     const done = await takeWay(gardenStore(), way);
     if (!done.ok) return setRefused(done);
     onClose();
-    tell(`Done: ${way.words}.`, "done", true);
+    tell(say.done({ words: way.words }), "done", true);
   };
   const { long, short } =
-    units === "imperial" ? { long: "ft", short: "in" } : { long: "m", short: "cm" };
+    units === "imperial" ? { long: "ft", short: say.inWord } : { long: "m", short: say.cm };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="edit-planting">
       <form noValidate onSubmit={(event) => void save(event)}>
@@ -62,13 +63,13 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
           <ChoiceField
             control={control}
             name="varietyId"
-            label="Variety"
+            label={say.variety}
             choices={crop.varieties.map(({ id, name }) => ({ value: id, words: name }))}
           />
           <ChoiceField
             control={control}
             name="bedId"
-            label="Bed"
+            label={say.bed}
             choices={bedsInOrder(garden).map((bed) => ({
               value: bed.id,
               words: `${bed.name}: ${coverWords(coversOver(garden, bed))}`,
@@ -77,12 +78,12 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
           <ChoiceField
             control={control}
             name="method"
-            label="How"
+            label={say.how}
             choices={[
-              { value: "direct", words: "sown direct" },
+              { value: "direct", words: say.directSown },
               {
                 value: "transplant",
-                words: "raised on a bench and planted out",
+                words: say.startedInTraysAndTransplanted,
                 disabled: crop.transplanting.tolerance === "never",
               },
             ]}
@@ -90,24 +91,24 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
           <ChoiceField
             control={control}
             name="stage"
-            label="Cut as"
+            label={say.harvestAs}
             choices={[
-              { value: "full", words: "full-grown" },
-              { value: "baby", words: "young leaves", disabled: crop.babyLeaf === undefined },
+              { value: "full", words: say.fullGrown },
+              { value: "baby", words: say.babyLeaf, disabled: crop.babyLeaf === undefined },
             ]}
           />
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-            <NumberField control={control} name="from" label={`Begins at (${long})`} />
-            <NumberField control={control} name="length" label={`Length (${long})`} />
-            <NumberField control={control} name="row" label={`Rows (${short})`} />
-            <NumberField control={control} name="inRow" label={`In row (${short})`} />
+            <NumberField control={control} name="from" label={say.startsAt({ long })} />
+            <NumberField control={control} name="length" label={say.length({ long })} />
+            <NumberField control={control} name="row" label={say.rows({ short })} />
+            <NumberField control={control} name="inRow" label={say.inRow({ short })} />
           </Box>
           <StandingFields control={control} short={short} />
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={onClose}>{say.cancel}</Button>
           <Button type="submit" variant="contained">
-            Keep
+            {say.save}
           </Button>
         </DialogActions>
       </form>

@@ -6,6 +6,7 @@ import type { Planting } from "@/core/garden";
 import type { Facts } from "@/core/schedule";
 import { InspectorSection } from "@/ui/frame/index";
 import type { LocalWording } from "@/ui/wording";
+import { planting as say } from "@/words/en/planting";
 
 interface Props {
   planting: Planting;
@@ -18,7 +19,7 @@ export function HappenedSection({ planting, facts, wording }: Props) {
   const lines = happenedLines(planting, facts, wording);
   if (lines.length === 0) return null;
   return (
-    <InspectorSection title="What happened">
+    <InspectorSection title={say.history}>
       <Box component="ul" sx={{ m: 0, pl: 2.25, fontSize: 14, lineHeight: 1.5 }}>
         {lines.map((line) => (
           <li key={line}>{line}</li>
@@ -35,27 +36,30 @@ function happenedLines(planting: Planting, facts: Facts, wording: LocalWording):
   if (sownDay !== null) {
     const late = sownDay - planned;
     const beside =
-      late === 0
-        ? "as planned"
-        : `${Math.abs(late)} ${Math.abs(late) === 1 ? "day" : "days"} ${late > 0 ? "later" : "earlier"} than planned`;
-    lines.push(`Sown ${wording.date(sownDay)}, ${beside}.`);
+      late === 0 ? say.plannedDate : say.thanPlanned({ late: Math.abs(late), isLate: late > 0 });
+    lines.push(say.sown2({ date: wording.date(sownDay), beside }));
   }
-  if (emergedDay !== null) lines.push(`Up ${wording.date(emergedDay)}.`);
-  if (plantedOutDay !== null) lines.push(`Planted out ${wording.date(plantedOutDay)}.`);
+  if (emergedDay !== null) lines.push(say.up({ date: wording.date(emergedDay) }));
+  if (plantedOutDay !== null) lines.push(say.transplanted({ date: wording.date(plantedOutDay) }));
   for (const { day, cause, share } of losses) {
-    lines.push(`${Math.round(share * 100)} % lost on ${wording.date(day)}: ${cause}.`);
+    lines.push(say.lostOn({ share: Math.round(share * 100), date: wording.date(day), cause }));
   }
   if (pickedDays.length > 0) lines.push(pickedWords(facts, wording));
-  if (overDay !== null) lines.push(`Over since ${wording.date(overDay)}.`);
+  if (overDay !== null) lines.push(say.finished({ date: wording.date(overDay) }));
   return lines;
 }
 
 function pickedWords({ pickedDays, harvestedGrams, harvestedCount }: Facts, wording: LocalWording) {
-  const times = pickedDays.length === 1 ? "once" : `${pickedDays.length} times`;
+  const times =
+    pickedDays.length === 1 ? "once" : say.times({ pickedDaysCount: pickedDays.length });
   const amounts = [
     harvestedGrams > 0 ? wording.weightG(harvestedGrams) : null,
-    harvestedCount > 0 ? `${wording.number(harvestedCount)} pieces` : null,
+    harvestedCount > 0 ? say.pieces({ number: wording.number(harvestedCount) }) : null,
   ].filter((words) => words !== null);
   const last = wording.date(pickedDays.at(-1) ?? 0);
-  return `Picked ${times}${amounts.length > 0 ? `, ${amounts.join(" and ")} in all` : ""}; last on ${last}.`;
+  return say.harvestedLastOn({
+    times,
+    value: amounts.length > 0 ? say.inAll({ amounts: amounts.join(say.and) }) : "",
+    last,
+  });
 }

@@ -25,6 +25,7 @@ import { SetupSection } from "./SetupSection";
 import { SunWarning } from "./SunWarning";
 import { WeekLaterSection } from "./WeekLaterSection";
 import { WhySection } from "./WhySection";
+import { planting as say } from "@/words/en/planting";
 
 const EditPlantingDialog = lazyPart(() => import("./EditPlantingDialog"));
 
@@ -69,7 +70,7 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
   const remove = async () => {
     const done = await gardenStore().dispatch("planting.remove", { id: planting.id });
     setView({ selectedPlantingId: null });
-    if (done.ok) tell(`${growing.crop.name} is removed from ${bed.name}.`, "done", true);
+    if (done.ok) tell(say.removedFrom({ crop: growing.crop.name, bed: bed.name }), "done", true);
     else tellRefusal(done);
   };
   const another = () => {
@@ -80,28 +81,32 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
     <>
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", pr: 4 }}>
         {bed.name} · {coverWords(growing.covers)}
-        {growing.method === "transplant" ? " · transplanted" : ""}
+        {growing.method === "transplant" ? say.transplanted2 : ""}
       </Box>
       <Typography variant="h2">
-        {growing.crop.name}, {growing.stage === "baby" ? "young leaves" : growing.variety.name}
+        {growing.crop.name}, {growing.stage === "baby" ? say.babyLeaf : growing.variety.name}
       </Typography>
       <Box sx={{ display: "flex", gap: 3, mt: 1 }} aria-live="polite">
         <BigNumber
-          label="ready"
-          value={timeline.readyDay === null ? "not here" : wording.shortDate(timeline.readyDay)}
+          label={say.ready}
+          value={timeline.readyDay === null ? say.notHere : wording.shortDate(timeline.readyDay)}
           accent
         />
         <BigNumber
-          label="from sowing"
-          value={timeline.readyDay === null ? "–" : `${timeline.readyDay - timeline.sowDay} days`}
+          label={say.fromSowing}
+          value={
+            timeline.readyDay === null
+              ? "–"
+              : say.days({ readyDay: timeline.readyDay - timeline.sowDay })
+          }
         />
       </Box>
       <Box sx={{ mt: 1, fontSize: 14 }}>{onDateWords(timeline, day, grown, wording)}</Box>
       <TextField
-        label={growing.method === "transplant" ? "Sown on the bench" : "Sown"}
+        label={growing.method === "transplant" ? say.sownInTrays : say.sown}
         type="date"
         disabled={facts.sownDay !== null}
-        helperText={facts.sownDay === null ? undefined : "By the logbook: change its entry there."}
+        helperText={facts.sownDay === null ? undefined : say.fromTheLogbookChangeTheEntryThere}
         size="small"
         fullWidth
         value={typedDate ?? isoDate(timeline.sowDay)}
@@ -128,16 +133,16 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         wording={wording}
       />
       <AmountsSection garden={garden} today={today} state={shownState} wording={wording} />
-      <InspectorSection title="Do">
+      <InspectorSection title={say.commands}>
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
           <Button variant="contained" color="secondary" onClick={another}>
-            Another sowing
+            {say.addAnotherSowing}
           </Button>
           <Button color="inherit" variant="outlined" onClick={() => setEditing(true)}>
-            Edit…
+            {say.edit}
           </Button>
           <Button color="inherit" variant="outlined" onClick={() => void remove()}>
-            Remove
+            {say.remove}
           </Button>
         </Box>
       </InspectorSection>
@@ -179,13 +184,13 @@ function onDateWords(
   grown: number,
   wording: LocalWording,
 ): string {
-  const on = `On ${wording.date(day)}`;
-  if (day < timeline.sowDay) return `${on} it is not sown yet.`;
-  if (timeline.holdsUntilDay !== null && day > timeline.holdsUntilDay) return `${on} it is over.`;
-  if (grown >= 1) return `${on} it is ready and standing.`;
+  const on = say.on({ date: wording.date(day) });
+  if (day < timeline.sowDay) return say.notSownYet({ on });
+  if (timeline.holdsUntilDay !== null && day > timeline.holdsUntilDay) return say.finished2({ on });
+  if (grown >= 1) return say.readyAndHolding({ on });
   const bench =
     timeline.plantOutDay !== null && day < timeline.plantOutDay
-      ? `, on the bench until ${wording.date(timeline.plantOutDay)}`
+      ? say.inTraysUntil({ date: wording.date(timeline.plantOutDay) })
       : "";
-  return `${on} it is ${Math.round(grown * 100)} % grown${bench}.`;
+  return say.grown({ on, grown: Math.round(grown * 100), bench });
 }

@@ -7,11 +7,12 @@ import type { Growing } from "@/core/schedule";
 import type { PlanSettings, Site } from "@/core/growth";
 import { InspectorSection } from "@/ui/frame/index";
 import type { LocalWording } from "@/ui/wording";
+import { planting as say } from "@/words/en/planting";
 
 const SCHOOLS = [
-  { id: "growth", name: "Growth" },
-  { id: "tenhour", name: "Ten-hour day" },
-  { id: "calendar", name: "Calendar" },
+  { id: "growth", name: say.growth },
+  { id: "tenhour", name: say.tenHourDay },
+  { id: "calendar", name: say.calendarDays },
 ] as const;
 
 interface Props {
@@ -25,7 +26,7 @@ interface Props {
 /** The same sowing by the three ways of counting, the one in force marked. */
 export function SchoolsSection({ site, settings, growing, sowDay, wording }: Props) {
   return (
-    <InspectorSection title="By the three ways of counting">
+    <InspectorSection title={say.byEachMethod}>
       <Box component="table" sx={{ width: "100%", fontSize: 14, borderSpacing: 0 }}>
         <tbody>
           {SCHOOLS.map((school) => {
@@ -44,10 +45,10 @@ export function SchoolsSection({ site, settings, growing, sowDay, wording }: Pro
                   sx={{ textAlign: "left", fontWeight: "inherit", p: 0 }}
                 >
                   {school.name}
-                  {inForce ? " (in force)" : ""}
+                  {inForce ? say.selected : ""}
                 </Box>
                 <Box component="td" className="tabular" sx={{ textAlign: "right", p: 0 }}>
-                  {readyDay === null ? "not here" : wording.date(readyDay, sowDay)}
+                  {readyDay === null ? say.notHere : wording.date(readyDay, sowDay)}
                 </Box>
               </Box>
             );

@@ -9,11 +9,12 @@ import { gardenStore, useGarden } from "@/store/index";
 import { amount, CheckField, NumberField, useKeptFields } from "@/ui/forms";
 import { InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
+import { planting as say } from "@/words/en/planting";
 
 const SetupFieldsSchema = z.object({
   shade: z.boolean(),
   netting: z.boolean(),
-  waterDays: amount("Say for how many days: 0 is none."),
+  waterDays: amount(say.enterTheNumberOfDays0IsNone),
 });
 
 interface Props extends SectionProps {
@@ -40,20 +41,20 @@ export function SetupSection({ site, growing, timeline, planting, wording }: Pro
     },
   );
   return (
-    <InspectorSection title="When it comes into the bed">
+    <InspectorSection title={say.atPlanting}>
       <Box component="ul" sx={{ m: 0, pl: 2.25, fontSize: 14.5, lineHeight: 1.5 }}>
         {operations.map((one) => (
           <li key={one.kind}>{one.words}</li>
         ))}
-        {operations.length === 0 && <li>Nothing is set up.</li>}
+        {operations.length === 0 && <li>{say.nothingSetUp}</li>}
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: 1, mt: 0.5 }}>
-        <CheckField {...form.field("shade")} size="small" label="Shade by weather" />
-        <CheckField {...form.field("netting")} size="small" label="Netting" />
+        <CheckField {...form.field("shade")} size="small" label={say.shadeIfHot} />
+        <CheckField {...form.field("netting")} size="small" label={say.netting} />
         <NumberField
           {...form.field("waterDays")}
           size="small"
-          label="Watered daily (days)"
+          label={say.waterDailyDays}
           sx={{ width: 170 }}
         />
       </Box>

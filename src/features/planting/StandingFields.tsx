@@ -5,6 +5,7 @@ import { useWatch, type Control } from "react-hook-form";
 import { spacingEffectWords } from "@/core/plantings";
 import { ChoiceField, NumberField } from "@/ui/forms";
 import type { EditFields } from "./editFields";
+import { planting as say } from "@/words/en/planting";
 
 interface Props {
   control: Control<EditFields>;
@@ -13,9 +14,9 @@ interface Props {
 }
 
 const ARRANGEMENTS = [
-  { value: "rows", words: "in rows" },
-  { value: "offset", words: "offset: every second row shifted" },
-  { value: "pots", words: "in round pots, distances from edge to edge" },
+  { value: "rows", words: say.inRows },
+  { value: "offset", words: say.staggeredRows },
+  { value: "pots", words: say.inPotsSpacedEdgeToEdge },
 ];
 
 /** How the plants stand: in rows, shifted, in pots, in clusters; wider or closer than the book. */
@@ -25,17 +26,22 @@ export function StandingFields({ control, short }: Props) {
   const effect = spacingEffectWords(factor);
   return (
     <>
-      <ChoiceField control={control} name="arrangement" label="Stand" choices={ARRANGEMENTS} />
+      <ChoiceField
+        control={control}
+        name="arrangement"
+        label={say.arrangement}
+        choices={ARRANGEMENTS}
+      />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
-        <NumberField control={control} name="plantsPerStation" label="Plants together" />
-        <NumberField control={control} name="spacingFactor" label="Spacing ×" />
+        <NumberField control={control} name="plantsPerStation" label={say.plantsPerStation} />
+        <NumberField control={control} name="spacingFactor" label={say.spacing} />
         {arrangement === "pots" && (
-          <NumberField control={control} name="pot" label={`Pots (${short})`} />
+          <NumberField control={control} name="pot" label={say.pots({ short })} />
         )}
       </Box>
       {effect && (
         <Box sx={{ fontSize: 14, color: "var(--ash-text)" }} aria-live="polite">
-          Against the book: {effect}
+          {say.comparedWithUsualSpacing({ effect })}
         </Box>
       )}
     </>

@@ -25,6 +25,7 @@ import {
   successionProblem,
   usualSuccession,
 } from "./successionFields";
+import { planting as say } from "@/words/en/planting";
 
 interface Props {
   garden: Garden;
@@ -58,7 +59,7 @@ export default function SuccessionDialog(props: Props) {
   );
   const keep = form.handleSubmit(async () => {
     if (problem) return refuse(problem);
-    if (sowDays.length < 2) return refuse("No second sowing gets anywhere after the first.");
+    if (sowDays.length < 2) return refuse(say.noLaterSowingWouldBeReady);
     const rule = ruleFrom(fields, site, growing, planting);
     const done = await gardenStore().dispatch(
       "succession.add",
@@ -67,16 +68,19 @@ export default function SuccessionDialog(props: Props) {
     if (!done.ok) return refuse(done.refusal);
     onClose();
     tell(
-      `${growing.crop.name} is planned ${sowDays.length} times: drag one, and all move.`,
+      say.sowingsOfAddedDragOneAndAllMove({
+        crop: growing.crop.name,
+        sowDaysCount: sowDays.length,
+      }),
       "done",
       true,
     );
   });
   return (
     <FormDialog
-      title={`${growing.crop.name}, every so often`}
+      title={say.successionSowingsOf({ crop: growing.crop.name })}
       refusal={form.refusal}
-      keepLabel="Plan them"
+      keepLabel={say.addToPlan}
       width="sm"
       onSubmit={() => void keep()}
       onClose={onClose}
@@ -84,20 +88,20 @@ export default function SuccessionDialog(props: Props) {
       <ChoiceField
         control={control}
         name="how"
-        label="Even out"
+        label={say.spacingInTime}
         choices={[
-          { value: "standing", words: "each ready as the one before is used up" },
-          { value: "every", words: "so many days apart now, stretching as days shorten" },
-          { value: "harvests", words: "a harvest every so many days by the calendar" },
+          { value: "standing", words: say.eachReadyWhenTheOneBeforeIsUsedUp },
+          { value: "every", words: say.aSetNumberOfDaysApartWiderAsDays },
+          { value: "harvests", words: say.aHarvestEverySetNumberOfDays },
         ]}
       />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
-        <NumberField control={control} name="count" label="Sowings" />
-        {how !== "standing" && <NumberField control={control} name="days" label="Days" />}
+        <NumberField control={control} name="count" label={say.sowings} />
+        {how !== "standing" && <NumberField control={control} name="days" label={say.days2} />}
         <NumberField
           control={control}
           name="length"
-          label={`Each takes (${units === "imperial" ? "ft" : "m"})`}
+          label={say.lengthEach({ isImperial: units === "imperial" })}
         />
       </Box>
       {problem && <Alert severity="info">{problem}</Alert>}
@@ -105,8 +109,10 @@ export default function SuccessionDialog(props: Props) {
       {preview.firstAfterDark !== null && (
         <Alert severity="warning">
           {preview.firstAfterDark === 0
-            ? "Already the first is ready only after the dark."
-            : `From the ${ordinal(preview.firstAfterDark + 1)} on they are ready only after the dark: a gap in between. Sow fewer, or under a cover.`}
+            ? say.evenTheFirstWillNotBeReadyUntilThe
+            : say.fromTheOnTheyWillNotBeReadyUntil({
+                ordinal: ordinal(preview.firstAfterDark + 1),
+              })}
         </Alert>
       )}
     </FormDialog>
@@ -124,10 +130,10 @@ function PreviewTable(props: {
   const gap = (days: number | undefined) =>
     days === undefined || Number.isNaN(days) ? "" : `+${days}`;
   return (
-    <Table size="small" className="tabular" aria-label="What comes out">
+    <Table size="small" className="tabular" aria-label={say.result}>
       <TableHead>
         <TableRow>
-          {["Sow", "days", "Ready", "days", "Stands until"].map((title, index) => (
+          {[say.sow, "days", say.ready2, "days", say.holdsUntil].map((title, index) => (
             <TableCell key={`${title}${index}`} sx={cell}>
               {title}
             </TableCell>
@@ -140,7 +146,7 @@ function PreviewTable(props: {
             <TableCell sx={cell}>{wording.date(timeline.sowDay, first)}</TableCell>
             <TableCell sx={cell}>{gap(preview.sowGaps[index - 1])}</TableCell>
             <TableCell sx={cell}>
-              {timeline.readyDay === null ? "not here" : wording.date(timeline.readyDay, first)}
+              {timeline.readyDay === null ? say.notHere : wording.date(timeline.readyDay, first)}
             </TableCell>
             <TableCell sx={cell}>{gap(preview.readyGaps[index - 1])}</TableCell>
             <TableCell sx={cell}>

@@ -6,6 +6,7 @@ import { timelineIfSown } from "@/core/plantings";
 import { cliffOf, lastSafeSowing, seasonAimedAt } from "@/core/schedule";
 import { InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
+import { planting as say } from "@/words/en/planting";
 
 /** What a week's delay would cost, and the last sowing before the cliff. */
 export function WeekLaterSection({ site, settings, growing, timeline, wording }: SectionProps) {
@@ -14,29 +15,31 @@ export function WeekLaterSection({ site, settings, growing, timeline, wording }:
   const isAnyTime = lastSafeSowing(site, settings, growing, timeline).kind === "anyTime";
   const sown = wording.date(timeline.sowDay + DAYS_PER_WEEK);
   return (
-    <InspectorSection title="A week later?">
+    <InspectorSection title={say.ifSownAWeekLater}>
       <Box sx={{ fontSize: 14, lineHeight: 1.45 }}>
         {later.readyDay === null || timeline.readyDay === null ? (
-          <>Sown {sown}, it does not get ready here.</>
+          <>{say.sownItWillNotBeReadyHere({ sown })}</>
         ) : (
           <>
-            Sown {sown}: ready <b>{wording.date(later.readyDay, timeline.sowDay)}</b>,{" "}
+            {say.sownReady({ sown })} <b>{wording.date(later.readyDay, timeline.sowDay)}</b>,{" "}
             {laterWords(later.readyDay - timeline.readyDay)}.
           </>
         )}{" "}
         {isAnyTime ? (
-          <>There is no cliff ahead of it: a day&apos;s delay costs about a day.</>
+          <>{say.noCliffAheadADaysDelayCostsAboutA}</>
         ) : cliff.lastSafeDay !== null ? (
           <>
-            Last safe sowing: <b>{wording.date(cliff.lastSafeDay, timeline.sowDay)}</b>
+            {say.lastSafeSowingDate} <b>{wording.date(cliff.lastSafeDay, timeline.sowDay)}</b>
             {cliff.afterLastSafeReadyDay !== null &&
-              `; the day after, ready only ${wording.date(cliff.afterLastSafeReadyDay, timeline.sowDay)}`}
+              say.oneDayLaterNotReadyUntil({
+                date: wording.date(cliff.afterLastSafeReadyDay, timeline.sowDay),
+              })}
             .
           </>
         ) : settings.school === "calendar" ? (
-          <>Frost is too seldom here for this school to count back from.</>
+          <>{say.frostIsTooRareHereToCountBackFrom}</>
         ) : (
-          <>No sowing of this season is safe at the risk taken.</>
+          <>{say.noSowingDateThisSeasonIsSafeAtYour}</>
         )}
       </Box>
     </InspectorSection>

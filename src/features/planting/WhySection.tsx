@@ -5,8 +5,10 @@ import { area } from "d3-shape";
 import type { DayNumber } from "@/core/calendar";
 import { why, worthOn } from "@/core/schedule";
 import { timeScale } from "@/ui/chart/index";
-import { InspectorSection } from "@/ui/frame/index";
+import { HelpMark, InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
+import { terms } from "@/words/en/terms";
+import { planting as say } from "@/words/en/planting";
 
 const WIDTH = 266;
 const HEIGHT = 62;
@@ -28,7 +30,7 @@ export function WhySection({ site, settings, growing, timeline, wording }: Secti
     .y0(HEIGHT)
     .y1((day) => HEIGHT - worthOn(site, growing, timeline.sowDay, day) * (HEIGHT - FULL_WORTH_Y));
   return (
-    <InspectorSection title="Why">
+    <InspectorSection title={say.why}>
       {sentences.map((sentence) => (
         <Box component="p" key={sentence} sx={{ m: 0, mb: 0.75, fontSize: 14, lineHeight: 1.45 }}>
           {sentence}
@@ -38,7 +40,7 @@ export function WhySection({ site, settings, growing, timeline, wording }: Secti
         viewBox={`0 0 ${WIDTH} ${HEIGHT + 16}`}
         width="100%"
         role="img"
-        aria-label="What each day in the bed is worth, in packet days, from planting to ready"
+        aria-label={say.aDaysGrowthPacketDaysInTheBedFrom}
       >
         <path d={shape(days) ?? ""} fill="var(--straw)" opacity="0.85" />
         <line
@@ -50,7 +52,7 @@ export function WhySection({ site, settings, growing, timeline, wording }: Secti
           strokeDasharray="2 3"
         />
         <text x={WIDTH} y={FULL_WORTH_Y + 13} fontSize="11.5" textAnchor="end">
-          1 packet day
+          {say.n1PacketDay}
         </text>
         <text x="0" y={HEIGHT + 13} fontSize="11.5">
           {wording.shortDate(bedDay)}
@@ -59,6 +61,10 @@ export function WhySection({ site, settings, growing, timeline, wording }: Secti
           {wording.shortDate(endDay)}
         </text>
       </svg>
+      <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>
+        {terms.packetDay}
+        <HelpMark term="packetDay" />
+      </Box>
     </InspectorSection>
   );
 }

@@ -3,6 +3,7 @@ import type { Planting } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { centimetres, feet, inches, metres, type Units } from "@/core/wording";
 import { amount } from "@/ui/forms";
+import { planting as say } from "@/words/en/planting";
 
 /** A planting as the edit form holds it, lengths in the grower's units. */
 export const EditFieldsSchema = z.object({
@@ -11,15 +12,15 @@ export const EditFieldsSchema = z.object({
   method: z.enum(["direct", "transplant"]),
   stage: z.enum(["full", "baby"]),
   /** Where along the bed it begins. */
-  from: amount("Say where in the bed it begins: 0 is its end."),
-  length: amount("Say how much of the bed it takes."),
-  row: amount("Say how far apart its rows are."),
-  inRow: amount("Say how far apart its plants are in the row."),
+  from: amount(say.enterWhereItStartsAlongTheBed0Is),
+  length: amount(say.enterTheLengthOfBedItTakes),
+  row: amount(say.enterTheDistanceBetweenRows),
+  inRow: amount(say.enterTheDistanceBetweenPlantsInThe),
   arrangement: z.enum(["rows", "offset", "pots"]),
   /** Diameter of the pots; only of use where there are some. */
-  pot: amount("Say how wide its pots are."),
-  plantsPerStation: amount("Say how many plants stand together: 1 is usual."),
-  spacingFactor: amount("Say how many times the usual distance: 1 is the usual."),
+  pot: amount(say.enterTheWidthOfThePots),
+  plantsPerStation: amount(say.enterThePlantsPerStation1IsUsual),
+  spacingFactor: amount(say.enterAMultipleOfTheUsualSpacing1Is),
 });
 
 export type EditFields = z.infer<typeof EditFieldsSchema>;

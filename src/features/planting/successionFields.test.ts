@@ -26,9 +26,9 @@ const fields = (some: Partial<SuccessionFields> = {}): SuccessionFields => ({
 
 test.each<[Partial<SuccessionFields>, RegExp | null]>([
   [{}, null],
-  [{ count: 1 }, /Say how many sowings/],
-  [{ count: NaN }, /Say how many sowings/],
-  [{ days: 0 }, /how many days lie between/],
+  [{ count: 1 }, /Enter 2 to \d+ sowings/],
+  [{ count: NaN }, /Enter 2 to \d+ sowings/],
+  [{ days: 0 }, /days between sowings/],
   [{ days: NaN, how: "standing" }, null],
   [{ lengthM: 0 }, /at least 0.1 m/],
   [{ lengthM: 9 }, /only 8 m long/],

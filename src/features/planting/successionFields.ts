@@ -14,6 +14,7 @@ import type { Site } from "@/core/growth";
 import { feet, lengthWords, metres, type Units } from "@/core/wording";
 import { newId } from "@/store/index";
 import { maybeAmount } from "@/ui/forms";
+import { planting as say } from "@/words/en/planting";
 
 /** A succession as its form holds it; what it comes to is looked at by `successionProblem`. */
 export const SuccessionFieldsSchema = z.object({
@@ -70,16 +71,16 @@ export function successionProblem(
   units: Units,
 ): string | null {
   if (!Number.isInteger(fields.count) || fields.count < 2 || fields.count > MOST_SOWINGS) {
-    return `Say how many sowings: 2 to ${MOST_SOWINGS}.`;
+    return say.enter2ToSowings({ MOST_SOWINGS });
   }
   if (fields.how !== "standing" && !(fields.days >= 1 && fields.days <= 120)) {
-    return "Say how many days lie between: 1 to 120.";
+    return say.enter1To120DaysBetweenSowings;
   }
   if (!(fields.lengthM >= LEAST_M)) {
-    return `Give each sowing at least ${lengthWords(LEAST_M, units)} of bed.`;
+    return say.giveEachSowingAtLeastOfBed({ length: lengthWords(LEAST_M, units) });
   }
   if (!fitsInto(fields.lengthM, bedLengthM))
-    return `The bed is only ${lengthWords(bedLengthM, units)} long.`;
+    return say.theBedIsOnlyLong({ length: lengthWords(bedLengthM, units) });
   return null;
 }
 

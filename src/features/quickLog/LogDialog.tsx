@@ -18,6 +18,7 @@ import { regionOf } from "@/ui/region";
 import type { LocalWording } from "@/ui/wording";
 import { LogTaps } from "./LogTaps";
 import { UnderstoodList } from "./UnderstoodList";
+import { quickLog as say } from "@/words/en/quickLog";
 
 interface Props {
   garden: Garden;
@@ -75,7 +76,7 @@ export default function LogDialog(props: Props) {
   const keep = async (event: FormEvent) => {
     event.preventDefault();
     if (understood.length === 0) {
-      setRefusal(read && !read.ok ? read.problem : "Write what happened first.");
+      setRefusal(read && !read.ok ? read.problem : say.typeWhatHappenedFirst);
       return;
     }
     const done = await gardenStore().dispatch("log.keep", {
@@ -86,8 +87,8 @@ export default function LogDialog(props: Props) {
     onClose();
     tell(
       understood.length === 1
-        ? "It is in the log."
-        : `${understood.length} entries are in the log.`,
+        ? say.logged
+        : say.entriesLogged({ understoodCount: understood.length }),
       "done",
       true,
     );
@@ -100,27 +101,21 @@ export default function LogDialog(props: Props) {
           id="log-dialog-title"
           sx={{ fontFamily: "var(--font-heading)", fontWeight: 600, pb: 1 }}
         >
-          What happened?
+          {say.logSomething}
         </DialogTitle>
         <DialogContent sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
           {!context && !site && (
-            <Box sx={{ fontSize: 15 }}>
-              Give the place first: entries are read against the plan.
-            </Box>
+            <Box sx={{ fontSize: 15 }}>{say.setYourLocationFirstEntriesAre}</Box>
           )}
           <TextField
             inputRef={field}
             autoFocus
-            label="In a line"
+            label={say.inAFewWords}
             value={line}
-            placeholder="1.2 kg kale"
+            placeholder={say.n12KgKale}
             onChange={(event) => write(event.target.value)}
             error={problem !== ""}
-            helperText={
-              problem !== ""
-                ? problem
-                : "“sowed 2 rows spinach bed 7”, “-3.5 in the house, -9 out”, “lost half the lettuce to slugs”"
-            }
+            helperText={problem !== "" ? problem : say.sowed2RowsSpinachBed735InTheHouse9}
             slotProps={{
               htmlInput: {
                 autoComplete: "off",
@@ -149,7 +144,7 @@ export default function LogDialog(props: Props) {
             />
           )}
           <TextField
-            label="On"
+            label={say.on}
             type="date"
             size="small"
             value={on}
@@ -160,10 +155,10 @@ export default function LogDialog(props: Props) {
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose} color="inherit">
-            Cancel
+            {say.cancel}
           </Button>
           <Button type="submit" variant="contained">
-            Keep
+            {say.save}
           </Button>
         </DialogActions>
       </form>

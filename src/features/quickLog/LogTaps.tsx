@@ -7,6 +7,7 @@ import type { DayNumber } from "@/core/calendar";
 import { bedsAsWalked, cropsOf, type Garden } from "@/core/garden";
 import { plantsIn } from "@/core/plantings";
 import type { Site } from "@/core/growth";
+import { quickLog as say } from "@/words/en/quickLog";
 
 interface Props {
   garden: Garden;
@@ -16,7 +17,7 @@ interface Props {
   onLine: (line: string) => void;
 }
 
-const DEEDS = ["picked", "sowed", "planted out", "up", "lost", "saw", "watered", "cleared"];
+const DEEDS = ["picked", "sowed", say.transplanted, "up", "lost", "saw", "watered", "cleared"];
 const MOST_SHOWN = 14;
 
 /** The usual words as taps: what was done, then what stands in the beds. */
@@ -26,8 +27,8 @@ export function LogTaps({ garden, site, day, line, onLine }: Props) {
     onLine(`${line.trimEnd()}${line.trim() === "" ? "" : " "}${words} `);
   return (
     <Box sx={{ display: "grid", gap: 0.75 }}>
-      <Taps label="What was done" words={DEEDS} onTap={add} />
-      <Taps label="What stands in the beds" words={subjects} onTap={add} />
+      <Taps label={say.kindOfWork} words={DEEDS} onTap={add} />
+      <Taps label={say.growingInTheBeds} words={subjects} onTap={add} />
     </Box>
   );
 }

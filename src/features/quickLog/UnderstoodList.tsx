@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import type { Understood } from "@/core/logbook";
 import type { LocalWording } from "@/ui/wording";
+import { quickLog as say } from "@/words/en/quickLog";
 
 interface Props {
   understood: readonly Understood[];
@@ -15,7 +16,7 @@ interface Props {
 /** What a line was understood to say, with what else could be meant. */
 export function UnderstoodList({ understood, day, wording, onMean }: Props) {
   return (
-    <Box aria-live="polite" aria-label="Understood" role="region">
+    <Box aria-live="polite" aria-label={say.willBeLogged} role="region">
       {understood.map((one, index) => (
         <Box
           key={index}
@@ -33,7 +34,7 @@ export function UnderstoodList({ understood, day, wording, onMean }: Props) {
           {one.doubt !== null && <Box sx={{ fontWeight: 600 }}>{one.doubt}</Box>}
           {one.others.length > 0 && (
             <Box sx={{ fontSize: 14.5, color: "var(--ash-text)" }}>
-              Or:{" "}
+              {say.or}{" "}
               {one.others.map(({ plantingId, words }) => (
                 <Button
                   key={plantingId}

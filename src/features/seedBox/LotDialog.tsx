@@ -21,6 +21,7 @@ import { CropPicker, FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { LotFieldsSchema, lotFieldsOf, lotFrom } from "./lotFields";
 import type { SectionProps } from "@/ui/section";
+import { seedBox as say } from "@/words/en/seedBox";
 
 interface Props extends SectionProps {
   lot: SeedLot | null;
@@ -41,26 +42,30 @@ export default function LotDialog({ garden, today, lot, onClose }: Props) {
     });
     if (!done.ok) return refuse(done.refusal);
     onClose();
-    tell(`${crops.get(typed.cropId)?.name ?? "The seed"} is in the box.`, "done", true);
+    tell(
+      say.addedToTheSeedBox({ name: crops.get(typed.cropId)?.name ?? say.theSeed }),
+      "done",
+      true,
+    );
   });
   const remove = async () => {
     if (!lot) return;
     const done = await gardenStore().dispatch("seedLot.remove", { id: lot.id });
     if (!done.ok) return refuse(done.refusal);
     onClose();
-    tell("The seed is taken out of the box.", "done", true);
+    tell(say.seedRemoved, "done", true);
   };
   const { testSeeds, testSprouted } = fields;
   const tested = testSeeds > 0 && testSprouted >= 0 && testSprouted <= testSeeds;
   return (
     <FormDialog
-      title={lot ? "Seed" : "New seed"}
+      title={lot ? say.seed : say.addSeed}
       refusal={form.formState.errors.cropId?.message ?? form.refusal}
       width="sm"
       more={
         lot && (
           <Button color="inherit" onClick={() => void remove()}>
-            Take out
+            {say.remove}
           </Button>
         )
       }
@@ -76,15 +81,17 @@ export default function LotDialog({ garden, today, lot, onClose }: Props) {
         />
       </Box>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
-        <NumberField control={control} name="packedYear" label="Packed for year" />
-        <NumberField control={control} name="amount" label="There is" />
+        <NumberField control={control} name="packedYear" label={say.packedForYear} />
+        <NumberField control={control} name="amount" label={say.amount} />
         <ChoiceField
           control={control}
           name="unit"
-          label="Counted in"
+          label={say.unit}
           choices={[
-            imperial ? { value: "ounces", words: "ounces" } : { value: "grams", words: "grams" },
-            { value: "seeds", words: "seeds or pieces" },
+            imperial
+              ? { value: "ounces", words: say.ounces }
+              : { value: "grams", words: say.grams },
+            { value: "seeds", words: say.seedsOrPieces },
           ]}
         />
       </Box>
@@ -93,7 +100,7 @@ export default function LotDialog({ garden, today, lot, onClose }: Props) {
         sx={{ border: "1px solid var(--line)", borderRadius: 1, m: 0, p: 1.5 }}
       >
         <Box component="legend" sx={{ px: 0.5, fontSize: 14 }}>
-          Germination test, if one was made
+          {say.germinationTestIfDone}
         </Box>
         <Box
           sx={{
@@ -103,34 +110,32 @@ export default function LotDialog({ garden, today, lot, onClose }: Props) {
             gap: 1.5,
           }}
         >
-          <NumberField control={control} name="testSeeds" label="Seeds laid out" />
-          <NumberField control={control} name="testSprouted" label="Sprouted" />
+          <NumberField control={control} name="testSeeds" label={say.seedsTested} />
+          <NumberField control={control} name="testSprouted" label={say.germinated} />
           <DateField
             control={control}
             name="testedOn"
-            label="Counted on"
+            label={say.countedOn}
             sx={{ gridColumn: { xs: "span 2", sm: "auto" } }}
           />
         </Box>
         <Box sx={{ mt: 1, fontSize: 14, color: "var(--ash-text)" }} aria-live="polite">
-          {tested
-            ? testWords(testSprouted, testSeeds)
-            : "Lay 10, 20 or more seeds on damp paper, keep them warm, count after two weeks."}
+          {tested ? testWords(testSprouted, testSeeds) : say.lay1020OrMoreSeedsOnDampPaperKeep}
         </Box>
       </Box>
-      <CheckField
-        control={control}
-        name="treated"
-        label="Treated seed (coated against disease or insects)"
-      />
+      <CheckField control={control} name="treated" label={say.treatedSeedCoatedAgainstDiseaseOr} />
       {fields.treated && <Alert severity="warning">{cautionWords("treated-seed")}</Alert>}
-      <WordsField control={control} name="note" label="Note" multiline />
+      <WordsField control={control} name="note" label={say.note} multiline />
     </FormDialog>
   );
 }
 
 function testWords(sprouted: number, seeds: number): string {
   const { low, high } = germinationInterval(sprouted, seeds);
-  const rough = high - low > 0.25 ? " Few seeds leave it that open; more would say more." : "";
-  return `The lot sprouts between ${Math.round(low * 100)} and ${Math.round(high * 100)} %, nine times in ten.${rough}`;
+  const rough = high - low > 0.25 ? say.testMoreSeedsToNarrowThis : "";
+  return say.germinationIsBetweenAnd90Sure({
+    low: Math.round(low * 100),
+    high: Math.round(high * 100),
+    rough,
+  });
 }

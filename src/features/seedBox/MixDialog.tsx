@@ -11,6 +11,7 @@ import { gardenStore, newId } from "@/store/index";
 import { amount, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
+import { seedBox as say } from "@/words/en/seedBox";
 
 interface Props {
   /** The mix it starts from. */
@@ -22,15 +23,15 @@ interface Props {
 }
 
 const MixFieldsSchema = z.object({
-  name: z.string().trim().min(1, "Give the mix a name."),
+  name: z.string().trim().min(1, say.enterANameForTheMix),
   parts: z
     .array(
       z.object({
-        ingredient: z.string().trim().min(1, "Say what it is."),
-        parts: amount("Say how many parts."),
+        ingredient: z.string().trim().min(1, say.enterAnIngredient),
+        parts: amount(say.enterHowManyParts),
       }),
     )
-    .min(1, "A mix has at least one ingredient."),
+    .min(1, say.addAtLeastOneIngredient),
 });
 
 const nameOf = (id: string) => ingredients.get(id)?.name ?? id;
@@ -40,7 +41,7 @@ const idOf = (name: string) =>
 /** A mix of one's own, in parts. */
 export default function MixDialog({ start, own, onKept, onClose }: Props) {
   const form = useFields(MixFieldsSchema, {
-    name: own ? start.name : `${start.name}, ours`,
+    name: own ? start.name : say.own({ start: start.name }),
     parts: start.parts,
   });
   const { control, refuse } = form;
@@ -51,31 +52,31 @@ export default function MixDialog({ start, own, onKept, onClose }: Props) {
     if (!done.ok) return refuse(done.refusal);
     onKept(mix.id);
     onClose();
-    tell(`${name} is kept.`, "done", true);
+    tell(say.saved({ name }), "done", true);
   });
   const remove = async () => {
     const done = await gardenStore().dispatch("mix.remove", { id: start.id });
     if (!done.ok) return refuse(done.refusal);
     onClose();
-    tell(`${start.name} is removed.`, "done", true);
+    tell(say.removed({ start: start.name }), "done", true);
   };
   const parts = form.watch("parts");
   return (
     <FormDialog
-      title={own ? start.name : "A mix of your own"}
+      title={own ? start.name : say.yourOwnMix}
       refusal={form.formState.errors.parts?.root?.message ?? form.refusal}
       width="sm"
       more={
         own && (
           <Button color="inherit" onClick={() => void remove()}>
-            Remove
+            {say.remove}
           </Button>
         )
       }
       onSubmit={() => void keep()}
       onClose={onClose}
     >
-      <WordsField control={control} name="name" label="Name" />
+      <WordsField control={control} name="name" label={say.name} />
       {rows.map((row, at) => (
         <Box
           key={row.id}
@@ -98,7 +99,7 @@ export default function MixDialog({ start, own, onKept, onClose }: Props) {
                 renderInput={(params) => (
                   <TextField
                     {...params}
-                    label={`Ingredient ${at + 1}`}
+                    label={say.ingredient({ at: at + 1 })}
                     error={fieldState.error !== undefined}
                     helperText={fieldState.error?.message}
                   />
@@ -106,13 +107,13 @@ export default function MixDialog({ start, own, onKept, onClose }: Props) {
               />
             )}
           />
-          <NumberField control={control} name={`parts.${at}.parts`} label="Parts" />
+          <NumberField control={control} name={`parts.${at}.parts`} label={say.parts} />
           <Button
             color="inherit"
-            aria-label={`Take out ${nameOf(parts[at]?.ingredient ?? "")}`}
+            aria-label={say.remove2({ nameOf: nameOf(parts[at]?.ingredient ?? "") })}
             onClick={() => takeOut(at)}
           >
-            Take out
+            {say.remove}
           </Button>
         </Box>
       ))}
@@ -122,7 +123,7 @@ export default function MixDialog({ start, own, onKept, onClose }: Props) {
         sx={{ justifySelf: "start" }}
         onClick={() => append({ ingredient: "", parts: 1 })}
       >
-        One more ingredient
+        {say.addIngredient}
       </Button>
     </FormDialog>
   );

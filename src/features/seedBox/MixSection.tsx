@@ -20,6 +20,7 @@ import { millilitres } from "@/core/wording";
 import { lazyPart } from "@/ui/frame/index";
 import { NumberInput } from "@/ui/inputs/index";
 import type { SectionProps } from "@/ui/section";
+import { seedBox as say } from "@/words/en/seedBox";
 
 const MixDialog = lazyPart(() => import("./MixDialog"));
 
@@ -64,7 +65,7 @@ export default function MixSection({ garden, today, wording }: SectionProps) {
         <TextField
           select
           size="small"
-          label="Mix"
+          label={say.mix}
           value={mix.id}
           onChange={(event) => setMixId(event.target.value)}
           sx={{ minWidth: 260, flex: 1 }}
@@ -76,16 +77,16 @@ export default function MixSection({ garden, today, wording }: SectionProps) {
           ))}
         </TextField>
         <Button variant="outlined" color="inherit" onClick={() => setEditing(own ? mix : "new")}>
-          {own ? "Edit…" : "Make it mine…"}
+          {own ? say.edit : say.makeMyOwnVersion}
         </Button>
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center", mt: 2 }}>
         {number("count", "Trays")}
-        {number("cells", "Cells each")}
-        {number("cellMl", imperial ? "A cell (cu in)" : "A cell (mL)")}
+        {number("cells", say.cellsPerTray)}
+        {number("cellMl", imperial ? say.cellVolumeCuIn : say.cellVolumeMl)}
         {planned > 0 && (
           <Box sx={{ fontSize: 14.5, color: "var(--ash-text)" }}>
-            The plan fills {wording.volumeL(planned)} in the next {WEEKS_AHEAD} weeks.
+            {say.thePlanNeedsInTheNextWeeks({ volume: wording.volumeL(planned), WEEKS_AHEAD })}
           </Box>
         )}
       </Box>
@@ -103,8 +104,11 @@ export default function MixSection({ garden, today, wording }: SectionProps) {
             >
               {wording.volumeL(litres)}
             </Box>{" "}
-            of loose mix: {trays.count} × {trays.cells} cells × {wording.volumeL(cellMl / 1000)},
-            and a fifth for pressing in.
+            {say.ofLooseMixCellsPlusAFifthFor({
+              count: trays.count,
+              cells: trays.cells,
+              volume: wording.volumeL(cellMl / 1000),
+            })}
           </Box>
           <Box component="ul" sx={{ m: 0, mt: 1, p: 0, listStyle: "none", maxWidth: 460 }}>
             {ingredientLitres(mix, litres).map(({ ingredient, litres: volume }, index) => (
@@ -131,7 +135,7 @@ export default function MixSection({ garden, today, wording }: SectionProps) {
         </>
       ) : (
         <Alert severity="info" sx={{ mt: 2 }}>
-          Say how many trays, cells and how large: all more than nothing.
+          {say.enterTraysCellsAndCellVolumeAll}
         </Alert>
       )}
       {mixCautions(mix).map((caution) => (
@@ -155,5 +159,5 @@ export default function MixSection({ garden, today, wording }: SectionProps) {
 const USUAL_CELL_ML = 30;
 
 function partWords(parts: number): string {
-  return parts === 1 ? "1 part" : `${parts} parts`;
+  return parts === 1 ? say.n1Part : say.parts2({ parts });
 }

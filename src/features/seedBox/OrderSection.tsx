@@ -14,6 +14,7 @@ import { whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import { tell } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
+import { seedBox as say } from "@/words/en/seedBox";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 
@@ -26,34 +27,35 @@ export default function OrderSection({ garden, today, wording }: SectionProps) {
   const there = needs.filter((need) => need.toOrder === 0);
   const save = async () => {
     const { writeOrderCsv } = await formatsPart();
-    downloadText(`${garden.head.name} seed order.csv`, "text/csv", writeOrderCsv(needs));
-    tell("The order is saved as a table.");
+    downloadText(say.seedOrderCsv({ head: garden.head.name }), "text/csv", writeOrderCsv(needs));
+    tell(say.seedOrderSaved);
   };
   if (needs.length === 0) {
     return (
-      <Box sx={{ color: "var(--ash-text)", maxWidth: 460 }}>
-        The plan has nothing to sow in the coming year. Plan something first: what it needs stands
-        here.
-      </Box>
+      <Box sx={{ color: "var(--ash-text)", maxWidth: 460 }}>{say.nothingToSowInTheNextYearAdd}</Box>
     );
   }
   return (
     <>
       <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", mb: 1, flexWrap: "wrap" }}>
         <Box sx={{ flex: 1, minWidth: 220, fontSize: 15, color: "var(--ash-text)" }}>
-          For what the plan sows in the next year. Old seed counts for what it will sprout like.
+          {say.seedForTheNextYearsSowingsOldSeed}
         </Box>
         <Button variant="outlined" color="inherit" onClick={() => void save()}>
-          Save as a table (.csv)
+          {say.saveAsASpreadsheetCsv}
         </Button>
       </Box>
       <NeedTable
-        title={`To order: ${missing.length}`}
+        title={say.toOrder({ missingCount: missing.length })}
         needs={missing}
         order
         {...{ today, wording }}
       />
-      <NeedTable title={`In the box: ${there.length}`} needs={there} {...{ today, wording }} />
+      <NeedTable
+        title={say.inStock({ thereCount: there.length })}
+        needs={there}
+        {...{ today, wording }}
+      />
     </>
   );
 }
@@ -77,12 +79,12 @@ function NeedTable(props: {
         <Table size="small" className="tabular" sx={{ minWidth: 620 }}>
           <TableHead>
             <TableRow>
-              {["Seed", "Sow from", "Plants", "Needed", "Good in the box"].map((head) => (
+              {[say.seed, say.sowFrom, say.plants, say.needed, say.usableInStock].map((head) => (
                 <TableCell key={head} sx={cell}>
                   {head}
                 </TableCell>
               ))}
-              {order && <TableCell sx={cell}>Order</TableCell>}
+              {order && <TableCell sx={cell}>{say.order}</TableCell>}
             </TableRow>
           </TableHead>
           <TableBody>

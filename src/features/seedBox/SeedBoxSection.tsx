@@ -16,6 +16,7 @@ import { isSpent, lotSprouting, seedsIn, type SeedLot } from "@/core/seedBox";
 import { seedWords } from "@/core/plantings";
 import { lazyPart } from "@/ui/frame/index";
 import type { SectionProps } from "@/ui/section";
+import { seedBox as say } from "@/words/en/seedBox";
 
 const LotDialog = lazyPart(() => import("./LotDialog"));
 
@@ -36,23 +37,23 @@ export default function SeedBoxSection(props: SectionProps) {
       <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", mb: 1 }}>
         <Box sx={{ flex: 1, color: "var(--ash-text)", fontSize: 15 }}>
           {lots.length === 0
-            ? "Nothing in the box yet. Put in what you have: the plan then knows what to order."
-            : "Old seed is reckoned by its crop's usual ageing; a test says more."}
+            ? say.noSeedYetAddWhatYouHaveAndThePlan
+            : say.oldSeedIsRatedByItsCropsUsualAging}
         </Box>
         <Button
           variant={lots.length === 0 ? "contained" : "outlined"}
           startIcon={<AddIcon />}
           onClick={() => setEditing("new")}
         >
-          New seed…
+          {say.addSeed2}
         </Button>
       </Box>
       {lots.length > 0 && (
-        <Box sx={{ overflowX: "auto" }} tabIndex={0} role="group" aria-label="Seed box">
+        <Box sx={{ overflowX: "auto" }} tabIndex={0} role="group" aria-label={say.seedBox}>
           <Table size="small" className="tabular" sx={{ minWidth: 660 }}>
             <TableHead>
               <TableRow>
-                {["Seed", "Packed for", "There", "Will sprout", "Sow"].map((title) => (
+                {[say.seed, say.packedFor, say.amount, say.germination, say.sow].map((title) => (
                   <TableCell key={title} sx={cell}>
                     {title}
                   </TableCell>
@@ -114,7 +115,7 @@ function LotRow(props: {
               fontSize: 14,
             }}
           >
-            <WarningIcon fontSize="inherit" aria-hidden /> treated: gloves, never for shoots
+            <WarningIcon fontSize="inherit" aria-hidden /> {say.treatedWearGlovesNeverUseForShoots}
           </Box>
         )}
         {lot.note && (
@@ -130,11 +131,15 @@ function LotRow(props: {
           : seedWords(crop, seedsIn(crop, lot), wording.number)}
       </TableCell>
       <TableCell sx={cell}>
-        about {Math.round(share * 100)} %
+        {say.about({ share: Math.round(share * 100) })}
         {interval && lot.germinationTest && (
           <Box component="span" sx={{ display: "block", fontSize: 13.5, color: "var(--ash-text)" }}>
-            {lot.germinationTest.sprouted} of {lot.germinationTest.seeds} tested: between{" "}
-            {Math.round(interval.low * 100)} and {Math.round(interval.high * 100)} %
+            {say.ofTestedBetweenAnd({
+              sprouted: lot.germinationTest.sprouted,
+              seeds: lot.germinationTest.seeds,
+              low: Math.round(interval.low * 100),
+              high: Math.round(interval.high * 100),
+            })}
           </Box>
         )}
       </TableCell>
@@ -144,9 +149,9 @@ function LotRow(props: {
           size="small"
           color="inherit"
           onClick={props.onEdit}
-          aria-label={`Edit ${name} ${lot.packedYear}`}
+          aria-label={say.edit2({ name, packedYear: lot.packedYear })}
         >
-          Edit…
+          {say.edit}
         </Button>
       </TableCell>
     </TableRow>
@@ -154,7 +159,7 @@ function LotRow(props: {
 }
 
 function thickWords(spent: boolean, times: number, wording: SectionProps["wording"]): string {
-  if (spent) return "spent: test it, or order new";
-  if (times < 1.08) return "as usual";
-  return `${wording.number(times, 1)} × as thick`;
+  if (spent) return say.tooOldTestItOrOrderNew;
+  if (times < 1.08) return say.asUsual;
+  return say.asThickly({ number: wording.number(times, 1) });
 }

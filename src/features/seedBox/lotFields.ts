@@ -4,14 +4,15 @@ import type { SeedLot } from "@/core/seedBox";
 import { ounces } from "@/core/wording";
 import { amount, maybeAmount } from "@/ui/forms";
 import { newId } from "@/store/index";
+import { seedBox as say } from "@/words/en/seedBox";
 
 /** A seed lot as its form holds it; numbers that are left out are NaN. */
 export const LotFieldsSchema = z.object({
-  cropId: z.string().min(1, "Choose the crop."),
+  cropId: z.string().min(1, say.chooseTheCrop),
   varietyId: z.string(),
-  packedYear: amount("Give the year it was packed for, as on the packet."),
+  packedYear: amount(say.enterTheYearOnThePacket),
   unit: z.enum(["seeds", "grams", "ounces"]),
-  amount: amount("Say how much there is."),
+  amount: amount(say.enterTheAmount),
   testSeeds: maybeAmount,
   testSprouted: maybeAmount,
   testedOn: z.string(),

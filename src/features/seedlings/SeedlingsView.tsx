@@ -12,6 +12,7 @@ import { setView, useView, type SeedlingsSection } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import type { SectionProps } from "@/ui/section";
 import { TraysSection } from "@/features/trays";
+import { seedlings as say } from "@/words/en/seedlings";
 
 const RoomSection = lazyPart(() => import("@/features/trays/room/RoomSection"));
 const SeedBoxSection = lazyPart(() => import("@/features/seedBox/SeedBoxSection"));
@@ -25,12 +26,12 @@ const SECTIONS: readonly {
   label: string;
   draw: (props: SectionProps) => ReactNode;
 }[] = [
-  { name: "trays", label: "Trays", draw: (props) => <TraysSection {...props} /> },
-  { name: "room", label: "Room", draw: (props) => <RoomSection {...props} /> },
-  { name: "seeds", label: "Seed box", draw: (props) => <SeedBoxSection {...props} /> },
-  { name: "order", label: "To order", draw: (props) => <OrderSection {...props} /> },
-  { name: "mix", label: "Mixes", draw: (props) => <MixSection {...props} /> },
-  { name: "crops", label: "Crops", draw: (props) => <CropsSection {...props} /> },
+  { name: "trays", label: say.trays, draw: (props) => <TraysSection {...props} /> },
+  { name: "room", label: say.space, draw: (props) => <RoomSection {...props} /> },
+  { name: "seeds", label: say.seedBox, draw: (props) => <SeedBoxSection {...props} /> },
+  { name: "order", label: say.seedOrder, draw: (props) => <OrderSection {...props} /> },
+  { name: "mix", label: say.pottingMixes, draw: (props) => <MixSection {...props} /> },
+  { name: "crops", label: say.crops, draw: (props) => <CropsSection {...props} /> },
 ];
 
 /** From the seed box to planting out: trays, room, seed, mixes, and the crops themselves. */
@@ -60,16 +61,16 @@ export function SeedlingsView() {
         }}
         tabIndex={0}
         role="region"
-        aria-label="Seedlings"
+        aria-label={say.seedlings}
       >
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center", mb: 1.5 }}>
           <Typography variant="h1" sx={{ flex: 1 }}>
-            Seedlings
+            {say.seedlings}
           </Typography>
           <ToggleButtonGroup
             exclusive
             size="small"
-            aria-label="What to look at"
+            aria-label={say.show}
             value={section}
             onChange={(_event, next: SeedlingsSection | null) => {
               if (next !== null) setView({ seedlingsSection: next, selectedTrayId: null });

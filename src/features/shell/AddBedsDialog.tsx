@@ -8,14 +8,15 @@ import { gardenStore, newId } from "@/store/index";
 import { amount, CoverField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
+import { shell as say } from "@/words/en/shell";
 
-const MANY = "Add 1 to 200 beds at once.";
+const MANY = say.add1To200BedsAtOnce;
 
 const AddBedsSchema = z.object({
   name: z.string(),
   count: z.number({ error: MANY }).int(MANY).min(1, MANY).max(200, MANY),
-  length: amount("Say how long a bed is."),
-  width: amount("Say how wide a bed is."),
+  length: amount(say.enterTheLengthOfABed),
+  width: amount(say.enterTheWidthOfABed),
   cover: z.string(),
 });
 
@@ -32,7 +33,7 @@ export default function AddBedsDialog({
   const imperial = garden.settings.units === "imperial";
   const unit = imperial ? "ft" : "m";
   const form = useFields(AddBedsSchema, {
-    name: "Bed",
+    name: say.bed,
     count: 4,
     length: imperial ? Math.round(feet(3)) : 3,
     width: imperial ? Math.round(feet(0.8)) : 0.8,
@@ -45,24 +46,25 @@ export default function AddBedsDialog({
     });
     if (!done.ok) return form.refuse(done.refusal);
     onClose();
-    tell(
-      fields.count === 1 ? "The bed is added." : `${fields.count} beds are added.`,
-      "done",
-      true,
-    );
+    tell(fields.count === 1 ? say.bedAdded : say.bedsAdded({ count: fields.count }), "done", true);
   });
   return (
     <FormDialog
-      title="Add beds"
-      keepLabel="Add"
+      title={say.addBeds}
+      keepLabel={say.add}
       refusal={form.refusal}
       onSubmit={() => void save()}
       onClose={onClose}
     >
-      <WordsField control={control} name="name" label="Name" helperText="Several are numbered." />
-      <NumberField control={control} name="count" label="How many" />
-      <NumberField control={control} name="length" label={`Length (${unit})`} />
-      <NumberField control={control} name="width" label={`Width (${unit})`} />
+      <WordsField
+        control={control}
+        name="name"
+        label={say.name}
+        helperText={say.twoOrMoreAreNumbered}
+      />
+      <NumberField control={control} name="count" label={say.howMany} />
+      <NumberField control={control} name="length" label={say.length({ unit })} />
+      <NumberField control={control} name="width" label={say.width({ unit })} />
       <CoverField control={control} name="cover" />
     </FormDialog>
   );

@@ -8,6 +8,7 @@ import { takeWay, gardenStore } from "@/store/index";
 import { WaysOut } from "@/ui/inputs/index";
 import { setView, tell, tellRefusal, type Message } from "@/ui/viewState";
 import { undo } from "./steps";
+import { shell as say } from "@/words/en/shell";
 
 const SHOWN_MS = 7000;
 
@@ -25,7 +26,7 @@ function keepHeard(element: HTMLElement | null) {
 
 async function take(way: WayOut) {
   const done = await takeWay(gardenStore(), way);
-  if (done.ok) tell(`Done: ${way.words}.`, "done", true);
+  if (done.ok) tell(say.done({ words: way.words }), "done", true);
   else tellRefusal(done);
 }
 
@@ -61,7 +62,7 @@ export default function Messages({ message }: { message: Message }) {
                 void undo();
               }}
             >
-              Undo
+              {say.undo}
             </Button>
           ) : undefined
         }

@@ -29,26 +29,28 @@ import {
 } from "@/features/gardenFile";
 import { readDate } from "./readDate";
 import { redo, undo } from "./steps";
+import { shell as say } from "@/words/en/shell";
 
 const PLACE_SECTIONS: readonly { label: string; section: PlaceSection }[] = [
-  { label: "Frost odds", section: "frost" },
-  { label: "Daylight", section: "light" },
-  { label: "Sun on the beds", section: "sun" },
-  { label: "Outlook", section: "outlook" },
+  { label: say.frostOdds, section: "frost" },
+  { label: say.daylight, section: "light" },
+  { label: say.sunOnTheBeds, section: "sun" },
+  { label: say.forecast, section: "outlook" },
 ];
 
 const SEEDLINGS_SECTIONS: readonly { label: string; section: SeedlingsSection }[] = [
-  { label: "Trays", section: "trays" },
-  { label: "Room on the benches", section: "room" },
-  { label: "Seed box", section: "seeds" },
-  { label: "Seed to order", section: "order" },
-  { label: "Potting mixes", section: "mix" },
-  { label: "Crop library", section: "crops" },
+  { label: say.trays, section: "trays" },
+  { label: say.traySpace, section: "room" },
+  { label: say.seedBox, section: "seeds" },
+  { label: say.seedOrder, section: "order" },
+  { label: say.pottingMixes, section: "mix" },
+  { label: say.cropLibrary, section: "crops" },
 ];
 
 interface Action {
   label: string;
-  group: "Do" | "Go to" | "Add" | "Plantings" | "Date";
+  /** Under what it stands in the list. */
+  group: string;
   run: () => void;
 }
 
@@ -76,7 +78,7 @@ export default function Palette({ day, today, wording, onClose }: Props) {
       : [
           {
             label: `${typed}: ${wording.longDate(found)}`,
-            group: "Date",
+            group: say.date,
             run: () => lookAtDay(found, today),
           },
           ...actions,
@@ -87,7 +89,7 @@ export default function Palette({ day, today, wording, onClose }: Props) {
       onClose={onClose}
       fullWidth
       maxWidth="sm"
-      slotProps={{ paper: { "aria-label": "Do or find" } }}
+      slotProps={{ paper: { "aria-label": say.searchOrRunACommand } }}
       sx={{ "& .MuiDialog-container": { alignItems: "flex-start" } }}
     >
       <Autocomplete
@@ -131,8 +133,8 @@ export default function Palette({ day, today, wording, onClose }: Props) {
           <TextField
             {...params}
             autoFocus
-            label="Do or find"
-            placeholder="spinach, 1 dec, undo, place…"
+            label={say.searchOrRunACommand}
+            placeholder={say.spinach1DecUndoPlace}
             sx={{ m: 2, width: "calc(100% - 32px)" }}
           />
         )}
@@ -150,28 +152,28 @@ function useActions(): Action[] {
       void gardenStore().dispatch("settings.set", { school: value });
     const wish = (start: WishStart) => {
       if (!garden.place || garden.beds.size === 0) {
-        tell("First give the place and add beds: then it can be reckoned.", "refused");
+        tell(say.setYourLocationAndAddBedsFirst, "refused");
         return;
       }
       router.push("/plan");
       setView({ wish: start });
     };
     const list: Action[] = [
-      { label: "Today", group: "Go to", run: () => router.push("/today") },
+      { label: say.today, group: say.goTo, run: () => router.push("/today") },
       {
-        label: "The week's sheet to print",
-        group: "Go to",
+        label: say.printTheWeeklySheet,
+        group: say.goTo,
         run: () => router.push("/today/sheet"),
       },
-      { label: "Logbook", group: "Go to", run: () => router.push("/logbook") },
-      { label: "Plan", group: "Go to", run: () => router.push("/plan") },
-      { label: "Beds", group: "Go to", run: () => router.push("/beds") },
-      { label: "Shelters", group: "Go to", run: () => router.push("/shelters") },
-      { label: "The night to come", group: "Go to", run: () => router.push("/shelters") },
-      { label: "Place", group: "Go to", run: () => router.push("/place") },
+      { label: say.logbook, group: say.goTo, run: () => router.push("/logbook") },
+      { label: say.plan, group: say.goTo, run: () => router.push("/plan") },
+      { label: say.beds, group: say.goTo, run: () => router.push("/beds") },
+      { label: say.shelters, group: say.goTo, run: () => router.push("/shelters") },
+      { label: say.tonight, group: say.goTo, run: () => router.push("/shelters") },
+      { label: say.place, group: say.goTo, run: () => router.push("/place") },
       ...PLACE_SECTIONS.map(({ label, section }) => ({
         label,
-        group: "Go to" as const,
+        group: say.goTo,
         run: () => {
           setView({ placeSection: section });
           router.push("/place");
@@ -179,64 +181,64 @@ function useActions(): Action[] {
       })),
       ...SEEDLINGS_SECTIONS.map(({ label, section }) => ({
         label,
-        group: "Go to" as const,
+        group: say.goTo,
         run: () => {
           setView({ seedlingsSection: section, selectedTrayId: null });
           router.push("/seedlings");
         },
       })),
       {
-        label: "Labels to print",
-        group: "Go to",
+        label: say.printLabels,
+        group: say.goTo,
         run: () => router.push("/seedlings/labels"),
       },
-      { label: "Today's date", group: "Go to", run: () => setView({ dateInView: null }) },
-      { label: "Write in the log…", group: "Do", run: () => setView({ logging: "" }) },
-      { label: "I want…", group: "Do", run: () => wish({}) },
+      { label: say.goToTodaysDate, group: say.goTo, run: () => setView({ dateInView: null }) },
+      { label: say.logSomething, group: say.commands, run: () => setView({ logging: "" }) },
+      { label: say.iWant, group: say.commands, run: () => wish({}) },
       {
-        label: "What can still be sown…",
-        group: "Do",
+        label: say.whatCanIStillSow,
+        group: say.commands,
         run: () => {
           router.push("/plan");
           setView({ sowingToday: true });
         },
       },
       {
-        label: "What if I sow today?",
-        group: "Do",
+        label: say.ifISowToday,
+        group: say.commands,
         run: () => wish({ mode: "today" }),
       },
       {
-        label: "Add beds…",
-        group: "Do",
+        label: say.addBeds2,
+        group: say.commands,
         run: () => setView({ addingBeds: true }),
       },
-      { label: "Undo", group: "Do", run: () => void undo() },
-      { label: "Redo", group: "Do", run: () => void redo() },
+      { label: say.undo, group: say.commands, run: () => void undo() },
+      { label: say.redo, group: say.commands, run: () => void redo() },
       {
-        label: "Save calendar for the phone (.ics)",
-        group: "Do",
+        label: say.saveCalendarFileIcs,
+        group: say.commands,
         run: () => void saveCalendarFile(garden),
       },
       {
-        label: "Save plantings as a table (.csv)",
-        group: "Do",
+        label: say.savePlantingsAsASpreadsheetCsv,
+        group: say.commands,
         run: () => void savePlantingsTable(garden),
       },
-      { label: "Save garden as a file", group: "Do", run: () => void saveGardenFile(garden) },
-      { label: "Import a garden file…", group: "Do", run: chooseGardenFile },
-      { label: "Load the demo garden", group: "Do", run: () => void loadDemoGarden() },
-      { label: "Settings", group: "Do", run: () => setView({ settingsOpen: true }) },
-      { label: "Look: Day", group: "Do", run: () => setMode("light") },
-      { label: "Look: Lamp", group: "Do", run: () => setMode("dark") },
-      { label: "Count by growth", group: "Do", run: school("growth") },
-      { label: "Count by the ten-hour day", group: "Do", run: school("tenhour") },
-      { label: "Count by the calendar", group: "Do", run: school("calendar") },
+      { label: say.saveGardenFile, group: say.commands, run: () => void saveGardenFile(garden) },
+      { label: say.importAGardenFile, group: say.commands, run: chooseGardenFile },
+      { label: say.openTheSampleGarden, group: say.commands, run: () => void loadDemoGarden() },
+      { label: say.settings, group: say.commands, run: () => setView({ settingsOpen: true }) },
+      { label: say.themeDay, group: say.commands, run: () => setMode("light") },
+      { label: say.themeLamp, group: say.commands, run: () => setMode("dark") },
+      { label: say.datesByGrowth, group: say.commands, run: school("growth") },
+      { label: say.datesByTheTenHourDay, group: say.commands, run: school("tenhour") },
+      { label: say.datesByCalendarDays, group: say.commands, run: school("calendar") },
     ];
     for (const crop of cropsOf(garden).values()) {
       list.push({
-        label: `Add ${crop.name.toLowerCase()}…`,
-        group: "Add",
+        label: say.add2({ crop: crop.name.toLowerCase() }),
+        group: say.add,
         run: () => wish({ cropId: crop.id }),
       });
     }
@@ -244,14 +246,14 @@ function useActions(): Action[] {
       const bed = garden.beds.get(planting.bedId)?.name ?? "";
       list.push({
         label: `${plantingName(garden, planting)} · ${bed}`,
-        group: "Plantings",
+        group: say.plantings,
         run: () => {
           router.push("/plan");
           setView({ selectedPlantingId: planting.id });
         },
       });
     }
-    const order = ["Do", "Go to", "Add", "Plantings"];
+    const order = [say.commands, say.goTo, say.add, say.plantings];
     // Two plantings may read alike; the list needs each label once.
     const seen = new Map<string, number>();
     return list

@@ -12,6 +12,7 @@ import { SIMULATED_STATION } from "@/core/garden";
 import { gardenStore, useGarden } from "@/store/index";
 import { ChoiceField, NumberField, useKeptFields, WordsField } from "@/ui/forms";
 import { changeFrom, riskChoices, SettingsFieldsSchema, settingsFieldsOf } from "./settingsFields";
+import { shell as say } from "@/words/en/shell";
 
 /** How this garden reckons and shows: kept with the garden, but for the look, which is the device's. */
 export default function SettingsDialog({ onClose }: { onClose: () => void }) {
@@ -27,75 +28,66 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
   );
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs">
-      <DialogTitle>Settings</DialogTitle>
+      <DialogTitle>{say.settings}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
         <TextField
           select
-          label="Look"
+          label={say.theme}
           value={mode ?? "system"}
           onChange={(event) => setMode(event.target.value as "light" | "dark" | "system")}
         >
-          <MenuItem value="light">Day: paper, for sun on the screen</MenuItem>
-          <MenuItem value="dark">Lamp: soot, for the evening</MenuItem>
-          <MenuItem value="system">As the device</MenuItem>
+          <MenuItem value="light">{say.dayLightForBrightSun}</MenuItem>
+          <MenuItem value="dark">{say.lampDarkForEvening}</MenuItem>
+          <MenuItem value="system">{say.system}</MenuItem>
         </TextField>
-        <ChoiceField {...field("units")} label="Units" choices={UNITS} />
-        <ChoiceField {...field("school")} label="How dates are counted" choices={SCHOOLS} />
+        <ChoiceField {...field("units")} label={say.units} choices={UNITS} />
+        <ChoiceField {...field("school")} label={say.datesCalculatedBy} choices={SCHOOLS} />
         <ChoiceField
           {...field("degreesSchool")}
-          label="Degrees under covers"
+          label={say.temperaturesUnderCoversFrom}
           choices={DEGREES_SCHOOLS}
         />
         <ChoiceField
           {...field("frostRisk")}
-          label="Risk taken with frost and cold"
+          label={say.acceptedRiskOfFrostAndCold}
           choices={riskChoices(settings.frostRisk)}
         />
-        <ChoiceField {...field("soilSchool")} label="Soil" choices={SOIL_SCHOOLS} />
-        <NumberField {...field("shortDayHours")} label="A day is short under (hours)" />
-        <NumberField
-          {...field("fallAdditionDays")}
-          label="Fall addition of the calendar school (days)"
-        />
-        <NumberField
-          {...field("grownBeforeShortDays")}
-          label="Grown before the short days, to hold (%)"
-        />
-        <NumberField
-          {...field("rotationYears")}
-          label="Years before a family comes back to a bed"
-        />
+        <ChoiceField {...field("soilSchool")} label={say.soil} choices={SOIL_SCHOOLS} />
+        <NumberField {...field("shortDayHours")} label={say.shortDayUnderHours} />
+        <NumberField {...field("fallAdditionDays")} label={say.extraDaysInFallCalendarMethod} />
+        <NumberField {...field("grownBeforeShortDays")} label={say.grownBeforeShortDaysToHold} />
+        <NumberField {...field("rotationYears")} label={say.rotationYearsBetweenCropsOfOne} />
         <WordsField
           {...field("stationUrl")}
-          label="Address of a weather station"
-          helperText={`${SIMULATED_STATION} is the simulated one; empty is none`}
+          label={say.weatherStationAddress}
+          helperText={say.leaveEmptyForNoneIsASimulated({ SIMULATED_STATION })}
         />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Done</Button>
+        <Button onClick={onClose}>{say.done2}</Button>
       </DialogActions>
     </Dialog>
   );
 }
 
 const UNITS = [
-  { value: "metric", words: "Metric: °C, metres, grams" },
-  { value: "imperial", words: "Imperial: °F, feet, ounces" },
+  { value: "metric", words: say.metricCMetresGrams },
+  { value: "imperial", words: say.imperialFFeetOunces },
 ];
 
 const SCHOOLS = [
-  { value: "growth", words: "Growth: what each day is worth" },
-  { value: "tenhour", words: "Ten-hour day: full size by then, and hold" },
-  { value: "calendar", words: "Calendar: packet days and a fall addition" },
+  { value: "growth", words: say.growthByEachDaysLightAndWarmth },
+  { value: "tenhour", words: say.tenHourDayFullSizeBeforeDaysDropTo },
+  { value: "calendar", words: say.calendarPacketDaysPlusExtraDaysIn },
 ];
 
 const DEGREES_SCHOOLS = [
-  { value: "measured", words: "Your own thermometer, as nights are read" },
-  { value: "balance", words: "Energy balance" },
-  { value: "rule", words: "Rule of thumb: so many for each layer" },
+  { value: "measured", words: say.yourOwnThermometers },
+  { value: "balance", words: say.energyBalance },
+  { value: "rule", words: say.ruleOfThumbDegreesForEachLayer },
 ];
 
 const SOIL_SCHOOLS = [
-  { value: "undug", words: "Undug: compost on top, roots left in" },
-  { value: "dug", words: "Dug: compost and green manure turned in" },
+  { value: "undug", words: say.noDigCompostOnTopRootsLeftIn },
+  { value: "dug", words: say.dugCompostAndGreenManureTurnedIn },
 ];

@@ -37,6 +37,7 @@ import { useOutlook } from "./useOutlook";
 import { useRibbon } from "./useRibbon";
 import { useShortcuts } from "./useShortcuts";
 import { useWarmUp } from "./useWarmUp";
+import { shell as say } from "@/words/en/shell";
 
 const PlantingInspector = lazyPart(() => import("@/features/planting/PlantingInspector"));
 const Welcome = lazyPart(() => import("@/features/gardenFile/Welcome"));
@@ -51,13 +52,13 @@ const Palette = lazyPart(() => import("./Palette"));
 const SettingsDialog = lazyPart(() => import("./SettingsDialog"));
 
 const ENTRIES: readonly RailEntry[] = [
-  { href: "/today", label: "Today", icon: <TodayIcon /> },
-  { href: "/plan", label: "Plan", icon: <SsidChartIcon /> },
-  { href: "/beds", label: "Beds", icon: <GridIcon /> },
-  { href: "/shelters", label: "Shelters", icon: <RoofingIcon /> },
-  { href: "/seedlings", label: "Seedlings", icon: <SpaIcon />, underMore: true },
-  { href: "/logbook", label: "Logbook", icon: <LogbookIcon /> },
-  { href: "/place", label: "Place", icon: <PlaceIcon />, underMore: true },
+  { href: "/today", label: say.today, icon: <TodayIcon /> },
+  { href: "/plan", label: say.plan, icon: <SsidChartIcon /> },
+  { href: "/beds", label: say.beds, icon: <GridIcon /> },
+  { href: "/shelters", label: say.shelters, icon: <RoofingIcon /> },
+  { href: "/seedlings", label: say.seedlings, icon: <SpaIcon />, underMore: true },
+  { href: "/logbook", label: say.logbook, icon: <LogbookIcon /> },
+  { href: "/place", label: say.place, icon: <PlaceIcon />, underMore: true },
 ];
 
 const HREFS = [...ENTRIES.map(({ href }) => href), "/today/sheet", "/seedlings/labels"];
@@ -166,7 +167,7 @@ function OpenShell({ children }: { children: ReactNode }) {
                 pointerEvents: "none",
               }}
             >
-              {isBehind && "Working it out…"}
+              {isBehind && say.calculating}
             </Box>
             {pathname === "/today" && isSample(garden) && <SampleNotice />}
             {storageNotice && <StorageNotice notice={storageNotice} garden={garden} />}
@@ -212,7 +213,7 @@ function OpenShell({ children }: { children: ReactNode }) {
                 textAlign: "center",
               }}
             >
-              The season&apos;s light and frost stand here once the place is known.
+              {say.theSeasonsLightAndFrostShowHere}
             </Box>
           )
         }

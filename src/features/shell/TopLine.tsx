@@ -14,6 +14,7 @@ import { setView } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { GardenMenu } from "@/features/gardenFile";
 import { redo, stepWords, undo } from "./steps";
+import { shell as say } from "@/words/en/shell";
 
 interface Props {
   day: DayNumber;
@@ -66,7 +67,7 @@ export const TopLine = memo(function TopLine(props: Props) {
             display: { xs: "none", sm: "inline" },
           }}
         >
-          Late Ember
+          {say.lateEmber}
         </Box>
         <GardenMenu />
       </Box>
@@ -114,33 +115,34 @@ export const TopLine = memo(function TopLine(props: Props) {
             display: { xs: "none", lg: "inline-flex" },
           }}
         >
-          Do or find&nbsp;<b>Ctrl K</b>
+          {say.searchHint}
+          <b>{say.ctrlK}</b>
         </Button>
         <IconButton
-          aria-label="Do or find"
+          aria-label={say.searchOrRunACommand}
           onClick={() => setView({ paletteOpen: true })}
           sx={{ display: { xs: "inline-flex", lg: "none" } }}
         >
           <SearchIcon />
         </IconButton>
         <IconButton
-          aria-label={undoName ? `Undo ${stepWords(undoName)}` : "Undo"}
-          title={undoName ? `Undo ${stepWords(undoName)}` : undefined}
+          aria-label={undoName ? say.undo2({ step: stepWords(undoName) }) : say.undo}
+          title={undoName ? say.undo2({ step: stepWords(undoName) }) : undefined}
           disabled={!undoName}
           onClick={() => void undo()}
         >
           <UndoIcon />
         </IconButton>
         <IconButton
-          aria-label={redoName ? `Redo ${stepWords(redoName)}` : "Redo"}
-          title={redoName ? `Redo ${stepWords(redoName)}` : undefined}
+          aria-label={redoName ? say.redo2({ step: stepWords(redoName) }) : say.redo}
+          title={redoName ? say.redo2({ step: stepWords(redoName) }) : undefined}
           disabled={!redoName}
           onClick={() => void redo()}
           sx={{ display: { xs: "none", sm: "inline-flex" } }}
         >
           <RedoIcon />
         </IconButton>
-        <IconButton aria-label="Settings" onClick={() => setView({ settingsOpen: true })}>
+        <IconButton aria-label={say.settings} onClick={() => setView({ settingsOpen: true })}>
           <SettingsIcon />
         </IconButton>
       </Box>
@@ -156,12 +158,18 @@ function aboutDate(
   riskWords: string,
 ): string {
   const parts: string[] = [];
-  if (day === today) parts.push(ownToday ? "garden's today" : "today");
-  else parts.push(day > today ? `in ${daysWords(day - today)}` : `${daysWords(today - day)} ago`);
+  if (day === today) parts.push(ownToday ? say.gardensDate : "today");
+  else
+    parts.push(
+      day > today
+        ? say.inWord({ days: daysWords(day - today) })
+        : say.ago({ days: daysWords(today - day) }),
+    );
   if (frostDay !== null) {
     const left = frostDay - day;
-    if (left > 0) parts.push(`killing frost in ${daysWords(left)}, ${riskWords}`);
-    else if (left > -60) parts.push(`killing frost since ${daysWords(-left)}, ${riskWords}`);
+    if (left > 0) parts.push(say.killingFrostIn({ days: daysWords(left), riskWords }));
+    else if (left > -60)
+      parts.push(say.killingFrostLikelyFor({ days: daysWords(-left), riskWords }));
   }
   return parts.join(" · ");
 }

@@ -2,6 +2,7 @@ import { z } from "zod";
 import type { Settings } from "@/core/garden";
 import { chanceWords } from "@/core/wording";
 import { amount } from "@/ui/forms";
+import { shell as say } from "@/words/en/shell";
 
 /** The settings as their form holds them; what is no good is told by the garden itself. */
 export const SettingsFieldsSchema = z.object({
@@ -11,11 +12,11 @@ export const SettingsFieldsSchema = z.object({
   /** A share, as a text: it is chosen from a few. */
   frostRisk: z.string(),
   soilSchool: z.string(),
-  shortDayHours: amount("Say under how many hours a day is short: 10 is usual."),
-  fallAdditionDays: amount("Say how many days are added in fall: 14 is usual."),
+  shortDayHours: amount(say.enterTheHoursUnderWhichADayIsShort),
+  fallAdditionDays: amount(say.enterTheDaysAddedInFall14IsUsual),
   /** In percent. */
-  grownBeforeShortDays: amount("Say how much is grown by then, in percent: 75 is usual."),
-  rotationYears: amount("Say how many years a family stays away from a bed: 0 is none."),
+  grownBeforeShortDays: amount(say.enterHowMuchIsGrownByThenInPercent),
+  rotationYears: amount(say.enterTheYearsBetweenCropsOfOne),
   /** Empty where there is none. */
   stationUrl: z.string(),
 });
@@ -49,10 +50,10 @@ export function changeFrom(
 }
 
 const RISKS = [
-  { value: 0.1, words: "1 year in 10: careful" },
-  { value: 0.2, words: "1 year in 5" },
-  { value: 1 / 3, words: "1 year in 3" },
-  { value: 0.5, words: "1 year in 2: bold" },
+  { value: 0.1, words: say.n1YearIn10Careful },
+  { value: 0.2, words: say.n1YearIn5 },
+  { value: 1 / 3, words: say.n1YearIn3 },
+  { value: 0.5, words: say.n1YearIn2Bold },
 ];
 
 /** The risks to choose from, with the garden's own first where it is none of them. */

@@ -1,15 +1,16 @@
 import { gardenStore, type StepName } from "@/store/index";
 import { dropPending } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
+import { shell as say } from "@/words/en/shell";
 
 /** Takes the last step back and says what it was. */
 export async function undo(): Promise<void> {
   // What is shown and not yet kept is the last thing done: that goes, and nothing before it.
-  if (dropPending()) return tell("Undone: what was just moved.");
+  if (dropPending()) return tell(say.moveUndone);
   const name = gardenStore().getState().undo;
   const done = await gardenStore().undo();
   tell(
-    done.ok ? `Undone: ${name && stepWords(name)}.` : done.refusal,
+    done.ok ? say.undone({ step: name ? stepWords(name) : "" }) : done.refusal,
     done.ok ? "done" : "refused",
   );
 }
@@ -19,12 +20,12 @@ export async function redo(): Promise<void> {
   const name = gardenStore().getState().redo;
   const done = await gardenStore().redo();
   tell(
-    done.ok ? `Done again: ${name && stepWords(name)}.` : done.refusal,
+    done.ok ? say.redone({ step: name ? stepWords(name) : "" }) : done.refusal,
     done.ok ? "done" : "refused",
   );
 }
 
 /** A step in words, with where it was taken when that was not here. */
 export function stepWords({ label, isOwn }: StepName): string {
-  return isOwn ? label : `${label}, from another tab or an earlier visit`;
+  return isOwn ? label : say.fromAnotherTabOrAnEarlierVisit({ label });
 }

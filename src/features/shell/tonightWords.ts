@@ -2,6 +2,7 @@ import { isoDate, type DayNumber } from "@/core/calendar";
 import { chanceAtOrBelow } from "@/core/climate";
 import type { KeptOutlook } from "@/core/garden";
 import type { LocalWording } from "@/ui/wording";
+import { shell as say } from "@/words/en/shell";
 
 /**
  * What the night to come is expected to be: "tonight 3 °C, frost 1 in 10". A day's low comes about
@@ -19,5 +20,5 @@ export function tonightWords(
   if (!night) return null;
   const inTen = Math.round(chanceAtOrBelow(night, 0) * 10);
   const frost = inTen === 0 ? "" : inTen >= 10 ? ", frost" : `, frost ${inTen} in 10`;
-  return `tonight ${wording.temperature(night.minTempC)}${frost}`;
+  return say.tonight2({ temperature: wording.temperature(night.minTempC), frost });
 }

@@ -10,6 +10,7 @@ import { dayLengthOnDay } from "@/core/sky";
 import { chanceWords } from "@/core/wording";
 import type { RibbonSeason } from "@/ui/ribbon/index";
 import type { LocalWording } from "@/ui/wording";
+import { shell as say } from "@/words/en/shell";
 
 /** The ribbon's season around a day, computed once for each season and setting. */
 export function useRibbon(
@@ -45,7 +46,10 @@ export function useRibbon(
       frostWords:
         frostDay === null
           ? ""
-          : `killing frost, ${chanceWords(settings.frostRisk)}, by ${wording.shortDate(frostDay)}`,
+          : say.killingFrostBy({
+              chance: chanceWords(settings.frostRisk),
+              date: wording.shortDate(frostDay),
+            }),
     };
   }, [site, startDay, settings.frostRisk, settings.shortDayHours, wording]);
   const bed = bedId === null ? undefined : garden.beds.get(bedId);

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useEffect } from "react";
 import { gardenStore, isMissingPart, loadAllParts, MISSING_PART, runWhenIdle } from "@/store/index";
 import { tell } from "@/ui/viewState";
+import { shell as say } from "@/words/en/shell";
 
 /** The first view is drawn and answers before anything else is fetched, ms. */
 const REST_MS = 1500;
@@ -35,7 +36,7 @@ export function useWarmUp(hrefs: readonly string[]): void {
 
 function wentWrong(reason: unknown): string {
   const { message } = (reason ?? {}) as { message?: unknown };
-  return `Something went wrong, and what you asked for may not have been done: ${String(message ?? reason).slice(0, 160)}`;
+  return say.somethingWentWrongAndYourLast({ slice: String(message ?? reason).slice(0, 160) });
 }
 
 /** Something that was stopped on purpose, by leaving its view or closing its dialog. */

@@ -23,6 +23,7 @@ import {
   type KindKey,
   type ShelterFields,
 } from "./shelterFields";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   garden: Garden;
@@ -51,14 +52,18 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
       : await gardenStore().dispatch("shelter.build", newShelter(garden, typed, newId));
     if (!done.ok) return form.refuse(done.refusal);
     onClose();
-    tell(shelter ? `${typed.name} is changed.` : `${typed.name} is built.`, "done", true);
+    tell(
+      shelter ? say.saved({ typed: typed.name }) : say.added({ typed: typed.name }),
+      "done",
+      true,
+    );
   });
   const takeDown = async () => {
     if (!shelter) return;
     const done = await gardenStore().dispatch("shelter.remove", { id: shelter.id });
     if (!done.ok) return tellRefusal(done);
     onClose();
-    tell(`${shelter.name} is taken down; its beds stand in the open.`, "done", true);
+    tell(say.removedItsBedsAreNowUncovered({ shelter: shelter.name }), "done", true);
   };
   const [long, warm] = imperial ? ["ft", "°F"] : ["m", "°C"];
   const number = (name: NumberName, label: string) => (
@@ -66,14 +71,14 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
   );
   return (
     <FormDialog
-      title={shelter ? `Change ${shelter.name}` : "Build a shelter"}
+      title={shelter ? say.change({ shelter: shelter.name }) : say.addAShelter}
       refusal={form.refusal}
-      keepLabel={shelter ? "Keep" : "Build it"}
+      keepLabel={shelter ? say.save : say.addShelter}
       width="sm"
       more={
         shelter && (
           <Button color="inherit" onClick={() => void takeDown()}>
-            Take it down
+            {say.removeShelter}
           </Button>
         )
       }
@@ -83,7 +88,7 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
       {!shelter && (
         <TextField
           select
-          label="Kind"
+          label={say.kind}
           value={fields.kind}
           onChange={(event) => form.set(usual(event.target.value as KindKey))}
         >
@@ -94,48 +99,48 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
           ))}
         </TextField>
       )}
-      <WordsField control={control} name="name" label="Name" />
+      <WordsField control={control} name="name" label={say.name} />
       <Row>
-        {number("length", `Length (${long})`)}
-        {number("width", `Width (${long})`)}
-        {number("height", `Mean height (${long})`)}
-        {!shelter && number("beds", "Beds in it")}
+        {number("length", say.length({ long }))}
+        {number("width", say.width({ long }))}
+        {number("height", say.averageHeight({ long }))}
+        {!shelter && number("beds", say.bedsInside)}
       </Row>
       <Row wide>
         <ChoiceField
           control={control}
           name="cover"
-          label="Cover"
+          label={say.cover}
           choices={[...materials.values()].map(({ id, name }) => ({ value: id, words: name }))}
         />
         <ChoiceField
           control={control}
           name="inner"
-          label="Inner cover"
-          choices={[{ value: "", words: "None" }, ...INNER_COVERS]}
+          label={say.innerCover}
+          choices={[{ value: "", words: say.none }, ...INNER_COVERS]}
         />
       </Row>
       <Row>
         <ChoiceField
           control={control}
           name="vent"
-          label="Vents"
+          label={say.vents}
           choices={[
-            { value: "automatic", words: "Opened when warm" },
-            { value: "manual", words: "By the clock" },
-            { value: "shut", words: "Never opened" },
+            { value: "automatic", words: say.openWhenWarm },
+            { value: "manual", words: say.openAtSetHours },
+            { value: "shut", words: say.alwaysClosed },
           ]}
         />
         {fields.vent === "automatic" && (
           <>
-            {number("opensAt", `Begins to open at (${warm})`)}
-            {number("wideAt", `Wide open at (${warm})`)}
+            {number("opensAt", say.startsToOpenAt({ warm }))}
+            {number("wideAt", say.fullyOpenAt({ warm }))}
           </>
         )}
         {fields.vent === "manual" && (
           <>
-            {number("fromHour", "Opened at (hour)")}
-            {number("toHour", "Shut at (hour)")}
+            {number("fromHour", say.opensAtHour)}
+            {number("toHour", say.closesAtHour)}
           </>
         )}
       </Row>
@@ -143,21 +148,21 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
         <ChoiceField
           control={control}
           name="film"
-          label="Film"
+          label={say.film}
           choices={[
-            { value: "none", words: "None" },
-            { value: "sun", words: "For the sun" },
-            { value: "plain", words: "Not for the sun" },
+            { value: "none", words: say.none },
+            { value: "sun", words: say.uvStabilized },
+            { value: "plain", words: say.notUvStabilized },
           ]}
         />
-        {fields.film !== "none" && number("filmYear", "Put on in (year)")}
-        {number("barrelLitres", "Water in barrels (L)")}
+        {fields.film !== "none" && number("filmYear", say.installedYear)}
+        {number("barrelLitres", say.waterBarrelsL)}
       </Row>
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", lineHeight: 1.5 }}>
         {fields.cover.startsWith("greenhouse")
-          ? "Before you build: a house can need a permit, and must carry your snow and wind. Ask the local building office or a licensed engineer."
-          : "Anchor it before the first wind: film and lights fly."}{" "}
-        {fields.cover === "cold-frame-glass" && "Glass: gloves, and a prop that holds."}
+          ? say.beforeYouBuildAGreenhouseMayNeedA
+          : say.anchorItBeforeTheFirstWindFilmAnd}{" "}
+        {fields.cover === "cold-frame-glass" && say.glassWearGlovesAndUseAPropThat}
       </Box>
     </FormDialog>
   );

@@ -22,6 +22,7 @@ import { ThermometerSection } from "./thermometers/ThermometerSection";
 import { useShelter } from "./useShelter";
 import { ventWords } from "./section/ventWords";
 import { waysOfWorking } from "./section/workings";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   garden: Garden;
@@ -58,18 +59,18 @@ export function ShelterSheet({ garden, site, group, day, wording, onChange }: Pr
     <Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2.5, alignItems: "flex-start", mb: 1 }}>
         <Fact
-          label="coldest at the crop tonight"
+          label={say.coldestAtTheCropTonight}
           value={wording.temperature(degrees.cropMinC)}
           accent
         />
-        <Fact label="outside" value={wording.temperature(night.outsideMinC)} />
-        {hasCovers && <Fact label="degrees gained" value={signed(gainC)} />}
+        <Fact label={say.outside} value={wording.temperature(night.outsideMinC)} />
+        {hasCovers && <Fact label={say.warmerThanOutside} value={signed(gainC)} />}
         <Fact
-          label="light kept"
+          label={say.lightLetThrough}
           value={`${Math.round(lightShareOfCovers(group.covers) * 100)} %`}
         />
         <Fact
-          label="soil at 5 cm then"
+          label={say.soilAtThatHour}
           value={wording.temperature(days.run.soil5cmC[coldest] ?? NaN)}
         />
         <Box sx={{ ml: { md: "auto" }, mt: 0.75, display: "flex", flexWrap: "wrap", gap: 1 }}>
@@ -77,7 +78,7 @@ export function ShelterSheet({ garden, site, group, day, wording, onChange }: Pr
             <TextField
               select
               size="small"
-              label="Worked"
+              label={say.venting}
               value={how}
               onChange={(event) => setHow(event.target.value)}
               sx={{ width: 235 }}
@@ -91,7 +92,7 @@ export function ShelterSheet({ garden, site, group, day, wording, onChange }: Pr
           )}
           {onChange && (
             <Button variant="outlined" color="inherit" onClick={onChange}>
-              Change it…
+              {say.edit}
             </Button>
           )}
         </Box>
@@ -125,8 +126,7 @@ export function ShelterSheet({ garden, site, group, day, wording, onChange }: Pr
       )}
       <Cautions group={group} year={civilDate(day).year} />
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 0.5 }}>
-        By an energy balance of {coverWords(group.covers)}: sky, wind, leaks, wet film, and soil
-        that freezes. Your own thermometer is the judge.
+        {say.calculatedByAnEnergyBalanceOfSky({ cover: coverWords(group.covers) })}
       </Box>
     </Box>
   );

@@ -18,6 +18,7 @@ import { ShelterSheet } from "./ShelterSheet";
 import { coveredBeds, placeWords } from "./stacks";
 import { StockSheet } from "./stock/StockSheet";
 import { TonightLine, TonightList } from "./tonight/TonightList";
+import { shelters as say } from "@/words/en/shelters";
 
 const ShelterDialog = lazyPart(() => import("./ShelterDialog"));
 
@@ -29,7 +30,7 @@ export function SheltersView() {
   const wording = useWording(garden.settings.units);
   return (
     <Box sx={{ height: "100%", overflowY: "auto", px: { xs: 2, md: 2.75 }, py: 1.75 }}>
-      <Typography variant="h1">Shelters</Typography>
+      <Typography variant="h1">{say.shelters}</Typography>
       {site && garden.beds.size > 0 ? (
         <Sheltered garden={garden} site={site} day={day} wording={wording} />
       ) : (
@@ -52,13 +53,11 @@ function Nothing({ garden }: { garden: Garden }) {
   return (
     <Box sx={{ maxWidth: 460, mt: 1 }}>
       <Box sx={{ color: "var(--ash-text)", mb: 1.5 }}>
-        {garden.place
-          ? "Add beds first, or build a shelter with beds in it: then what covers give them is reckoned here, hour by hour."
-          : "Give the place first, then add beds: then what covers give them is reckoned here."}
+        {garden.place ? say.addBedsFirstOrAShelterWithBeds : say.setYourLocationAndAddBedsFirst}
       </Box>
       {garden.place && (
         <Button variant="outlined" onClick={() => setBuilding(true)}>
-          Build a shelter…
+          {say.addAShelter2}
         </Button>
       )}
       {building && (
@@ -87,7 +86,7 @@ function Sheltered({ garden, site, day, wording }: Props) {
       {night && (
         <TonightLine
           tonight={night}
-          when={asked.day === today ? "Tonight" : `The night after ${wording.date(asked.day)}`}
+          when={asked.day === today ? say.tonight : say.nightOf({ date: wording.date(asked.day) })}
         />
       )}
       <Box
@@ -100,7 +99,7 @@ function Sheltered({ garden, site, day, wording }: Props) {
       >
         <Box
           component="nav"
-          aria-label="Covers of the garden"
+          aria-label={say.coversInThisGarden}
           sx={{ display: { xs: "flex", md: "block" }, overflowX: "auto", minWidth: 0 }}
         >
           {groups.map((one) => (
@@ -113,14 +112,14 @@ function Sheltered({ garden, site, day, wording }: Props) {
             />
           ))}
           <Entry
-            name="In the shed"
+            name={say.inStorage}
             note={stockWords(garden)}
             isHere={chosen === STOCK}
             onClick={() => setChosen(STOCK)}
           />
           <Box sx={{ flex: "none", px: 1.25, py: 1 }}>
             <Button variant="outlined" size="small" onClick={() => setBuilding({ shelter: null })}>
-              Build a shelter…
+              {say.addAShelter2}
             </Button>
           </Box>
         </Box>
@@ -203,6 +202,6 @@ function Entry({ name, note, isHere, onClick }: EntryProps) {
 /** How many covers there are, and how many of them are free. */
 function stockWords(garden: Garden): string {
   const covers = coverPiecesOf(garden);
-  if (covers.length === 0) return "covers, hoops, weights";
-  return `${covers.length} covers, ${piecesInShed(garden).length} of them free`;
+  if (covers.length === 0) return say.coversHoopsWeights;
+  return say.notInUse({ coversCount: covers.length, length: piecesInShed(garden).length });
 }

@@ -6,12 +6,13 @@ import { builtBeside, resized } from "@/core/bedSpace";
 import type { Vent } from "@/core/shelter";
 import { amount, maybeAmount } from "@/ui/forms";
 import { celsius, fahrenheit, feet, metres } from "@/core/wording";
+import { shelters as say } from "@/words/en/shelters";
 
 /** What a grower can build, each with its usual cover and size in metres. */
 export const KINDS = {
   upright: {
-    words: "Small upright frame on a wall",
-    name: "Wall frame",
+    words: say.smallUprightFrameAgainstAWall,
+    name: say.wallFrame,
     cover: "cold-frame-glass",
     lengthM: 1.1,
     widthM: 0.5,
@@ -19,8 +20,8 @@ export const KINDS = {
     beds: 1,
   },
   twin: {
-    words: "Twin frames",
-    name: "Twin frames",
+    words: say.doubleColdFrame,
+    name: say.doubleFrame,
     cover: "cold-frame-twinwall",
     lengthM: 5.6,
     widthM: 1.4,
@@ -28,8 +29,8 @@ export const KINDS = {
     beds: 2,
   },
   lowTunnel: {
-    words: "Low tunnel of film on hoops",
-    name: "Low tunnel",
+    words: say.lowTunnelFilmOnHoops,
+    name: say.lowTunnel,
     cover: "low-tunnel-film",
     lengthM: 8,
     widthM: 0.9,
@@ -37,8 +38,8 @@ export const KINDS = {
     beds: 1,
   },
   hoops: {
-    words: "Hoops with row cover",
-    name: "Hoops",
+    words: say.hoopsWithRowCover,
+    name: say.hoops,
     cover: "row-cover-medium",
     lengthM: 8,
     widthM: 0.9,
@@ -46,8 +47,8 @@ export const KINDS = {
     beds: 1,
   },
   house: {
-    words: "Greenhouse, unheated",
-    name: "Greenhouse",
+    words: say.unheatedGreenhouse,
+    name: say.greenhouse,
     cover: "greenhouse-single",
     lengthM: 14,
     widthM: 5,
@@ -61,10 +62,10 @@ export type KindKey = keyof typeof KINDS;
 export const ShelterFieldsSchema = z
   .object({
     kind: z.enum(["upright", "twin", "lowTunnel", "hoops", "house"]),
-    name: z.string().trim().min(1, "Give the shelter a name."),
-    length: amount("Say how long it is."),
-    width: amount("Say how wide it is."),
-    height: amount("Say how high it is on the whole."),
+    name: z.string().trim().min(1, say.enterANameForTheShelter),
+    length: amount(say.enterItsLength),
+    width: amount(say.enterItsWidth),
+    height: amount(say.enterItsAverageHeight),
     cover: z.string(),
     inner: z.string(),
     beds: maybeAmount,
@@ -73,7 +74,7 @@ export const ShelterFieldsSchema = z
     wideAt: maybeAmount,
     fromHour: maybeAmount,
     toHour: maybeAmount,
-    barrelLitres: amount("Say how much water, 0 for none."),
+    barrelLitres: amount(say.enterLitersOfWater0IsNone),
     film: z.enum(["none", "sun", "plain"]),
     filmYear: maybeAmount,
   })
@@ -91,11 +92,11 @@ export const ShelterFieldsSchema = z
 export type ShelterFields = z.infer<typeof ShelterFieldsSchema>;
 
 const MISSING = {
-  opensAt: "Say from which warmth the vents open.",
-  wideAt: "Say at which warmth they are wide open.",
-  fromHour: "Say at which hour they are opened.",
-  toHour: "Say at which hour they are shut.",
-  filmYear: "Say in which year the film was put on.",
+  opensAt: say.enterTheTemperatureAtWhichVents,
+  wideAt: say.enterTheTemperatureAtWhichVentsAre,
+  fromHour: say.enterTheHourVentsOpen,
+  toHour: say.enterTheHourVentsClose,
+  filmYear: say.enterTheYearTheFilmWasInstalled,
 } as const;
 
 const round = (value: number, per: number) => Math.round(value * per) / per;
@@ -193,7 +194,7 @@ function shelterOf(fields: ShelterFields, imperial: boolean) {
 export function freeName(garden: Garden, name: string): string {
   const taken = new Set([...garden.shelters.values()].map((shelter) => shelter.name));
   let free = name;
-  for (let number = 2; taken.has(free); number += 1) free = `${name} ${number}`;
+  for (let number = 2; taken.has(free); number += 1) free = say.text4({ name, number });
   return free;
 }
 
@@ -212,7 +213,10 @@ export function newShelter(garden: Garden, fields: ShelterFields, newId: (kind: 
     beds: beds.map((bed, index) => ({
       ...bed,
       id: newId("bed"),
-      name: beds.length === 1 ? `${fields.name}, bed` : `${fields.name}, bed ${index + 1}`,
+      name:
+        beds.length === 1
+          ? say.bed({ fields: fields.name })
+          : say.bed2({ fields: fields.name, index: index + 1 }),
       shelterId: id,
       covers: [],
       horizon: null,

@@ -38,7 +38,7 @@ test("typed nights: empty ones are skipped, °F are read, halves are refused", (
     days: [{ insideMinC: 5, outsideMinC: 0, insideMaxC: 20 }],
   });
   expect(typed([{ insideLow: 3 }])).toMatchObject({
-    problem: expect.stringMatching(/day 0: give the lows of both sides/),
+    problem: expect.stringMatching(/day 0: enter both lows/),
   });
   expect(typed([{}])).toMatchObject({ problem: expect.stringMatching(/at least one night/) });
 });
@@ -80,6 +80,6 @@ test("pieces and imports are named in few words", () => {
     "21st season",
   ]);
   expect(takenWords(1, [{ reason: "a gap", count: 2 }], ["Read as °F."])).toBe(
-    "1 night taken. 2 nights left out: a gap. Read as °F.",
+    "1 night added. 2 nights left out: a gap. Read as °F.",
   );
 });

@@ -1,5 +1,6 @@
 import { bedsInOrder, coversOver, type Bed, type Garden, type Shelter } from "@/core/garden";
 import type { CoverIds } from "@/core/shelter";
+import { shelters as say } from "@/words/en/shelters";
 
 /** Beds of a garden that stand in the same shelter under the same covers. */
 export interface CoveredBeds {
@@ -28,6 +29,6 @@ export function coveredBeds(garden: Garden): CoveredBeds[] {
 /** Where a group of beds stands, in words. */
 export function placeWords({ shelter, beds }: CoveredBeds): string {
   const names = beds.map(({ name }) => name);
-  const listed = names.length > 3 ? `${names.length} beds` : names.join(", ");
+  const listed = names.length > 3 ? say.text2({ namesCount: names.length }) : names.join(", ");
   return shelter ? `${shelter.name}: ${listed}` : listed;
 }

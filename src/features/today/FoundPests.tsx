@@ -7,6 +7,7 @@ import { pests } from "@/core/care";
 import type { Task } from "@/core/tasks";
 import { gardenStore } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
+import { today as say } from "@/words/en/today";
 
 interface Props {
   task: Task;
@@ -31,7 +32,7 @@ export function FoundPests({ task, day, today }: Props) {
     });
     if (!done.ok) return tellRefusal(done);
     tell(
-      `Noted: ${pests.get(pestId)?.name ?? pestId}. ${pests.get(pestId)?.mild ?? ""}`,
+      say.noted({ name: pests.get(pestId)?.name ?? pestId, mild: pests.get(pestId)?.mild ?? "" }),
       "done",
       true,
     );
@@ -39,17 +40,17 @@ export function FoundPests({ task, day, today }: Props) {
   return (
     <Box
       role="group"
-      aria-label="Found"
+      aria-label={say.found2}
       sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", my: 0.75 }}
     >
-      Found:
+      {say.found}
       {task.pestIds.map((pestId) => (
         <Button
           key={pestId}
           size="small"
           color="inherit"
           variant="outlined"
-          aria-label={`Found ${pests.get(pestId)?.name ?? pestId}, ${task.place}`}
+          aria-label={say.found3({ name: pests.get(pestId)?.name ?? pestId, place: task.place })}
           onClick={() => void found(pestId)}
         >
           {pests.get(pestId)?.name ?? pestId}

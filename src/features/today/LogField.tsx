@@ -3,6 +3,7 @@
 import EditIcon from "@mui/icons-material/EditNoteOutlined";
 import Box from "@mui/material/Box";
 import { setView } from "@/ui/viewState";
+import { today as say } from "@/words/en/today";
 
 /** The way into the log: looks like the line that it opens. */
 export function LogField() {
@@ -31,9 +32,9 @@ export function LogField() {
     >
       <EditIcon aria-hidden sx={{ color: "var(--ember-text)" }} />
       <span>
-        What happened?{" "}
+        {say.logSomething}{" "}
         <Box component="span" sx={{ color: "var(--ash-text)" }}>
-          “1.2 kg kale”
+          {say.n12KgKale}
         </Box>
       </span>
     </Box>

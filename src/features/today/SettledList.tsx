@@ -11,6 +11,7 @@ import { gardenStore } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { WeighForm } from "./WeighForm";
+import { today as say } from "@/words/en/today";
 
 interface Props {
   garden: Garden;
@@ -24,16 +25,16 @@ interface Props {
 export function SettledList({ garden, entries, today, isToday, wording }: Props) {
   const takeBack = async (entry: LogEntry) => {
     const done = await gardenStore().dispatch("log.remove", { ids: [entry.id] });
-    if (done.ok) tell("It is asked for again.", "done", true);
+    if (done.ok) tell(say.backOnTheList, "done", true);
     else tellRefusal(done);
   };
   if (entries.length === 0) return null;
   return (
-    <Box component="section" aria-label="Settled">
+    <Box component="section" aria-label={say.done}>
       <Box component="h2" sx={{ m: 0, mb: 0.5, fontFamily: "var(--font-heading)", fontSize: 19 }}>
-        {isToday ? "Settled today" : "Settled that day"}
+        {isToday ? say.doneToday : say.doneThatDay}
       </Box>
-      <Box component="ul" aria-label="Settled" sx={{ m: 0, p: 0, listStyle: "none" }}>
+      <Box component="ul" aria-label={say.done} sx={{ m: 0, p: 0, listStyle: "none" }}>
         {entries.map((entry) => {
           const { subject, place } = subjectOf(garden, entry);
           const name = `${kindWords(entry.what)}: ${subject}${place !== subject ? `, ${place}` : ""}`;
@@ -57,11 +58,11 @@ export function SettledList({ garden, entries, today, isToday, wording }: Props)
                 <Button
                   size="small"
                   color="inherit"
-                  aria-label={`Take back ${name}`}
+                  aria-label={say.undo2({ name })}
                   onClick={() => void takeBack(entry)}
                   sx={{ color: "var(--ash-text)", py: 0, minHeight: 32 }}
                 >
-                  Take back
+                  {say.undo}
                 </Button>
               )}
               {entry.what.kind === "harvested" && entry.what.grams === null && (
@@ -78,7 +79,7 @@ export function SettledList({ garden, entries, today, isToday, wording }: Props)
         })}
       </Box>
       <Button component={Link} href="/logbook" prefetch={false} size="small" sx={{ mt: 0.5 }}>
-        All in the logbook
+        {say.seeAllInLogbook}
       </Button>
     </Box>
   );

@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { Task } from "@/core/tasks";
 import type { Settling } from "./settle";
+import { today as say } from "@/words/en/today";
 
 interface Props {
   tasks: readonly Task[];
@@ -20,7 +21,7 @@ export function SeveralBar({ tasks, chosen, onAll, onSettle, onStop }: Props) {
   return (
     <Box
       role="toolbar"
-      aria-label="With those chosen"
+      aria-label={say.withSelected}
       sx={{
         position: "sticky",
         bottom: -48,
@@ -43,7 +44,7 @@ export function SeveralBar({ tasks, chosen, onAll, onSettle, onStop }: Props) {
         disabled={none}
         onClick={() => void onSettle(some, { as: "done" })}
       >
-        {none ? "Done" : `Done: ${some.length}`}
+        {none ? say.done : say.done2({ someCount: some.length })}
       </Button>
       <Button
         size="large"
@@ -52,7 +53,7 @@ export function SeveralBar({ tasks, chosen, onAll, onSettle, onStop }: Props) {
         disabled={none}
         onClick={() => void onSettle(some, { as: "putOff", days: 1 })}
       >
-        Later
+        {say.snooze}
       </Button>
       <Button
         size="large"
@@ -61,13 +62,13 @@ export function SeveralBar({ tasks, chosen, onAll, onSettle, onStop }: Props) {
         disabled={none}
         onClick={() => void onSettle(some, { as: "skipped" })}
       >
-        Not done
+        {say.skip}
       </Button>
       <Button color="inherit" onClick={onAll}>
-        Choose all
+        {say.selectAll}
       </Button>
       <Button color="inherit" onClick={onStop}>
-        Stop
+        {say.cancel}
       </Button>
     </Box>
   );

@@ -14,6 +14,7 @@ import type { LocalWording } from "@/ui/wording";
 import { FoundPests } from "./FoundPests";
 import type { Settling } from "./settle";
 import { taskTitle } from "./taskWords";
+import { today as say } from "@/words/en/today";
 
 interface Props {
   task: Task;
@@ -37,7 +38,8 @@ export const TaskRow = memo(function TaskRow(props: Props) {
   const [open, setOpen] = useState(false);
   const detailsId = useId();
   const title = taskTitle(task);
-  const name = place === null ? `${title}, ${task.place}` : `${title}, ${place}`;
+  const name =
+    place === null ? say.text2({ title, place: task.place }) : say.text2({ title, place });
   return (
     <Box
       component="li"
@@ -59,10 +61,10 @@ export const TaskRow = memo(function TaskRow(props: Props) {
       <Box sx={{ py: 0.75, lineHeight: 1.3, minWidth: 0 }}>
         <Box sx={{ fontSize: 17 }}>
           <b>{title}</b>
-          {place !== null && <Box component="span">{`, ${place}`}</Box>}
+          {place !== null && <Box component="span">{say.text3({ place })}</Box>}
           {task.isLate && (
             <Box component="span" sx={{ ml: 1, fontWeight: 700, color: "var(--ember-text)" }}>
-              late
+              {say.late}
             </Box>
           )}
           {task.howMuch !== null && (
@@ -78,7 +80,7 @@ export const TaskRow = memo(function TaskRow(props: Props) {
             color="inherit"
             aria-expanded={open}
             aria-controls={detailsId}
-            aria-label={`${open ? "Less" : "More"} about ${name}`}
+            aria-label={say.about({ open, name })}
             onClick={() => setOpen(!open)}
             sx={{
               py: 0,
@@ -107,16 +109,16 @@ export const TaskRow = memo(function TaskRow(props: Props) {
       {chosen === null && canSettle ? (
         <Box sx={{ display: "flex", flexDirection: { xs: "column", sm: "row" }, pt: 0.5 }}>
           <IconButton
-            aria-label={`Later: ${name}`}
-            title="Later: tomorrow"
+            aria-label={say.snooze2({ name })}
+            title={say.snoozeUntilTomorrow}
             onClick={() => onSettle(task, { as: "putOff", days: 1 })}
             sx={SIDE}
           >
             <LaterIcon />
           </IconButton>
           <IconButton
-            aria-label={`Not done: ${name}`}
-            title="Not done, and not to be done"
+            aria-label={say.skip2({ name })}
+            title={say.skipNotDoingIt}
             onClick={() => onSettle(task, { as: "skipped" })}
             sx={SIDE}
           >
@@ -146,7 +148,7 @@ function DoneButton(props: {
       type="button"
       role={choosing ? "checkbox" : undefined}
       aria-checked={choosing ? chosen : undefined}
-      aria-label={choosing ? `Choose: ${name}` : `Done: ${name}`}
+      aria-label={choosing ? say.choose({ name }) : say.done3({ name })}
       disabled={disabled}
       onClick={onClick}
       sx={{
@@ -197,8 +199,8 @@ function Details(props: {
   const { fromDay, untilDay, endsWhen, ifLeft, more, cautions } = task;
   const window =
     untilDay > fromDay
-      ? `From ${wording.date(fromDay)} to ${wording.date(untilDay, fromDay)}.`
-      : `On ${wording.date(fromDay)}.`;
+      ? say.fromTo({ date: wording.date(fromDay), date2: wording.date(untilDay, fromDay) })
+      : say.on({ date: wording.date(fromDay) });
   return (
     <Box id={id} sx={{ fontSize: 15, mt: 0.5, mb: 0.5 }}>
       {more.map((line) => (
@@ -213,7 +215,11 @@ function Details(props: {
         </Box>
       ))}
       <Box sx={{ color: "var(--ash-text)" }}>
-        {window} Done when {endsWhen}. If left: {ifLeft.charAt(0).toLowerCase() + ifLeft.slice(1)}
+        {say.doneWhenIfLeft({
+          window,
+          endsWhen,
+          charAt: ifLeft.charAt(0).toLowerCase() + ifLeft.slice(1),
+        })}
       </Box>
       {canSettle && (
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 0.75 }}>
@@ -235,6 +241,6 @@ function Details(props: {
 }
 
 const LATER = [
-  { days: 3, words: "In three days" },
-  { days: 7, words: "In a week" },
+  { days: 3, words: say.inThreeDays },
+  { days: 7, words: say.inAWeek },
 ] as const;

@@ -26,6 +26,7 @@ import { TonightPanel } from "./TonightPanel";
 import { useSettling } from "./useSettling";
 import { WalkList } from "./WalkList";
 import { WeatherLine } from "./WeatherLine";
+import { today as say } from "@/words/en/today";
 
 const WalkOrderDialog = lazyPart(() => import("./WalkOrderDialog"));
 
@@ -41,7 +42,7 @@ export function TodayView() {
       sx={{ height: "100%", overflowY: "auto", px: { xs: 1.5, md: 2.75 }, pt: 1.75, pb: 6 }}
       tabIndex={0}
       role="region"
-      aria-label="The day's round"
+      aria-label={say.todaysTasks}
     >
       {started ? (
         <Round garden={garden} site={site} day={day} today={today} wording={wording} />
@@ -107,7 +108,7 @@ function Round({ garden, site, day: wanted, today, wording }: Props) {
           color="inherit"
           onClick={() => setChosen(chosen ? null : new Set())}
         >
-          {chosen ? "Stop choosing" : "Several at once"}
+          {chosen ? say.stopSelecting : say.selectSeveral}
         </Button>
       )}
       <Button
@@ -118,7 +119,7 @@ function Round({ garden, site, day: wanted, today, wording }: Props) {
         color="inherit"
         startIcon={<PrintIcon />}
       >
-        The week&apos;s sheet
+        {say.weeklySheet}
       </Button>
       <Button
         variant="outlined"
@@ -126,7 +127,7 @@ function Round({ garden, site, day: wanted, today, wording }: Props) {
         startIcon={<RouteIcon />}
         onClick={() => setOrdering(true)}
       >
-        Order of the walk…
+        {say.walkingOrder}
       </Button>
     </Box>
   );
@@ -134,14 +135,12 @@ function Round({ garden, site, day: wanted, today, wording }: Props) {
   return (
     <>
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "baseline", columnGap: 2 }}>
-        <Typography variant="h1">{day === today ? "Today" : wording.longDate(day)}</Typography>
+        <Typography variant="h1">{day === today ? say.today : wording.longDate(day)}</Typography>
         <Box sx={{ fontSize: 16, color: "var(--ash-text)" }}>{countWords(tasks.length, late)}</Box>
       </Box>
       <WeatherLine garden={garden} site={site} day={day} wording={wording} />
       {!canSettle && (
-        <Box sx={{ fontSize: 15, mt: 0.5 }}>
-          As it is expected then, with all done until that day. Tick it off when the day has come.
-        </Box>
+        <Box sx={{ fontSize: 15, mt: 0.5 }}>{say.expectedTasksIfEverythingBeforeIs}</Box>
       )}
       <Box
         sx={{
@@ -172,13 +171,13 @@ function Round({ garden, site, day: wanted, today, wording }: Props) {
           <WalkList walk={walk} {...rows} />
           {tasks.length === 0 && (
             <Box sx={{ fontSize: 17, mt: 2 }}>
-              {settled.length > 0 ? "All is done." : "Nothing asks for you."}
+              {settled.length > 0 ? say.allDone : say.nothingToDoToday}
             </Box>
           )}
         </Box>
         <Box
           component="section"
-          aria-label="Beside the day's tasks"
+          aria-label={say.besideTheTasks}
           sx={{
             display: "grid",
             gap: 2.5,
@@ -219,6 +218,6 @@ function Round({ garden, site, day: wanted, today, wording }: Props) {
 
 function countWords(count: number, late: number): string {
   if (count === 0) return "";
-  const things = `${count} ${count === 1 ? "thing" : "things"} to do`;
-  return late === 0 ? things : `${things}, ${late} late`;
+  const things = say.text({ count });
+  return late === 0 ? things : say.late2({ things, late });
 }

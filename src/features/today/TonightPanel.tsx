@@ -8,6 +8,7 @@ import type { Task } from "@/core/tasks";
 import type { LocalWording } from "@/ui/wording";
 import type { Settling } from "./settle";
 import { TaskRow } from "./TaskRow";
+import { today as say } from "@/words/en/today";
 
 interface Props {
   tasks: readonly Task[];
@@ -25,11 +26,11 @@ interface Props {
 /** What cannot wait until tomorrow: covers, what to shut, pick and carry in before dark. */
 export function TonightPanel(props: Props) {
   const { tasks, hasOutlook, isToday, chosen, ...rest } = props;
-  const when = isToday ? "Tonight" : "That night";
+  const when = isToday ? say.tonight : say.thatNight;
   return (
     <Box
       component="section"
-      aria-label="Before dark"
+      aria-label={say.beforeDark}
       sx={{
         borderTop: tasks.length > 0 ? "4px solid var(--ember)" : "4px solid var(--line)",
         bgcolor: tasks.length > 0 ? "var(--selected)" : "transparent",
@@ -40,7 +41,7 @@ export function TonightPanel(props: Props) {
     >
       <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
         <Box component="h2" sx={{ m: 0, fontFamily: "var(--font-heading)", fontSize: 22 }}>
-          {tasks.length > 0 ? `${when}, before dark` : when}
+          {tasks.length > 0 ? say.beforeDark2({ when }) : when}
         </Box>
         <Button
           component={Link}
@@ -50,15 +51,13 @@ export function TonightPanel(props: Props) {
           color="inherit"
           sx={{ ml: "auto", color: "var(--ash-text)" }}
         >
-          The night in Shelters
+          {say.seeTonightUnderCovers}
         </Button>
       </Box>
       {tasks.length === 0 ? (
-        <Box sx={{ fontSize: 16, pb: 0.5 }}>
-          Nothing to cover, shut or pick: what stands lives through it as it is.
-        </Box>
+        <Box sx={{ fontSize: 16, pb: 0.5 }}>{say.nothingToCoverCloseOrPick}</Box>
       ) : (
-        <Box component="ul" aria-label="Before dark" sx={{ m: 0, p: 0, listStyle: "none" }}>
+        <Box component="ul" aria-label={say.beforeDark} sx={{ m: 0, p: 0, listStyle: "none" }}>
           {tasks.map((task) => (
             <TaskRow
               key={task.id}
@@ -72,7 +71,7 @@ export function TonightPanel(props: Props) {
       )}
       {!hasOutlook && (
         <Box sx={{ fontSize: 14, color: "var(--ash-text)", pb: 0.5 }}>
-          There is no outlook: this goes by the usual weather. Type one under Place.
+          {say.noForecastBasedOnUsualWeatherEnter}
         </Box>
       )}
     </Box>

@@ -9,6 +9,7 @@ import type { LocalWording } from "@/ui/wording";
 import type { Settling } from "./settle";
 import type { Stop, Walk } from "./stops";
 import { TaskRow } from "./TaskRow";
+import { today as say } from "@/words/en/today";
 
 interface Props {
   walk: Walk;
@@ -25,8 +26,8 @@ interface Props {
 export function WalkList({ walk, ...rest }: Props) {
   return (
     <>
-      <Path title="Before you go out" stops={walk.first} {...rest} />
-      <Path title="The walk" stops={walk.beds} {...rest} />
+      <Path title={say.beforeYouGoOut} stops={walk.first} {...rest} />
+      <Path title={say.inWalkingOrder} stops={walk.beds} {...rest} />
     </>
   );
 }
@@ -103,7 +104,7 @@ const StopItem = memo(function StopItem(props: StopProps) {
             size="small"
             color="inherit"
             variant="outlined"
-            aria-label={`All of ${stop.name}`}
+            aria-label={say.allOf({ stop: stop.name })}
             onClick={() =>
               stop.tasks.forEach((task) => {
                 if (!chosen.has(task.id)) rest.onChoose(task);
@@ -111,7 +112,7 @@ const StopItem = memo(function StopItem(props: StopProps) {
             }
             sx={{ mt: { sm: 0.5 } }}
           >
-            All here
+            {say.allHere}
           </Button>
         )}
       </Box>

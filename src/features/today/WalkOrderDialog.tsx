@@ -27,6 +27,7 @@ import { bedsAsWalked, bedsInOrder, type Bed, type Garden } from "@/core/garden"
 import { gardenStore } from "@/store";
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
+import { today as say } from "@/words/en/today";
 
 interface Props {
   garden: Garden;
@@ -51,25 +52,25 @@ export default function WalkOrderDialog({ garden, onClose }: Props) {
   const keep = async () => {
     const done = await gardenStore().dispatch("walk.set", { bedIds: order.map(({ id }) => id) });
     if (!done.ok) return setRefusal(done.refusal);
-    tell("The walk goes in this order.", "done", true);
+    tell(say.walkingOrderSaved, "done", true);
     onClose();
   };
   return (
     <FormDialog
-      title="Order of the walk"
+      title={say.walkingOrder2}
       refusal={refusal}
       onSubmit={() => void keep()}
       onClose={onClose}
       more={
         <Button color="inherit" onClick={() => setOrder(bedsInOrder(garden))}>
-          As usual
+          {say.resetOrder}
         </Button>
       }
     >
-      <Box sx={{ fontSize: 15 }}>Drag the beds into the order in which you walk past them.</Box>
+      <Box sx={{ fontSize: 15 }}>{say.dragTheBedsIntoTheOrderYouWalkPast}</Box>
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
         <SortableContext items={order.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-          <Box component="ol" aria-label="Beds" sx={{ m: 0, p: 0, listStyle: "none" }}>
+          <Box component="ol" aria-label={say.beds} sx={{ m: 0, p: 0, listStyle: "none" }}>
             {order.map((bed, index) => (
               <BedItem
                 key={bed.id}
@@ -120,7 +121,7 @@ function BedItem({ bed, place, count, onUp, onDown }: ItemProps) {
       <IconButton
         {...attributes}
         {...listeners}
-        aria-label={`Drag ${bed.name}`}
+        aria-label={say.drag({ bed: bed.name })}
         sx={{ cursor: "grab", touchAction: "none", minWidth: 44, minHeight: 44 }}
       >
         <HandleIcon />
@@ -131,10 +132,14 @@ function BedItem({ bed, place, count, onUp, onDown }: ItemProps) {
         </Box>
         {bed.name}
       </Box>
-      <IconButton aria-label={`${bed.name} earlier`} disabled={place === 1} onClick={onUp}>
+      <IconButton aria-label={say.moveUp({ bed: bed.name })} disabled={place === 1} onClick={onUp}>
         <UpIcon />
       </IconButton>
-      <IconButton aria-label={`${bed.name} later`} disabled={place === count} onClick={onDown}>
+      <IconButton
+        aria-label={say.moveDown({ bed: bed.name })}
+        disabled={place === count}
+        onClick={onDown}
+      >
         <DownIcon />
       </IconButton>
     </Box>

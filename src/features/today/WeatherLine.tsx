@@ -5,6 +5,7 @@ import { expectedDay } from "@/core/frostNight";
 import type { Site } from "@/core/growth";
 import { dayLengthOnDay } from "@/core/sky";
 import type { LocalWording } from "@/ui/wording";
+import { today as say } from "@/words/en/today";
 
 interface Props {
   garden: Garden;
@@ -24,14 +25,18 @@ export function WeatherLine({ garden, site, day, wording }: Props) {
   const hours = dayLengthOnDay(site.latitudeDeg, day);
   const rain =
     told && told.precipitationMm !== null && told.precipitationMm >= RAIN_TOLD_MM
-      ? `, ${wording.number(told.precipitationMm)} mm of rain`
+      ? say.mmOfRain({ number: wording.number(told.precipitationMm) })
       : "";
   return (
     <Box sx={{ fontSize: 15.5, color: "var(--ash-text)" }}>
-      {told ? "Expected" : "Usually"} {wording.temperature(minTempC)} to{" "}
-      {wording.temperature(maxTempC)}
-      {rain}; {wording.temperature(night)} in the night after. {wording.number(hours, 1)} hours of
-      day.
+      {say.toInTheNightAfterHoursOfDay({
+        value: told ? "Expected" : "Usually",
+        temperature: wording.temperature(minTempC),
+        temperature2: wording.temperature(maxTempC),
+        rain,
+        temperature3: wording.temperature(night),
+        number: wording.number(hours, 1),
+      })}
     </Box>
   );
 }

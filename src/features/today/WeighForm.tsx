@@ -9,6 +9,7 @@ import type { Units } from "@/core/wording";
 import { gardenStore } from "@/store";
 import { tell } from "@/ui/viewState";
 import { maybeAmount, NumberField, useFields } from "@/ui/forms";
+import { today as say } from "@/words/en/today";
 
 interface Props {
   entry: LogEntry;
@@ -23,7 +24,7 @@ const WeighSchema = z
   .object({ weight: maybeAmount, count: maybeAmount })
   .refine(({ weight, count }) => !Number.isNaN(weight) || !Number.isNaN(count), {
     path: ["weight"],
-    message: "Give a weight or a number.",
+    message: say.enterAWeightOrACount,
   });
 const UNIT = { metric: "kg", imperial: "lb" } as const;
 
@@ -41,7 +42,7 @@ export function WeighForm({ entry, name, units, today }: Props) {
       entries: [{ ...entry, what }],
       today,
     });
-    if (done.ok) tell("The harvest is weighed.", "done", true);
+    if (done.ok) tell(say.harvestSaved, "done", true);
     else refuse(done.refusal);
   });
   const problem = formState.errors.weight?.message ?? refusal;
@@ -58,19 +59,19 @@ export function WeighForm({ entry, name, units, today }: Props) {
         size="small"
         label={UNIT[units]}
         helperText={refusal || undefined}
-        slotProps={{ htmlInput: { "aria-label": `${UNIT[units]} of ${name}` } }}
+        slotProps={{ htmlInput: { "aria-label": say.of({ UNIT: UNIT[units], name }) } }}
         sx={{ width: problem === "" ? 90 : 180 }}
       />
       <NumberField
         control={control}
         name="count"
         size="small"
-        label="pieces"
-        slotProps={{ htmlInput: { inputMode: "numeric", "aria-label": `Pieces of ${name}` } }}
+        label={say.pieces}
+        slotProps={{ htmlInput: { inputMode: "numeric", "aria-label": say.piecesOf({ name }) } }}
         sx={{ width: 90 }}
       />
-      <Button type="submit" variant="outlined" aria-label={`Keep the weight of ${name}`}>
-        Keep
+      <Button type="submit" variant="outlined" aria-label={say.saveTheWeightOf({ name })}>
+        {say.save}
       </Button>
     </Box>
   );

@@ -4,6 +4,7 @@ import { gardenStore, noticeNewDay, todayOf } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { taskTitle } from "./taskWords";
+import { today as say } from "@/words/en/today";
 
 /** How a task is settled: done, left undone, or put off by some days. */
 export type Settling = { as: "done" } | { as: "skipped" } | { as: "putOff"; days: number };
@@ -18,7 +19,7 @@ export async function settle(
   if (todayOf(garden) !== today) {
     // A tap just after midnight, before the view has woken up, would be kept under yesterday.
     noticeNewDay();
-    tell("A new day has begun. Its tasks are shown now: tick the ones you mean.", "refused");
+    tell(say.aNewDayHasBegunAndItsTasksAreShown, "refused");
     return false;
   }
   const untilDay = settling.as === "putOff" ? day + settling.days : day;
@@ -43,11 +44,12 @@ export async function settle(
     return false;
   }
   const [first] = tasks;
-  const what = tasks.length === 1 && first ? taskTitle(first) : `${tasks.length} tasks`;
+  const what =
+    tasks.length === 1 && first ? taskTitle(first) : say.tasks({ tasksCount: tasks.length });
   const words = {
-    done: `Done: ${what}.`,
-    skipped: `Left undone: ${what}.`,
-    putOff: `Put off to ${wording.date(untilDay, day)}: ${what}.`,
+    done: say.done4({ what }),
+    skipped: say.skipped({ what }),
+    putOff: say.snoozedTo({ date: wording.date(untilDay, day), what }),
   }[settling.as];
   tell(words, "done", true);
   return true;

@@ -1,6 +1,7 @@
 import type { Task } from "@/core/tasks";
 import { WORK_WORDS } from "@/core/logbook";
 import type { Work } from "@/core/log";
+import { today as say } from "@/words/en/today";
 
 /** Work whose words do not run on into its subject. */
 const APART: ReadonlySet<Work> = new Set([
@@ -20,7 +21,7 @@ const APART: ReadonlySet<Work> = new Set([
 /** A task's heading: "Pick kale, curly". */
 export function taskTitle({ kind, subject, pieces }: Task): string {
   const { ask } = WORK_WORDS[kind];
-  if (kind === "cover" && pieces.length > 0) return `Put on ${lowered(subject)}`;
+  if (kind === "cover" && pieces.length > 0) return say.putOn({ lowered: lowered(subject) });
   if (kind === "scout" && subject.endsWith(" again")) return subject;
   return APART.has(kind) ? `${ask}: ${lowered(subject)}` : `${ask} ${lowered(subject)}`;
 }

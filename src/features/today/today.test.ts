@@ -44,7 +44,7 @@ test("a task's heading reads on into its subject", () => {
   for (const title of [
     "Pick kale, curly",
     "Thin winter onion",
-    "Check what is up: mustard greens",
+    "Check emergence: mustard greens",
     "Caterpillars again",
     "Water 13 beds",
     "Water Bed 9",
@@ -60,7 +60,10 @@ test("the sheet tells on which days of the week, and daily work once", () => {
   const lines = stops.flatMap(({ lines: list }) => list);
   expect(new Set(lines.map(({ id }) => id)).size).toBe(lines.length);
   const line = (title: string) => lines.find((one) => one.title === title);
-  expect(line("Pick kale, curly")).toMatchObject({ days: "", howMuch: "about 9.9 kg stand there" });
+  expect(line("Pick kale, curly")).toMatchObject({
+    days: "",
+    howMuch: "about 9.9 kg growing there",
+  });
   expect(line("Sow in a tray: claytonia, common")?.days).toBe("Sat");
   expect(line("Water in lettuce, winter butterhead")?.days).toBe("daily to Wed");
 });

@@ -10,6 +10,7 @@ import { gardenStore } from "@/store/index";
 import { FormDialog, NumberInput } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
+import { trays as say } from "@/words/en/trays";
 
 interface Props extends SectionProps {
   tray: Tray;
@@ -45,20 +46,20 @@ export default function CountDialog({ tray, state, today, onClose }: Props) {
     });
     if (!done.ok) return setRefusal(done.refusal);
     onClose();
-    tell(`${crop.name}: ${total} seedlings counted.`, "done", true);
+    tell(say.seedlingsCounted({ crop: crop.name, total }), "done", true);
   };
   return (
     <FormDialog
-      title={`Count the ${crop.name.toLowerCase()}`}
+      title={say.countThe({ crop: crop.name.toLowerCase() })}
       refusal={refusal}
       width="md"
       more={
         <>
           <Button color="inherit" onClick={() => setCounts(sowing.cells.map(() => 1))}>
-            One in each
+            {say.oneInEach}
           </Button>
           <Button color="inherit" onClick={() => setCounts(sowing.cells.map(() => 0))}>
-            None
+            {say.none}
           </Button>
         </>
       }
@@ -66,9 +67,13 @@ export default function CountDialog({ tray, state, today, onClose }: Props) {
       onClose={onClose}
     >
       <Box sx={{ fontSize: 15 }} aria-live="polite">
-        <b>{total}</b> {total === 1 ? "seedling" : "seedlings"} in{" "}
-        {counts.filter((count) => count > 0).length} of {counts.length} cells. Tap a cell for one
-        more{most > 1 ? `, up to ${most}` : ""}; or type a row&apos;s sum.
+        <b>{total}</b>{" "}
+        {say.inOfCellsTapACellToAddOneOrTypeA({
+          total,
+          length: counts.filter((count) => count > 0).length,
+          countsCount: counts.length,
+          value: most > 1 ? say.upTo({ most }) : "",
+        })}
       </Box>
       {rows.map(({ row, cells }, at) => (
         <Box key={row} sx={{ display: "flex", gap: 1, alignItems: "center" }}>
@@ -83,7 +88,7 @@ export default function CountDialog({ tray, state, today, onClose }: Props) {
                   component="button"
                   type="button"
                   onClick={() => bump(place)}
-                  aria-label={`Cell ${cellName(tray, cell)}: ${count}`}
+                  aria-label={say.cell({ cellName: cellName(tray, cell), count })}
                   sx={{
                     font: "inherit",
                     fontWeight: 700,
@@ -103,7 +108,7 @@ export default function CountDialog({ tray, state, today, onClose }: Props) {
             })}
           </Box>
           <NumberInput
-            label={`Row ${rowName(row)}`}
+            label={say.row({ rowName: rowName(row) })}
             size="small"
             value={cells.reduce((sum, cell) => sum + (counts[sowing.cells.indexOf(cell)] ?? 0), 0)}
             onNumber={(value) => setRow(at, Math.round(value))}

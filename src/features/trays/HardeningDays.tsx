@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import type { DayNumber } from "@/core/calendar";
 import type { SowingState } from "@/core/propagation";
 import type { LocalWording } from "@/ui/wording";
+import { trays as say } from "@/words/en/trays";
 
 interface Props {
   state: SowingState;
@@ -12,12 +13,11 @@ interface Props {
 /** The days of growing exposure, those held up by the outlook, and the day to plant out. */
 export function HardeningDays({ state, today, wording }: Props) {
   const { days, plantOutDay, movedDays, words } = state.hardening;
-  const moved =
-    movedDays > 0 ? ` ${movedDays} ${movedDays === 1 ? "day" : "days"} later for the weather.` : "";
+  const moved = movedDays > 0 ? say.laterBecauseOfWeather({ movedDays }) : "";
   return (
     <Box component="details" sx={{ mt: 1, fontSize: 14 }}>
       <Box component="summary" sx={{ cursor: "pointer" }}>
-        Plant out about <b>{wording.date(plantOutDay, today)}</b>.{moved}
+        {say.transplantAbout} <b>{wording.date(plantOutDay, today)}</b>.{moved}
       </Box>
       <Box component="ol" sx={{ m: 0, mt: 0.5, p: 0, listStyle: "none" }}>
         {days.map(({ day, hours, heldUpBy }) => (
@@ -35,14 +35,14 @@ export function HardeningDays({ state, today, wording }: Props) {
               {wording.narrowDate(day)}
             </Box>
             {heldUpBy
-              ? `stays in: ${heldUpBy}`
+              ? say.staysInside({ heldUpBy })
               : hours >= 24
-                ? "out day and night"
-                : `${hours} h outdoors`}
+                ? say.outsideDayAndNight
+                : say.hOutside({ hours })}
           </Box>
         ))}
       </Box>
-      <Box sx={{ mt: 0.5 }}>{words} Brassicas deep and firm; water in.</Box>
+      <Box sx={{ mt: 0.5 }}>{say.setBrassicasDeepAndFirmAndWaterIn({ words })}</Box>
     </Box>
   );
 }

@@ -7,6 +7,7 @@ import { setView, tell } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
 import { TrayFormFields } from "./TrayFormFields";
 import { nextTrayName, trayFieldsFor, TrayFieldsSchema, trayFrom } from "./trayFields";
+import { trays as say } from "@/words/en/trays";
 
 interface Props extends SectionProps {
   onClose: () => void;
@@ -26,13 +27,13 @@ export default function NewTrayDialog({ garden, today, onClose }: Props) {
     if (!done.ok) return refuse(done.refusal);
     onClose();
     setView({ selectedTrayId: tray.id, selectedPlantingId: null });
-    tell(`${tray.name} is put up.`, "done", true);
+    tell(say.added({ tray: tray.name }), "done", true);
   });
   return (
     <FormDialog
-      title="New tray"
+      title={say.newTray}
       refusal={refusal}
-      keepLabel="Put it up"
+      keepLabel={say.addTray}
       width="sm"
       onSubmit={() => void keep()}
       onClose={onClose}

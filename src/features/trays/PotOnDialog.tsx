@@ -12,6 +12,7 @@ import { setView, tell } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
 import { TrayFormFields } from "./TrayFormFields";
 import { nextTrayName, trayFieldsFor, TrayFieldsSchema, trayFrom } from "./trayFields";
+import { trays as say } from "@/words/en/trays";
 
 interface Props extends SectionProps {
   tray: Tray;
@@ -65,18 +66,14 @@ export default function PotOnDialog({ garden, tray, state, today, onClose }: Pro
     if (!done.ok) return refuse(done.refusal);
     onClose();
     setView({ selectedTrayId: intoTrayId });
-    tell(
-      `The ${crop.name.toLowerCase()} is ${how === "split" ? "split" : "potted on"}.`,
-      "done",
-      true,
-    );
+    tell(say.text({ crop: crop.name.toLowerCase(), isSplit: how === "split" }), "done", true);
   };
   const needed = how === "split" ? plants : cells;
   return (
     <FormDialog
-      title={`Pot on the ${crop.name.toLowerCase()}`}
+      title={say.potUpThe({ crop: crop.name.toLowerCase() })}
       refusal={form.refusal}
-      keepLabel="Moved"
+      keepLabel={say.moved}
       width="sm"
       onSubmit={() => void move()}
       onClose={onClose}
@@ -84,28 +81,27 @@ export default function PotOnDialog({ garden, tray, state, today, onClose }: Pro
       <ChoiceField
         control={form.control}
         name="how"
-        label="How"
+        label={say.how}
         choices={[
-          { value: "together", words: "each cell as it is, into a larger one" },
-          { value: "split", words: "split: one plant to a cell" },
+          { value: "together", words: say.eachCellIntoALargerOne },
+          { value: "split", words: say.divideOnePlantToACell },
         ]}
       />
       <ChoiceField
         control={form.control}
         name="intoId"
-        label="Into"
+        label={say.into}
         choices={[
-          { value: NEW_TRAY, words: "A new tray" },
+          { value: NEW_TRAY, words: say.newTray },
           ...others.map((one) => ({
             value: one.id,
-            words: `${one.name}: ${freeCells(one).length} cells free`,
+            words: say.cellsFree({ one: one.name, length: freeCells(one).length }),
           })),
         ]}
       />
       {intoId === NEW_TRAY && <TrayFormFields garden={garden} control={trayForm.control} />}
       <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>
-        {needed} cells are needed; what finds no room stays where it is. Set leggy seedlings deeper,
-        up to the seed leaves; not onions, and never over the heart of lettuce.
+        {say.cellsNeededPlantsWithoutRoomStay({ needed })}
       </Box>
     </FormDialog>
   );

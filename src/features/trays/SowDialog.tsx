@@ -16,6 +16,7 @@ import type { SectionProps } from "@/ui/section";
 import { SowFieldsSchema, sowingFrom, startingSowFields, type SowFields } from "./sowFields";
 import { TrayFormFields } from "./TrayFormFields";
 import { nextTrayName, trayFieldsFor, TrayFieldsSchema, trayFrom } from "./trayFields";
+import { trays as say } from "@/words/en/trays";
 
 interface Props extends SectionProps {
   /** The tray that is sown; without one it is chosen here. */
@@ -68,14 +69,18 @@ export default function SowDialog(props: Props) {
     onClose();
     setView({ selectedTrayId: draft.id, selectedPlantingId: null });
     const crop = cropsOf(garden).get(fields.cropId)?.name ?? "";
-    tell(`${crop} is sown into ${draft.name}: ${input.sowing.cells.length} cells.`, "done", true);
+    tell(
+      say.sownInCells({ crop, draft: draft.name, cellsCount: input.sowing.cells.length }),
+      "done",
+      true,
+    );
   };
 
   const free = typeof draft === "string" ? 0 : freeCells(draft).length;
   const wayOut =
     refused.path === "evenIfShort" ? (
       <Button color="inherit" size="small" onClick={() => void sow({}, true)}>
-        Sow anyway
+        {say.sowAnyway}
       </Button>
     ) : refused.path === "sowing.cells" && free > 0 && fields.cells > free ? (
       <Button
@@ -86,15 +91,19 @@ export default function SowDialog(props: Props) {
           void sow({ cells: free, fromCell: 0 });
         }}
       >
-        Sow the {free} that fit
+        {say.sowTheThatFit({ free })}
       </Button>
     ) : undefined;
   return (
     <FormDialog
-      title={raising ? `Sow ${raising.crop.name.toLowerCase()}` : `Sow ${chosen?.name ?? "a tray"}`}
+      title={
+        raising
+          ? say.sow3({ crop: raising.crop.name.toLowerCase() })
+          : say.sow4({ chosen: chosen?.name ?? say.aTray })
+      }
       refusal={refused.words}
       wayOut={wayOut}
-      keepLabel="Sown"
+      keepLabel={say.sown}
       width="sm"
       onSubmit={() => void form.handleSubmit(() => sow())()}
       onClose={onClose}
@@ -102,14 +111,14 @@ export default function SowDialog(props: Props) {
       {!props.tray && (
         <TextField
           select
-          label="Tray"
+          label={say.tray}
           value={trayId}
           onChange={(event) => setTrayId(event.target.value)}
         >
-          <MenuItem value={NEW_TRAY}>A new tray</MenuItem>
+          <MenuItem value={NEW_TRAY}>{say.newTray}</MenuItem>
           {roomy.map((tray) => (
             <MenuItem key={tray.id} value={tray.id}>
-              {tray.name}: {freeCells(tray).length} cells free
+              {say.cellsFree2({ tray: tray.name, length: freeCells(tray).length })}
             </MenuItem>
           ))}
         </TextField>

@@ -21,6 +21,7 @@ import {
 import { CropPicker } from "@/ui/inputs";
 import type { SectionProps } from "@/ui/section";
 import { lotsFor, seedsPerCellFor, wholeRows, type SowFields } from "./sowFields";
+import { trays as say } from "@/words/en/trays";
 
 interface Props extends SectionProps {
   tray: Tray | null;
@@ -64,38 +65,44 @@ export function SowFormFields({ garden, today, wording, tray, form }: Props) {
         />
         <TextField
           select
-          label="From"
+          label={say.from}
           value={fields.lotId}
           onChange={(event) => setLot(event.target.value)}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
         >
           {lots.map((one) => (
             <MenuItem key={one.id} value={one.id}>
-              {one.packedYear}: {crop ? wording.number(seedsIn(crop, one)) : ""} seeds
-              {one.treated ? ", treated" : ""}
+              {say.seeds({
+                packedYear: one.packedYear,
+                number: crop ? wording.number(seedsIn(crop, one)) : "",
+                treated: one.treated,
+              })}
             </MenuItem>
           ))}
-          <MenuItem value="">Seed not in the box</MenuItem>
+          <MenuItem value="">{say.seedNotInStock}</MenuItem>
         </TextField>
         <ChoiceField
           control={control}
           name="plantingId"
-          label="For"
+          label={say.forWord}
           choices={[
-            { value: "", words: "No planting yet" },
+            { value: "", words: say.noPlantingYet },
             ...plantings.map((planting) => ({
               value: planting.id,
-              words: `${garden.beds.get(planting.bedId)?.name ?? ""}, planned for ${wording.date(dayNumber(planting.sowOn), today)}`,
+              words: say.plannedFor({
+                name: garden.beds.get(planting.bedId)?.name ?? "",
+                date: wording.date(dayNumber(planting.sowOn), today),
+              }),
             })),
           ]}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
         />
       </Box>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
-        {number("cells", "Cells to sow")}
+        {number("cells", say.cellsToSow)}
         <TextField
           select
-          label="From cell"
+          label={say.fromCell}
           value={tray && freeCells(tray).includes(fields.fromCell) ? fields.fromCell : ""}
           onChange={(event) => set({ fromCell: Number(event.target.value) })}
         >
@@ -105,7 +112,7 @@ export function SowFormFields({ garden, today, wording, tray, form }: Props) {
             </MenuItem>
           ))}
         </TextField>
-        {number("seedsPerCell", "Seeds a cell")}
+        {number("seedsPerCell", say.seedsPerCell)}
       </Box>
       {tray && (
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
@@ -115,7 +122,7 @@ export function SowFormFields({ garden, today, wording, tray, form }: Props) {
             variant="outlined"
             onClick={() => set({ cells: wholeRows(tray, fields) })}
           >
-            Whole rows
+            {say.wholeRows}
           </Button>
           <Button
             size="small"
@@ -125,20 +132,23 @@ export function SowFormFields({ garden, today, wording, tray, form }: Props) {
               set({ cells: freeCells(tray).length, fromCell: freeCells(tray)[0] ?? 0 })
             }
           >
-            All that are free
+            {say.allFreeCells}
           </Button>
         </Box>
       )}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center" }}>
-        <DateField control={control} name="sownOn" label="Sown on" />
-        <CheckField control={control} name="labelled" label="has a label" />
+        <DateField control={control} name="sownOn" label={say.sownOn} />
+        <CheckField control={control} name="labelled" label={say.hasALabel} />
       </Box>
       {crop && (
         <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>
           {depthWords(crop.sowing.depthCm, crop.sprouting.light, wording)}{" "}
           {lot && lotWords(lotSprouting(crop, lot, today).share)}{" "}
           {crop.sprouting.heatMatC !== undefined &&
-            `On a heat mat at ${wording.temperature(crop.sprouting.heatMatC)} it is up in ${Math.round(emergenceAt(crop, crop.sprouting.heatMatC).days ?? 0)} days; with damp near, only behind a residual-current device.`}
+            say.onAHeatMatAtItComesUpInDaysNear({
+              temperature: wording.temperature(crop.sprouting.heatMatC),
+              days: Math.round(emergenceAt(crop, crop.sprouting.heatMatC).days ?? 0),
+            })}
         </Box>
       )}
       {lot?.treated && <Alert severity="warning">{cautionWords("treated-seed")}</Alert>}
@@ -148,10 +158,10 @@ export function SowFormFields({ garden, today, wording, tray, form }: Props) {
 
 function depthWords(depthCm: number, light: string, wording: SectionProps["wording"]): string {
   return light === "needed"
-    ? "Press the seed in, hardly cover it: it wants light."
-    : `Sow ${wording.distanceCm(depthCm)} deep.`;
+    ? say.pressTheSeedInAndBarelyCoverItIt
+    : say.sowDeep({ distance: wording.distanceCm(depthCm) });
 }
 
 function lotWords(share: number): string {
-  return `About ${Math.round(share * 100)} in 100 of this seed will sprout.`;
+  return say.aboutOf100OfTheseSeedsWill({ share: Math.round(share * 100) });
 }

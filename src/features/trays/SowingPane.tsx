@@ -14,6 +14,7 @@ import { HardeningDays } from "./HardeningDays";
 import type { SectionProps } from "@/ui/section";
 import { send } from "@/ui/send";
 import { sowingWords } from "./TrayCard";
+import { trays as say } from "@/words/en/trays";
 
 const CountDialog = lazyPart(() => import("./CountDialog"));
 const PotOnDialog = lazyPart(() => import("./PotOnDialog"));
@@ -45,16 +46,18 @@ export function SowingPane(props: Props) {
     </Button>
   );
   return (
-    <InspectorSection title={`${crop.name}, ${varietyOf(crop, sowing.varietyId)?.name ?? ""}`}>
+    <InspectorSection
+      title={say.text2({ crop: crop.name, name: varietyOf(crop, sowing.varietyId)?.name ?? "" })}
+    >
       <Box sx={{ fontSize: 14, lineHeight: 1.45 }}>
-        Sown {wording.date(dayNumber(sowing.sownOn), today)}
-        {sowing.seedsPerCell > 0 && `, ${sowing.seedsPerCell} a cell`}.{" "}
+        {say.sown2({ date: wording.date(dayNumber(sowing.sownOn), today) })}
+        {sowing.seedsPerCell > 0 && say.perCell({ seedsPerCell: sowing.seedsPerCell })}.{" "}
         {sowingWords(state, day, wording)}.
-        {planting && ` For ${garden.beds.get(planting.bedId)?.name ?? "the bed"}.`}
+        {planting && say.forWord2({ name: garden.beds.get(planting.bedId)?.name ?? say.theBed })}
         {state.rootBoundDay <= today && alive !== 0 && (
           <Box component="span" sx={{ color: "var(--ember-text)", fontWeight: 700 }}>
             {" "}
-            Long in its cells: look at the roots. Pot on, leggy ones deeper, or plant out.
+            {say.aLongTimeInCellsCheckTheRootsPotUp}
           </Box>
         )}
       </Box>
@@ -67,49 +70,48 @@ export function SowingPane(props: Props) {
               void send(
                 "tray.label",
                 { trayId: tray.id, sowingId: sowing.id, labelled: event.target.checked },
-                event.target.checked ? `The ${name} has its label.` : `The ${name} has no label.`,
+                event.target.checked ? say.labeled({ name }) : say.labelRemoved({ name }),
               )
             }
           />
         }
-        label="has a label"
+        label={say.hasALabel}
         slotProps={{ typography: { sx: { fontSize: 14 } } }}
       />
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
-        {action("Count…", () => setOpen("count"), alive === null)}
+        {action(say.count, () => setOpen("count"), alive === null)}
         {crowded &&
           action(
-            plantsPerCell === 1 ? "Thin to one" : `Thin to ${plantsPerCell}`,
-            () =>
-              void send("tray.thin", { ...ids, leave: plantsPerCell }, `The ${name} is thinned.`),
+            plantsPerCell === 1 ? say.thinToOne : say.thinTo({ plantsPerCell }),
+            () => void send("tray.thin", { ...ids, leave: plantsPerCell }, say.thinned({ name })),
             true,
           )}
-        {alive !== null && alive > 0 && action("Pot on or split…", () => setOpen("potOn"))}
+        {alive !== null && alive > 0 && action(say.potUpOrDivide, () => setOpen("potOn"))}
         {alive !== null &&
           alive > 0 &&
           action(
-            "Plant out",
+            say.transplant,
             () =>
               void send(
                 "tray.plantOut",
                 { ...ids, cells: null },
-                `The ${name} is planted out: ${alive} plants.`,
+                say.transplantedPlants({ name, alive }),
               ),
           )}
         {empty.length > 0 &&
           empty.length < sowing.cells.length &&
           action(
-            `Clear ${empty.length} empty`,
+            say.clearEmpty({ emptyCount: empty.length }),
             () =>
               void send(
                 "tray.discard",
                 { ...ids, cells: empty },
-                `${empty.length} cells of ${name} are free again.`,
+                say.cellsOfAreFreeAgain({ emptyCount: empty.length, name }),
               ),
           )}
         {action(
           "Discard",
-          () => void send("tray.discard", { ...ids, cells: null }, `The ${name} is discarded.`),
+          () => void send("tray.discard", { ...ids, cells: null }, say.discarded({ name })),
         )}
       </Box>
       {alive !== 0 && <HardeningDays state={state} today={today} wording={wording} />}

@@ -5,6 +5,7 @@ import { seedlingsIn, type Tray } from "@/core/trays";
 import type { SowingState } from "@/core/propagation";
 import type { SectionProps } from "@/ui/section";
 import { TrayMap } from "./TrayMap";
+import { trays as say } from "@/words/en/trays";
 
 interface Props extends SectionProps {
   tray: Tray;
@@ -46,7 +47,7 @@ export function TrayCard({ tray, states, standName, selected, day, wording, onSe
       >
         <Box sx={{ display: "flex", alignItems: "baseline", gap: 1, mb: 0.5 }}>
           <Box sx={{ fontWeight: 700, fontSize: 16 }}>{tray.name}</Box>
-          <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>{standName ?? "put away"}</Box>
+          <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>{standName ?? say.inStorage}</Box>
         </Box>
         <TrayMap tray={tray} states={states} day={day} />
         <Box component="ul" sx={{ m: 0, mt: 0.75, p: 0, listStyle: "none", fontSize: 14 }}>
@@ -55,7 +56,7 @@ export function TrayCard({ tray, states, standName, selected, day, wording, onSe
               <b>{state.crop.name}</b> {sowingWords(state, day, wording)}
             </li>
           ))}
-          {states.length === 0 && <li>Nothing sown yet.</li>}
+          {states.length === 0 && <li>{say.nothingSownYet}</li>}
         </Box>
       </Box>
     </Box>
@@ -71,12 +72,12 @@ export function sowingWords(
   const cells = sowing.cells.length;
   const alive = seedlingsIn(sowing);
   if (alive === null) {
-    if (emergeDay === null) return `${cells} cells; it does not come up where it stands`;
+    if (emergeDay === null) return say.cellsTooColdToGerminateWhereItIs({ cells });
     return emergeDay > day
-      ? `${cells} cells, up about ${wording.date(emergeDay, day)}`
-      : `${cells} cells, not counted yet`;
+      ? say.cellsUpAbout({ cells, date: wording.date(emergeDay, day) })
+      : say.cellsNotCountedYet({ cells });
   }
   const up = sowing.seedlings?.filter((count) => count > 0).length ?? 0;
-  const plants = alive === up ? "" : `, ${wording.number(alive)} plants`;
-  return `${up} of ${cells} cells up${plants}`;
+  const plants = alive === up ? "" : say.plants({ number: wording.number(alive) });
+  return say.ofCellsUp({ up, cells, plants });
 }

@@ -5,6 +5,7 @@ import type { Control } from "react-hook-form";
 import type { Garden } from "@/core/garden";
 import { ChoiceField, NumberField, WordsField } from "@/ui/forms";
 import type { TrayFields } from "./trayFields";
+import { trays as say } from "@/words/en/trays";
 
 interface Props {
   garden: Garden;
@@ -19,21 +20,21 @@ export function TrayFormFields({ garden, control }: Props) {
   );
   return (
     <>
-      <WordsField control={control} name="name" label="Name" />
+      <WordsField control={control} name="name" label={say.name} />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
         {number("cells", "Cells")}
-        {number("columns", "In rows of")}
-        {number("cellVolume", imperial ? "A cell (cu in)" : "A cell (mL)")}
+        {number("columns", say.cellsPerRow)}
+        {number("cellVolume", imperial ? say.cellVolumeCuIn : say.cellVolumeMl)}
       </Box>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
-        {number("length", imperial ? "Length (in)" : "Length (cm)")}
-        {number("width", imperial ? "Width (in)" : "Width (cm)")}
+        {number("length", imperial ? say.lengthIn : say.lengthCm)}
+        {number("width", imperial ? say.widthIn : say.widthCm)}
         <ChoiceField
           control={control}
           name="standId"
-          label="Stands on"
+          label={say.location}
           choices={[
-            { value: "", words: "Nowhere yet" },
+            { value: "", words: say.notPlacedYet },
             ...[...garden.stands.values()].map(({ id, name }) => ({ value: id, words: name })),
           ]}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}

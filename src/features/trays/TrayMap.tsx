@@ -1,5 +1,6 @@
 import { cellCount, cellName, type Tray, type TraySowing } from "@/core/trays";
 import { seedlingSize, type SowingState } from "@/core/propagation";
+import { trays as say } from "@/words/en/trays";
 
 interface Props {
   tray: Tray;
@@ -121,9 +122,20 @@ function leafPair(x: number, y: number, size: number): string {
   const foot = y + size * 0.85;
   const half = (side: 1 | -1) => {
     const tip = `${x + side * size * 1.15},${y - size * 0.75}`;
-    return `M${x},${foot} C${x},${y} ${x + side * size * 0.35},${y - size * 0.9} ${tip} C${x + side * size * 1.2},${y + size * 0.25} ${x + side * size * 0.45},${y + size * 0.35} ${x},${foot} Z`;
+    return say.mCCZ({
+      x,
+      foot,
+      y,
+      x2: x + side * size * 0.35,
+      y2: y - size * 0.9,
+      tip,
+      x3: x + side * size * 1.2,
+      y3: y + size * 0.25,
+      x4: x + side * size * 0.45,
+      y4: y + size * 0.35,
+    });
   };
-  return `${half(1)} ${half(-1)}`;
+  return say.text3({ half: half(1), half2: half(-1) });
 }
 
 /** Each sown cell with its sowing, the cell's place among the sowing's cells, and the sowing's order. */
@@ -140,5 +152,10 @@ function mapWords(tray: Tray, states: readonly SowingState[]): string {
     const [first, last] = [sowing.cells[0] ?? 0, sowing.cells.at(-1) ?? 0];
     return `${crop.name} from ${cellName(tray, first)} to ${cellName(tray, last)}`;
   });
-  return `${tray.name}, ${tray.rows} rows of ${tray.columns} cells: ${held.join("; ") || "empty"}`;
+  return say.rowsOfCells({
+    tray: tray.name,
+    rows: tray.rows,
+    columns: tray.columns,
+    held: held.join("; ") || "empty",
+  });
 }

@@ -15,6 +15,7 @@ import { setView } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
 import { send } from "@/ui/send";
 import { SowingPane } from "./SowingPane";
+import { trays as say } from "@/words/en/trays";
 
 const SowDialog = lazyPart(() => import("./SowDialog"));
 
@@ -35,25 +36,29 @@ export default function TrayPane(props: Props) {
   const free = freeCells(tray).length;
   const remove = async () => {
     setView({ selectedTrayId: null });
-    await send("tray.remove", { id: tray.id }, `${tray.name} is removed.`);
+    await send("tray.remove", { id: tray.id }, say.removed({ name: tray.name }));
   };
   return (
     <>
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", pr: 4 }}>
-        {cellCount(tray)} cells of {wording.volumeL(tray.cellMl / 1000)}, {free} free
+        {say.cellsOfFree({
+          cellCount: cellCount(tray),
+          volume: wording.volumeL(tray.cellMl / 1000),
+          free,
+        })}
       </Box>
       <Typography variant="h2">{tray.name}</Typography>
       <TextField
         select
         size="small"
-        label="Stands"
+        label={say.location}
         fullWidth
         value={standOn(tray, isoDate(today)) ?? ""}
         onChange={(event) =>
           void send(
             "tray.move",
             { id: tray.id, standId: event.target.value || null, from: isoDate(today) },
-            `${tray.name} is moved.`,
+            say.moved2({ tray: tray.name }),
           )
         }
         slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
@@ -64,7 +69,7 @@ export default function TrayPane(props: Props) {
             {stand.name}
           </MenuItem>
         ))}
-        <MenuItem value="">Nowhere: put away</MenuItem>
+        <MenuItem value="">{say.inStorage2}</MenuItem>
       </TextField>
       {alike.map(({ first, second, kind }) => (
         <Box
@@ -79,9 +84,9 @@ export default function TrayPane(props: Props) {
           }}
         >
           <b>
-            {crops.get(first.cropId)?.name} and {crops.get(second.cropId)?.name.toLowerCase()}
+            {crops.get(first.cropId)?.name} {say.and} {crops.get(second.cropId)?.name.toLowerCase()}
           </b>{" "}
-          stand side by side and look alike ({kind}). Label both before the map is forgotten.
+          {say.areNextToEachOtherAndLookAlike({ kind })}
         </Box>
       ))}
       {states.map((state) => (
@@ -94,10 +99,10 @@ export default function TrayPane(props: Props) {
           disabled={free === 0}
           onClick={() => setSowing(true)}
         >
-          Sow…
+          {say.sow}
         </Button>
         <Button color="inherit" variant="outlined" onClick={() => void remove()}>
-          Remove tray
+          {say.removeTray}
         </Button>
       </Box>
       {sowing && <SowDialog {...props} raising={null} onClose={() => setSowing(false)} />}

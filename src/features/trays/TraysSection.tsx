@@ -13,6 +13,7 @@ import { setView, useView } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
 import { TrayCard } from "./TrayCard";
 import { WorkList } from "./WorkList";
+import { trays as say } from "@/words/en/trays";
 
 const SowDialog = lazyPart(() => import("./SowDialog"));
 const NewTrayDialog = lazyPart(() => import("./NewTrayDialog"));
@@ -40,8 +41,8 @@ export function TraysSection(props: SectionProps) {
           sx={{ m: 0, flex: 1, fontSize: "1.2rem", fontFamily: "var(--font-heading)" }}
         >
           {day === today
-            ? "Trays"
-            : `Trays, as they would look on ${props.wording.date(day, today)}`}
+            ? say.trays
+            : say.traysAsExpectedOn({ date: props.wording.date(day, today) })}
         </Box>
         {trays.length > 0 && (
           <Button
@@ -51,7 +52,7 @@ export function TraysSection(props: SectionProps) {
             color="inherit"
             variant="outlined"
           >
-            Labels…
+            {say.labels}
           </Button>
         )}
         <Button
@@ -59,13 +60,12 @@ export function TraysSection(props: SectionProps) {
           startIcon={<AddIcon />}
           onClick={() => setAdding(true)}
         >
-          New tray…
+          {say.newTray2}
         </Button>
       </Box>
       {trays.length === 0 && (
         <Box sx={{ color: "var(--ash-text)", maxWidth: 460 }}>
-          Put up a tray to remember which cell holds what: how many came up, what to thin, when to
-          harden off and plant out.
+          {say.addATrayToRecordWhatEachCellHolds}
         </Box>
       )}
       <Box

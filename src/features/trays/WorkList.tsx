@@ -12,6 +12,7 @@ import type { ReactNode } from "react";
 import { hardeningOn, type Raising, type TrayWork } from "@/core/propagation";
 import type { LocalWording } from "@/ui/wording";
 import type { SectionProps } from "@/ui/section";
+import { trays as say } from "@/words/en/trays";
 
 interface Props extends SectionProps {
   work: readonly TrayWork[];
@@ -32,15 +33,13 @@ const ICONS: Record<TrayWork["kind"], ReactNode> = {
 export function WorkList({ garden, work, day, wording, onSow, onTray }: Props) {
   if (work.length === 0) {
     return (
-      <Box sx={{ color: "var(--ash-text)" }}>
-        Nothing is to be done with trays on {wording.date(day)}.
-      </Box>
+      <Box sx={{ color: "var(--ash-text)" }}>{say.noTrayTasksOn({ date: wording.date(day) })}</Box>
     );
   }
   return (
     <Box
       component="ul"
-      aria-label="To do with trays"
+      aria-label={say.trayTasks}
       sx={{
         m: 0,
         p: 0,
@@ -80,7 +79,11 @@ export function WorkList({ garden, work, day, wording, onSow, onTray }: Props) {
             <Button
               size="small"
               variant="outlined"
-              aria-label={`${item.kind === "sow" ? "Into a tray" : "Open"}: ${title}, ${name}`}
+              aria-label={say.text4({
+                sowInTray: item.kind === "sow" ? say.sowInTray : say.open,
+                title,
+                name,
+              })}
               onClick={() =>
                 item.kind === "sow" ? onSow(item.raising) : onTray(item.state.tray.id)
               }
@@ -90,7 +93,7 @@ export function WorkList({ garden, work, day, wording, onSow, onTray }: Props) {
                 mt: { xs: 0.5, sm: 0 },
               }}
             >
-              {item.kind === "sow" ? "Into a tray…" : "Open"}
+              {item.kind === "sow" ? say.sowInTray2 : say.open}
             </Button>
           </Box>
         );
@@ -100,7 +103,7 @@ export function WorkList({ garden, work, day, wording, onSow, onTray }: Props) {
 }
 
 function bedName({ beds }: Props["garden"], raising: Raising): string {
-  return `for ${beds.get(raising.planting.bedId)?.name ?? "the bed"}`;
+  return say.forWord3({ name: beds.get(raising.planting.bedId)?.name ?? say.theBed });
 }
 
 function wordsOf(
@@ -112,13 +115,17 @@ function wordsOf(
     const { crop, variety, sowDay, cells, plantOutDay } = item.raising;
     const due =
       sowDay < day
-        ? `was due on ${wording.date(sowDay)}`
+        ? say.due({ date: wording.date(sowDay) })
         : sowDay === day
           ? "today"
-          : `on ${wording.date(sowDay, day)}`;
+          : say.on({ date: wording.date(sowDay, day) });
     return {
-      title: `Sow ${crop.name.toLowerCase()}, ${variety.name}`,
-      reason: `${due}: ${wording.number(cells)} cells, to plant out about ${wording.date(plantOutDay, day)}.`,
+      title: say.sow2({ crop: crop.name.toLowerCase(), variety: variety.name }),
+      reason: say.cellsToTransplantAbout({
+        due,
+        number: wording.number(cells),
+        date: wording.date(plantOutDay, day),
+      }),
     };
   }
   const { crop, emergeDay, hardening, plantsPerCell } = item.state;
@@ -126,49 +133,52 @@ function wordsOf(
   switch (item.kind) {
     case "count":
       return {
-        title: `Count the ${name}`,
-        reason: `Should be up since ${wording.date(emergeDay ?? day, day)}: count while there is time to sow again.`,
+        title: say.countThe2({ name }),
+        reason: say.dueUpCountWhileThereIsStillTimeTo({
+          date: wording.date(emergeDay ?? day, day),
+        }),
       };
     case "thin":
       return {
-        title: `Thin the ${name}`,
-        reason: `To ${plantsPerCell === 1 ? "one plant" : `${plantsPerCell} plants`} a cell, with scissors: pulling disturbs the one that stays.`,
+        title: say.thinThe({ name }),
+        reason: say.toPerCellWithScissorsPulling({
+          value: plantsPerCell === 1 ? say.onePlant : say.plants2({ plantsPerCell }),
+        }),
       };
     case "label":
       return {
-        title: `Label the ${name}`,
-        reason:
-          "It stands beside seedlings that look the same; without a label only this map knows.",
+        title: say.labelThe({ name }),
+        reason: say.itIsNextToSeedlingsThatLookTheSame,
       };
     case "harden": {
       const step = hardeningOn(hardening, day);
       const today =
         step === null
-          ? "Keep it out day and night."
+          ? say.keepOutsideDayAndNight
           : step.heldUpBy
-            ? `Stays in today: ${step.heldUpBy} is expected.`
+            ? say.keepInsideTodayExpected({ heldUpBy: step.heldUpBy })
             : step.hours >= 24
-              ? "Out day and night."
-              : `${step.hours} hours outdoors today, out of the noon sun.`;
+              ? say.outsideDayAndNight2
+              : say.hoursOutsideTodayOutOfMiddaySun({ hours: step.hours });
       return {
-        title: `Harden off the ${name}`,
-        reason: `${today} Plant out about ${wording.date(hardening.plantOutDay, day)}.`,
+        title: say.hardenOffThe({ name }),
+        reason: say.transplantAbout2({ today, date: wording.date(hardening.plantOutDay, day) }),
       };
     }
     case "plantOut": {
       const late =
         item.state.plantOutDay < day
-          ? `Due since ${wording.date(item.state.plantOutDay, day)}; roots circle soon. `
+          ? say.dueSinceRootsWillSoonCircle({ date: wording.date(item.state.plantOutDay, day) })
           : "";
       const moved =
-        hardening.movedDays > 0 ? ` Put off by ${hardening.movedDays} days for the weather.` : "";
+        hardening.movedDays > 0 ? say.delayedByWeather({ movedDays: hardening.movedDays }) : "";
       const when =
         hardening.plantOutDay === day
-          ? "Best today."
-          : `Best on ${wording.date(hardening.plantOutDay, day)}.`;
+          ? say.bestToday
+          : say.bestOn({ date: wording.date(hardening.plantOutDay, day) });
       return {
-        title: `Plant out the ${name}`,
-        reason: `${late}${when} ${hardening.words}${moved}`,
+        title: say.transplantThe({ name }),
+        reason: say.text5({ late, when, words: hardening.words, moved }),
       };
     }
   }

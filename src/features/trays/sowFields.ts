@@ -7,20 +7,21 @@ import { cellCount, freeCells, type Tray } from "@/core/trays";
 import { isSpent, lotSprouting, seedsIn, type SeedLot } from "@/core/seedBox";
 import { amount } from "@/ui/forms";
 import { newId } from "@/store/index";
+import { trays as say } from "@/words/en/trays";
 
 /** A sowing into a tray as its form holds it. */
 export const SowFieldsSchema = z.object({
-  cropId: z.string().min(1, "Choose a crop."),
+  cropId: z.string().min(1, say.chooseACrop),
   varietyId: z.string(),
   plantingId: z.string(),
   lotId: z.string(),
   /** How many cells, from which on (0-based), and seeds in each. */
-  cells: amount("Say how many cells to sow.")
-    .int("Say how many cells to sow.")
-    .min(1, "Say how many cells to sow."),
+  cells: amount(say.enterHowManyCellsToSow)
+    .int(say.enterHowManyCellsToSow)
+    .min(1, say.enterHowManyCellsToSow),
   fromCell: z.number(),
-  seedsPerCell: amount("Say how many seeds go into a cell."),
-  sownOn: z.string().refine(isIsoDate, "Give the day it is sown."),
+  seedsPerCell: amount(say.enterSeedsPerCell),
+  sownOn: z.string().refine(isIsoDate, say.enterTheSowingDate),
   labelled: z.boolean(),
 });
 export type SowFields = z.infer<typeof SowFieldsSchema>;
@@ -89,9 +90,9 @@ export function sowingFrom(
   tray: Tray,
   evenIfShort: boolean,
 ): CommandInput<"tray.sow"> | string {
-  if (fields.cropId === "") return "Choose a crop.";
-  if (!Number.isInteger(fields.cells) || fields.cells < 1) return "Say how many cells to sow.";
-  if (!isIsoDate(fields.sownOn)) return "Give the day it is sown.";
+  if (fields.cropId === "") return say.chooseACrop;
+  if (!Number.isInteger(fields.cells) || fields.cells < 1) return say.enterHowManyCellsToSow;
+  if (!isIsoDate(fields.sownOn)) return say.enterTheSowingDate;
   const free = freeCells(tray).filter((cell) => cell >= fields.fromCell);
   // Cells that the tray does not have are asked for too, so that it is said how many do not fit.
   const missing = Math.max(0, fields.cells - free.length);

@@ -123,7 +123,7 @@ describe("a sowing's form", () => {
     const few = sowingFrom({ ...fields, cells: 3, fromCell: 7 }, tray, true);
     expect(few).toMatchObject({ evenIfShort: true, sowing: { cells: [7, 8, 9] } });
     expect(sowingFrom({ ...fields, cells: NaN }, tray, false)).toMatch(/how many cells/);
-    expect(sowingFrom({ ...fields, sownOn: "soon" }, tray, false)).toMatch(/Give the day/);
+    expect(sowingFrom({ ...fields, sownOn: "soon" }, tray, false)).toMatch(/Enter the sowing date/);
     expect(sowingFrom({ ...fields, cropId: "" }, tray, false)).toMatch(/Choose a crop/);
     expect(seedsIn(crop("kale"), lots[0] as SeedLot)).toBe(900);
   });

@@ -4,16 +4,17 @@ import { trayGrid, type Tray } from "@/core/trays";
 import { centimetres, cubicInches, inches, millilitres, type Units } from "@/core/wording";
 import { amount } from "@/ui/forms";
 import { newId } from "@/store/index";
+import { trays as say } from "@/words/en/trays";
 
 /** A tray as its form holds it, in the grower's units. */
 export const TrayFieldsSchema = z
   .object({
-    name: z.string().trim().min(1, "Give the tray a name."),
-    cells: amount("Say how many cells it has."),
-    columns: amount("Say how many stand in a row."),
-    cellVolume: amount("Say what a cell holds."),
-    length: amount("Say how long it is."),
-    width: amount("Say how wide it is."),
+    name: z.string().trim().min(1, say.enterANameForTheTray),
+    cells: amount(say.enterHowManyCellsItHas),
+    columns: amount(say.enterHowManyCellsAreInARow),
+    cellVolume: amount(say.enterTheVolumeOfACell),
+    length: amount(say.enterItsLength),
+    width: amount(say.enterItsWidth),
     standId: z.string(),
   })
   .superRefine(({ cells, columns }, context) => {
@@ -77,6 +78,6 @@ export function trayFrom(fields: TrayFields, units: Units, today: DayNumber): Tr
 export function nextTrayName(trays: Iterable<Tray>): string {
   const taken = new Set([...trays].map(({ name }) => name));
   let number = taken.size + 1;
-  while (taken.has(`Tray ${number}`)) number += 1;
-  return `Tray ${number}`;
+  while (taken.has(say.tray2({ number }))) number += 1;
+  return say.tray2({ number });
 }

@@ -3,9 +3,10 @@
 import type { Control, FieldPath, FieldValues } from "react-hook-form";
 import { materials } from "@/core/shelter";
 import { ChoiceField } from "./fields";
+import { ui as say } from "@/words/en/ui";
 
 const COVERS = [
-  { value: "", words: "None: in the open" },
+  { value: "", words: say.noneInTheOpen },
   ...[...materials.values()].map(({ id, name }) => ({ value: id, words: name })),
 ];
 
@@ -17,7 +18,7 @@ export function CoverField<F extends FieldValues>(props: {
   return (
     <ChoiceField
       {...props}
-      label="Cover"
+      label={say.cover}
       choices={COVERS}
       slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
     />

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { ui as say } from "@/words/en/ui";
 
 /** A number that must be there; it is NaN where nothing, or no number, is typed. */
 export function amount(missing: string) {
@@ -6,7 +7,7 @@ export function amount(missing: string) {
 }
 
 /** A number that may be left out: NaN then. */
-export const maybeAmount = z.number({ error: "This is no number: type one like 7.5." }).or(z.nan());
+export const maybeAmount = z.number({ error: say.enterANumberLike75 }).or(z.nan());
 
 /** Stands for what is typed and is no number. It is not finite: neither of the above takes it. */
 export const UNREADABLE = Infinity;

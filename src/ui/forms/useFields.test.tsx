@@ -13,7 +13,7 @@ import {
 
 const Schema = z.object({
   name: z.string().min(1, "Give it a name."),
-  lengthM: amount("Say how long it is."),
+  lengthM: amount("Enter its length."),
   rowM: maybeAmount,
 });
 type Fields = z.infer<typeof Schema>;
@@ -69,7 +69,7 @@ test("words where a number belongs stay to be put right, and are told; nothing i
   await keep();
   expect(kept).toHaveLength(before);
   expect(field("Rows").value).toBe("two feet or so");
-  expect(screen.getByText(/no number/)).toBeTruthy();
+  expect(screen.getByText(/Enter a number/)).toBeTruthy();
   type("Rows", " −0,5 ");
   await keep();
   expect(kept.at(-1)?.rowM).toBe(-0.5);
@@ -152,6 +152,6 @@ test("what may not stand in a field is told under it, and nothing is kept", asyn
   type("Name", "");
   await keep();
   expect(kept).toHaveLength(before);
-  expect(screen.getByText("Say how long it is.")).toBeTruthy();
+  expect(screen.getByText("Enter its length.")).toBeTruthy();
   expect(field("Name").getAttribute("aria-invalid")).toBe("true");
 });

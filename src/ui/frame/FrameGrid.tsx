@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
+import { ui as say } from "@/words/en/ui";
 
 interface Props {
   top: ReactNode;
@@ -49,7 +50,7 @@ export function FrameGrid({ top, rail, view, inspector, ribbon }: Props) {
       </Box>
       <Box
         component="nav"
-        aria-label="Views"
+        aria-label={say.views}
         sx={{
           gridArea: "rail",
           borderRight: { md: "1px solid var(--line)" },
@@ -65,7 +66,7 @@ export function FrameGrid({ top, rail, view, inspector, ribbon }: Props) {
         {view}
       </Box>
       {inspector}
-      <Box component="section" aria-label="Season" sx={{ gridArea: "ribbon", minWidth: 0 }}>
+      <Box component="section" aria-label={say.season} sx={{ gridArea: "ribbon", minWidth: 0 }}>
         {ribbon}
       </Box>
     </Box>

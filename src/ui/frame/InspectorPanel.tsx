@@ -7,6 +7,7 @@ import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import type { ReactNode } from "react";
 import { lazyPart } from "./lazyPart";
+import { ui as say } from "@/words/en/ui";
 
 // Wide screens never draw it.
 const Sheet = lazyPart(() => import("./Sheet"));
@@ -24,7 +25,7 @@ export function InspectorPanel({ label, onClose, children }: Props) {
     <Box sx={{ position: "relative", p: 2.25, pr: 2 }}>
       <IconButton
         onClick={onClose}
-        aria-label="Close"
+        aria-label={say.close}
         size="small"
         sx={{ position: "absolute", top: 10, right: 8 }}
       >

@@ -4,6 +4,7 @@ import Link from "next/link";
 import { memo, useState } from "react";
 import { lazyPart } from "./lazyPart";
 import type { RailEntry } from "./railEntry";
+import { ui as say } from "@/words/en/ui";
 
 // Only a phone has it, and only when it is tapped.
 const MoreMenu = lazyPart(() => import("./MoreMenu"));
@@ -80,7 +81,7 @@ function More(props: { entries: readonly RailEntry[]; isHere: (entry: RailEntry)
         }}
       >
         <MoreIcon />
-        More
+        {say.more}
       </Box>
       {anchor && (
         <MoreMenu

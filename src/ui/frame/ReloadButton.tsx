@@ -2,6 +2,7 @@
 
 import Button, { type ButtonProps } from "@mui/material/Button";
 import { useState } from "react";
+import { ui as say } from "@/words/en/ui";
 
 /** Reloads the page, unless it could not be had again: then that is said, and the page stays. */
 export function ReloadButton(button: Omit<ButtonProps, "onClick" | "children">) {
@@ -13,7 +14,7 @@ export function ReloadButton(button: Omit<ButtonProps, "onClick" | "children">) 
   };
   return (
     <Button {...button} onClick={() => void reload()} aria-live="polite">
-      {isAway ? "No connection yet: try again" : "Reload the page"}
+      {isAway ? say.noConnectionTryAgain : say.reloadThePage}
     </Button>
   );
 }

@@ -6,4 +6,5 @@ export { FrameGrid } from "./FrameGrid";
 export { Rail } from "./Rail";
 export type { RailEntry } from "./railEntry";
 export { InspectorPanel, InspectorSection } from "./InspectorPanel";
+export { HelpMark } from "./HelpMark";
 export { PrintFrame } from "./PrintFrame";

@@ -7,6 +7,7 @@ import { create } from "zustand";
 import { isMissingPart, MISSING_PART, whenNeeded } from "@/store";
 import { Boundary } from "./Boundary";
 import { ReloadButton } from "./ReloadButton";
+import { ui as say } from "@/words/en/ui";
 
 /**
  * A component that is fetched when it is first drawn, or when the page has come to rest. When it
@@ -44,9 +45,7 @@ function PartFailed({ error, onAgain }: { error: unknown; onAgain: () => void })
   }, [again]);
   if (tries[0] !== again) return null;
   const missing = isMissingPart(error);
-  const words = missing
-    ? MISSING_PART
-    : "This part of the page failed. What you have entered is kept; reload the page if it happens again.";
+  const words = missing ? MISSING_PART : say.thisPartOfThePageFailedYourDataIs;
   return (
     <Box
       role="alert"
@@ -76,7 +75,7 @@ function PartFailed({ error, onAgain }: { error: unknown; onAgain: () => void })
               for (const one of tries) one();
             }}
           >
-            Try again
+            {say.tryAgain}
           </Button>
         )}
         <ReloadButton variant="outlined" color="inherit" />

@@ -5,6 +5,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useMemo } from "react";
 import { CROP_GROUPS, varietyOf, type Crop } from "@/core/crops";
+import { ui as say } from "@/words/en/ui";
 
 interface Props {
   crops: ReadonlyMap<string, Crop>;
@@ -33,11 +34,11 @@ export function CropPicker({ crops, cropId, varietyId, onChange }: Props) {
         onChange={(_event, chosen) =>
           onChange(chosen?.id ?? "", (chosen && varietyOf(chosen)?.id) ?? "")
         }
-        renderInput={(params) => <TextField {...params} label="Crop" />}
+        renderInput={(params) => <TextField {...params} label={say.crop} />}
       />
       <TextField
         select
-        label="Variety"
+        label={say.variety}
         value={crop ? varietyId : ""}
         disabled={!crop}
         onChange={(event) => onChange(cropId, event.target.value)}

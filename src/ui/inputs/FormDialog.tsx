@@ -9,6 +9,7 @@ import DialogTitle from "@mui/material/DialogTitle";
 import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useId, type FormEvent, type ReactNode } from "react";
+import { ui as say } from "@/words/en/ui";
 
 interface Props {
   title: string;
@@ -27,7 +28,7 @@ interface Props {
 
 /** A form over the view: its fields, what was refused and how to go on, Cancel and Keep. */
 export function FormDialog(props: Props) {
-  const { title, refusal, wayOut, keepLabel = "Keep", more, width = "xs", children } = props;
+  const { title, refusal, wayOut, keepLabel = say.save, more, width = "xs", children } = props;
   const titleId = useId();
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
   const submit = (event: FormEvent) => {
@@ -64,7 +65,7 @@ export function FormDialog(props: Props) {
           {more}
           <span style={{ flex: 1 }} />
           <Button onClick={props.onClose} color="inherit">
-            Cancel
+            {say.cancel}
           </Button>
           <Button type="submit" variant="contained">
             {keepLabel}

@@ -6,6 +6,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { dayNumberOf, type MonthDay } from "@/core/calendar";
 import type { LocalWording } from "../wording";
+import { ui as say } from "@/words/en/ui";
 
 interface Props {
   label: string;
@@ -32,7 +33,7 @@ export function MonthDayField({ label, value, error, wording, onChange }: Props)
         <TextField
           select
           size="small"
-          label="Day"
+          label={say.day}
           value={dayOfMonth}
           error={error !== undefined}
           onChange={(event) => set(month, Number(event.target.value))}
@@ -46,7 +47,7 @@ export function MonthDayField({ label, value, error, wording, onChange }: Props)
         <TextField
           select
           size="small"
-          label="Month"
+          label={say.month}
           value={month}
           error={error !== undefined}
           onChange={(event) => set(Number(event.target.value), dayOfMonth)}

@@ -4,6 +4,7 @@ import type { KeyboardEvent } from "react";
 import { DAYS_PER_WEEK, type DayNumber, type Season } from "@/core/calendar";
 import type { LocalWording } from "../wording";
 import { FROST_HEIGHT, hoursWords } from "./ribbonShape";
+import { ui as say } from "@/words/en/ui";
 
 interface Props {
   x: number;
@@ -46,11 +47,15 @@ export function Lantern(props: Props) {
     <g
       role="slider"
       tabIndex={0}
-      aria-label="Date in view"
+      aria-label={say.dateInView}
       aria-valuemin={season.startDay}
       aria-valuemax={season.endDay}
       aria-valuenow={day}
-      aria-valuetext={`${wording.longDate(day)}${day === today ? ", today" : ""}, ${hoursWords(lengthH)} of daylight`}
+      aria-valuetext={say.ofDaylight({
+        date: wording.longDate(day),
+        isDay: day === today,
+        hours: hoursWords(lengthH),
+      })}
       onKeyDown={onKeyDown}
       className="lantern"
     >

@@ -7,6 +7,7 @@ import { DaylightGradient, Hatch, monthStarts, timeScale, useSize } from "../cha
 import type { LocalWording } from "../wording";
 import { Lantern } from "./Lantern";
 import { FROST_HEIGHT, ribbonShapes, type RibbonSeason } from "./ribbonShape";
+import { ui as say } from "@/words/en/ui";
 
 interface Props {
   ribbon: RibbonSeason;
@@ -87,7 +88,7 @@ export const SeasonRibbon = memo(function SeasonRibbon({
                   fontWeight="600"
                   style={{ fill: "#2b170d" }}
                 >
-                  {`direct sun on ${ribbon.bedSun.bedName}`}
+                  {say.directSunOn({ bedName: ribbon.bedSun.bedName })}
                 </text>
               )}
             </>
@@ -97,10 +98,10 @@ export const SeasonRibbon = memo(function SeasonRibbon({
           {width >= 600 && (
             <>
               <text x={10} y={17} fontSize="12" style={{ fill: "#a9c9d8" }}>
-                frost odds
+                {say.frostOdds}
               </text>
               <text x={10} y={bottom - 8} fontSize="12" style={{ fill: "#f2c78f" }}>
-                daylight
+                {say.daylight}
               </text>
             </>
           )}
@@ -114,7 +115,11 @@ export const SeasonRibbon = memo(function SeasonRibbon({
               stroke="#3b342f"
               strokeWidth="3"
             >
-              {`under ${ribbon.shortDayHours} hours: ${wording.shortDate(ribbon.shortDays.fromDay)} – ${wording.shortDate(ribbon.shortDays.toDay)}`}
+              {say.underHours({
+                shortDayHours: ribbon.shortDayHours,
+                date: wording.shortDate(ribbon.shortDays.fromDay),
+                date2: wording.shortDate(ribbon.shortDays.toDay),
+              })}
             </text>
           )}
           {ribbon.frostDay !== null && (

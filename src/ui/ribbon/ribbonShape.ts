@@ -1,6 +1,7 @@
 import { area, curveMonotoneX, line } from "d3-shape";
 import type { DayNumber, Season } from "@/core/calendar";
 import { timeScale, type TimeScale } from "../chart";
+import { ui as say } from "@/words/en/ui";
 
 /** Height of the band in which frost odds hang from above, in pixels: certain frost fills it. */
 export const FROST_HEIGHT = 24;
@@ -23,7 +24,7 @@ export interface RibbonSeason {
 /** "8 h 50 min" */
 export function hoursWords(hours: number): string {
   const minutes = Math.round(hours * 60);
-  return `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+  return say.hMin({ floor: Math.floor(minutes / 60), minutes: minutes % 60 });
 }
 
 /** The ribbon's outlines as SVG paths: all light, the short days' light, frost odds and their edge. */

@@ -23,7 +23,7 @@ export const OutlookDaySchema = z
   })
   .refine((day) => day.minTempC <= day.maxTempC, {
     path: ["minTempC"],
-    message: "The low is above the high: are the two swapped?",
+    message: "The low is above the high: are they swapped?",
   });
 
 export type OutlookDay = z.infer<typeof OutlookDaySchema>;
@@ -36,13 +36,13 @@ export const OutlookSchema = z
     source: z
       .string()
       .trim()
-      .min(1, "Say where the outlook comes from.")
+      .min(1, "Name the source of the forecast.")
       .max(80)
       .regex(/^[^<>\u0000-\u001f\u007f]*$/, "A name cannot hold <, > or control characters."),
     /** Made up by a stand-in, not observed or forecast by anybody. */
     simulated: z.boolean(),
     issuedOn: IsoDateSchema,
-    days: z.array(OutlookDaySchema).min(1, "An outlook has at least one day.").max(16),
+    days: z.array(OutlookDaySchema).min(1, "A forecast needs at least one day.").max(16),
   })
   .refine(
     (outlook) =>

@@ -8,17 +8,17 @@ import { setPlantings } from "../plantingCommands";
 /** What stands is pulled on a day, all or in part, and the next crop goes in: one step. */
 export const turnOverBed = command({
   name: "bed.turnOver",
-  label: ({ bedId }, garden) => `turning over ${garden.beds.get(bedId)?.name ?? "a bed"}`,
+  label: ({ bedId }, garden) => `replanting ${garden.beds.get(bedId)?.name ?? "a bed"}`,
   input: z.object({
     bedId: z.string(),
     plantings: z
       .array(PlantingSchema)
-      .min(1, "All of it would stay as it is: leave fewer plants, or plant between them.")
+      .min(1, "Nothing would change: keep fewer plants, or plant between them.")
       .max(60, "At most 60 plantings at once."),
   }),
   run(garden, { bedId, plantings }) {
     if (plantings.some((planting) => planting.bedId !== bedId)) {
-      return refuse("All of it should stand in the bed that is turned over.");
+      return refuse("Everything pulled must be in the bed you replant.");
     }
     return setPlantings.run(garden, { plantings });
   },

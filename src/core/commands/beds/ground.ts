@@ -63,7 +63,7 @@ export function mendGround(garden: Garden): Mended {
     const [problem] = layoutProblems(next);
     const bed = next.beds.get(problem?.bedId ?? "");
     if (!problem || !bed) break;
-    take(`${bed.name} is laid beside the others.`, bedChange(bed, { position: null }));
+    take(`${bed.name} is placed beside the others.`, bedChange(bed, { position: null }));
   }
   for (const planting of next.plantings.values()) {
     const bed = next.beds.get(planting.bedId);
@@ -151,5 +151,5 @@ function clashWords(garden: Garden, bed: Bed, { earlier, later }: Clash): string
   const { units } = garden.settings;
   const fromM = lengthWords(Math.max(earlier.fromM, later.fromM), units);
   const toM = lengthWords(Math.min(earlier.toM, later.toM), units);
-  return `${earlier.name} and ${later.name} stand on the same ground of ${bed.name} (${fromM} to ${toM}) from ${dateWords(later.fromDay)} on.`;
+  return `${earlier.name} and ${later.name} overlap in ${bed.name} (${fromM} to ${toM}) from ${dateWords(later.fromDay)}.`;
 }

@@ -49,7 +49,7 @@ export const setLayout = command({
   label: ({ beds }, garden) =>
     beds.length === 1
       ? `moving ${garden.beds.get(beds[0]?.id ?? "")?.name ?? "a bed"}`
-      : "laying out the garden",
+      : "changing the layout",
   input: z.object({
     beds: z.array(z.object({ id: z.string(), position: PositionSchema })).max(2000),
     shelters: z.array(z.object({ id: z.string(), outline: OutlineSchema })).max(500),
@@ -83,7 +83,7 @@ export const setLayout = command({
 /** Beds and shelters as a map has them: known ones moved and resized, new ones added. */
 export const importLayout = command({
   name: "layout.import",
-  label: ({ beds }) => `taking ${beds.length} beds from a map`,
+  label: ({ beds }) => `importing ${beds.length} beds from a map`,
   input: z.object({
     plot: PlotSchema,
     beds: z.array(BedSchema).max(2000, "At most 2,000 beds."),
@@ -114,7 +114,7 @@ function shortened(garden: Garden, before: Bed, bed: Bed) {
   // Read from a map, a bed may come out a few centimetres off.
   if (fitsInto(takenM, bed.lengthM) || bed.lengthM >= before.lengthM) return null;
   return refuse(
-    `A planting in ${bed.name} reaches to ${lengthWords(takenM, garden.settings.units)}: shorten or move it first, or keep the bed that long.`,
+    `A planting in ${bed.name} reaches to ${lengthWords(takenM, garden.settings.units)}. Shorten or move it first, or keep the bed that long.`,
     "bed.lengthM",
   );
 }

@@ -40,20 +40,20 @@ export function layoutProblems(garden: Garden): LayoutProblem[] {
     if (!within(outline, ground)) {
       tell(
         "plot",
-        `${bed.name} would leave the plot of ${size}: move it in, or make the plot larger.`,
+        `${bed.name} would be outside the plot (${size}): move it in or make the plot larger.`,
       );
     }
     const own = garden.shelters.get(bed.shelterId ?? "");
     if (own?.outline && !within(outline, own.outline)) {
       tell(
         `out of ${own.id}`,
-        `${bed.name} would stand out of ${own.name}: move it in, or move it out of the shelter first.`,
+        `${bed.name} would stick out of ${own.name}: move it in, or take it out of the shelter first.`,
       );
     }
     for (const other of garden.shelters.values()) {
       if (other.id === bed.shelterId || !other.outline) continue;
       if (overlap(outline, other.outline)) {
-        tell(`under ${other.id}`, `${bed.name} would lie under ${other.name}.`);
+        tell(`under ${other.id}`, `${bed.name} would be under ${other.name}.`);
       }
     }
   }
@@ -63,7 +63,7 @@ export function layoutProblems(garden: Garden): LayoutProblem[] {
       problems.push({
         key: [bed.id, other.bed.id].sort().join(" over "),
         bedId: other.bed.id,
-        message: `${bed.name} would lie over ${other.bed.name}: beds may touch, not overlap.`,
+        message: `${bed.name} would overlap ${other.bed.name}: beds may touch, not overlap.`,
       });
     }
   }

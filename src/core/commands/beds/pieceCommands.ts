@@ -5,11 +5,11 @@ import { materials, pieceFit, PieceSchema, type CoverPiece, type Piece } from ".
 import { lengthWords } from "../../wording";
 import { change, command, refuse } from "../command";
 
-const GONE = "This piece is no longer in the stock.";
+const GONE = "This cover is no longer in the garden.";
 
 export const setPiece = command({
   name: "piece.set",
-  label: (piece) => `change of ${pieceWords(piece)}`,
+  label: (piece) => `change to ${pieceWords(piece)}`,
   input: PieceSchema,
   run(garden, piece) {
     const [problem] = pieceProblems("piece", piece, garden);
@@ -23,7 +23,7 @@ export const setPiece = command({
 
 export const removePiece = command({
   name: "piece.remove",
-  label: () => "taking a piece out of the stock",
+  label: () => "removing a cover",
   input: z.object({ id: z.string() }),
   run(garden, { id }) {
     const before = garden.pieces.get(id);
@@ -36,7 +36,7 @@ export const removePiece = command({
 export const layPieces = command({
   name: "piece.lay",
   label: ({ pieces }) =>
-    pieces.every(({ bedId }) => bedId === null) ? "bringing covers in" : "putting covers on",
+    pieces.every(({ bedId }) => bedId === null) ? "putting covers away" : "putting covers on",
   input: z.object({
     pieces: z
       .array(z.object({ id: z.string(), bedId: z.string().nullable() }))
@@ -70,8 +70,8 @@ function layProblem(garden: Garden, piece: Piece): string | null {
   const has = lengthWords(piece.widthM, units);
   const needs = lengthWords(fit.neededWidthM, units);
   return fit.problem === "tooWide"
-    ? `This ${pieceWords(piece)} is ${has} wide and ${bed.name} ${lengthWords(bed.widthM, units)}: a rigid cover wider than its bed would stand on the path. Take one of about ${needs}.`
-    : `This ${pieceWords(piece)} is ${has} wide; ${bed.name} wants at least ${needs}, with its edges to weigh down.`;
+    ? `This ${pieceWords(piece)} is ${has} wide and ${bed.name} ${lengthWords(bed.widthM, units)}: a rigid cover wider than its bed would block the path. Use one about ${needs} wide.`
+    : `This ${pieceWords(piece)} is ${has} wide; ${bed.name} needs at least ${needs}, with edges to weight down.`;
 }
 
 function pieceWords(piece: Piece): string {

@@ -37,7 +37,7 @@ export const buildShelter = command({
     const [problem] = coverProblems("shelter", shelter);
     if (problem) return refuse(problem.message, problem.path);
     if (shelter.covers.length === 0) {
-      return refuse("A shelter has at least one cover: choose its kind.", "shelter.covers");
+      return refuse("A shelter needs at least one cover: choose its kind.", "shelter.covers");
     }
     if (garden.shelters.has(shelter.id)) return refuse("This shelter is already there.");
     const changes: Change[] = [];
@@ -67,13 +67,13 @@ function tooWide(garden: Garden, { outline, name }: Shelter, bed: Bed): string |
   ];
   const [long, short] = [bed.lengthM, bed.widthM].sort((a, b) => b - a) as [number, number];
   if (fitsInto(long, inLong) && fitsInto(short, inShort)) return null;
-  return `${bed.name} of ${lengthWords(long, units)} × ${lengthWords(short, units)} does not go into ${name} of ${lengthWords(inLong, units)} × ${lengthWords(inShort, units)}: make it smaller, or the shelter larger.`;
+  return `${bed.name} (${lengthWords(long, units)} × ${lengthWords(short, units)}) does not fit in ${name} (${lengthWords(inLong, units)} × ${lengthWords(inShort, units)}): make it smaller or the shelter larger.`;
 }
 
 /** A shelter's name, covers, size, vents, barrels and film changed. */
 export const editShelter = command({
   name: "shelter.edit",
-  label: ({ id }, garden) => `change of ${garden.shelters.get(id)?.name ?? "a shelter"}`,
+  label: ({ id }, garden) => `change to ${garden.shelters.get(id)?.name ?? "a shelter"}`,
   input: ShelterSchema.partial().required({ id: true }),
   run(garden, { id, ...some }) {
     const before = garden.shelters.get(id);
@@ -82,7 +82,7 @@ export const editShelter = command({
     const [problem] = coverProblems("shelter", shelter);
     if (problem) return refuse(problem.message, problem.path);
     if (shelter.covers.length === 0) {
-      return refuse("A shelter has at least one cover: take it down instead.", "covers");
+      return refuse("A shelter needs at least one cover: remove the shelter instead.", "covers");
     }
     const changes: Change[] = [];
     const plot = grownPlot(garden, shelter.outline);
@@ -95,7 +95,7 @@ export const editShelter = command({
 /** A shelter taken down: its beds stand in the open then, and its thermometer's days go with it. */
 export const removeShelter = command({
   name: "shelter.remove",
-  label: ({ id }, garden) => `taking down ${garden.shelters.get(id)?.name ?? "a shelter"}`,
+  label: ({ id }, garden) => `removing ${garden.shelters.get(id)?.name ?? "a shelter"}`,
   input: z.object({ id: z.string() }),
   run(garden, { id }) {
     const before = garden.shelters.get(id);

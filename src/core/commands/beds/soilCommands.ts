@@ -10,7 +10,7 @@ const bedName = (garden: Garden, bedId: string) => garden.beds.get(bedId)?.name 
 
 export const setRest = command({
   name: "rest.set",
-  label: ({ bedId }, garden) => `putting ${bedName(garden, bedId)} to rest`,
+  label: ({ bedId }, garden) => `resting ${bedName(garden, bedId)}`,
   input: RestSchema,
   run(garden, rest) {
     const [problem] = restProblems("rest", rest, garden);
@@ -45,7 +45,7 @@ export const setFeeding = command({
 
 export const removeFeeding = command({
   name: "feeding.remove",
-  label: () => "taking a feeding back",
+  label: () => "removing a feeding",
   input: idInput,
   run(garden, { id }) {
     const before = garden.feedings.get(id);

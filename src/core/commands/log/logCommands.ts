@@ -24,7 +24,7 @@ export const keepEntries = command({
   name: "log.keep",
   label: ({ entries, thermometerDays = [] }) => {
     const count = entries.length + thermometerDays.length;
-    return count === 1 ? "an entry of the log" : `${count} entries of the log`;
+    return count === 1 ? "a log entry" : `${count} log entries`;
   },
   input: z.object({
     entries: z.array(LogEntrySchema).max(500),
@@ -36,7 +36,7 @@ export const keepEntries = command({
     today: IsoDateSchema,
   }),
   run(garden, { entries, thermometerDays = [], newPlantings = [], today }) {
-    if (entries.length + thermometerDays.length === 0) return refuse("There is nothing to keep.");
+    if (entries.length + thermometerDays.length === 0) return refuse("There is nothing to save.");
     const planted = addPlantings(garden, newPlantings);
     if ("refusal" in planted) return planted;
     let next = withChanges(garden, planted.changes);
@@ -92,7 +92,7 @@ function addPlantings(garden: Garden, plantings: readonly Planting[]): Run {
 export function keepEntry(garden: Garden, entry: LogEntry, today: string): Run {
   if (entry.on > today) {
     return refuse(
-      `${dateWords(dayNumber(entry.on))} is still to come: the log takes what has happened, up to ${dateWords(dayNumber(today))}.`,
+      `${dateWords(dayNumber(entry.on))} is in the future: the log takes what has happened, up to ${dateWords(dayNumber(today))}.`,
       "on",
     );
   }
@@ -126,7 +126,7 @@ function outOfOrder(garden: Garden, { on, what }: LogEntry): string | null {
         other.what.plantingId === planting.id,
     );
     return after
-      ? `${subject} in ${bedName} has an entry of ${dateWords(dayNumber(after.on))} already, so it was sown by then: change that entry first.`
+      ? `${subject} in ${bedName} already has an entry on ${dateWords(dayNumber(after.on))}, so it was sown by then: change that entry first.`
       : null;
   }
   if (!FOLLOWS_SOWING.has(what.kind)) return null;
@@ -134,7 +134,7 @@ function outOfOrder(garden: Garden, { on, what }: LogEntry): string | null {
     return `${subject} in ${bedName} was sown on ${dateWords(sownDay)}: it cannot be ${VERB[what.kind] ?? "met with"} before.`;
   }
   if (sownDay === null && on < planting.sowOn && what.kind === "harvested") {
-    return `${subject} in ${bedName} is planned to be sown on ${dateWords(dayNumber(planting.sowOn))}: log its sowing first, or choose the planting that was picked.`;
+    return `${subject} in ${bedName} is planned for sowing on ${dateWords(dayNumber(planting.sowOn))}: log its sowing first, or choose the planting you harvested.`;
   }
   return null;
 }
@@ -148,7 +148,7 @@ const FOLLOWS_SOWING: ReadonlySet<LogEntry["what"]["kind"]> = new Set([
 ]);
 const VERB: Partial<Record<LogEntry["what"]["kind"], string>> = {
   emerged: "up",
-  plantedOut: "planted out",
+  plantedOut: "transplanted",
   harvested: "picked",
   lost: "lost",
   cleared: "cleared",

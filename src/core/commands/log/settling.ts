@@ -39,7 +39,7 @@ export const settleTasks = command({
   name: "round.settle",
   label: ({ tasks, as }) => {
     const what = tasks.length === 1 ? (tasks[0]?.subject ?? "a task") : `${tasks.length} tasks`;
-    return { done: `done: ${what}`, skipped: `not done: ${what}`, putOff: `later: ${what}` }[as];
+    return { done: `done: ${what}`, skipped: `skipping ${what}`, putOff: `later: ${what}` }[as];
   },
   input: z
     .object({
@@ -52,7 +52,7 @@ export const settleTasks = command({
     })
     .refine(({ as, on, untilOn }) => as !== "putOff" || (untilOn !== undefined && untilOn > on), {
       path: ["untilOn"],
-      message: "Put it off to a later day.",
+      message: "Choose a later date.",
     }),
   run(garden, { tasks, on, as, untilOn = on, today }) {
     const changes: Change[] = [];
@@ -71,12 +71,13 @@ export const settleTasks = command({
 /** The grower's own order of walking past the beds. */
 export const setWalk = command({
   name: "walk.set",
-  label: () => "the order of the walk",
+  label: () => "walking order",
   input: z.object({ bedIds: z.array(z.string()).max(2000) }),
   run(garden, { bedIds }) {
     const unknown = bedIds.find((id) => !garden.beds.has(id));
     if (unknown !== undefined) return refuse("This bed is no longer in the garden.", "bedIds");
-    if (new Set(bedIds).size < bedIds.length) return refuse("Each bed stands once in the walk.");
+    if (new Set(bedIds).size < bedIds.length)
+      return refuse("Each bed appears once in the walking order.");
     const { head } = garden;
     return change({
       kind: "garden",
@@ -94,7 +95,7 @@ function settledBefore(garden: Garden, { id }: SettledTask, as: Logged["kind"]):
   const wasDone = before.what.kind !== "skipped";
   if (wasDone === (as !== "skipped" && as !== "putOff")) return change();
   return refuse(
-    `${wasDone ? "Done" : "Left undone"} on ${dateWords(dayNumber(before.on))} already: change its entry in the logbook.`,
+    `${wasDone ? "Done" : "Skipped"} on ${dateWords(dayNumber(before.on))} already: change its entry in the logbook.`,
   );
 }
 

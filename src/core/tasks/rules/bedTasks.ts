@@ -33,13 +33,13 @@ function readying({ site, garden, day, wording }: Round): Task[] {
         plantingId: planting.id,
         fromDay: fromDay - care.readyBedAheadDays,
         untilDay: fromDay - 1,
-        reason: `It comes in on ${wording.date(fromDay, day)}. ${
+        reason: `Planting is on ${wording.date(fromDay, day)}. ${
           undug
-            ? "Weeds out, what stood there cut at the ground, raked level."
-            : "Weeds out, loosened a fork deep, raked fine."
+            ? "Weed it, cut old plants at the ground and rake it level."
+            : "Weed it, loosen it a fork deep and rake it fine."
         }`,
         endsWhen: "the ground is clean, level and moist",
-        ifLeft: "It is sown into weeds, or a day late.",
+        ifLeft: "Sowing goes into weeds or is delayed.",
       },
     ];
   });
@@ -63,8 +63,8 @@ function uncoveringInSpring({ site, garden, day, wording }: Round): Task[] {
         bedId: bed.id,
         fromDay: off.day,
         untilDay: off.day,
-        reason: `Since ${wording.date(off.day, day)} it grows as well without, and killing nights are rare.`,
-        endsWhen: `${off.isPlural ? "they are" : "it is"} dry, folded and in the shed`,
+        reason: `Since ${wording.date(off.day, day)} it grows as well uncovered, and killing nights are rare.`,
+        endsWhen: `${off.isPlural ? "they are" : "it is"} dry, folded and in storage`,
         ifLeft: "It takes light, and plants grow soft and bolt sooner.",
         isLate: day > off.day,
       },
@@ -89,16 +89,13 @@ function feeding({ garden, day, wording }: Round): Task[] {
         bedId: bed.id,
         fromDay: on,
         untilDay: on,
-        reason:
-          soilSchool === "dug"
-            ? "The bed gets it now, dug in a spade deep."
-            : "The bed gets it now, spread on top.",
+        reason: soilSchool === "dug" ? "Due now, dug in a spade deep." : "Due now, spread on top.",
         howMuch:
           amount.litres === null
             ? wording.weightG(amount.grams ?? 0)
             : `${wording.number(amount.litres)} L`,
         endsWhen: "it is in the bed",
-        ifLeft: "What is planted next starts hungry.",
+        ifLeft: "The next planting starts short of nutrients.",
         isLate: day > on,
       },
     ];
@@ -128,11 +125,11 @@ function rests({ garden, day, wording }: Round): Task[] {
           kind: manure ? "sowCoverCrop" : "mulch",
           fromDay,
           untilDay: fromDay,
-          reason: `${wording.number(rest.lengthM, 1)} m of the bed rest until ${wording.date(untilDay, fromDay)}.`,
+          reason: `${wording.number(rest.lengthM, 1)} m of the bed rests until ${wording.date(untilDay, fromDay)}.`,
           howMuch: manure ? wording.weightG(grams) : `${wording.number(litres)} L`,
-          endsWhen: manure ? "it is sown" : "it lies on the bed",
+          endsWhen: manure ? "it is sown" : "it is on the bed",
           ifLeft: manure
-            ? "Each week later it covers less before the winter."
+            ? "Each week of delay means less cover before winter."
             : "Rain beats bare soil down and washes it out.",
           isLate: day > fromDay,
         },
@@ -146,7 +143,9 @@ function rests({ garden, day, wording }: Round): Task[] {
         kind: "endRest",
         fromDay: untilDay,
         untilDay,
-        reason: manure ? "It has to rot before the next sowing." : "The ground is wanted again.",
+        reason: manure
+          ? "It has to break down before the next sowing."
+          : "The ground is needed again.",
         howMuch: null,
         endsWhen: manure ? "it is turned in, or cut down" : "it is raked off",
         ifLeft: "The next sowing waits.",

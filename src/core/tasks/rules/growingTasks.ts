@@ -30,7 +30,7 @@ function support(round: PlantingRound): Task[] {
     plantingTask(round, "support", day, day + ASKED_DAYS, {
       reason: wanted.words,
       endsWhen: wanted.endsWhen,
-      ifLeft: "It lies down, and is hard to right again.",
+      ifLeft: "It falls over and is hard to straighten.",
     }),
   ];
 }
@@ -46,7 +46,7 @@ function earthingUp(round: PlantingRound): Task[] {
       again: String(time + 1),
       reason: wanted.words,
       endsWhen: "it is done along the whole row",
-      ifLeft: "It can be made up for while it grows, not after.",
+      ifLeft: "Gaps can be resown only while there is time.",
     }),
   ];
 }
@@ -57,7 +57,7 @@ function feeding(round: PlantingRound): Task[] {
   const { crop } = life.growing;
   const words = {
     howMuch: "a handful of compost, or a liquid feed, for each plant",
-    endsWhen: "it is given, and watered in",
+    endsWhen: "it is on and watered in",
     more:
       garden.settings.soilSchool === "dug"
         ? ["Scratch it in between the rows."]
@@ -69,8 +69,8 @@ function feeding(round: PlantingRound): Task[] {
       plantingTask(round, "feed", day, day + ASKED_DAYS, {
         ...words,
         again: "spring",
-        reason: "The light is back and it wakes hungry: rain has washed the nitrogen down.",
-        ifLeft: "It makes its head or bulb small.",
+        reason: "Growth restarts with the light, and rain has washed nitrogen out: feed it.",
+        ifLeft: "Heads or bulbs stay small.",
       }),
     ];
   }
@@ -80,7 +80,7 @@ function feeding(round: PlantingRound): Task[] {
   return [
     plantingTask(round, "feed", day, day + ASKED_DAYS, {
       ...words,
-      reason: "It is hungry and in the middle of its growth; later in the year it only grows soft.",
+      reason: "A heavy feeder in mid growth. Fed later in the year, it grows soft.",
       ifLeft: "It stays small and turns pale.",
     }),
   ];
@@ -100,7 +100,7 @@ function forSeed(round: PlantingRound): Task[] {
   if (day < boltDay - SEED_TOLD_DAYS || day > boltDay) return [];
   return [
     plantingTask(round, "leaveForSeed", boltDay - SEED_TOLD_DAYS, boltDay, {
-      reason: `It runs to flower about ${wording.date(boltDay, sowDay)}: mark those that stay, if you want its seed.`,
+      reason: `It bolts about ${wording.date(boltDay, sowDay)}: mark the plants to keep if you want seed.`,
       howMuch: `${saving.plants} plants, ${wording.number(saving.isolationM)} m from others of its kind`,
       endsWhen: "the best are marked and left",
       ifLeft: "The ground is free for the next crop.",

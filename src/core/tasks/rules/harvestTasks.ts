@@ -19,11 +19,11 @@ export function harvestTasks(round: PlantingRound): Task[] {
 
 const HABIT_WORDS = {
   cutAgain: "Cut it a hand above the ground; it comes again.",
-  outerLeaves: "Take the outer leaves, leave the heart.",
-  wholePlant: "Take whole plants.",
+  outerLeaves: "Pick the outer leaves and leave the heart.",
+  wholePlant: "Cut whole plants.",
   mainHead: "Cut the main head; side shoots follow.",
   pickedAgain: "Pick what is ready every few days.",
-  lifted: "Lift what is wanted.",
+  lifted: "Lift what you need.",
 } as const;
 
 function harvest(round: PlantingRound): Task[] {
@@ -43,16 +43,16 @@ function harvest(round: PlantingRound): Task[] {
       reason:
         lastDay === null
           ? `Ready since ${wording.date(readyDay, sowDay)}. ${HABIT_WORDS[habit]}${sweeterWords(round)}`
-          : `Last picked on ${wording.date(lastDay, sowDay)}. ${HABIT_WORDS[habit]}`,
+          : `Last harvested ${wording.date(lastDay, sowDay)}. ${HABIT_WORDS[habit]}`,
       howMuch:
         leftKg > 0.05
-          ? `about ${wording.weightG(Math.round(leftKg * 10) * 100)} stand there`
+          ? `about ${wording.weightG(Math.round(leftKg * 10) * 100)} growing there`
           : null,
-      endsWhen: "what is ready is picked, or it is used up",
+      endsWhen: "everything ready is harvested",
       ifLeft:
         boltDay !== null && boltDay <= holdsUntilDay
-          ? `It runs to flower about ${until}.`
-          : `It stands until about ${until}.`,
+          ? `It bolts about ${until}.`
+          : `It holds until about ${until}.`,
       cautions: [
         ...(site.climate.minTempC(day) < 0 ? ["frost-killed"] : []),
         ...life.growing.crop.cautions,
@@ -89,10 +89,10 @@ function storing(round: PlantingRound): Task[] {
   const air = storage.air === "moist" ? "in moist air or damp sand" : "dry and airy";
   return [
     plantingTask(round, "store", holdsUntilDay - care.store.aheadDays, holdsUntilDay - 1, {
-      reason: `It stands in good order until about ${wording.date(holdsUntilDay, sowDay)}; inside it keeps about ${storage.weeks} weeks.`,
+      reason: `It keeps in the ground until about ${wording.date(holdsUntilDay, sowDay)}, in storage about ${storage.weeks} weeks.`,
       howMuch: `at ${wording.temperature(storage.temperatureC)}, ${air}`,
-      endsWhen: "what is sound lies in the store",
-      ifLeft: "Frost, rot or flowering takes what stays out.",
+      endsWhen: "the sound ones are in storage",
+      ifLeft: "Frost, rot or bolting takes what stays out.",
       more: ["Only sound ones, on a dry day; twist or cut the leaves off roots, do not wash them."],
       cautions: ["lifting", "store-mould"],
     }),
@@ -107,11 +107,11 @@ function clearing(round: PlantingRound): Task[] {
   const undug = garden.settings.soilSchool === "undug";
   return [
     plantingTask(round, "clear", untilDay, untilDay, {
-      reason: `${day < untilDay ? `It is over on ${wording.date(untilDay, day)}, so pick what is left` : "It is over"}: ${
+      reason: `${day < untilDay ? `It finishes on ${wording.date(untilDay, day)}, so harvest what is left` : "It is finished"}: ${
         undug ? "cut it at the ground and leave the roots in." : "pull it, roots and all."
       }`,
       endsWhen: "the ground is free",
-      ifLeft: "What is planned there next waits.",
+      ifLeft: "The next planting there waits.",
     }),
   ];
 }

@@ -66,7 +66,7 @@ function scouting(round: Round, bed: Bed, threats: readonly Threat[]): Task[] {
       bedId: bed.id,
       fromDay: dueDay,
       untilDay: Math.max(day, dueDay),
-      reason: `${cropWords(threats)}: ${isFirst ? "it is their time" : `last looked at ${daysAgo(day - lastDay)}`}.`,
+      reason: `${cropWords(threats)}: ${isFirst ? "it is their time" : `last checked ${daysAgo(day - lastDay)}`}.`,
       endsWhen: "five plants are looked at, below the leaves too",
       ifLeft: first?.pest.ifLeft ?? "",
       pestIds: threats.map(({ pest }) => pest.id),
@@ -99,7 +99,7 @@ function again(round: Round, bed: Bed, threats: readonly Threat[]): Task[] {
           bedId: bed.id,
           fromDay: dueDay,
           untilDay: dueDay + pest.everyDays,
-          reason: `Seen on ${wording.date(seenDay, day)}. ${pest.mild}`,
+          reason: `Seen ${wording.date(seenDay, day)}. ${pest.mild}`,
           endsWhen: "none are found, or fewer than last time",
           ifLeft: pest.ifLeft,
           more: [`Keep out: ${lowered(pest.exclude)}`, ...sprayWords(round, threat)],
@@ -127,10 +127,10 @@ function sprayWords({ day, wording }: Round, { pest, plants }: Threat): string[]
   const from = day + beforeHarvestDays;
   const fits =
     from <= nextPick
-      ? `picking is due from ${nextPick === Infinity ? "later on" : wording.date(nextPick, day)}`
-      : `so nothing is picked here before ${wording.date(from, day)}`;
+      ? `harvest is due from ${nextPick === Infinity ? "later on" : wording.date(nextPick, day)}`
+      : `so no harvest here before ${wording.date(from, day)}`;
   return [
-    `Only if that is not enough: ${what}, by its label; usually again after ${repeatDays} days, and ${beforeHarvestDays === 0 ? "up to the day of picking" : `not within ${beforeHarvestDays} ${beforeHarvestDays === 1 ? "day" : "days"} of picking`}: ${fits}.`,
+    `Only if that is not enough: ${what}, by its label; usually again after ${repeatDays} days, and ${beforeHarvestDays === 0 ? "up to the day of harvest" : `not within ${beforeHarvestDays} ${beforeHarvestDays === 1 ? "day" : "days"} of harvest`}: ${fits}.`,
   ];
 }
 

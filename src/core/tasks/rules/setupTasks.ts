@@ -25,7 +25,7 @@ export function setupTasks(round: PlantingRound): Task[] {
           plantingTask(round, "net", fromDay, fromDay, {
             reason: words,
             endsWhen: "the netting is on, its edges buried",
-            ifLeft: "Its flies and butterflies lay their eggs.",
+            ifLeft: "Pests lay their eggs on it.",
             cautions: ["netting-birds"],
           }),
         ];
@@ -45,15 +45,15 @@ function shadeOn(round: PlantingRound, fromDay: number, endDay: number, reason: 
   return plantingTask(round, "shade", fromDay, endDay - 1, {
     reason,
     endsWhen: "the shade is on",
-    ifLeft: "Soft plants wilt, and may not come back.",
+    ifLeft: "Soft plants wilt and may not recover.",
   });
 }
 
 function shadeOff(round: PlantingRound, endDay: number): Task {
   return plantingTask(round, "shadeOff", endDay, endDay + ENDS_TOLD_DAYS, {
-    reason: "The bright days are over: light is precious now.",
+    reason: "The bright days are over: light is scarce now.",
     endsWhen: "the shade is off",
-    ifLeft: "It grows thin and late in the dark.",
+    ifLeft: "It grows slowly in the dark weeks and stays thin.",
   });
 }
 
@@ -63,14 +63,14 @@ function waterIn(round: PlantingRound, reason: string): Task {
   return plantingTask(round, "waterIn", day, day, {
     again: isoDate(day),
     reason,
-    endsWhen: "the top few centimetres are wet",
+    endsWhen: "the top inch or two (3 to 5 cm) is wet",
     ifLeft: "Shallow roots dry out within days.",
   });
 }
 
 function lessWater(round: PlantingRound, endDay: number): Task {
   return plantingTask(round, "changeWatering", endDay, endDay + ENDS_TOLD_DAYS, {
-    reason: "Roots are down: from now on deep and seldom, so that they go deeper.",
+    reason: "Roots are established: water deeply and less often so they go deeper.",
     endsWhen: "the timer, or the habit, is changed",
     ifLeft: "Roots stay shallow, and the bed dries out in a day.",
   });

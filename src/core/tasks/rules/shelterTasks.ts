@@ -47,8 +47,8 @@ function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Toni
     plantingId: null,
     reason: `It saves most here: about ${wording.weightG(Math.round(savesKg * 10) * 100)} of harvest.`,
     howMuch: fit.weights > 0 ? `${fit.weights} weights` : null,
-    endsWhen: "it lies on, its edges weighed down",
-    ifLeft: "What is soft under it may die tonight.",
+    endsWhen: "it is on, its edges weighted down",
+    ifLeft: "Tender plants under it may die tonight.",
   }));
   const hasStock = garden.pieces.size > 0;
   const picks = nights.flatMap((one): Task[] => {
@@ -68,7 +68,7 @@ function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Toni
         reason: adviceWords(one),
         howMuch: null,
         endsWhen: "it is done before dark",
-        ifLeft: "The night decides.",
+        ifLeft: "The night takes it.",
       },
     ];
   });
@@ -81,10 +81,10 @@ function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Toni
     bedId: null,
     plantingId: null,
     reason:
-      "Left open the night would cost harvest; shut before the sun is off it, it keeps the day's warmth.",
+      "Left open, the night would cost harvest. Closed before the sun is off it, it holds the day's warmth.",
     howMuch: null,
-    endsWhen: "vents and doors are shut",
-    ifLeft: "Inside it is as cold as outside.",
+    endsWhen: "vents and doors are closed",
+    ifLeft: "Inside is as cold as outside.",
   }));
   return [...putOn, ...closing, ...picks];
 }
@@ -99,8 +99,8 @@ function airing({ site, garden, day, wording }: Round): Task[] {
     if (openAtHour === null) return [];
     const until =
       shutAtHour === null
-        ? "leave it open over the mild night"
-        : `shut it about ${Math.floor(shutAtHour)}`;
+        ? "leave it open through the mild night"
+        : `close it about ${Math.floor(shutAtHour)}`;
     return [
       {
         ...PLAIN,
@@ -112,11 +112,11 @@ function airing({ site, garden, day, wording }: Round): Task[] {
         plantingId: null,
         fromDay: day,
         untilDay: day,
-        reason: `Shut it would come to ${wording.temperature(shutMaxC)}: open it about ${Math.floor(openAtHour)} o'clock, ${until}.`,
+        reason: `Closed, it would reach ${wording.temperature(shutMaxC)}: open it about ${Math.floor(openAtHour)}:00, ${until}.`,
         howMuch: null,
         cautions: ["hot-house"],
-        endsWhen: shutAtHour === null ? "it is open" : "it is shut again",
-        ifLeft: "Plants cook, and grow soft.",
+        endsWhen: shutAtHour === null ? "it is open" : "it is closed again",
+        ifLeft: "Plants overheat and grow soft.",
         isLate: false,
       },
     ];
@@ -152,11 +152,12 @@ function storms({ garden, day, wording }: Round): Task[] {
     untilDay: on,
     reason:
       kind === "wind"
-        ? `Strong wind on ${wording.date(on)}: weigh or bury edges, shut vents and doors. Stay out in the storm.`
-        : `Snow on ${wording.date(on)}: brush it off from outside while it is light. Stay out from under a heavy load.`,
+        ? `Strong wind ${wording.date(on)}: weight or bury edges, close vents and doors. Stay out of structures in the storm.`
+        : `Snow ${wording.date(on)}: brush it off from outside while it is light. Stay out from under a heavy load.`,
     howMuch: null,
     endsWhen: kind === "wind" ? "everything is held down" : "the covers are clear",
-    ifLeft: kind === "wind" ? "Covers fly." : "It takes the light, and can break the structure.",
+    ifLeft:
+      kind === "wind" ? "Covers blow away." : "Snow blocks light and can break the structure.",
     cautions: ["stay-out"],
     isLate: false,
   }));
@@ -188,10 +189,10 @@ function bringingIn({ site, garden, day }: Round, { nights }: Tonight): Task[] {
         plantingId: null,
         fromDay: day,
         untilDay: day,
-        reason: "The night is mild: off it takes no light.",
+        reason: "The night is mild: off, it costs no light.",
         howMuch: null,
-        endsWhen: "it is in the shed, dry",
-        ifLeft: "It takes light that is precious now.",
+        endsWhen: "it is dry and in storage",
+        ifLeft: "It takes light that is scarce now.",
         isLate: false,
       },
     ];

@@ -47,8 +47,8 @@ function sowing(round: PlantingRound): Task[] {
     plantingTask(round, "sow", plannedDay, plannedDay, {
       reason:
         readyDay === null
-          ? "It is planned for now."
-          : `Sown now it is ready on ${wording.date(readyDay, sowDay)}.`,
+          ? "Planned for now."
+          : `Sown now, ready ${wording.date(readyDay, sowDay)}.`,
       howMuch: `${wording.number(seeds)} seeds, ${wording.weightG(seedGrams)}, in ${rows} rows`,
       endsWhen: "it is sown",
       ifLeft: weekLater(round, life),
@@ -69,15 +69,15 @@ function emergence(round: PlantingRound): Task[] {
   const { share, resow } = sowingAdvice(site, settings, life.growing, life.timeline, wording);
   return [
     plantingTask(round, "checkEmergence", emergeDay, emergeDay + CHECKED_DAYS, {
-      reason: `It should be up since ${wording.date(emergeDay, sowDay)}, about ${Math.round(share * 100)} in 100 sound seeds.`,
-      endsWhen: "the row is looked at",
+      reason: `Due up ${wording.date(emergeDay, sowDay)}, about ${Math.round(share * 100)} of 100 good seeds.`,
+      endsWhen: "the row is checked",
       ifLeft:
         resow.kind === "tooLate"
-          ? "Gaps stay: a second sowing comes too late."
+          ? "It is too late to resow gaps."
           : resow.kind === "by"
-            ? `Gaps can be sown again until ${wording.date(resow.day, sowDay)}.`
-            : "Gaps can be sown again: each day's wait costs about a day.",
-      more: ["Count what is up of fifty seeds' length, and write it down."],
+            ? `Gaps can be resown until ${wording.date(resow.day, sowDay)}.`
+            : "Gaps can be resown: each day of waiting costs about a day.",
+      more: ["Count how many of about fifty seeds came up and log it."],
     }),
   ];
 }
@@ -94,11 +94,11 @@ function thinning(round: PlantingRound): Task[] {
   const together = planting.plantsPerStation > 1 ? `, ${planting.plantsPerStation} together` : "";
   return [
     plantingTask(round, "thin", day, day + THINNED_DAYS, {
-      reason: "The seedlings touch: the ones that stay need the room.",
+      reason: "The seedlings touch: those that stay need space.",
       howMuch: `one every ${wording.distanceCm(stationCm)}${together}`,
       endsWhen: "each has its room",
-      ifLeft: "They crowd: roots stay thin, heads do not close.",
-      more: ["Cut the others with scissors or pull them in the evening; water after."],
+      ifLeft: "They crowd: roots stay thin and heads do not form.",
+      more: ["Cut the extra plants with scissors, or pull them in the evening and water after."],
     }),
   ];
 }
@@ -118,14 +118,16 @@ function plantingOut(round: PlantingRound): Task[] {
     plantingTask(round, "plantOut", plantOutDay, plantOutDay, {
       reason:
         readyDay === null
-          ? "It is planned for now."
-          : `Planted now it is ready on ${wording.date(readyDay, sowDay)}. Choose a cool and cloudy hour, or the evening.`,
+          ? "Planned for now."
+          : `Planted now, ready ${wording.date(readyDay, sowDay)}. Choose a cool, cloudy hour or the evening.`,
       howMuch: `${wording.number(plants)} plants in ${rows} rows`,
-      endsWhen: "it stands in the bed",
+      endsWhen: "it is in the bed",
       ifLeft: weekLater(round, life),
       more:
         life.growing.crop.family === "Brassicaceae"
-          ? ["Deep, up to the first leaves, and firm: a leaf should tear before the plant lifts."]
+          ? [
+              "Plant deep, up to the first leaves, and firm: a leaf should tear before the plant lifts.",
+            ]
           : [],
     }),
   ];

@@ -27,10 +27,10 @@ function pottingOn({ garden, site, day, wording }: Round): Task[] {
         plantingId: sowing.plantingId,
         fromDay: rootBoundDay,
         untilDay: rootBoundDay,
-        reason: `Sown on ${wording.date(dayNumber(sowing.sownOn), day)}, they have outgrown their cells: pot them on, leggy ones deeper, or plant them out.`,
+        reason: `Sown ${wording.date(dayNumber(sowing.sownOn), day)}, they have outgrown their cells: pot them up (leggy ones deeper) or transplant them.`,
         howMuch: alive === null ? null : `${alive} seedlings`,
         endsWhen: "roots have room",
-        ifLeft: "Root-bound plants stand still, and bolt.",
+        ifLeft: "Root-bound plants stop growing and bolt.",
         isLate: day > rootBoundDay,
         cautions: ["compost-dust"],
       },
@@ -51,10 +51,10 @@ function sowTask(round: Round, { raising, day: on }: Extract<TrayWork, { kind: "
     plantingId: raising.planting.id,
     fromDay: on,
     untilDay: on,
-    reason: "Its seedlings are due out in their weeks from now.",
+    reason: "Its seedlings are needed in a few weeks.",
     howMuch: `${raising.cells} cells`,
     endsWhen: "it is sown",
-    ifLeft: life ? weekLater(round, life) : "It goes out later by as much.",
+    ifLeft: life ? weekLater(round, life) : "Transplanting is delayed by as much.",
     isLate: day > on,
   };
 }
@@ -64,30 +64,30 @@ const WORDS = {
     kind: "checkEmergence",
     reason: "Seedlings should show: count them.",
     endsWhen: "they are counted",
-    ifLeft: "What is missing is sown again too late.",
+    ifLeft: "Too late to resow what didn't come up.",
   },
   thin: {
     kind: "thin",
-    reason: "More stand in a cell than are wanted: cut the others with scissors.",
+    reason: "More than needed in each cell: cut the extras with scissors.",
     endsWhen: "each cell holds what it should",
-    ifLeft: "They crowd, and grow leggy.",
+    ifLeft: "They crowd and grow leggy.",
   },
   harden: {
     kind: "hardenOff",
-    reason: "They go out soon: a little longer outdoors each day.",
+    reason: "They are transplanted soon: a little longer outside each day.",
     endsWhen: "they have been out a night",
-    ifLeft: "Soft seedlings stop growing, or scorch, when they are planted out.",
+    ifLeft: "Soft seedlings stop growing or scorch when transplanted.",
   },
   plantOut: {
     kind: "plantOut",
-    reason: "They are large enough, and hardened. Choose a cool and cloudy hour, or the evening.",
-    endsWhen: "they stand in the bed",
+    reason: "They are large enough and hardened off. Choose a cool, cloudy hour or the evening.",
+    endsWhen: "they are in the bed",
     ifLeft: "They become root-bound.",
   },
   label: {
     kind: "label",
-    reason: "Look-alikes stand side by side.",
-    endsWhen: "the label stands in the tray",
+    reason: "Look-alikes are next to each other.",
+    endsWhen: "the label is in the tray",
     ifLeft: "Nobody can tell them apart until they head.",
   },
 } as const;
@@ -117,7 +117,7 @@ function stateTask(
     reason: words.reason,
     howMuch:
       hours !== null
-        ? `${hours} hours outdoors`
+        ? `${hours} hours outside`
         : spacing
           ? `${wording.distanceCm(spacing.rowCm)} × ${wording.distanceCm(spacing.inRowCm)}`
           : null,

@@ -38,7 +38,7 @@ function wateredTogether(round: Round): Watered[] {
     const shelter = garden.shelters.get(bed.shelterId ?? "");
     const keepsRainOff = coversOver(garden, bed).some((id) => materials.get(id)?.kind !== "sheet");
     const id = shelter?.id ?? (keepsRainOff ? bed.id : "open");
-    const name = shelter?.name ?? (keepsRainOff ? bed.name : "Open beds");
+    const name = shelter?.name ?? (keepsRainOff ? bed.name : "Uncovered beds");
     const place = places.get(id) ?? { id, name, keepsRainOff, beds: [] };
     place.beds.push(bed);
     places.set(id, place);
@@ -72,8 +72,8 @@ function watering(round: Round, place: Watered): Task[] {
       bedId: place.id === bed.id ? bed.id : null,
       fromDay: day,
       untilDay: day + TOLD_DAYS,
-      reason: `About ${wording.number(missingMm)} mm have dried ${lastDay === null ? "in three weeks" : `since ${wording.date(lastDay, day)}`}${place.keepsRainOff ? ", and no rain comes in" : " beyond the rain"}.`,
-      howMuch: `${wording.number(givenMm)} L a m², ${wording.number(Math.round((givenMm * areaM2) / 10) * 10)} L in all`,
+      reason: `About ${wording.number(missingMm)} mm have evaporated ${lastDay === null ? "in three weeks" : `since ${wording.date(lastDay, day)}`}${place.keepsRainOff ? ", and no rain comes in" : " beyond the rain"}.`,
+      howMuch: `${wording.number(givenMm)} L per m², ${wording.number(Math.round((givenMm * areaM2) / 10) * 10)} L in all`,
       endsWhen: "a finger's length down is moist",
       ifLeft: "Growth stops, leaves turn bitter, and seedlings die.",
       more: ["In the morning, at the soil, leaves dry by night; less on heavy soil."],

@@ -6,6 +6,7 @@ import { axesOf, onDrawing, type Outline } from "@/core/layout";
 import { useDrag } from "@/ui/chart/index";
 import { grownBy, turnedTo, type BedEnd, type MapScale } from "./mapScale";
 import type { Laying } from "./useLaying";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   bed: Bed;
@@ -44,7 +45,7 @@ export function BedHandles({ bed, outline, scale, laying }: Props) {
           at={onDrawing(outline, along, across)}
           {...{ bed, outline, scale, laying }}
           changed={(from, dx, dy) => grownBy(from, scale, end, dx, dy)}
-          title="Drag to size the bed"
+          title={say.dragToSizeTheBed}
           square
           turn={angleDeg}
         />
@@ -60,7 +61,7 @@ export function BedHandles({ bed, outline, scale, laying }: Props) {
             y: along.y * reach - dy / scale.pxPerM,
           });
         }}
-        title="Drag to turn the bed"
+        title={say.dragToRotateTheBed}
         turn={0}
       />
     </g>

@@ -20,6 +20,7 @@ import { mapScale, nearestBed, partOf, pathOf, type MapScale } from "./mapScale"
 import { useMoving, type Carried } from "./useMoving";
 import { PlantsCanvas } from "./PlantsCanvas";
 import { useLaying } from "./useLaying";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   garden: Garden;
@@ -227,7 +228,7 @@ function CarriedPart(props: { carried: Carried; outline: Outline | undefined; sc
 
 function NorthArrow({ x, y, bearingDeg }: { x: number; y: number; bearingDeg: number }) {
   return (
-    <g transform={`translate(${x} ${y}) rotate(${-bearingDeg})`} role="img" aria-label="North">
+    <g transform={`translate(${x} ${y}) rotate(${-bearingDeg})`} role="img" aria-label={say.north}>
       <path d="M0,-14 L6,8 L0,4 L-6,8 Z" fill="var(--text)" />
       <text y={22} fontSize="11" textAnchor="middle">
         N

@@ -10,6 +10,7 @@ import { PlantingShape } from "./PlantingShape";
 import type { Moving } from "./useMoving";
 import { movedBy, pathOf, turnedBy, type MapScale } from "./mapScale";
 import type { Laying } from "./useLaying";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   bed: Bed;
@@ -170,9 +171,10 @@ function bedWords(
 ): string {
   const there = plants.map(({ growing, grown, isReady }) =>
     isReady
-      ? `${growing.crop.name}, ready`
-      : `${growing.crop.name}, ${Math.round(grown * 100)} % grown`,
+      ? say.ready({ crop: growing.crop.name })
+      : say.grown2({ crop: growing.crop.name, grown: Math.round(grown * 100) }),
   );
-  const sun = directSunH === null ? "" : `; ${wording.number(directSunH, 1)} hours of direct sun`;
+  const sun =
+    directSunH === null ? "" : say.hoursOfDirectSun({ number: wording.number(directSunH, 1) });
   return `${bed.name}: ${there.length === 0 ? "empty" : there.join("; ")}${sun}`;
 }

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import type { LocalWording } from "@/ui/wording";
 import type { Carried } from "./useMoving";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   carried: Carried;
@@ -35,9 +36,7 @@ export function CarriedNote({ carried, name, width, height, wording }: Props) {
         borderRadius: 1.5,
       }}
     >
-      <b>
-        {name} to {bed.name}, at {wording.lengthM(fromM)}
-      </b>
+      <b>{say.toAt({ name, bed: bed.name, length: wording.lengthM(fromM) })}</b>
       <MeaningList carried={carried} />
     </Box>
   );
@@ -45,10 +44,10 @@ export function CarriedNote({ carried, name, width, height, wording }: Props) {
 
 const MARKS = { for: "+", same: "=", against: "−", stops: "×" } as const;
 const MARK_WORDS = {
-  for: "For it",
-  same: "No matter",
-  against: "Against it",
-  stops: "Not possible",
+  for: say.reasonsFor,
+  same: say.noEffect,
+  against: say.reasonsAgainst,
+  stops: say.notPossible,
 };
 
 /** What a move would mean, a line each, with its mark. */

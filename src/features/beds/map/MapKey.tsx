@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import { beds as say } from "@/words/en/beds";
 
 /** What the marks of the map mean. */
 export function MapKey({ layingOut }: { layingOut: boolean }) {
@@ -15,21 +16,21 @@ export function MapKey({ layingOut }: { layingOut: boolean }) {
         color: "var(--ash-text)",
       }}
     >
-      <Mark words="growing">
+      <Mark words={say.growing2}>
         <circle cx="9" cy="9" r="6" fill="var(--moss)" stroke="var(--moss-text)" />
       </Mark>
-      <Mark words="ready">
+      <Mark words={say.ready2}>
         <circle cx="9" cy="9" r="6" fill="var(--moss)" stroke="var(--ember)" strokeWidth="2.4" />
         <circle cx="9" cy="9" r="2.2" fill="var(--surface)" />
       </Mark>
-      <Mark words="covered">
+      <Mark words={say.covered}>
         <path d="M1,17 L17,1 M1,9 L9,1 M9,17 L17,9" stroke="var(--frost-text)" strokeWidth="1.4" />
       </Mark>
-      <Mark words="resting">
+      <Mark words={say.resting}>
         <rect x="1" y="3" width="16" height="12" fill="var(--straw)" stroke="var(--ash-text)" />
         <path d="M4 7 l3 2 M10 12 l3 -3" stroke="var(--ash-text)" strokeWidth="1.2" />
       </Mark>
-      <Mark words="shelter">
+      <Mark words={say.shelter}>
         <rect
           x="1"
           y="3"
@@ -40,13 +41,11 @@ export function MapKey({ layingOut }: { layingOut: boolean }) {
           strokeWidth="2"
         />
       </Mark>
-      <Mark words="direct sun, the more the deeper">
+      <Mark words={say.directSunDarkerIsMore}>
         <rect x="1" y="3" width="16" height="12" fill="var(--glow)" opacity="0.4" />
       </Mark>
       <Box sx={{ "@media print": { display: "none" } }}>
-        {layingOut
-          ? "drag, arrow keys, R; handles size and turn"
-          : "drag a planting to another bed"}
+        {layingOut ? say.dragArrowKeysOrRHandlesResizeAnd : say.dragAPlantingToAnotherBed}
       </Box>
     </Box>
   );

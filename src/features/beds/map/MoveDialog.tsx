@@ -15,6 +15,7 @@ import { FormDialog, readTyped } from "@/ui/inputs/index";
 import { setView, tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { MeaningList } from "./CarriedNote";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   garden: Garden;
@@ -41,19 +42,19 @@ export default function MoveDialog({ garden, site, planting, wording, onClose }:
     if (!done.ok) return setRefusal(done.refusal);
     setView({ selectedBedId: bedId });
     onClose();
-    tell(`It stands in ${bed.name} now.`, "done", true);
+    tell(say.movedTo({ bed: bed.name }), "done", true);
   };
   return (
     <FormDialog
-      title={`Move ${plantingName(garden, planting)}`}
-      keepLabel="Move it"
+      title={say.move3({ plantingName: plantingName(garden, planting) })}
+      keepLabel={say.move4}
       refusal={refusal}
       onSubmit={() => void move()}
       onClose={onClose}
     >
       <TextField
         select
-        label="To"
+        label={say.to2}
         value={bedId}
         onChange={(event) => {
           setBedId(event.target.value);
@@ -67,7 +68,7 @@ export default function MoveDialog({ garden, site, planting, wording, onClose }:
         ))}
       </TextField>
       <TextField
-        label={`Begins at (${imperial ? "ft" : "m"})`}
+        label={say.startsAt({ imperial })}
         value={typed ?? shown(near)}
         onChange={(event) => setTyped(event.target.value)}
         slotProps={{ htmlInput: { inputMode: "decimal" } }}

@@ -6,6 +6,7 @@ import type { StandingPlants } from "@/core/plantings";
 import { useDrag } from "@/ui/chart/index";
 import { partOf, pathOf, type MapScale } from "./mapScale";
 import type { Moving } from "./useMoving";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   outline: Outline;
@@ -35,7 +36,7 @@ export function PlantingShape({ outline, group, scale, moving, onPress }: Props)
       fill="transparent"
       style={{ cursor: "grab" }}
     >
-      <title>{group.growing.crop.name}: drag it to another bed</title>
+      <title>{say.dragItToAnotherBed({ crop: group.growing.crop.name })}</title>
     </path>
   );
 }

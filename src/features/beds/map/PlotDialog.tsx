@@ -10,6 +10,7 @@ import { gardenStore } from "@/store/index";
 import { amount, NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   garden: Garden;
@@ -17,9 +18,9 @@ interface Props {
 }
 
 const PlotFieldsSchema = z.object({
-  length: amount("Say how long the plot is."),
-  width: amount("Say how far the plot goes up the map."),
-  bearing: amount("Say which way is up: 0 is north, 90 east."),
+  length: amount(say.enterTheLengthOfThePlot),
+  width: amount(say.enterTheWidthOfThePlot),
+  bearing: amount(say.enterTheCompassBearingOfUp0IsNorth),
 });
 
 /** The plot's size, and which way is up. */
@@ -50,21 +51,21 @@ export default function PlotDialog({ garden, onClose }: Props) {
     });
     if (!done.ok) return form.refuse(done.refusal);
     onClose();
-    tell("The plot is kept.", "done", true);
+    tell(say.plotSaved, "done", true);
   });
   const unit = imperial ? "ft" : "m";
   return (
     <FormDialog
-      title="The plot"
+      title={say.plot}
       refusal={form.refusal}
       onSubmit={() => void keep()}
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-        <NumberField control={control} name="length" label={`Along its foot (${unit})`} />
-        <NumberField control={control} name="width" label={`Up the map (${unit})`} />
+        <NumberField control={control} name="length" label={say.lengthAlongTheBottom({ unit })} />
+        <NumberField control={control} name="width" label={say.widthUpTheMap({ unit })} />
       </Box>
-      <NumberField control={control} name="bearing" label="Compass bearing of up (°, 0 is north)" />
+      <NumberField control={control} name="bearing" label={say.compassBearingOfUp0IsNorth} />
     </FormDialog>
   );
 }

@@ -6,6 +6,7 @@ import { layoutOf } from "@/core/bedSpace";
 import { gardenStore } from "@/store/index";
 import { useSettling, type Settling } from "@/ui/inputs/index";
 import { tell, tellRefusal } from "@/ui/viewState";
+import { beds as say } from "@/words/en/beds";
 
 /** A bed under the hand. */
 export interface Laid {
@@ -46,7 +47,14 @@ function tellShelter(before: Garden, bedId: string): void {
   const bed = now.beds.get(bedId);
   if (!bed || bed.shelterId === before.beds.get(bedId)?.shelterId) return;
   const shelter = now.shelters.get(bed.shelterId ?? "");
-  tell(`${bed.name} stands ${shelter ? `in ${shelter.name}` : "in the open"} now.`, "done", true);
+  tell(
+    say.standsNow({
+      bed: bed.name,
+      value: shelter ? say.inWord({ shelter: shelter.name }) : say.inTheOpen,
+    }),
+    "done",
+    true,
+  );
 }
 
 function isLaidOut(garden: Garden): boolean {

@@ -9,6 +9,7 @@ import { gardenStore } from "@/store/index";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import type { MapScale } from "./mapScale";
+import { beds as say } from "@/words/en/beds";
 
 /** A planting under the hand, over a bed. */
 export interface Carried {
@@ -75,7 +76,7 @@ async function moveTo({ planting, bed, fromM }: Carried): Promise<void> {
   });
   if (!done.ok) return tellRefusal(done);
   setView({ selectedBedId: bed.id, selectedPlantingId: null });
-  tell(`It stands in ${bed.name} now.`, "done", true);
+  tell(say.movedTo({ bed: bed.name }), "done", true);
 }
 
 /** The bed under a point of the map, and how far along it the point lies. */

@@ -14,6 +14,7 @@ import { tell, tellRefusal } from "@/ui/viewState";
 import { feedFieldsSchema, feedFrom, FEED_KINDS, fieldsOf, usualFeedFields } from "./feedFields";
 import { amountWords } from "./feedingWords";
 import type { BedSectionProps } from "../section";
+import { beds as say } from "@/words/en/beds";
 
 /** Something to feed the bed with: how much of it, and what it brings, as it is typed. */
 export function FeedingForm({ garden, site, bed, day, wording }: BedSectionProps) {
@@ -38,16 +39,20 @@ export function FeedingForm({ garden, site, bed, day, wording }: BedSectionProps
       feed: typedFeed,
     });
     if (!done.ok) return tellRefusal(done);
-    tell(`${bed.name} gets it on ${wording.date(day)}: it is on the shopping list.`, "done", true);
+    tell(
+      say.feedingPlannedForOnAddedToThe({ bed: bed.name, date: wording.date(day) }),
+      "done",
+      true,
+    );
   });
   return (
-    <InspectorSection title="Feed it">
+    <InspectorSection title={say.feedThisBed}>
       <SectionForm onSubmit={() => void keep()}>
         <ChoiceField
           control={control}
           name="kind"
           size="small"
-          label="With"
+          label={say.withWord}
           choices={Object.entries(FEED_KINDS).map(([value, words]) => ({ value, words }))}
           sx={{ gridColumn: "span 2" }}
         />
@@ -59,24 +64,23 @@ export function FeedingForm({ garden, site, bed, day, wording }: BedSectionProps
             feed
           ) : (
             <>
-              For {wording.number(areaM2, 1)} m²:{" "}
-              {amountWords(feedingAmount(feed, areaM2, soilSchool), wording)}.
+              {say.forM({
+                number: wording.number(areaM2, 1),
+                amount: amountWords(feedingAmount(feed, areaM2, soilSchool), wording),
+              })}
             </>
           )}
         </Box>
         <Button type="submit" variant="outlined" sx={{ gridColumn: "span 2" }}>
-          Keep it for {wording.date(day)}
+          {say.saveFor({ date: wording.date(day) })}
         </Button>
       </SectionForm>
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 0.75, lineHeight: 1.45 }}>
-        {soilSchool === "dug"
-          ? "Dig it in a spade deep. "
-          : "Spread it on top; roots of what stood here stay in. "}
-        {fields.kind === "compost" && "Wet dusty compost, wear a mask, wash your hands. "}
-        {fields.kind === "fertiliser" &&
-          "The bag's label comes before these sums. Keep ammonium nitrate and other oxidisers dry, and away from fuel and sparks. "}
+        {soilSchool === "dug" ? say.digItInASpadeDeep : say.spreadItOnTopRootsOfWhatStoodHere}
+        {fields.kind === "compost" && say.wetDustyCompostWearAMaskWashYour}
+        {fields.kind === "fertiliser" && say.theBagsLabelOverridesTheseAmounts}
         {(fields.kind === "rawManure" || fields.kind === "manure") &&
-          "Raw manure can carry germs: 120 days before a harvest that touches soil, 90 before others; local rules may ask for more. Wash your hands. "}
+          say.rawManureCanCarryGermsLeave120Days}
       </Box>
     </InspectorSection>
   );

@@ -11,6 +11,7 @@ import { InspectorSection } from "@/ui/frame/index";
 import { tellRefusal } from "@/ui/viewState";
 import { amountWords } from "./feedingWords";
 import type { BedSectionProps } from "../section";
+import { beds as say } from "@/words/en/beds";
 
 /** What the bed is fed with and when; harvests that come too soon after raw manure are told. */
 export function FeedingsList({ garden, site, bed, day, wording }: BedSectionProps) {
@@ -22,7 +23,7 @@ export function FeedingsList({ garden, site, bed, day, wording }: BedSectionProp
     if (!done.ok) tellRefusal(done);
   };
   return (
-    <InspectorSection title="It gets">
+    <InspectorSection title={say.planned}>
       {feedings.map(({ id, on, feed }) => {
         const amount = feedingAmount(feed, areaM2, garden.settings.soilSchool);
         const fresh =
@@ -31,23 +32,29 @@ export function FeedingsList({ garden, site, bed, day, wording }: BedSectionProp
           <Box key={id} sx={{ borderTop: "1px solid var(--line)", py: 0.5 }}>
             <Box sx={{ display: "flex", gap: 1, alignItems: "center", fontSize: 14.5 }}>
               <Box sx={{ flex: 1 }}>
-                <b>{amount.item}</b> on {wording.date(dayNumber(on), day)}:{" "}
-                {amountWords(amount, wording)}
+                <b>{amount.item}</b>{" "}
+                {say.on2({
+                  date: wording.date(dayNumber(on), day),
+                  amount: amountWords(amount, wording),
+                })}
               </Box>
               <Button
                 size="small"
                 color="inherit"
-                aria-label={`Take ${amount.item} out`}
+                aria-label={say.remove2({ item: amount.item })}
                 onClick={() => void remove(id)}
               >
-                Take out
+                {say.remove}
               </Button>
             </Box>
             {fresh.map((one) => (
               <Alert key={one.planting.id} severity="warning" sx={{ mt: 0.5 }}>
-                {one.name} would be picked {one.days} days after raw manure; {one.neededDays} days
-                are wanted: not before {wording.date(one.fromDay, day)}. Local rules may ask for
-                more.
+                {say.wouldBeHarvestedDaysAfterRawManure({
+                  one: one.name,
+                  days: one.days,
+                  neededDays: one.neededDays,
+                  date: wording.date(one.fromDay, day),
+                })}
               </Alert>
             ))}
           </Box>

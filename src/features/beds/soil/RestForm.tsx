@@ -14,8 +14,9 @@ import { tell, tellRefusal } from "@/ui/viewState";
 import { manureWords } from "./manureWords";
 import { restPlan, RestFieldsSchema, USUAL_REST } from "./restPlan";
 import type { BedSectionProps } from "../section";
+import { beds as say } from "@/words/en/beds";
 
-const WHEN_WORDS = { open: "", any: "", early: " (not yet)", late: " (too late here)" } as const;
+const WHEN_WORDS = { open: "", any: "", early: say.tooEarly, late: say.tooLate } as const;
 
 /** A part of the bed put to rest: under which green manure or mulch, until when, how much of it. */
 export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
@@ -29,13 +30,13 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
     const id = newId("rest");
     const done = await gardenStore().dispatch("rest.set", { ...rest, id });
     if (!done.ok) return tellRefusal(done);
-    const ground = `${wording.lengthM(rest.lengthM)} of ${bed.name}`;
-    tell(`${ground} rest until ${wording.date(untilDay, day)}.`, "done", true);
+    const ground = say.of({ length: wording.lengthM(rest.lengthM), bed: bed.name });
+    tell(say.restingUntil2({ ground, date: wording.date(untilDay, day) }), "done", true);
   });
   const { soilSchool } = garden.settings;
   const fromDay = rest ? dayNumber(rest.fromOn) : day;
   return (
-    <InspectorSection title="Put it to rest">
+    <InspectorSection title={say.restThisBed}>
       {[...garden.rests.values()]
         .filter(({ bedId }) => bedId === bed.id)
         .map((one) => (
@@ -46,7 +47,7 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
           <ChoiceField
             {...whole}
             name="gap"
-            label="Where"
+            label={say.where}
             choices={gaps.map((one, index) => ({
               value: String(index),
               words: gapWords(one, day, wording),
@@ -56,16 +57,16 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
         <ChoiceField
           {...whole}
           name="coverId"
-          label="Under"
+          label={say.under}
           whileEmpty={manure?.crop.id}
           choices={[
             ...found.map(({ crop, when }) => ({
               value: crop.id,
-              words: `${crop.name}${WHEN_WORDS[when]}`,
+              words: say.text({ crop: crop.name, WHEN_WORDS: WHEN_WORDS[when] }),
             })),
             ...[...mulches.values()].map(({ id, name }) => ({
               value: id,
-              words: `Mulch: ${name}`,
+              words: say.mulch({ name }),
             })),
           ]}
         />
@@ -75,25 +76,23 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
               control={control}
               name="sowing"
               size="small"
-              label="Sown"
+              label={say.sown2}
               choices={[
-                { value: "drilled", words: "in rows" },
-                { value: "broadcast", words: "broadcast" },
+                { value: "drilled", words: say.inRows },
+                { value: "broadcast", words: say.broadcast },
               ]}
             />
-            <NumberField control={control} name="safety" size="small" label="Rate, times" />
+            <NumberField control={control} name="safety" size="small" label={say.seedRate} />
           </>
         )}
-        <DateField {...whole} name="until" label="Until" whileEmpty={isoDate(untilDay)} />
+        <DateField {...whole} name="until" label={say.until2} whileEmpty={isoDate(untilDay)} />
         <Box sx={{ gridColumn: "span 2", fontSize: 14.5, lineHeight: 1.45 }} aria-live="polite">
-          {rest
-            ? needWords(rest, bed, wording)
-            : "Nothing of the bed is free until then: choose a nearer day. "}
+          {rest ? needWords(rest, bed, wording) : say.noPartOfTheBedIsFreeUntilThen}
           {manure && manureWords(manure, soilSchool, fromDay, wording)}
           {mulch?.note}
         </Box>
         <Button type="submit" variant="outlined" disabled={!rest} sx={{ gridColumn: "span 2" }}>
-          Rest from {wording.date(fromDay, day)}
+          {say.restFrom({ date: wording.date(fromDay, day) })}
         </Button>
       </SectionForm>
     </InspectorSection>
@@ -114,9 +113,9 @@ function needWords(
   const { under } = rest;
   const much =
     under.kind === "mulch"
-      ? `${wording.volumeL(litres)} of ${mulches.get(under.mulchId)?.name ?? ""}`
-      : `${wording.weightG(grams)} of seed`;
-  return `${much} for ${wording.lengthM(rest.lengthM)} of the bed. `;
+      ? say.of2({ volume: wording.volumeL(litres), name: mulches.get(under.mulchId)?.name ?? "" })
+      : say.ofSeed({ weight: wording.weightG(grams) });
+  return say.forOfBed({ much, length: wording.lengthM(rest.lengthM) });
 }
 
 function KeptRest({
@@ -131,16 +130,20 @@ function KeptRest({
   return (
     <Box sx={{ display: "flex", gap: 1, alignItems: "center", fontSize: 14.5, py: 0.25 }}>
       <Box sx={{ flex: 1 }}>
-        <b>{restName(rest)}</b>, {wording.lengthM(rest.lengthM)},{" "}
-        {wording.date(dayNumber(rest.fromOn), day)} to {wording.date(dayNumber(rest.untilOn), day)}
+        <b>{restName(rest)}</b>
+        {say.to3({
+          length: wording.lengthM(rest.lengthM),
+          date: wording.date(dayNumber(rest.fromOn), day),
+          date2: wording.date(dayNumber(rest.untilOn), day),
+        })}
       </Box>
       <Button
         size="small"
         color="inherit"
         onClick={() => void end()}
-        aria-label={`Take ${restName(rest)} out`}
+        aria-label={say.remove3({ restName: restName(rest) })}
       >
-        Take out
+        {say.remove}
       </Button>
     </Box>
   );

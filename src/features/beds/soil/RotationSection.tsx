@@ -11,6 +11,7 @@ import { familiesByYear, ROTATION_EXCEPTIONS } from "@/core/bedSpace";
 import { gardenStore } from "@/store/index";
 import { InspectorSection } from "@/ui/frame/index";
 import { tellRefusal } from "@/ui/viewState";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   garden: Garden;
@@ -34,8 +35,8 @@ export function RotationSection({ garden, bed, day }: Props) {
     <InspectorSection
       title={
         rotationYears === 0
-          ? "Families here; no rotation is kept"
-          : `Families here; each waits ${rotationYears} ${rotationYears === 1 ? "year" : "years"}`
+          ? say.cropFamiliesHereNoRotationSet
+          : say.cropFamiliesHereRotation({ rotationYears })
       }
     >
       {familiesByYear(garden, bed).map(({ year: of, families: there }) => (
@@ -47,7 +48,7 @@ export function RotationSection({ garden, bed, day }: Props) {
       <Box sx={{ display: "grid", gridTemplateColumns: "82px 1fr auto", gap: 1, mt: 1 }}>
         <TextField
           size="small"
-          label="Year"
+          label={say.year}
           value={year}
           onChange={(event) => setYear(event.target.value)}
           slotProps={{ htmlInput: { inputMode: "numeric" } }}
@@ -55,7 +56,7 @@ export function RotationSection({ garden, bed, day }: Props) {
         <TextField
           select
           size="small"
-          label="Family"
+          label={say.family}
           value={family}
           onChange={(event) => setFamily(event.target.value)}
         >
@@ -71,7 +72,7 @@ export function RotationSection({ garden, bed, day }: Props) {
           disabled={family === ""}
           onClick={() => void change([...bed.history, { year: Number(year), family }])}
         >
-          Add
+          {say.add}
         </Button>
       </Box>
       {bed.history.length > 0 && (
@@ -81,8 +82,8 @@ export function RotationSection({ garden, bed, day }: Props) {
           sx={{ mt: 0.5 }}
           onClick={() => void change(bed.history.slice(0, -1))}
         >
-          Take {familyWords(garden, bed.history.at(-1)?.family ?? "")} of {bed.history.at(-1)?.year}{" "}
-          out
+          {say.removeOf({ family: familyWords(garden, bed.history.at(-1)?.family ?? "") })}{" "}
+          {bed.history.at(-1)?.year} {say.out}
         </Button>
       )}
     </InspectorSection>
@@ -99,10 +100,10 @@ function familyWords(garden: Garden, family: string): string {
 const KNOWN_BY: Record<string, string> = {
   Brassicaceae: "cabbages",
   Apiaceae: "carrots",
-  Amaranthaceae: "spinach, beets",
+  Amaranthaceae: say.spinachBeets,
   Amaryllidaceae: "onions",
   Asteraceae: "lettuces",
-  Fabaceae: "peas, beans",
-  Solanaceae: "tomatoes, potatoes",
+  Fabaceae: say.peasBeans,
+  Solanaceae: say.tomatoesPotatoes,
   Cucurbitaceae: "squashes",
 };

@@ -18,6 +18,7 @@ import { barrowLoads } from "@/core/soil";
 import { whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import type { LocalWording } from "@/ui/wording";
+import { beds as say } from "@/words/en/beds";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 
@@ -39,27 +40,24 @@ export default function ShoppingDialog({ garden, day, wording, onClose }: Props)
       : wording.weightG(grams);
   const save = async () => {
     const { writeShoppingCsv } = await formatsPart();
-    downloadText("shopping list.csv", "text/csv", writeShoppingCsv(items));
+    downloadText(say.shoppingListCsv, "text/csv", writeShoppingCsv(items));
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="shopping">
       <DialogTitle id="shopping" sx={{ fontFamily: "var(--font-heading)", fontWeight: 600 }}>
-        Shopping list, {wording.date(day)} on
+        {say.shoppingListOn({ date: wording.date(day) })}
       </DialogTitle>
       <DialogContent>
         {items.length === 0 ? (
-          <Box sx={{ fontSize: 15 }}>
-            Nothing yet. Choose a bed, then Soil: what you keep there, to feed it or to put it to
-            rest, is added up here over the garden.
-          </Box>
+          <Box sx={{ fontSize: 15 }}>{say.nothingYetFeedingsCoverCropsAnd}</Box>
         ) : (
           <Table size="small">
             <TableHead>
               <TableRow>
-                <TableCell>What</TableCell>
-                <TableCell>How much</TableCell>
-                <TableCell>First wanted</TableCell>
-                <TableCell>For</TableCell>
+                <TableCell>{say.item}</TableCell>
+                <TableCell>{say.howMuch}</TableCell>
+                <TableCell>{say.firstNeeded}</TableCell>
+                <TableCell>{say.forWord}</TableCell>
               </TableRow>
             </TableHead>
             <TableBody>
@@ -80,16 +78,16 @@ export default function ShoppingDialog({ garden, day, wording, onClose }: Props)
           </Table>
         )}
         <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 1.5 }}>
-          Seeds for the plantings are under Seedlings, To order.
+          {say.seedsAreListedUnderSeedlingsSeed}
         </Box>
       </DialogContent>
       <DialogActions>
         {items.length > 0 && (
           <Button color="inherit" onClick={() => void save()}>
-            Save as a table (.csv)
+            {say.saveAsASpreadsheetCsv}
           </Button>
         )}
-        <Button onClick={onClose}>Done</Button>
+        <Button onClick={onClose}>{say.done}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { productProblem, USUAL_COMPOST_CM, type Feeding } from "@/core/soil";
 import { centimetres, inches, type Units } from "@/core/wording";
 import { readTyped } from "@/ui/inputs/index";
+import { beds as say } from "@/words/en/beds";
 
 /** A feeding as its form holds it, all as typed. */
 const FeedFieldsSchema = z.object({
@@ -33,11 +34,11 @@ export function feedFieldsSchema(units: Units) {
 
 export const FEED_KINDS: Record<FeedFields["kind"], string> = {
   compost: "compost",
-  fertiliser: "a fertiliser by its N-P-K",
-  manure: "composted manure",
-  rawManure: "raw manure",
-  amendment: "lime or another amendment",
-  carbon: "straw or dry leaves",
+  fertiliser: say.aFertilizerByItsNPK,
+  manure: say.compostedManure,
+  rawManure: say.rawManure,
+  amendment: say.limeOrAnotherAmendment,
+  carbon: say.strawOrDryLeaves,
 };
 
 const METRIC_PER_OZ_YD2 = 33.906;
@@ -49,19 +50,19 @@ export function fieldsOf(kind: FeedFields["kind"], units: Units) {
   const small = imperial ? "oz/yd²" : "g/m²";
   const large = imperial ? "lb/yd²" : "kg/m²";
   const fields: Record<FeedFields["kind"], { name: keyof FeedFields; label: string }[]> = {
-    compost: [{ name: "depth", label: imperial ? "Compost (in)" : "Compost (cm)" }],
+    compost: [{ name: "depth", label: imperial ? say.compostIn : say.compostCm }],
     fertiliser: [
-      { name: "bag", label: "Bag N-P-K" },
-      { name: "nitrogen", label: `N wanted (${small})` },
-      { name: "name", label: "Its name" },
+      { name: "bag", label: say.bagNPK },
+      { name: "nitrogen", label: say.nNeeded({ small }) },
+      { name: "name", label: say.name },
     ],
-    manure: [{ name: "weight", label: `Manure (${large})` }],
-    rawManure: [{ name: "weight", label: `Manure (${large})` }],
+    manure: [{ name: "weight", label: say.manure({ large }) }],
+    rawManure: [{ name: "weight", label: say.manure({ large }) }],
     amendment: [
-      { name: "name", label: "Its name" },
-      { name: "rate", label: `Rate (${small})` },
+      { name: "name", label: say.name },
+      { name: "rate", label: say.rate({ small }) },
     ],
-    carbon: [{ name: "weight", label: `Dry (${large})` }],
+    carbon: [{ name: "weight", label: say.dry({ large }) }],
   };
   return fields[kind];
 }
@@ -89,25 +90,27 @@ export function feedFrom(fields: FeedFields, units: Units): Feeding["feed"] | st
   switch (fields.kind) {
     case "compost": {
       const depthCm = imperial ? centimetres(readTyped(fields.depth)) : readTyped(fields.depth);
-      return depthCm > 0 ? { kind: "compost", depthCm } : "Give a depth of compost above 0.";
+      return depthCm > 0 ? { kind: "compost", depthCm } : say.enterACompostDepthAbove0;
     }
     case "fertiliser":
       return fertiliserFrom(fields, grams(fields.nitrogen));
     case "manure":
     case "rawManure": {
       const kgPerM2 = kilograms(fields.weight);
-      if (!(kgPerM2 > 0)) return "Give a rate of manure above 0.";
+      if (!(kgPerM2 > 0)) return say.enterAManureRateAbove0;
       return { kind: "manure", raw: fields.kind === "rawManure", kgPerM2 };
     }
     case "amendment": {
       const gPerM2 = grams(fields.rate);
-      if (!(gPerM2 >= 0)) return "A rate is 0 or more.";
+      if (!(gPerM2 >= 0)) return say.enterARateOf0OrMore;
       const name = fields.name.trim();
-      return name === "" ? "Say what it is: lime, rock dust." : { kind: "amendment", name, gPerM2 };
+      return name === ""
+        ? say.enterWhatItIsSuchAsLimeOrRockDust
+        : { kind: "amendment", name, gPerM2 };
     }
     case "carbon": {
       const kgPerM2 = kilograms(fields.weight);
-      return kgPerM2 > 0 ? { kind: "carbon", kgPerM2 } : "Give a weight above 0.";
+      return kgPerM2 > 0 ? { kind: "carbon", kgPerM2 } : say.enterAWeightAbove0;
     }
   }
 }
@@ -116,12 +119,12 @@ function fertiliserFrom(fields: FeedFields, nitrogenGPerM2: number): Feeding["fe
   const numbers = fields.bag.split(/[-–\s/]+/).map(Number);
   const [n = NaN, p = NaN, k = NaN] = numbers;
   if (numbers.length !== 3 || [n, p, k].some(Number.isNaN)) {
-    return "Write the bag's three numbers as 5-3-2.";
+    return say.enterTheBagsThreeNumbersLike532;
   }
   const product = { nitrogen: n / 100, phosphate: p / 100, potash: k / 100 };
   const problem = productProblem(product);
   if (problem) return problem;
-  if (!(nitrogenGPerM2 >= 0)) return "The nitrogen wanted is 0 or more.";
+  if (!(nitrogenGPerM2 >= 0)) return say.enterNitrogenOf0OrMore;
   const name = fields.name.trim() || "Fertiliser";
   return { kind: "fertiliser", name, ...product, nitrogenGPerM2 };
 }

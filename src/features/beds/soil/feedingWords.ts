@@ -1,5 +1,6 @@
 import { barrowLoads, type FeedingAmount } from "@/core/soil";
 import type { LocalWording } from "@/ui/wording";
+import { beds as say } from "@/words/en/beds";
 
 /** An amount of feed in words: what to fetch, and what it brings besides. */
 export function amountWords(amount: FeedingAmount, wording: LocalWording): string {
@@ -9,12 +10,12 @@ export function amountWords(amount: FeedingAmount, wording: LocalWording): strin
       ? `${wording.volumeL(litres)}, ${barrowLoads(litres)} ${barrowLoads(litres) === 1 ? "barrow" : "barrows"}`
       : wording.weightG(grams ?? 0);
   if (nitrogenG < 0) {
-    return `${much}; dug in it binds ${wording.weightG(-nitrogenG)} of nitrogen at first: give that much more`;
+    return say.dugInItTiesUpOfNitrogenAtFirstAdd({ much, weight: wording.weightG(-nitrogenG) });
   }
   const brings = [
-    nitrogenG > 0 ? `${wording.weightG(nitrogenG)} nitrogen` : "",
-    phosphateG > 0 ? `${wording.weightG(phosphateG)} phosphate` : "",
-    potashG > 0 ? `${wording.weightG(potashG)} potash` : "",
+    nitrogenG > 0 ? say.nitrogen({ weight: wording.weightG(nitrogenG) }) : "",
+    phosphateG > 0 ? say.phosphate({ weight: wording.weightG(phosphateG) }) : "",
+    potashG > 0 ? say.potash({ weight: wording.weightG(potashG) }) : "",
   ].filter(Boolean);
-  return brings.length === 0 ? much : `${much}, with ${brings.join(", ")}`;
+  return brings.length === 0 ? much : say.withWord2({ much, brings: brings.join(", ") });
 }

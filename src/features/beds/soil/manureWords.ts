@@ -3,12 +3,13 @@ import type { GreenManure } from "@/core/bedCare";
 import type { SoilSchool } from "@/core/soil";
 import { chanceWords } from "@/core/wording";
 import type { LocalWording } from "@/ui/wording";
+import { beds as say } from "@/words/en/beds";
 
 const WHEN_WORDS: Record<GreenManure["when"], string> = {
-  open: "Sown",
-  any: "Sown",
-  early: "Not yet: sown",
-  late: "Too late for a safe stand: sown",
+  open: say.sown2,
+  any: say.sown2,
+  early: say.tooEarlySow,
+  late: say.tooLateForAReliableStandSow,
 };
 
 /** What there is to know of a green manure here: window, depth, winter, end, seed. */
@@ -18,15 +19,21 @@ export function manureWords(
   day: DayNumber,
   wording: LocalWording,
 ): string {
-  const end = school === "dug" ? "Turn it in" : "Mow or crimp it and leave it on top";
+  const end = school === "dug" ? say.turnItIn : say.mowOrCrimpItAndLeaveItOnTop;
   return [
     window &&
-      `${WHEN_WORDS[when]} ${wording.date(window.fromDay, day)} to ${wording.date(window.toDay, day)}, ${wording.distanceCm(crop.depthCm)} deep.`,
-    `Winter kills it ${chanceWords(winterKillChance)}.`,
-    turnInDay !== null && turnInDay > day && `${end} by ${wording.date(turnInDay, day)}.`,
-    crop.inoculantGroup && `Inoculant: ${crop.inoculantGroup}.`,
-    crop.nitrogenForStraw && school === "dug" && "Its straw binds nitrogen at first.",
-    crop.lookAlikeSeed && `Read the sack: ${crop.lookAlikeSeed} is sold under a like name.`,
+      say.toDeep({
+        WHEN_WORDS: WHEN_WORDS[when],
+        date: wording.date(window.fromDay, day),
+        date2: wording.date(window.toDay, day),
+        distance: wording.distanceCm(crop.depthCm),
+      }),
+    say.winterKillsIt({ chance: chanceWords(winterKillChance) }),
+    turnInDay !== null && turnInDay > day && say.by({ end, date: wording.date(turnInDay, day) }),
+    crop.inoculantGroup && say.inoculant({ inoculantGroup: crop.inoculantGroup }),
+    crop.nitrogenForStraw && school === "dug" && say.itsStrawTiesUpNitrogenAtFirst,
+    crop.lookAlikeSeed &&
+      say.checkTheSackIsSoldUnderASimilar({ lookAlikeSeed: crop.lookAlikeSeed }),
     crop.note,
   ]
     .filter(Boolean)

@@ -8,6 +8,7 @@ import { greenManures, type GreenManure } from "@/core/bedCare";
 import type { Site } from "@/core/growth";
 import { exposureOver } from "@/core/plantings";
 import { amount } from "@/ui/forms";
+import { beds as say } from "@/words/en/beds";
 
 /** A rest as its form holds it. */
 export const RestFieldsSchema = z.object({
@@ -17,7 +18,7 @@ export const RestFieldsSchema = z.object({
   coverId: z.string(),
   sowing: z.enum(["drilled", "broadcast"]),
   /** The rate times this. */
-  safety: amount("Say how many times the usual rate: 1 is the usual."),
+  safety: amount(say.enterAMultipleOfTheUsualRate1Is),
   /** Empty ends when the ground is wanted. */
   until: z.string(),
 });

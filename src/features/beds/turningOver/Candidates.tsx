@@ -5,6 +5,7 @@ import type { DayNumber } from "@/core/calendar";
 import type { TurnOver } from "@/core/bedSpace";
 import type { LocalWording } from "@/ui/wording";
 import { aboutWeight } from "./turnOverWords";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   found: readonly TurnOver[];
@@ -17,7 +18,7 @@ interface Props {
 /** The crops that would give most, to be chosen among. */
 export function Candidates({ found, chosenId, day, wording, onChoose }: Props) {
   return (
-    <Box role="radiogroup" aria-label="What could follow">
+    <Box role="radiogroup" aria-label={say.whatCouldFollow}>
       {found.map((one) => {
         const { growing, timeline, onDay, gainKg } = one;
         const isChosen = growing.crop.id === chosenId;
@@ -47,10 +48,13 @@ export function Candidates({ found, chosenId, day, wording, onChoose }: Props) {
               bgcolor: isChosen ? "var(--selected)" : "transparent",
             }}
           >
-            <b>{growing.crop.name}</b> on {wording.date(onDay, day)}: ready{" "}
-            {timeline.readyDay === null ? "never" : wording.date(timeline.readyDay, day)}, about{" "}
-            {aboutWeight(gainKg[onDay - day] ?? 0, wording)}
-            {one.tooSoon ? "; its family was here too lately" : ""}
+            <b>{growing.crop.name}</b>{" "}
+            {say.onReadyAbout({
+              date: wording.date(onDay, day),
+              value: timeline.readyDay === null ? "never" : wording.date(timeline.readyDay, day),
+              aboutWeight: aboutWeight(gainKg[onDay - day] ?? 0, wording),
+              value2: one.tooSoon ? say.itsFamilyWasHereTooLately : "",
+            })}
           </Box>
         );
       })}

@@ -10,6 +10,7 @@ import { plantingName } from "@/core/plantings";
 import type { LocalWording } from "@/ui/wording";
 import { NumberInput } from "@/ui/inputs/index";
 import { aboutWeight } from "./turnOverWords";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   garden: Garden;
@@ -24,10 +25,10 @@ interface Props {
 }
 
 const WORTHS: Record<Planting["worth"], string> = {
-  full: "worth eating",
-  little: "there is more than enough",
-  none: "nobody eats it",
-  diseased: "it is diseased",
+  full: say.worthEating,
+  little: say.moreThanEnough,
+  none: say.notEaten,
+  diseased: say.diseased,
 };
 
 /** One standing planting: what it still gives, what that is worth, how much of it stays. */
@@ -38,20 +39,20 @@ export function ClearingLine({ garden, bed, gives, day, wording, leave, onLeave,
   const from = readyDay !== null && readyDay > day ? ` from ${wording.date(readyDay, day)}` : "";
   const frost =
     coldLossDay !== null && coldLossDay > day
-      ? ` Frost is due by ${wording.date(coldLossDay, day)} at the risk taken.`
+      ? say.frostIsLikelyByAtYourAcceptedRisk({ date: wording.date(coldLossDay, day) })
       : "";
   return (
     <Box sx={{ mb: 1.5 }}>
       <Box sx={{ fontSize: 15, lineHeight: 1.45 }}>
-        <b>{plantingName(garden, planting)}</b> would still give about{" "}
+        <b>{plantingName(garden, planting)}</b> {say.wouldStillYieldAbout}{" "}
         <b>{aboutWeight(totalKg, wording)}</b>
-        {from}, with the odds of frost in it.{frost}
+        {say.countingTheOddsOfFrost({ from, frost })}
       </Box>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1, mt: 1 }}>
         <TextField
           select
           size="small"
-          label="Its worth"
+          label={say.value}
           value={planting.worth}
           onChange={(event) => onWorth(event.target.value as Planting["worth"])}
         >
@@ -63,14 +64,14 @@ export function ClearingLine({ garden, bed, gives, day, wording, leave, onLeave,
         </TextField>
         <NumberInput
           size="small"
-          label={`Left standing, of ${places}`}
+          label={say.plantsToKeepOf({ places })}
           value={leave}
           onNumber={(value) => onLeave(Math.max(0, Math.min(places, Math.round(value || 0))))}
         />
       </Box>
       {planting.worth === "diseased" && (
         <Box sx={{ fontSize: 14, mt: 0.75, color: "var(--ember-text)" }}>
-          Pull it soon, roots and fallen leaves too, and keep it out of a cool compost heap.
+          {say.pullItSoonWithRootsAndFallenLeaves}
         </Box>
       )}
     </Box>

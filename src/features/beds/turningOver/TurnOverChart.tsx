@@ -7,6 +7,7 @@ import type { DayNumber } from "@/core/calendar";
 import type { StillGives, TurnOver } from "@/core/bedSpace";
 import { monthStarts, timeScale, useSize } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";
+import { beds as say } from "@/words/en/beds";
 
 interface Props {
   pulled: readonly StillGives[];
@@ -93,9 +94,9 @@ export function TurnOverChart({ pulled, chosen, day, wording }: Props) {
       <Box
         sx={{ display: "flex", flexWrap: "wrap", gap: 2, fontSize: 13, color: "var(--ash-text)" }}
       >
-        <Key words="still picked" color="var(--moss-text)" dash="2 3" />
-        <Key words="what follows" color="var(--frost-text)" dash="7 3" />
-        <Key words="both" color="var(--ember)" />
+        <Key words={say.stillHarvested} color="var(--moss-text)" dash="2 3" />
+        <Key words={say.nextCrop} color="var(--frost-text)" dash="7 3" />
+        <Key words={say.both} color="var(--ember)" />
       </Box>
     </Box>
   );
@@ -122,5 +123,10 @@ function Key({ words, color, dash }: { words: string; color: string; dash?: stri
 
 function chartWords(chosen: TurnOver, day: DayNumber, wording: LocalWording): string {
   const gain = (chosen.gainKg[chosen.onDay - day] ?? 0) * 1000;
-  return `Kilograms by the day of changing over: ${wording.weightG(chosen.keptKg * 1000)} still picked and ${wording.weightG(gain)} of ${chosen.growing.crop.name.toLowerCase()} on ${wording.date(chosen.onDay)}`;
+  return say.yieldByChangeoverDateStill({
+    weight: wording.weightG(chosen.keptKg * 1000),
+    weight2: wording.weightG(gain),
+    crop: chosen.growing.crop.name.toLowerCase(),
+    date: wording.date(chosen.onDay),
+  });
 }

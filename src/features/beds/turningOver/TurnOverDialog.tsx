@@ -19,6 +19,7 @@ import type { BedSectionProps } from "../section";
 import { TurnOverChart } from "./TurnOverChart";
 import { turnOverReasons } from "./turnOverWords";
 import { useTurnOver } from "./useTurnOver";
+import { beds as say } from "@/words/en/beds";
 
 interface Props extends BedSectionProps {
   onClose: () => void;
@@ -57,7 +58,11 @@ export default function TurnOverDialog({ garden, site, bed, day, wording, onClos
     if (!done.ok) return setRefused(done);
     onClose();
     tell(
-      `${bed.name} is turned over to ${chosen.growing.crop.name.toLowerCase()} on ${wording.date(chosen.onDay)}.`,
+      say.replantedWithOn({
+        bed: bed.name,
+        crop: chosen.growing.crop.name.toLowerCase(),
+        date: wording.date(chosen.onDay),
+      }),
       "done",
       true,
     );
@@ -68,17 +73,17 @@ export default function TurnOverDialog({ garden, site, bed, day, wording, onClos
   };
   const dayWords = () => {
     if (!best) return "";
-    if (typedDate !== null && typedDay === null) return "Choose a day of the next ten weeks.";
+    if (typedDate !== null && typedDay === null) return say.chooseADateInTheNextTenWeeks;
     return typedDay !== null && typedDay !== best.onDay
-      ? `${wording.date(best.onDay, day)} would be best.`
-      : "The day on which both together give most.";
+      ? say.bestDate({ date: wording.date(best.onDay, day) })
+      : say.theDateWithTheHighestTotalYield;
   };
   const someLeft = standing.some(({ planting }) => leftOf(planting) > 0);
   return (
     <FormDialog
-      title={`Turn ${bed.name} over`}
+      title={say.replant2({ bed: bed.name })}
       width="md"
-      keepLabel="Turn it over"
+      keepLabel={say.replant3}
       refusal={refused?.refusal}
       onSubmit={() => void keep()}
       onClose={onClose}
@@ -96,22 +101,19 @@ export default function TurnOverDialog({ garden, site, bed, day, wording, onClos
           ))}
           <FormControlLabel
             control={<Checkbox checked={atHand} onChange={(_event, on) => setAtHand(on)} />}
-            label="Seedlings can be had at once"
+            label={say.buySeedlings}
           />
           {someLeft && (
             <FormControlLabel
               control={<Checkbox checked={between} onChange={(_event, on) => setBetween(on)} />}
-              label="Plant between those that are left, too"
+              label={say.alsoPlantBetweenThoseLeft}
             />
           )}
           {chosen && <TurnOverChart pulled={pulled} chosen={chosen} day={day} wording={wording} />}
         </Box>
         <Box>
           {found.length === 0 ? (
-            <Box sx={{ fontSize: 15 }}>
-              It is too late here for anything to follow before winter. Let them stand, then put the
-              bed to rest.
-            </Box>
+            <Box sx={{ fontSize: 15 }}>{say.itIsTooLateHereForAnotherCrop}</Box>
           ) : (
             <>
               <Candidates
@@ -135,7 +137,7 @@ export default function TurnOverDialog({ garden, site, bed, day, wording, onClos
                   setCropId(crop.id);
                   setTypedDate(null);
                 }}
-                renderInput={(params) => <TextField {...params} label="What follows" />}
+                renderInput={(params) => <TextField {...params} label={say.nextCrop2} />}
                 sx={{ mt: 1.5 }}
               />
             </>
@@ -143,7 +145,7 @@ export default function TurnOverDialog({ garden, site, bed, day, wording, onClos
           {chosen && (
             <>
               <TextField
-                label="Turned over on"
+                label={say.changeoverDate}
                 type="date"
                 size="small"
                 fullWidth

@@ -1,6 +1,7 @@
 import { laterWords, type DayNumber } from "@/core/calendar";
 import { tooSoonWords, type TurnOver } from "@/core/bedSpace";
 import type { LocalWording } from "@/ui/wording";
+import { beds as say } from "@/words/en/beds";
 
 const TELLS_FROM_KG = 0.05;
 
@@ -19,30 +20,47 @@ export function turnOverReasons(chosen: TurnOver, day: DayNumber, wording: Local
   if (growing.method === "transplant") {
     reasons.push(
       timeline.sowDay < day
-        ? `Seedlings of planting size are needed on ${wording.date(onDay, day)}, as sown on ${wording.date(timeline.sowDay, day)}.`
-        : `Sow ${name.toLowerCase()} in trays on ${wording.date(timeline.sowDay, day)}: the bed need not be free before ${wording.date(onDay, day)}.`,
+        ? say.needsTransplantSizeSeedlingsOnSown({
+            date: wording.date(onDay, day),
+            date2: wording.date(timeline.sowDay, day),
+          })
+        : say.sowInTraysOnTheBedIsNeededFrom({
+            name: name.toLowerCase(),
+            date: wording.date(timeline.sowDay, day),
+            date2: wording.date(onDay, day),
+          }),
     );
   }
   if (timeline.readyDay === null || gain === undefined || Number.isNaN(gain)) {
-    reasons.push(`${name} planted then does not get ready any more.`);
+    reasons.push(say.plantedThenWillNotBeReady({ name }));
   } else {
     reasons.push(
-      `${name} would be ready on ${wording.date(timeline.readyDay, day)}: about ${weight(gain)}, by its odds.`,
+      say.readyOnAboutCountingTheOdds({
+        name,
+        date: wording.date(timeline.readyDay, day),
+        weight: weight(gain),
+      }),
     );
   }
   if (weekCostsKg >= TELLS_FROM_KG) {
     const moved =
       weekDelaysDays === null
-        ? "it would not get ready"
-        : `it would be ready ${laterWords(weekDelaysDays)}`;
-    reasons.push(`A week later ${moved}, and give ${weight(weekCostsKg)} less.`);
+        ? say.itWouldNotBeReady
+        : say.itWouldBeReady({ later: laterWords(weekDelaysDays) });
+    reasons.push(say.aWeekLaterWithLess({ moved, weight: weight(weekCostsKg) }));
   } else if (weekDelaysDays !== null) {
-    reasons.push(`A week later it would be ready ${laterWords(weekDelaysDays)}, and give as much.`);
+    reasons.push(say.aWeekLaterItWouldBeReadyWithThe({ later: laterWords(weekDelaysDays) }));
   }
   reasons.push(
     lostKg >= TELLS_FROM_KG
-      ? `${keptKg >= TELLS_FROM_KG ? `Up to then ${weight(keptKg)} is still picked` : "Nothing is picked up to then"}; ${weight(lostKg)} is given up.`
-      : `Nothing to speak of is given up by pulling then.`,
+      ? say.youGiveUp({
+          value:
+            keptKg >= TELLS_FROM_KG
+              ? say.upToThenIsStillPicked({ weight: weight(keptKg) })
+              : say.nothingIsPickedUpToThen,
+          weight: weight(lostKg),
+        })
+      : say.youGiveUpAlmostNothingByPulling,
   );
   if (chosen.tooSoon) reasons.push(tooSoonWords(chosen.tooSoon));
   return reasons;

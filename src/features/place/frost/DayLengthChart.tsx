@@ -9,6 +9,7 @@ import { dayLengthOnDay, type ShortDays } from "@/core/sky";
 import { DayLine, DaylightGradient, Hatch, SeasonAxis, timeScale, useSize } from "@/ui/chart/index";
 import { hoursWords } from "@/ui/ribbon/index";
 import type { LocalWording } from "@/ui/wording";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   latitudeDeg: number;
@@ -49,7 +50,10 @@ export function DayLengthChart({ latitudeDeg, season, short, shortDayHours, day,
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`Daylight over the season: ${hoursWords(Math.max(...lengths))} at the most, ${hoursWords(Math.min(...lengths))} at the least`}
+          aria-label={say.daylightOverTheSeasonLongest({
+            hours: hoursWords(Math.max(...lengths)),
+            hours2: hoursWords(Math.min(...lengths)),
+          })}
         >
           <defs>
             <DaylightGradient id={`${id}light`} />

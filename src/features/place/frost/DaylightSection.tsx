@@ -7,6 +7,7 @@ import type { DayNumber, Season } from "@/core/calendar";
 import { dayLengthOnDay, shortDays, type ShortDays } from "@/core/sky";
 import type { LocalWording } from "@/ui/wording";
 import { DayLengthChart } from "./DayLengthChart";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   latitudeDeg: number;
@@ -24,7 +25,7 @@ export function DaylightSection({ latitudeDeg, season, day, shortDayHours, wordi
   );
   return (
     <>
-      <Typography variant="h2">Daylight</Typography>
+      <Typography variant="h2">{say.daylight}</Typography>
       <Box sx={{ fontSize: 16, mt: 0.5, mb: 1 }} data-testid="short-days">
         {lightWords(latitudeDeg, season, short, shortDayHours, wording)}
       </Box>
@@ -50,12 +51,12 @@ function lightWords(
   const darkest = dayLengthOnDay(latitudeDeg, season.midwinterDay);
   const brightest = dayLengthOnDay(latitudeDeg, season.startDay);
   if (!short) {
-    return `No day here is shorter than ${hours} hours: light does not stop growth in winter.`;
+    return say.noDayHereIsShorterThanHoursLight({ hours });
   }
   const from = wording.date(short.fromDay);
   const to = wording.date(short.toDay, short.fromDay);
   const polar =
-    (darkest === 0 ? " Around midwinter the sun does not rise at all." : "") +
-    (brightest === 24 ? " Around midsummer it does not set." : "");
-  return `Days are shorter than ${hours} hours from ${from} to ${to}: growth nearly stops between.${polar}`;
+    (darkest === 0 ? say.aroundMidwinterTheSunDoesNotRiseAt : "") +
+    (brightest === 24 ? say.aroundMidsummerItDoesNotSet : "");
+  return say.daysAreShorterThanHoursFromTo({ hours, from, to, polar });
 }

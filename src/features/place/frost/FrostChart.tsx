@@ -10,6 +10,7 @@ import { DayLine, SeasonAxis, timeScale, useSize } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";
 import { frostCurve, type FrostCurve } from "./frostCurves";
 import { RiskLine } from "./RiskLine";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   climate: Climate;
@@ -106,7 +107,7 @@ export function FrostChart(props: Props) {
               </g>
             ))}
             <text x={0} y={12} fontSize="12" style={{ fill: "var(--ash-text)" }}>
-              years in 10
+              {say.yearsIn10}
             </text>
             <SeasonAxis season={season} x={x} width={width} y={HEIGHT - 6} wording={wording} />
             <DayLine day={day} x={x} top={MARGIN.top} bottom={y(0)} />
@@ -229,16 +230,16 @@ function betweenCrossings(
 
 function riskWords(risk: number, killing: FrostCurve | undefined, wording: LocalWording): string {
   const first = killing?.firstDay ?? null;
-  const when = first === null ? "seldom comes" : `by ${wording.date(first)}`;
-  return `${chanceWords(risk)}: killing frost ${when}`;
+  const when = first === null ? say.rareHere : say.by2({ date: wording.date(first) });
+  return say.killingFrost({ chance: chanceWords(risk), when });
 }
 
 function summary(curves: readonly DrawnCurve[], risk: number, wording: LocalWording): string {
   const each = curves.map(({ thresholdC, firstDay, lastDay }) => {
     const name = wording.temperature(thresholdC, 1);
-    if (firstDay === null) return `${name} seldom`;
-    const until = lastDay === null ? "" : `, and again after ${wording.date(lastDay)}`;
-    return `${name} by ${wording.date(firstDay)}${until}`;
+    if (firstDay === null) return say.rare({ name });
+    const until = lastDay === null ? "" : say.andLastOrLater({ date: wording.date(lastDay) });
+    return say.by({ name, date: wording.date(firstDay), until });
   });
-  return `Frost odds over the season. ${chanceWords(risk)}: ${each.join("; ")}.`;
+  return say.frostOddsOverTheSeason({ chance: chanceWords(risk), each: each.join("; ") });
 }

@@ -11,6 +11,7 @@ import { tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { FrostChart } from "./FrostChart";
 import { FrostTable } from "./FrostTable";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   climate: Climate;
@@ -28,7 +29,7 @@ export function FrostSection({ climate, season, day, frostRisk, restsOn, wording
   const risk = pending ?? frostRisk;
   return (
     <>
-      <Typography variant="h2">Frost</Typography>
+      <Typography variant="h2">{say.frost}</Typography>
       <Box sx={{ fontSize: 16, mt: 0.5, mb: 1 }} data-testid="frost-words" aria-live="polite">
         {words(climate, season, risk, wording)}
       </Box>
@@ -65,11 +66,19 @@ function words(climate: Climate, season: Season, risk: number, wording: LocalWor
   const last = lastFrostDay(climate, season, threshold, risk);
   const often = chanceWords(risk);
   if (first === null) {
-    return `Killing frost (${wording.temperature(threshold, 1)}) comes less often than ${often}: plans do not wait for it.`;
+    return say.killingFrostIsRarerThanPlansIgnore({
+      temperature: wording.temperature(threshold, 1),
+      often,
+    });
   }
   const again =
-    last === null ? "" : `, and as often comes again after ${wording.date(last, first)}`;
-  return `${capital(often)}, killing frost (${wording.temperature(threshold, 1)}) has come by ${wording.date(first)}${again}. Plans go by this risk: drag the line.`;
+    last === null ? "" : say.andTheLastSpringOneIsOrLater({ date: wording.date(last, first) });
+  return say.killingFrostComesByPlansUseThis({
+    capital: capital(often),
+    temperature: wording.temperature(threshold, 1),
+    date: wording.date(first),
+    again,
+  });
 }
 
 function capital(words: string): string {

@@ -9,6 +9,7 @@ import TableRow from "@mui/material/TableRow";
 import type { DayNumber, Season } from "@/core/calendar";
 import { FROST_THRESHOLDS_C, firstFrostDay, lastFrostDay, type Climate } from "@/core/climate";
 import type { LocalWording } from "@/ui/wording";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   climate: Climate;
@@ -27,9 +28,9 @@ const CHANCES = [
 /** Spring the other way round, so that both halves run with the calendar. */
 const LATEST_FIRST = [...CHANCES].reverse();
 const ROWS = [
-  { name: "Light frost", thresholdC: FROST_THRESHOLDS_C.light },
-  { name: "Killing frost", thresholdC: FROST_THRESHOLDS_C.killing },
-  { name: "Hard freeze", thresholdC: FROST_THRESHOLDS_C.hardFreeze },
+  { name: say.lightFrost, thresholdC: FROST_THRESHOLDS_C.light },
+  { name: say.killingFrost2, thresholdC: FROST_THRESHOLDS_C.killing },
+  { name: say.hardFreeze, thresholdC: FROST_THRESHOLDS_C.hardFreeze },
 ];
 
 /** By when frost has come in autumn, and after when it still comes in spring, by odds. */
@@ -43,20 +44,20 @@ export function FrostTable({ climate, season, wording }: Props) {
     borderColor: "var(--line)",
   };
   return (
-    <Box sx={{ overflowX: "auto" }} tabIndex={0} role="group" aria-label="Frost odds">
+    <Box sx={{ overflowX: "auto" }} tabIndex={0} role="group" aria-label={say.frostOdds}>
       <Table size="small" className="tabular" sx={{ minWidth: 700 }}>
         <TableHead>
           <TableRow>
             <TableCell component="td" sx={cell} />
             <TableCell sx={cell} colSpan={5} align="center">
-              has come by
+              {say.firstBy}
             </TableCell>
             <TableCell sx={cell} colSpan={5} align="center">
-              comes again after
+              {say.lastSpringFrostOrLater}
             </TableCell>
           </TableRow>
           <TableRow>
-            <TableCell sx={cell}>years in 10</TableCell>
+            <TableCell sx={cell}>{say.yearsIn10}</TableCell>
             {[CHANCES, LATEST_FIRST].flatMap((chances, half) =>
               chances.map(({ words }) => (
                 <TableCell key={`${half}${words}`} sx={cell} align="right">

@@ -5,6 +5,7 @@ import type { ScaleLinear } from "d3-scale";
 import { chanceWords } from "@/core/wording";
 import { useDrag } from "@/ui/chart/index";
 import { nearestRisk, RISKS, stepRisk } from "./frostCurves";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   risk: number;
@@ -74,7 +75,7 @@ export function RiskLine({
     <g
       role="slider"
       tabIndex={0}
-      aria-label="Risk taken with frost"
+      aria-label={say.acceptedFrostRisk}
       aria-valuemin={RISKS[0]}
       aria-valuemax={RISKS.at(-1)}
       aria-valuenow={risk}

@@ -8,6 +8,7 @@ import type { OutlookDay } from "@/core/climate";
 import { Hatch, useSize } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";
 import { frostOddsWords, skyWords } from "./outlookWords";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   days: readonly OutlookDay[];
@@ -26,10 +27,10 @@ export function OutlookDays({ days, wording }: Props) {
     <Box component="table" sx={TABLE}>
       <Box component="thead" sx={VISUALLY_HIDDEN}>
         <tr>
-          <th scope="col">Day</th>
-          <th scope="col">Low to high</th>
-          <th scope="col">Frost</th>
-          <th scope="col">Sky</th>
+          <th scope="col">{say.day}</th>
+          <th scope="col">{say.lowToHigh}</th>
+          <th scope="col">{say.frost}</th>
+          <th scope="col">{say.sky}</th>
         </tr>
       </Box>
       <tbody>
@@ -102,7 +103,11 @@ function TemperatureBar({ day, domain, wording }: BarProps) {
           width={width}
           height={BAR_HEIGHT}
           role="img"
-          aria-label={`${wording.temperature(minTempC)} to ${wording.temperature(maxTempC)}, give or take ${wording.degrees(spreadC)}`}
+          aria-label={say.toGiveOrTake({
+            temperature: wording.temperature(minTempC),
+            temperature2: wording.temperature(maxTempC),
+            degrees: wording.degrees(spreadC),
+          })}
         >
           <defs>
             <Hatch id={`${id}cold`} every={5} lineWidth={1.5} line="#fff" ground="var(--frost)" />

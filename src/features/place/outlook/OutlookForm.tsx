@@ -13,6 +13,7 @@ import { NumberField, useFields } from "@/ui/forms";
 import { tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { emptyTypedDays, outlookFromTyped, TYPED_DAYS, TypedDaysSchema } from "./typedOutlook";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   today: DayNumber;
@@ -24,8 +25,8 @@ interface Props {
 const NOTHING_TYPED = { days: emptyTypedDays() };
 
 const SIDES = [
-  { side: "low", label: "Low" },
-  { side: "high", label: "High" },
+  { side: "low", label: say.low },
+  { side: "high", label: say.high },
 ] as const;
 
 /** Lows and highs of the coming days, as heard or read somewhere, typed in. */
@@ -43,12 +44,12 @@ export default function OutlookForm({ today, units, wording, onClose }: Props) {
     });
     if (!done.ok) return refuse(done.refusal);
     onClose();
-    tell("The outlook is kept.", "done", true);
+    tell(say.forecastSaved, "done", true);
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs">
       <form onSubmit={(event) => void keep(event)} noValidate>
-        <DialogTitle>Outlook by hand</DialogTitle>
+        <DialogTitle>{say.enterAForecast}</DialogTitle>
         <DialogContent>
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 92px 92px", gap: 1, pt: 1 }}>
             {Array.from({ length: TYPED_DAYS }, (_, index) => {
@@ -63,7 +64,7 @@ export default function OutlookForm({ today, units, wording, onClose }: Props) {
                       name={`days.${index}.${side}`}
                       size="small"
                       label={`${label} ${unit}`}
-                      slotProps={{ htmlInput: { "aria-label": `${label} on ${name}` } }}
+                      slotProps={{ htmlInput: { "aria-label": say.on({ label, name }) } }}
                     />
                   ))}
                 </Box>
@@ -71,7 +72,7 @@ export default function OutlookForm({ today, units, wording, onClose }: Props) {
             })}
           </Box>
           <Box sx={{ mt: 1.5, fontSize: 14, color: "var(--ash-text)" }}>
-            Leave the later days empty where nobody knows.
+            {say.leaveLaterDaysBlankIfUnknown}
           </Box>
           {form.refusal !== "" && (
             <Alert severity="error" sx={{ mt: 1.5 }}>
@@ -80,9 +81,9 @@ export default function OutlookForm({ today, units, wording, onClose }: Props) {
           )}
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={onClose}>{say.cancel}</Button>
           <Button type="submit" variant="contained">
-            Keep it
+            {say.save}
           </Button>
         </DialogActions>
       </form>

@@ -15,6 +15,7 @@ import { OutlookDays } from "./OutlookDays";
 import { freshnessWords } from "./outlookWords";
 import { OutlookTableButton } from "./OutlookTableButton";
 import { Thermometers } from "./Thermometers";
+import { place as say } from "@/words/en/place";
 
 const OutlookForm = lazyPart(() => import("./OutlookForm"));
 const CLOCK_MS = 30_000;
@@ -42,7 +43,7 @@ export function OutlookSection({ garden, today, wording }: Props) {
   };
   return (
     <>
-      <Typography variant="h2">Outlook</Typography>
+      <Typography variant="h2">{say.forecast}</Typography>
       {kept ? (
         <Freshness kept={kept} today={today} />
       ) : (
@@ -50,34 +51,34 @@ export function OutlookSection({ garden, today, wording }: Props) {
       )}
       {problem !== null && (
         <Alert severity="warning" sx={{ my: 1 }}>
-          {problem} {kept ? "The last outlook stays." : "You can type it by hand."}
+          {problem} {kept ? say.theLastForecastIsKept : say.youCanEnterOneYourself}
         </Alert>
       )}
       {kept && coming.length === 0 && (
         <Alert severity="warning" sx={{ my: 1 }}>
-          All its days are past: ask again, or type what you have heard.
+          {say.allItsDaysHavePassedAskAgainOr}
         </Alert>
       )}
       {coming.length > 0 && <OutlookDays days={coming} wording={wording} />}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, my: 1.5 }}>
         {settings.stationUrl === null ? (
           <Button variant="outlined" size="small" onClick={() => void takeSimulated()}>
-            Try the simulated station
+            {say.tryTheSimulatedStation}
           </Button>
         ) : (
           <Button variant="outlined" size="small" onClick={() => void ask()}>
-            Ask the station again
+            {say.updateFromStation}
           </Button>
         )}
         <Button size="small" onClick={() => setTyping(true)}>
-          Type it by hand…
+          {say.enterByHand}
         </Button>
         <OutlookTableButton today={today} onProblem={setProblem} />
       </Box>
       {settings.stationUrl !== null && (
         <>
           <Typography variant="h3" component="h3" sx={{ mb: 0.5 }}>
-            Thermometers, last day
+            {say.thermometersLastDay}
           </Typography>
           <Thermometers garden={garden} wording={wording} />
         </>
@@ -97,9 +98,7 @@ export function OutlookSection({ garden, today, wording }: Props) {
 function Empty({ hasStation }: { hasStation: boolean }) {
   return (
     <Box sx={{ my: 1, maxWidth: 560 }}>
-      {hasStation
-        ? "The station has not answered yet."
-        : "No station is set. Type the coming days as you hear them, read a table, or give a station's address in the settings."}
+      {hasStation ? say.waitingForTheStation : say.noStationIsSetEnterTheComingDays}
     </Box>
   );
 }
@@ -114,7 +113,7 @@ function Freshness({ kept, today }: { kept: KeptOutlook; today: DayNumber }) {
   return (
     <Box sx={{ my: 0.75 }} data-testid="outlook-freshness">
       <b>{source}</b>
-      {simulated ? ", not a real forecast" : ""}:{" "}
+      {simulated ? say.notARealForecast : ""}:{" "}
       {freshnessWords(kept, today, Math.max(nowMs, Date.parse(kept.receivedAt)))}.
     </Box>
   );

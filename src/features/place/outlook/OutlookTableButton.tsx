@@ -4,6 +4,7 @@ import type { DayNumber } from "@/core/calendar";
 import { gardenStore, whenNeeded } from "@/store/index";
 import { FileButton } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
+import { place as say } from "@/words/en/place";
 
 const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
 
@@ -18,12 +19,12 @@ const LARGEST_BYTES = 5_000_000;
 export function OutlookTableButton({ today, onProblem }: Props) {
   const read = async (file: File) => {
     if (file.size > LARGEST_BYTES) {
-      return onProblem("Nothing was read. This file is far larger than a table of some days.");
+      return onProblem(say.importFailedThisFileIsFarTooLarge);
     }
     const { readOutlookTable } = await weatherFilesPart();
-    const source = file.name.replace(/[<>]/g, "").slice(0, 80) || "a table";
+    const source = file.name.replace(/[<>]/g, "").slice(0, 80) || say.aSpreadsheet;
     const table = readOutlookTable(await file.text(), source, today);
-    if (!table.ok) return onProblem(`Nothing was read. ${table.problem}`);
+    if (!table.ok) return onProblem(say.importFailed({ problem: table.problem }));
     const done = await gardenStore().dispatch("outlook.set", {
       id: "outlook",
       receivedAt: new Date().toISOString(),
@@ -31,16 +32,16 @@ export function OutlookTableButton({ today, onProblem }: Props) {
     });
     if (!done.ok) return onProblem(done.refusal);
     onProblem(null);
-    tell(`${table.outlook.days.length} days are read from ${source}.`, "done", true);
+    tell(say.importedFrom({ daysCount: table.outlook.days.length, source }), "done", true);
   };
   return (
     <FileButton
       size="small"
-      inputLabel="Outlook table"
+      inputLabel={say.forecastSpreadsheet}
       accept=".csv,.txt,.tsv,text/csv,text/plain"
       onFile={(file) => void read(file)}
     >
-      Read a table…
+      {say.importASpreadsheet}
     </FileButton>
   );
 }

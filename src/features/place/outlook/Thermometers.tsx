@@ -5,6 +5,7 @@ import type { Garden } from "@/core/garden";
 import { summariseReadings } from "@/core/log";
 import { useReadings } from "@/store/index";
 import type { LocalWording } from "@/ui/wording";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   garden: Garden;
@@ -18,13 +19,13 @@ export function Thermometers({ garden, wording }: Props) {
   if (!asked.ok) return <Box sx={{ color: "var(--ash-text)" }}>{asked.problem}</Box>;
   const sensors = summariseReadings(asked.value);
   return (
-    <Box component="table" className="tabular" sx={TABLE} aria-label="Thermometers">
+    <Box component="table" className="tabular" sx={TABLE} aria-label={say.thermometers}>
       <thead>
         <tr>
           <Box component="td" />
-          <th scope="col">lowest</th>
-          <th scope="col">highest</th>
-          <th scope="col">last</th>
+          <th scope="col">{say.lowest}</th>
+          <th scope="col">{say.highest}</th>
+          <th scope="col">{say.last}</th>
         </tr>
       </thead>
       <tbody>
@@ -34,7 +35,7 @@ export function Thermometers({ garden, wording }: Props) {
             <td>{wording.temperature(minTempC, 1)}</td>
             <td>{wording.temperature(maxTempC, 1)}</td>
             <td>
-              {wording.temperature(lastTempC, 1)} at {lastAt.slice(11)}
+              {say.at({ temperature: wording.temperature(lastTempC, 1), slice: lastAt.slice(11) })}
             </td>
           </tr>
         ))}

@@ -32,13 +32,13 @@ test("typed days become an outlook in metric units, the later ones less sure", (
 
 test.each([
   [[], /at least/],
-  [[{ low: 3, high: NaN }], /^day 1: give a low and a high/],
+  [[{ low: 3, high: NaN }], /^day 1: enter a low and a high/],
   [
     [
       { low: NaN, high: NaN },
       { low: 3, high: 9 },
     ],
-    /^day 1: give a low and a high/,
+    /^day 1: enter a low and a high/,
   ],
   [
     [
@@ -74,8 +74,8 @@ test("odds, sky and age are told as growers say them", () => {
     },
   };
   const at = (time: string) => freshnessWords(kept, TODAY, Date.parse(time));
-  expect(at("2026-09-24T10:00:10Z")).toBe("made yesterday, came in just now");
-  expect(at("2026-09-24T10:01:00Z")).toBe("made yesterday, came in 1 minute ago");
-  expect(at("2026-09-24T15:00:00Z")).toBe("made yesterday, came in 5 hours ago");
-  expect(at("2026-09-28T10:00:00Z")).toBe("made yesterday, came in 4 days ago");
+  expect(at("2026-09-24T10:00:10Z")).toBe("issued yesterday, received just now");
+  expect(at("2026-09-24T10:01:00Z")).toBe("issued yesterday, received 1 minute ago");
+  expect(at("2026-09-24T15:00:00Z")).toBe("issued yesterday, received 5 hours ago");
+  expect(at("2026-09-28T10:00:00Z")).toBe("issued yesterday, received 4 days ago");
 });

@@ -1,6 +1,7 @@
 import type { KeptOutlook } from "@/core/garden";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import { chanceAtOrBelow, type OutlookDay } from "@/core/climate";
+import { place as say } from "@/words/en/place";
 
 const CLEAR_BELOW = 0.3;
 const CLOUDY_ABOVE = 0.7;
@@ -13,7 +14,7 @@ const MINUTES_PER_DAY = 1440;
 /** How likely a night is to freeze, as growers say it. */
 export function frostOddsWords(day: OutlookDay): string {
   const inTen = Math.round(chanceAtOrBelow(day, 0) * 10);
-  if (inTen === 0) return "frost unlikely";
+  if (inTen === 0) return say.frostUnlikely;
   return inTen >= 10 ? "frost" : `frost ${inTen} in 10`;
 }
 
@@ -23,10 +24,10 @@ export function skyWords(day: OutlookDay): string {
   const { cloudShare, precipitationMm, windMps } = day;
   if (precipitationMm !== null && precipitationMm >= 0.3) {
     const amount = precipitationMm < 10 ? precipitationMm.toFixed(1) : Math.round(precipitationMm);
-    parts.push(`${day.maxTempC < SNOW_BELOW_C ? "snow" : "rain"} ${amount} mm`);
+    parts.push(say.mm({ isMaxTempC: day.maxTempC < SNOW_BELOW_C, amount }));
   } else if (cloudShare !== null) {
     parts.push(
-      cloudShare < CLEAR_BELOW ? "clear" : cloudShare > CLOUDY_ABOVE ? "cloudy" : "some cloud",
+      cloudShare < CLEAR_BELOW ? "clear" : cloudShare > CLOUDY_ABOVE ? "cloudy" : say.someCloud,
     );
   } else if (precipitationMm !== null) parts.push("dry");
   if (windMps !== null && windMps >= WINDY_FROM_MPS) parts.push("windy");
@@ -36,15 +37,16 @@ export function skyWords(day: OutlookDay): string {
 /** How old an outlook is, by its own date and by when it came in. */
 export function freshnessWords(kept: KeptOutlook, today: DayNumber, nowMs: number): string {
   const age = today - dayNumber(kept.outlook.issuedOn);
-  const made = age <= 0 ? "made today" : age === 1 ? "made yesterday" : `made ${age} days ago`;
+  const made =
+    age <= 0 ? say.issuedToday : age === 1 ? say.issuedYesterday : say.issuedDaysAgo({ age });
   const minutes = Math.max(0, Math.round((nowMs - Date.parse(kept.receivedAt)) / 60_000));
   const came =
     minutes < 1
-      ? "just now"
+      ? say.justNow
       : minutes < MINUTES_PER_HOUR
-        ? `${minutes} minute${minutes === 1 ? "" : "s"} ago`
+        ? say.minuteAgo({ minutes })
         : minutes < MINUTES_PER_DAY
-          ? `${Math.round(minutes / MINUTES_PER_HOUR)} hours ago`
-          : `${Math.round(minutes / MINUTES_PER_DAY)} days ago`;
-  return `${made}, came in ${came}`;
+          ? say.hoursAgo({ minutes: Math.round(minutes / MINUTES_PER_HOUR) })
+          : say.daysAgo({ minutes: Math.round(minutes / MINUTES_PER_DAY) });
+  return say.received({ made, came });
 }

@@ -10,6 +10,7 @@ import {
 import { problemsFrom } from "@/core/gardenFile";
 import { celsius, type Units } from "@/core/wording";
 import { maybeAmount } from "@/ui/forms";
+import { place as say } from "@/words/en/place";
 
 /** The coming days' lows and highs, as typed in °C or °F; NaN where nothing is. */
 export const TypedDaysSchema = z.object({
@@ -36,8 +37,7 @@ export function outlookFromTyped(
   nameOf: (day: DayNumber) => string,
 ): { ok: true; outlook: Outlook } | { ok: false; problem: string } {
   const filled = typed.findLastIndex(({ low, high }) => !(Number.isNaN(low) && Number.isNaN(high)));
-  if (filled < 0)
-    return { ok: false, problem: "Type a low and a high for the first day at least." };
+  if (filled < 0) return { ok: false, problem: say.enterALowAndAHighForAtLeastThe };
   const days = [];
   for (let index = 0; index <= filled; index += 1) {
     const [minTempC, maxTempC] = [typed[index]?.low, typed[index]?.high].map((value) =>
@@ -46,7 +46,7 @@ export function outlookFromTyped(
     if (minTempC === undefined || maxTempC === undefined || Number.isNaN(minTempC + maxTempC)) {
       return {
         ok: false,
-        problem: `${nameOf(today + index)}: give a low and a high in degrees, or leave it and all later days empty.`,
+        problem: say.enterALowAndAHighInDegreesOrLeave({ nameOf: nameOf(today + index) }),
       };
     }
     days.push({
@@ -62,7 +62,7 @@ export function outlookFromTyped(
   const parsed = OutlookSchema.safeParse({
     format: OUTLOOK_FORMAT,
     version: OUTLOOK_VERSION,
-    source: "typed by hand",
+    source: say.enteredByHand,
     simulated: false,
     issuedOn: isoDate(today),
     days,

@@ -9,6 +9,7 @@ import RadioGroup from "@mui/material/RadioGroup";
 import { lastDayOf } from "@/core/climate";
 import type { WeatherAnswers, WeatherReading } from "@/core/weatherFiles";
 import type { LocalWording } from "@/ui/wording";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   reading: WeatherReading;
@@ -50,27 +51,34 @@ export function ReadingReport({ reading, answers, wording, onAnswer }: Props) {
       ))}
       {record && (
         <Box component="dl" className="tabular" sx={FACTS}>
-          <dt>From</dt>
+          <dt>{say.from}</dt>
           <dd>
-            {wording.date(record.firstDay, -1)} to {wording.date(lastDayOf(record), -1)}
+            {say.to({
+              date: wording.date(record.firstDay, -1),
+              date2: wording.date(lastDayOf(record), -1),
+            })}
           </dd>
-          <dt>Lows</dt>
+          <dt>{say.lows}</dt>
           <dd>{daysOf(reading.lows, record.minTempC.length, wording)}</dd>
-          <dt>Highs</dt>
+          <dt>{say.highs}</dt>
           <dd>{daysOf(reading.highs, record.minTempC.length, wording)}</dd>
-          <dt>Rain</dt>
+          <dt>{say.rain}</dt>
           <dd>{daysOf(reading.rains, record.minTempC.length, wording)}</dd>
         </Box>
       )}
       {left.length > 0 && (
         <Box>
-          <Box sx={{ fontWeight: 600 }}>Left out</Box>
+          <Box sx={{ fontWeight: 600 }}>{say.leftOut}</Box>
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {left.map(({ reason, count, lines }) => (
               <li key={reason}>
-                {wording.number(count)} {reason}: line{lines.length === 1 ? "" : "s"}{" "}
-                {lines.join(", ")}
-                {count > lines.length ? " …" : ""}
+                {say.line({
+                  number: wording.number(count),
+                  reason,
+                  linesCount: lines.length,
+                  lines: lines.join(", "),
+                  isCount: count > lines.length,
+                })}
               </li>
             ))}
           </Box>
@@ -100,5 +108,8 @@ const FACTS = {
 function daysOf(known: number, days: number, wording: LocalWording): string {
   if (known === 0) return "none";
   const missing = days - known;
-  return `${wording.number(known)} days${missing > 0 ? `, ${wording.number(missing)} missing` : ", none missing"}`;
+  return say.days({
+    number: wording.number(known),
+    value: missing > 0 ? say.missing({ number: wording.number(missing) }) : say.noneMissing,
+  });
 }

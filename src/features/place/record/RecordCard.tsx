@@ -10,6 +10,7 @@ import { downloadText } from "@/ui/download";
 import { lazyPart } from "@/ui/frame/index";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
+import { place as say } from "@/words/en/place";
 
 const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
 
@@ -28,10 +29,7 @@ export function RecordCard({ record, wording }: Props) {
       {record ? (
         <RecordFacts record={record} wording={wording} />
       ) : (
-        <Box sx={{ fontSize: 14.5 }}>
-          A weather station near you has kept the lows and highs of every day: its file gives real
-          odds instead of reckoned ones.
-        </Box>
+        <Box sx={{ fontSize: 14.5 }}>{say.aWeatherStationNearYouHasDailyLows}</Box>
       )}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
         <Button
@@ -41,7 +39,7 @@ export function RecordCard({ record, wording }: Props) {
           size="small"
           onClick={() => setReading(true)}
         >
-          {record ? "Read another…" : "Read a record…"}
+          {record ? say.importAnother : say.importARecord}
         </Button>
         {record && <RecordActions record={record} />}
       </Box>
@@ -57,8 +55,11 @@ function RecordFacts({ record, wording }: { record: WeatherRecord; wording: Loca
   return (
     <Box sx={{ fontSize: 14.5, lineHeight: 1.5 }}>
       <Box sx={{ fontWeight: 700 }}>{record.station}</Box>
-      {years.join(" to ")}, {wording.number(daily.minTempC.length)} days. Coldest night{" "}
-      {Number.isFinite(coldest) ? wording.temperature(coldest, 1) : "unknown"}.
+      {say.daysColdestNight({
+        years: years.join(say.to2),
+        number: wording.number(daily.minTempC.length),
+        temperature: Number.isFinite(coldest) ? wording.temperature(coldest, 1) : "unknown",
+      })}
     </Box>
   );
 }
@@ -68,20 +69,20 @@ function RecordActions({ record }: { record: WeatherRecord }) {
   const saveCsv = async () => {
     const { writeWeatherCsv } = await weatherFilesPart();
     downloadText(`${fileName}.csv`, "text/csv", writeWeatherCsv(dailyRecordOf(record)));
-    tell("The record is saved as a table.");
+    tell(say.recordSaved);
   };
   const remove = async () => {
     const done = await gardenStore().dispatch("record.remove", {});
-    if (done.ok) tell(`${record.station} is removed.`, "done", true);
+    if (done.ok) tell(say.removed({ station: record.station }), "done", true);
     else tellRefusal(done);
   };
   return (
     <>
       <Button type="button" size="small" onClick={() => void saveCsv()}>
-        Save as .csv
+        {say.saveAsCsv}
       </Button>
       <Button type="button" size="small" color="inherit" onClick={() => void remove()}>
-        Remove
+        {say.remove}
       </Button>
     </>
   );

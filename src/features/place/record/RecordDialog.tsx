@@ -19,6 +19,7 @@ import { tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { ReadingReport } from "./ReadingReport";
 import { useWeatherFile } from "./useWeatherFile";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   wording: LocalWording;
@@ -27,7 +28,7 @@ interface Props {
 
 const ACCEPTED = ".dly,.csv,.txt,.tsv,text/csv,text/plain";
 const MADE_UP_FILE = "tarnholt-mill.csv";
-const MADE_UP_NAME = "Tarnholt Mill (made-up)";
+const MADE_UP_NAME = say.tarnholtMillMadeUp;
 
 /** Reads in a daily weather record: choose, watch, answer, look at the report, keep. */
 export default function RecordDialog({ wording, onClose }: Props) {
@@ -47,7 +48,7 @@ export default function RecordDialog({ wording, onClose }: Props) {
   };
   const readMadeUp = async () => {
     const answer = await fetch(`/stations/${MADE_UP_FILE}`).catch(() => null);
-    if (!answer?.ok) return setRefusal("The made-up record cannot be reached. Try again.");
+    if (!answer?.ok) return setRefusal(say.theExampleRecordCouldNotBeLoaded);
     choose(new File([await answer.blob()], MADE_UP_FILE));
   };
   const keep = async () => {
@@ -60,7 +61,7 @@ export default function RecordDialog({ wording, onClose }: Props) {
     });
     if (!done.ok) return setRefusal(done.refusal);
     onClose();
-    tell(`${station} is read in: the frost odds and every date follow it.`, "done", true);
+    tell(say.importedFrostOddsAndEveryDate({ station }), "done", true);
   };
   const close = () => {
     stop();
@@ -68,36 +69,33 @@ export default function RecordDialog({ wording, onClose }: Props) {
   };
   return (
     <Dialog open onClose={close} fullWidth maxWidth="sm">
-      <DialogTitle>Daily weather record</DialogTitle>
+      <DialogTitle>{say.dailyWeatherRecord}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2 }}>
-        <Box>
-          GHCN-Daily (.dly) or a table (.csv) with date, high, low and rain, in any order. Ten years
-          or more make good odds.
-        </Box>
+        <Box>{say.ghcnDailyDlyOrATableCsvWithDate}</Box>
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
           <FileButton
             variant={reading ? "outlined" : "contained"}
-            inputLabel="Weather record file"
+            inputLabel={say.weatherRecordFile}
             accept={ACCEPTED}
             onFile={choose}
           >
-            Choose a file…
+            {say.chooseFile}
           </FileButton>
           <Button variant="text" onClick={() => void readMadeUp()}>
-            Take the made-up station
+            {say.useTheExampleStation}
           </Button>
         </Box>
         {state.step === "reading" && (
           <Box role="status">
-            Reading {state.file.name}…
+            {say.reading({ file: state.file.name })}
             <Box sx={{ display: "flex", alignItems: "center", gap: 2, mt: 1 }}>
               <LinearProgress
                 variant="determinate"
                 value={state.share * 100}
-                aria-label="Share of the file that is read"
+                aria-label={say.shareOfTheFileRead}
                 sx={{ flex: 1 }}
               />
-              <Button onClick={stop}>Stop</Button>
+              <Button onClick={stop}>{say.cancel}</Button>
             </Box>
           </Box>
         )}
@@ -114,7 +112,7 @@ export default function RecordDialog({ wording, onClose }: Props) {
         )}
         {reading?.record && (
           <TextField
-            label="Name of the station"
+            label={say.stationName}
             value={station}
             onChange={(event) => setName(event.target.value)}
           />
@@ -122,13 +120,13 @@ export default function RecordDialog({ wording, onClose }: Props) {
         {refusal !== null && <Alert severity="error">{refusal}</Alert>}
       </DialogContent>
       <DialogActions>
-        <Button onClick={close}>Cancel</Button>
+        <Button onClick={close}>{say.cancel}</Button>
         <Button
           variant="contained"
           disabled={!settled || !canKeep(reading)}
           onClick={() => void keep()}
         >
-          Keep this record
+          {say.saveThisRecord}
         </Button>
       </DialogActions>
     </Dialog>

@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import type { WeatherAnswers, WeatherReading } from "@/core/weatherFiles";
 import { whenNeeded } from "@/store/index";
 import type { Job } from "@/workers/index";
+import { place as say } from "@/words/en/place";
 
 const workersPart = whenNeeded(() => import("@/workers/index"));
 
@@ -50,7 +51,7 @@ export function useWeatherFile() {
         if (job.current === started) setState({ step: "read", file, shown: { reading, answers } });
       } catch {
         if (job.current !== started) return;
-        const problem = "The file could not be read: it may have been moved or changed meanwhile.";
+        const problem = say.theFileCouldNotBeReadItMayHaveBeen;
         setState({ step: "failed", file, problem });
       }
     },

@@ -9,6 +9,7 @@ import type { LocalWording } from "@/ui/wording";
 import { addPoint, movePoint, removePoint } from "./horizonEdit";
 import { framingDays, panoramaScales, skylinePath, sunPath } from "./panoramaShape";
 import { SkylinePoint } from "./SkylinePoint";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   latitudeDeg: number;
@@ -225,5 +226,9 @@ function panoramaWords(
 ): string {
   const highest = horizon.reduce((most, { elevationDeg }) => Math.max(most, elevationDeg), 0);
   const noon = Math.round(sunPositionAt(latitudeDeg, day, 12).elevationDeg);
-  return `Skyline from north to north, ${horizon.length === 0 ? "level all around" : `up to ${highest}° high`}. On ${wording.date(day)} the sun climbs to ${noon}°.`;
+  return say.skylineFromNorthAroundToNorthOnThe({
+    value: horizon.length === 0 ? say.levelAllAround : say.upToHigh({ highest }),
+    date: wording.date(day),
+    noon,
+  });
 }

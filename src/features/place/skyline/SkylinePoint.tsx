@@ -4,6 +4,7 @@ import { useRef, type KeyboardEvent, type PointerEvent } from "react";
 import type { HorizonPoint } from "@/core/sky";
 import { useDrag } from "@/ui/chart/index";
 import { directionWords } from "./horizonEdit";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   point: HorizonPoint;
@@ -62,11 +63,14 @@ export function SkylinePoint(props: Props) {
     <g
       role="slider"
       tabIndex={0}
-      aria-label={`Skyline point, ${directionWords(point.azimuthDeg)}`}
+      aria-label={say.skylinePoint({ direction: directionWords(point.azimuthDeg) })}
       aria-valuemin={0}
       aria-valuemax={89}
       aria-valuenow={point.elevationDeg}
-      aria-valuetext={`${point.elevationDeg}° high at ${point.azimuthDeg}°`}
+      aria-valuetext={say.highAt({
+        elevationDeg: point.elevationDeg,
+        azimuthDeg: point.azimuthDeg,
+      })}
       className="skyline-point"
       style={{ cursor: "move" }}
       onKeyDown={onKeyDown}

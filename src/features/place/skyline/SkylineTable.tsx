@@ -6,6 +6,7 @@ import { z } from "zod";
 import { problemsFrom } from "@/core/gardenFile";
 import { HorizonSchema, type Horizon } from "@/core/sky";
 import { useFields, WordsField } from "@/ui/forms";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   horizon: Horizon;
@@ -15,7 +16,7 @@ interface Props {
 /** The skyline as typed text: one point a line, direction and height. */
 export function SkylineTable({ horizon, onChange }: Props) {
   const shown = horizon
-    .map(({ azimuthDeg, elevationDeg }) => `${azimuthDeg} ${elevationDeg}`)
+    .map(({ azimuthDeg, elevationDeg }) => say.text({ azimuthDeg, elevationDeg }))
     .join("\n");
   const form = useFields(SkylineFieldsSchema, { points: shown });
   const keep = form.handleSubmit(({ points }) => {
@@ -28,14 +29,14 @@ export function SkylineTable({ horizon, onChange }: Props) {
     <Box
       component="form"
       noValidate
-      aria-label="The skyline in numbers"
+      aria-label={say.theSkylineInNumbers}
       onSubmit={(event) => void keep(event)}
       sx={{ display: "grid", gap: 1, justifyItems: "start", mt: 2.5 }}
     >
       <WordsField
         control={form.control}
         name="points"
-        label="Points: direction and height in degrees, one a line"
+        label={say.pointsDirectionAndHeightInDegrees}
         multiline
         minRows={3}
         maxRows={8}
@@ -44,7 +45,7 @@ export function SkylineTable({ horizon, onChange }: Props) {
         slotProps={{ inputLabel: { shrink: true }, formHelperText: { role: "alert" } }}
       />
       <Button size="small" type="submit" variant="outlined" disabled={!form.formState.isDirty}>
-        Keep these points
+        {say.savePoints}
       </Button>
     </Box>
   );
@@ -78,7 +79,7 @@ export function readSkyline(text: string): ReadSkyline {
     ) {
       return {
         ok: false,
-        problem: `Line ${index + 1}: give two numbers, the direction from north and the height, like 180 12.`,
+        problem: say.lineEnterTwoNumbersDirectionFrom({ index: index + 1 }),
       };
     }
     points.push({ azimuthDeg, elevationDeg });

@@ -21,6 +21,7 @@ import { addPointInWidestGap } from "./horizonEdit";
 import { Panorama } from "./Panorama";
 import { SkylineTable } from "./SkylineTable";
 import { SunWeeksChart } from "./SunWeeksChart";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   garden: Garden;
@@ -38,7 +39,7 @@ export function SunSection({ garden, site, season, day, wording }: Props) {
   const bed = bedId === null ? undefined : garden.beds.get(bedId);
   const kept = bed ? horizonOver(garden, bed) : (garden.place?.horizon ?? LEVEL_HORIZON);
   const editable = !bed || bed.horizon !== null;
-  const spotName = bed ? bed.name : "the garden";
+  const spotName = bed ? bed.name : say.theGarden;
   const keep = (next: Horizon | null) => keepHorizon(bed?.id ?? null, next);
   const { pending, preview, nudge, settle } = useSettling<Horizon>(keep);
   const horizon = pending ?? kept;
@@ -47,22 +48,22 @@ export function SunSection({ garden, site, season, day, wording }: Props) {
     <>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center" }}>
         <Typography variant="h2" sx={{ flex: 1 }}>
-          Sun on the ground
+          {say.sun}
         </Typography>
         <TextField
           select
           size="small"
-          label="Where"
+          label={say.where}
           value={bed?.id ?? WHOLE_GARDEN}
           onChange={(event) => setView({ sunBedId: event.target.value || null })}
           sx={{ minWidth: 200 }}
           slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
         >
-          <MenuItem value={WHOLE_GARDEN}>The whole garden</MenuItem>
+          <MenuItem value={WHOLE_GARDEN}>{say.wholeGarden}</MenuItem>
           {bedsInOrder(garden).map(({ id, name, horizon: own }) => (
             <MenuItem key={id} value={id}>
               {name}
-              {own ? ", own skyline" : ""}
+              {own ? say.ownSkyline : ""}
             </MenuItem>
           ))}
         </TextField>
@@ -84,29 +85,29 @@ export function SunSection({ garden, site, season, day, wording }: Props) {
         {editable ? (
           <>
             <Button size="small" onClick={() => settle(addPointInWidestGap(horizon, toward))}>
-              Add a point
+              {say.addAPoint}
             </Button>
             {kept.length > 0 && (
               <Button size="small" color="inherit" onClick={() => settle([])}>
-                Level
+                {say.clearToLevel}
               </Button>
             )}
             {bed && (
               <Button size="small" color="inherit" onClick={() => void keep(null)}>
-                Take the garden&apos;s again
+                {say.useTheGardensSkyline}
               </Button>
             )}
             <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>
-              Drag points, click the sky for more, Delete takes one out.
+              {say.dragPointsClickTheSkyToAddOnePress}
             </Box>
           </>
         ) : (
           <>
             <Button size="small" variant="outlined" onClick={() => void keep([...kept])}>
-              Give {spotName} a skyline of its own
+              {say.giveItsOwnSkyline({ spotName })}
             </Button>
             <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>
-              Now it has the garden&apos;s.
+              {say.itNowUsesTheGardensSkyline}
             </Box>
           </>
         )}
@@ -174,5 +175,12 @@ function sunWords(
 ): string {
   const now = groundSun(site, horizon, day);
   const darkest = groundSun(site, horizon, season.midwinterDay);
-  return `On ${wording.date(day)} up to ${now.directSunH.toFixed(1)} hours of direct sun reach ${spotName}, and ${darkest.directSunH < 0.05 ? "none" : darkest.directSunH.toFixed(1)} at midwinter; the usual light is ${Math.round(now.dliMol)} and ${Math.round(darkest.dliMol)} mol/m² a day.`;
+  return say.upToHoursOfDirectSunOnAndAt({
+    date: wording.date(day),
+    directSunH: now.directSunH.toFixed(1),
+    spotName,
+    value: darkest.directSunH < 0.05 ? "none" : darkest.directSunH.toFixed(1),
+    dliMol: Math.round(now.dliMol),
+    dliMol2: Math.round(darkest.dliMol),
+  });
 }

@@ -7,6 +7,7 @@ import type { DayNumber, Season } from "@/core/calendar";
 import type { WeekOfSun } from "@/core/schedule";
 import { DayLine, SeasonAxis, timeScale, useSize } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";
+import { place as say } from "@/words/en/place";
 
 interface Props {
   weeks: readonly WeekOfSun[];
@@ -22,8 +23,8 @@ const MARGIN = { top: 8, right: 66, bottom: 24, left: 34 };
 const HEIGHT = 168;
 /** What crops are commonly said to need; each crop has its own figure in the library. */
 const NEEDS = [
-  { hours: 6, name: "for heads" },
-  { hours: 4, name: "for leaves" },
+  { hours: 6, name: say.forHeads },
+  { hours: 4, name: say.forLeaves },
 ];
 
 /** Hours of direct sun on a spot, week by week, under what an open horizon would give. */
@@ -53,7 +54,11 @@ export function SunWeeksChart({ weeks, open, season, day, spotName, wording }: P
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`Direct sun on ${spotName} by week: ${Math.max(...hours).toFixed(1)} hours a day at the most, ${Math.min(...hours).toFixed(1)} at the least`}
+          aria-label={say.directSunOnByWeekAtMostHoursADayAt({
+            spotName,
+            value: Math.max(...hours).toFixed(1),
+            value2: Math.min(...hours).toFixed(1),
+          })}
         >
           {[0, 4, 8, 12, 16].map((hour) =>
             hour > most ? null : (

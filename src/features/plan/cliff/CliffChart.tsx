@@ -11,6 +11,8 @@ import { timeScale, useSize } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";
 import { CliffAxes, CliffCurve } from "./CliffDrawing";
 import { BOTTOM, LEFT, lineStyle, placedLabels, TOP, type CliffLine } from "./cliffShape";
+import { HelpMark } from "@/ui/frame";
+import { plan as say } from "@/words/en/plan";
 
 interface Props {
   site: Site;
@@ -68,7 +70,7 @@ export const CliffChart = memo(function CliffChart(props: Props) {
     TOP,
     height - BOTTOM,
   );
-  const name = `${growing.crop.name.toLowerCase()}${growing.stage === "baby" ? " (young leaves)" : ""}`;
+  const name = `${growing.crop.name.toLowerCase()}${growing.stage === "baby" ? say.babyLeaf2 : ""}`;
   return (
     <Box
       sx={{
@@ -78,10 +80,12 @@ export const CliffChart = memo(function CliffChart(props: Props) {
         "@media print": { height: "auto", display: "block" },
       }}
     >
-      <Typography variant="h2" sx={{ px: 2, pt: 0.5 }}>
-        The cliff: {name}
-        {narrow ? "" : ", sown when, ready when"}
-      </Typography>
+      <Box sx={{ display: "flex", alignItems: "baseline", px: 2, pt: 0.5 }}>
+        <Typography variant="h2">
+          {say.howSowingDateChangesReadyDateThe({ name, narrow })}
+        </Typography>
+        <HelpMark term="cliff" />
+      </Box>
       <Box ref={attach} sx={{ flex: 1, minHeight: 0 }}>
         {width > 0 && height > 40 && days.length > 0 && (
           <svg
@@ -144,8 +148,8 @@ export const CliffChart = memo(function CliffChart(props: Props) {
 function cliffWords(curves: CliffLine[], name: string, wording: LocalWording): string {
   const parts = curves.map(({ name: cover, cliff }) =>
     cliff.lastSafeDay === null
-      ? `${cover}: ${cliff.hasCliff ? "no safe sowing" : "no cliff"}`
-      : `${cover}: last safe sowing ${wording.date(cliff.lastSafeDay)}`,
+      ? `${cover}: ${cliff.hasCliff ? say.noSafeSowingDate : say.noCliffADaysDelayCostsAboutADay}`
+      : say.lastSafeSowingDate({ cover, date: wording.date(cliff.lastSafeDay) }),
   );
-  return `Sowing day against ready day for ${name}. ${parts.join("; ")}.`;
+  return say.readyDateBySowingDateFor({ name, parts: parts.join("; ") });
 }

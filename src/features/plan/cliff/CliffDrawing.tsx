@@ -5,6 +5,7 @@ import type { DayNumber } from "@/core/calendar";
 import { monthStarts, type TimeScale } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";
 import { BOTTOM, cliffPieces, LEFT, TOP, type CliffLine } from "./cliffShape";
+import { plan as say } from "@/words/en/plan";
 
 /** Months ready from above to below, sowing dates from left to right. */
 export function CliffAxes(props: {
@@ -28,14 +29,14 @@ export function CliffAxes(props: {
           <line x1={left} x2={right} y1={y(day)} y2={y(day)} stroke="var(--line)" />
           {index % every === 0 && (
             <text x={left - 8} y={y(day) + 4} fontSize="12" textAnchor="end">
-              {`${left < LEFT ? "" : "ready "}${wording.month(day)}`}
+              {`${left < LEFT ? "" : say.ready2}${wording.month(day)}`}
             </text>
           )}
         </g>
       ))}
       {monthStarts(firstSow, lastSow).map((day) => (
         <text key={day} x={x(day)} y={height - 6} fontSize="12" textAnchor="middle">
-          {`${right - left > 420 ? "sown " : ""}${wording.shortDate(day)}`}
+          {`${right - left > 420 ? say.sown : ""}${wording.shortDate(day)}`}
         </text>
       ))}
     </g>
@@ -79,7 +80,9 @@ export function CliffCurve({
       ))}
       {cliff.lastSafeDay !== null && safeReady !== null && (
         <circle cx={x(cliff.lastSafeDay)} cy={y(safeReady)} r={5} fill="var(--paper)">
-          <title>{`last safe ${curve.name}: ${wording.date(cliff.lastSafeDay)}`}</title>
+          <title>
+            {say.lastSafe({ curve: curve.name, date: wording.date(cliff.lastSafeDay) })}
+          </title>
         </circle>
       )}
       {cliff.lastSafeDay !== null && safeReady !== null && !narrow && style.dash === "5 3" && (
@@ -91,7 +94,7 @@ export function CliffCurve({
           stroke="none"
           style={{ fill: style.color }}
         >
-          {`last safe in the open ${wording.shortDate(cliff.lastSafeDay)}`}
+          {say.lastSafeDateOf({ date: wording.shortDate(cliff.lastSafeDay) })}
         </text>
       )}
     </g>

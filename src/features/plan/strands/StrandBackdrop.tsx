@@ -10,6 +10,7 @@ import {
   DAYS_CUT_AT_END,
   type StrandLayout,
 } from "./strandLayout";
+import { plan as say } from "@/words/en/plan";
 
 interface BackdropProps {
   season: Season;
@@ -51,8 +52,12 @@ export function StrandAxis({ season, short, shortDayHours, day, wording, x, layo
           style={{ fill: "var(--ash-text)" }}
         >
           {gap < 34
-            ? `under ${shortDayHours} hours`
-            : `days under ${shortDayHours} hours, ${wording.shortDate(short.fromDay)} – ${wording.shortDate(short.toDay)}`}
+            ? say.underHours({ shortDayHours })
+            : say.daysUnderHours({
+                shortDayHours,
+                date: wording.shortDate(short.fromDay),
+                date2: wording.shortDate(short.toDay),
+              })}
         </text>
       )}
       <line

@@ -1,5 +1,6 @@
 import { memo, type ReactNode } from "react";
 import Box from "@mui/material/Box";
+import { plan as say } from "@/words/en/plan";
 
 const SWATCH = { width: 26, height: 14 };
 
@@ -8,7 +9,7 @@ export const StrandKey = memo(function StrandKey() {
   return (
     <Box
       component="ul"
-      aria-label="Key"
+      aria-label={say.key}
       sx={{
         display: { xs: "none", sm: "flex" },
         flexWrap: "wrap",
@@ -22,13 +23,13 @@ export const StrandKey = memo(function StrandKey() {
         borderTop: "1px solid var(--line)",
       }}
     >
-      <Entry words="sown: drag it">
+      <Entry words={say.sowingDateDragToChange}>
         <circle cx="13" cy="7" r="4.5" fill="var(--paper)" stroke="var(--text)" strokeWidth="1.6" />
       </Entry>
-      <Entry words="sown, by the logbook">
+      <Entry words={say.sownLogged}>
         <circle cx="13" cy="7" r="4.5" fill="var(--text)" />
       </Entry>
-      <Entry words="as planned">
+      <Entry words={say.plannedDate}>
         <path
           d="M1,9 H25 M1,6 v6 M25,6 v6"
           fill="none"
@@ -37,21 +38,21 @@ export const StrandKey = memo(function StrandKey() {
           strokeWidth="1.4"
         />
       </Entry>
-      <Entry words="picked">
+      <Entry words={say.harvested}>
         <path d="M9,11 l4,-7 l4,7 z" fill="var(--text)" />
       </Entry>
-      <Entry words="planted out">
+      <Entry words={say.transplanted}>
         <path d="M8,11 a5,6 0 1 1 10,0" fill="none" stroke="var(--text)" strokeWidth="1.4" />
       </Entry>
-      <Entry words="growing">
+      <Entry words={say.growing}>
         <path d="M0,7 L26,1 V13 Z" fill="var(--moss)" />
       </Entry>
-      <Entry words="ready, standing">
+      <Entry words={say.readyAndHolding}>
         <rect x="1" y="1" width="25" height="12" fill="var(--ember)" />
         <path d="M2,13 L10,1 M9,13 L17,1 M16,13 L24,1" stroke="var(--glow)" strokeWidth="2.4" />
         <line x1="1" x2="1" y1="0" y2="14" stroke="var(--text)" strokeWidth="2" />
       </Entry>
-      <Entry words="a killing night may have come by then">
+      <Entry words={say.aKillingFrostMayHaveComeByThen}>
         <path
           d="M7.5,2 h11 l-5.5,10 z"
           fill="var(--paper)"

@@ -7,6 +7,7 @@ import type { LocalWording } from "@/ui/wording";
 import { LABEL_WIDTH, type StrandLayout } from "./strandLayout";
 import { useKnot } from "./useKnot";
 import type { StrandItem } from "./useStrands";
+import { plan as say } from "@/words/en/plan";
 
 interface Props {
   item: StrandItem;
@@ -45,7 +46,13 @@ export const StrandRow = memo(function StrandRow(props: Props) {
       style={{ cursor: "pointer" }}
       data-planting={item.id}
     >
-      <title>{`${item.cropName}, ${item.varietyName}: ${knotWords(item, wording)}`}</title>
+      <title>
+        {say.text({
+          cropName: item.cropName,
+          varietyName: item.varietyName,
+          knot: knotWords(item, wording),
+        })}
+      </title>
       <rect
         x={0}
         y={y}
@@ -93,7 +100,7 @@ export const StrandRow = memo(function StrandRow(props: Props) {
             stroke="var(--text)"
             strokeWidth="1.4"
           >
-            <title>{`planted out ${wording.date(timeline.plantOutDay)}`}</title>
+            <title>{say.transplanted2({ date: wording.date(timeline.plantOutDay) })}</title>
           </path>
         )}
         {item.planned && (
@@ -101,7 +108,7 @@ export const StrandRow = memo(function StrandRow(props: Props) {
         )}
         {item.happened?.pickedDays.map((day) => (
           <path key={day} d={`M${x(day) - 3.5},${middle + 12} l3.5,-5 l3.5,5 z`} fill="var(--text)">
-            <title>{`picked ${wording.date(day)}`}</title>
+            <title>{say.picked({ date: wording.date(day) })}</title>
           </path>
         ))}
         {paleFromX !== null && (
@@ -121,7 +128,9 @@ export const StrandRow = memo(function StrandRow(props: Props) {
             stroke="var(--frost-text)"
             strokeWidth="1.6"
           >
-            <title>{`by ${wording.date(timeline.coldLossDay)} a killing night is likely`}</title>
+            <title>
+              {say.aKillingFrostIsLikelyBy({ date: wording.date(timeline.coldLossDay) })}
+            </title>
           </path>
         )}
       </g>
@@ -130,7 +139,11 @@ export const StrandRow = memo(function StrandRow(props: Props) {
         className="knot"
         role="slider"
         tabIndex={0}
-        aria-label={`${item.cropName}, ${item.varietyName}, ${item.bedName}: sowing day`}
+        aria-label={say.sowingDay({
+          cropName: item.cropName,
+          varietyName: item.varietyName,
+          bedName: item.bedName,
+        })}
         aria-valuemin={timeline.sowDay - 365}
         aria-valuemax={timeline.sowDay + 365}
         aria-valuenow={timeline.sowDay}
@@ -168,7 +181,7 @@ function PlannedLine(props: {
   const [fromX, toX] = [x(planned.sowDay), x(planned.readyDay ?? planned.sowDay)];
   return (
     <g stroke="var(--ash-text)" strokeWidth="1.2" fill="none">
-      <title>as it was planned</title>
+      <title>{say.plannedDate}</title>
       <line x1={fromX} x2={toX} y1={lineY} y2={lineY} strokeDasharray="3 3" />
       <path d={`M${fromX},${lineY - 3} v5 M${toX},${lineY - 3} v5`} />
     </g>
@@ -214,14 +227,20 @@ const NARROW_LABEL_LETTERS = 11;
 
 /** A name cut to the room there is; the whole of it is in the row's title. */
 function clipped(name: string, letters: number): string {
-  return name.length > letters ? `${name.slice(0, letters - 1).trimEnd()}…` : name;
+  return name.length > letters
+    ? say.text2({ trimEnd: name.slice(0, letters - 1).trimEnd() })
+    : name;
 }
 
 function knotWords(item: StrandItem, wording: LocalWording): string {
   const { sowDay, readyDay } = item.timeline;
-  const ready = readyDay === null ? "not ready here" : `ready ${wording.date(readyDay, sowDay)}`;
-  const known = item.happened?.isSown ? " by the logbook" : "";
+  const ready =
+    readyDay === null
+      ? say.willNotBeReadyHere
+      : say.ready3({ date: wording.date(readyDay, sowDay) });
+  const known = item.happened?.isSown ? say.logged : "";
   const picked = item.happened?.pickedDays.length ?? 0;
-  const times = picked === 0 ? "" : `, picked ${picked === 1 ? "once" : `${picked} times`}`;
-  return `sown ${wording.date(sowDay)}${known}, ${ready}${times}`;
+  const times =
+    picked === 0 ? "" : say.harvested2({ value: picked === 1 ? "once" : say.times({ picked }) });
+  return say.sown2({ date: wording.date(sowDay), known, ready, times });
 }

@@ -14,6 +14,7 @@ import {
 } from "@/core/plantings";
 import { NOTHING_KNOWN, strandOf, type Strand, type Timeline } from "@/core/schedule";
 import type { Site } from "@/core/growth";
+import { plan as say } from "@/words/en/plan";
 
 /** A planting with its strand and what stands beside it. */
 export interface StrandItem {
@@ -116,7 +117,7 @@ function itemFrom(
     bedName: bed.name,
     cropName: growing.crop.name,
     label: growing.crop.name,
-    varietyName: growing.stage === "baby" ? "young leaves" : growing.variety.name,
+    varietyName: growing.stage === "baby" ? say.babyLeaf3 : growing.variety.name,
     timeline,
     strand: strandOf(site, settings, growing, timeline),
     happened:
@@ -132,7 +133,7 @@ function groupTitle(garden: Garden, planting: Planting): string {
   const shelter = bed?.shelterId ? garden.shelters.get(bed.shelterId) : undefined;
   if (shelter) return shelter.name;
   const covers = bed ? coversOver(garden, bed) : [];
-  return covers.length === 0 ? "Open beds" : `Under ${coverWords(covers)}`;
+  return covers.length === 0 ? say.uncoveredBeds : say.under({ cover: coverWords(covers) });
 }
 
 function firstBed(group: StrandGroup, bedIndex: (item: StrandItem) => number): number {

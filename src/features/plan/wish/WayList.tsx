@@ -14,6 +14,7 @@ import type { Site } from "@/core/growth";
 import { whereWords } from "@/core/shelter";
 import type { LocalWording } from "@/ui/wording";
 import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
+import { plan as say } from "@/words/en/plan";
 
 interface Props {
   garden: Garden;
@@ -28,10 +29,10 @@ interface Props {
 
 const VERDICTS: Record<Verdict["kind"], { word: string; color: string; icon: ReactNode }> = {
   meets: { word: "works", color: "var(--moss-text)", icon: <CheckIcon /> },
-  short: { word: "too short", color: "var(--ember-text)", icon: <ShortIcon /> },
+  short: { word: say.notEnoughTime, color: "var(--ember-text)", icon: <ShortIcon /> },
   late: { word: "late", color: "var(--ember-text)", icon: <LateIcon /> },
-  spring: { word: "in spring", color: "var(--frost-text)", icon: <SpringIcon /> },
-  lost: { word: "at risk", color: "var(--frost-text)", icon: <LostIcon /> },
+  spring: { word: say.inSpring, color: "var(--frost-text)", icon: <SpringIcon /> },
+  lost: { word: say.risky, color: "var(--frost-text)", icon: <LostIcon /> },
   never: { word: "no", color: "var(--ash-text)", icon: <LostIcon /> },
 };
 
@@ -63,7 +64,7 @@ export function WayList({ garden, site, ways, chosenBedId, named, wording, onAcc
             </Box>
             <Box sx={{ fontSize: 15, lineHeight: 1.4 }}>
               <b>
-                {named ? `${growing.crop.name}: ` : ""}
+                {named ? say.text3({ crop: growing.crop.name }) : ""}
                 {wayWords(garden, way, wording)}
               </b>
               <br />
@@ -75,14 +76,17 @@ export function WayList({ garden, site, ways, chosenBedId, named, wording, onAcc
             <Button
               variant={index === 0 && !named ? "contained" : "outlined"}
               onClick={() => onAccept(way)}
-              aria-label={`Plant it: ${growing.crop.name}, ${wayWords(garden, way, wording)}`}
+              aria-label={say.addToPlan2({
+                crop: growing.crop.name,
+                way: wayWords(garden, way, wording),
+              })}
               sx={{
                 gridColumn: { xs: "2", sm: "auto" },
                 justifySelf: "start",
                 mt: { xs: 0.5, sm: 0 },
               }}
             >
-              Plant it
+              {say.addToPlan}
             </Button>
           </Box>
         );
@@ -93,19 +97,27 @@ export function WayList({ garden, site, ways, chosenBedId, named, wording, onAcc
 
 function wayWords(garden: Garden, way: Way, wording: LocalWording): string {
   const { growing, timeline } = way;
-  const what = growing.stage === "baby" ? ", for young leaves" : "";
+  const what = growing.stage === "baby" ? say.forBabyLeaf : "";
   const how =
     growing.method === "transplant" && timeline.plantOutDay !== null
-      ? `on the bench, plant out ${wording.date(timeline.plantOutDay)}`
+      ? say.inTraysTransplant({ date: wording.date(timeline.plantOutDay) })
       : "direct";
   // A spot with a skyline of its own stands beside the others under the same covers: name it.
   const spot = garden.beds.get(way.spot.bedId)?.horizon ? ` (${way.spot.bedName})` : "";
-  return `Sow ${wording.date(timeline.sowDay)} ${how}, ${whereWords(growing.covers)}${spot}${what}`;
+  return say.sow({
+    date: wording.date(timeline.sowDay),
+    how,
+    where: whereWords(growing.covers),
+    spot,
+    what,
+  });
 }
 
 function sunWords(site: Site, way: Way): string {
   const shortfall = sunShortfall(site, way.growing, way.timeline);
-  return shortfall ? `${shortfallWords(way.growing.crop.name, shortfall)} ` : "";
+  return shortfall
+    ? say.text4({ shortfall: shortfallWords(way.growing.crop.name, shortfall) })
+    : "";
 }
 
 function roomWords(
@@ -117,6 +129,6 @@ function roomWords(
 ): string {
   const room = wayRoom(site, garden, way, chosenBedId);
   if (!room) return "";
-  if (room.freeM < LEAST_ROOM_M) return `${room.bed.name} is taken then.`;
-  return `${room.bed.name} has ${wording.lengthM(room.freeM)} free.`;
+  if (room.freeM < LEAST_ROOM_M) return say.isFullThen({ bed: room.bed.name });
+  return say.hasFree({ bed: room.bed.name, length: wording.lengthM(room.freeM) });
 }

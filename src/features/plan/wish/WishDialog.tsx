@@ -25,6 +25,7 @@ import { WayList } from "./WayList";
 import { LEAST_ROOM_M, plantingFor, wayRoom } from "./wayRoom";
 import { WishForm } from "./WishForm";
 import { startingFields, wishFrom, WishFieldsSchema } from "./wishFields";
+import { plan as say } from "@/words/en/plan";
 
 interface Props {
   garden: Garden;
@@ -78,7 +79,11 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
     setView({ selectedPlantingId: planting.id });
     const bed = garden.beds.get(planting.bedId)?.name ?? "";
     tell(
-      `${way.growing.crop.name} is planned in ${bed}: sow on ${wording.date(way.timeline.sowDay)}.`,
+      say.addedToSowOn({
+        crop: way.growing.crop.name,
+        bed,
+        date: wording.date(way.timeline.sowDay),
+      }),
       "done",
       true,
     );
@@ -89,7 +94,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
     if (!done.ok) return setRefused(refused && { ...refused, ...done });
     onClose();
     setView({ selectedPlantingId: refused?.plantingId ?? null });
-    tell(`Done: ${wayOut.words}.`, "done", true);
+    tell(say.done({ words: wayOut.words }), "done", true);
   };
 
   return (
@@ -105,7 +110,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
         id="wish-title"
         sx={{ fontFamily: "var(--font-heading)", fontWeight: 600, pb: 1 }}
       >
-        I want…
+        {say.iWant}
       </DialogTitle>
       <DialogContent>
         {refused && (
@@ -130,7 +135,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
               )}
               {found.ways.length === 0 && (
                 <Alert severity="info">
-                  {wish.crop.name} does not get ready here, whatever is done. Try another crop.
+                  {say.cannotBeReadyByThenHereUnderAny({ crop: wish.crop.name })}
                 </Alert>
               )}
               <WayList
@@ -144,7 +149,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
               {found.others.length > 0 && (
                 <>
                   <Box component="h3" sx={{ fontSize: 15, mt: 2.5, mb: 0 }}>
-                    Other crops that are ready by then
+                    {say.otherCropsReadyByThen}
                   </Box>
                   <WayList
                     garden={garden}
@@ -162,7 +167,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{say.close}</Button>
       </DialogActions>
     </Dialog>
   );
@@ -172,7 +177,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
 function stillWords(ways: readonly Way[]): string {
   if (ways.length === 0) return "";
   const works = ways.some(({ verdict }) => verdict.kind === "meets" || verdict.kind === "short");
-  return works ? " What would still work:" : " Nothing sown now does; what comes nearest:";
+  return works ? say.whatStillWorks : say.nothingSownNowIsReadyInTimeClosest;
 }
 
 /** Among ways that do equally well, those with room in their bed come first. */

@@ -6,6 +6,7 @@ import { coverWords } from "@/core/shelter";
 import { ChoiceField, DateField, type Fields } from "@/ui/forms";
 import { CropPicker } from "@/ui/inputs/index";
 import type { WishFields } from "./wishFields";
+import { plan as say } from "@/words/en/plan";
 
 interface Props {
   garden: Garden;
@@ -34,10 +35,10 @@ export function WishForm({ garden, form }: Props) {
       <ChoiceField
         control={control}
         name="bedId"
-        label="Where"
+        label={say.where}
         slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
         choices={[
-          { value: "", words: "Anywhere" },
+          { value: "", words: say.anywhere },
           ...bedsInOrder(garden).map((bed) => ({
             value: bed.id,
             words: `${bed.name}: ${coverWords(coversOver(garden, bed))}`,
@@ -48,17 +49,17 @@ export function WishForm({ garden, form }: Props) {
       <ChoiceField
         control={control}
         name="mode"
-        label="When"
+        label={say.when}
         choices={[
-          { value: "by", words: "ready by" },
-          { value: "between", words: "from … to …" },
-          { value: "today", words: "what if I sow today?" },
+          { value: "by", words: say.readyBy },
+          { value: "between", words: say.fromTo },
+          { value: "today", words: say.ifISowToday2 },
         ]}
       />
       {mode !== "today" && (
-        <DateField control={control} name="by" label={mode === "by" ? "Ready by" : "From"} />
+        <DateField control={control} name="by" label={mode === "by" ? say.readyBy2 : say.from} />
       )}
-      {mode === "between" && <DateField control={control} name="until" label="To" />}
+      {mode === "between" && <DateField control={control} name="until" label={say.to} />}
     </Box>
   );
 }

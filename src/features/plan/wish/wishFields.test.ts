@@ -22,10 +22,10 @@ test("a wish opens with a crop of the library, a while ahead", () => {
 });
 
 test.each([
-  [{ by: "" }, /Give the day you want it by/],
-  [{ by: "2026-09-24" }, /not ahead/],
-  [{ mode: "between" as const, until: "" }, /Give the day until/],
-  [{ mode: "between" as const, until: "2026-11-01" }, /lies before the first/],
+  [{ by: "" }, /Enter the date you want it by/],
+  [{ by: "2026-09-24" }, /has passed/],
+  [{ mode: "between" as const, until: "" }, /Enter the last date/],
+  [{ mode: "between" as const, until: "2026-11-01" }, /before the start date/],
   [{ cropId: "moonroot" }, /Choose a crop/],
 ])("what is missing is asked for (%#)", (some, words) => {
   expect(

@@ -3,6 +3,7 @@ import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import { varietyOf, type Crop } from "@/core/crops";
 import type { Wish } from "@/core/schedule";
 import type { WishStart } from "@/ui/viewState";
+import { plan as say } from "@/words/en/plan";
 
 /** What the "I want…" form holds; what it comes to is looked at by `wishFrom`. */
 export const WishFieldsSchema = z.object({
@@ -44,14 +45,14 @@ export function wishFrom(
 ): Wish | string {
   const crop = crops.get(fields.cropId);
   const variety = crop && varietyOf(crop, fields.varietyId);
-  if (!crop || !variety) return "Choose a crop.";
+  if (!crop || !variety) return say.chooseACrop;
   if (fields.mode === "today") return { crop, variety, wanted: null, today };
-  if (!isIsoDate(fields.by)) return "Give the day you want it by.";
+  if (!isIsoDate(fields.by)) return say.enterTheDateYouWantItBy;
   const byDay = dayNumber(fields.by);
-  if (byDay <= today) return "That day is not ahead: choose one after today.";
+  if (byDay <= today) return say.thatDateHasPassedChooseOneAfter;
   if (fields.mode === "by") return { crop, variety, wanted: { byDay, untilDay: null }, today };
-  if (!isIsoDate(fields.until)) return "Give the day until which you want it.";
+  if (!isIsoDate(fields.until)) return say.enterTheLastDateYouWantIt;
   const untilDay = dayNumber(fields.until);
-  if (untilDay < byDay) return "The second day lies before the first.";
+  if (untilDay < byDay) return say.theEndDateIsBeforeTheStartDate;
   return { crop, variety, wanted: { byDay, untilDay }, today };
 }

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import { materials } from "@/core/shelter";
 import type { CoveredBeds } from "../stacks";
+import { shelters as say } from "@/words/en/shelters";
 
 /** Film made for the sun lasts about so long; other film a season (usual makers' figures). */
 const SUN_FILM_YEARS = 4;
@@ -21,11 +22,10 @@ export function Cautions({ group, year }: Props) {
   return (
     <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", lineHeight: 1.5 }}>
       {film && <FilmAge film={film} year={year} />}
-      {isHouse &&
-        "A house can need a permit, and must carry your snow and wind: ask the local building office or a licensed engineer. Stay out of it in a storm or under heavy snow. No unvented burner inside. A shut house is dangerously hot in the sun. "}
-      {isGlass && "Glass: wear gloves, and prop the light so that it cannot fall. "}
-      Brush snow off before it is heavy, from outside. Weigh or bury the edges before wind.
-      {film === null && " Film that is not made for the sun lasts about a season."}
+      {isHouse && say.aGreenhouseMayNeedAPermitAndMust}
+      {isGlass && say.glassWearGlovesAndPropTheLightSoIt}
+      {say.brushSnowOffFromOutsideBeforeIt}
+      {film === null && say.filmThatIsNotUvStabilizedLasts}
     </Box>
   );
 }
@@ -39,14 +39,17 @@ function FilmAge({
 }) {
   const seasons = Math.max(1, year - film.sinceYear + 1);
   const lasts = film.madeForSun ? SUN_FILM_YEARS : 1;
-  const kind = film.madeForSun ? "made for the sun" : "not made for the sun";
+  const kind = film.madeForSun ? say.uvStabilized : say.notUvStabilized2;
   const isOld = seasons > lasts;
   return (
     <Box component="span" sx={isOld ? { color: "var(--ember-text)", fontWeight: 700 } : undefined}>
-      The film, {kind}, is in its season {seasons};{" "}
-      {isOld
-        ? "it is due: old film tears in the first storm. "
-        : `it lasts about ${lasts === 1 ? "one" : lasts}. `}
+      {say.filmSeason({
+        kind,
+        seasons,
+        value: isOld
+          ? say.itIsDueOldFilmTearsInTheFirstStorm
+          : say.itLastsAbout({ value: lasts === 1 ? "one" : lasts }),
+      })}
     </Box>
   );
 }

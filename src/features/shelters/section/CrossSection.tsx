@@ -8,6 +8,7 @@ import type { LocalWording } from "@/ui/wording";
 import { timeWords } from "./curves";
 import { sectionOf, type SectionShape } from "./sectionShape";
 import type { CoveredBeds } from "../stacks";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   group: CoveredBeds;
@@ -82,13 +83,13 @@ export function CrossSection({ group, days, step, wording }: Props) {
               ))}
             </g>
           ))}
-          <Label x={10} y={20} words={`outside ${temp(outside)}`} />
+          <Label x={10} y={20} words={say.outside2({ temp: temp(outside) })} />
           {layers.slice(0, -1).map((layer, index) => (
             <Label
               key={layer.id}
               x={width / 2}
               y={y(shape.labelHeightsM[index] ?? 0)}
-              words={`${layer.shortName} ${temp(days.run.spacesC[index])}`}
+              words={say.text3({ shortName: layer.shortName, temp: temp(days.run.spacesC[index]) })}
               middle
             />
           ))}
@@ -100,7 +101,7 @@ export function CrossSection({ group, days, step, wording }: Props) {
                   ? y(shape.heightM / 1.12) - ABOVE_PX
                   : y(shape.labelHeightsM[layers.length - 1] ?? 0.3)
               }
-              words={`crop ${temp(days.run.cropC)}`}
+              words={say.crop({ temp: temp(days.run.cropC) })}
               middle
               strong
             />
@@ -108,7 +109,7 @@ export function CrossSection({ group, days, step, wording }: Props) {
           <Label
             x={width / 2}
             y={y(0) + 28}
-            words={`soil at 5 cm ${temp(days.run.soil5cmC)}`}
+            words={say.soilAt5Cm({ temp: temp(days.run.soil5cmC) })}
             middle
           />
           <Label x={10} y={HEIGHT - 10} words={timeWords(days, step, wording)} />
@@ -175,12 +176,12 @@ function words(
   wording: LocalWording,
 ): string {
   const at = (values: Float64Array | undefined) => wording.temperature(values?.[step] ?? 0, 1);
-  const spaces = layers.map(
-    (layer, index) => `under ${layer.shortName} ${at(days.run.spacesC[index])}`,
+  const spaces = layers.map((layer, index) =>
+    say.under({ shortName: layer.shortName, at: at(days.run.spacesC[index]) }),
   );
   return [
-    `${timeWords(days, step, wording)}: outside ${at(days.weather.airC)}`,
+    say.outside3({ time: timeWords(days, step, wording), at: at(days.weather.airC) }),
     ...spaces,
-    `soil ${at(days.run.soil5cmC)}`,
+    say.soil({ at: at(days.run.soil5cmC) }),
   ].join(", ");
 }

@@ -9,6 +9,7 @@ import type { NightDegrees } from "@/core/frostNight";
 import { gardenStore } from "@/store/index";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   garden: Garden;
@@ -18,9 +19,9 @@ interface Props {
 }
 
 const NAMES: Record<DegreesSchool, string> = {
-  rule: "rule of thumb",
-  balance: "energy balance",
-  measured: "your own thermometer",
+  rule: say.ruleOfThumb,
+  balance: say.energyBalance,
+  measured: say.yourOwnThermometer,
 };
 const SCHOOLS = ["rule", "balance", "measured"] as const;
 
@@ -30,7 +31,7 @@ export function DegreesSchools({ garden, degrees, measured, wording }: Props) {
     if (school === garden.settings.degreesSchool) return;
     const done = await gardenStore().dispatch("settings.set", { degreesSchool: school });
     if (!done.ok) return tellRefusal(done);
-    tell(`Degrees go by the ${NAMES[school]} now, here and in the plan.`, "done", true);
+    tell(say.temperaturesNowComeFromTheHereAnd({ NAMES: NAMES[school] }), "done", true);
   };
   // As among any radios: arrows go on and choose, Tab leaves.
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
@@ -45,7 +46,7 @@ export function DegreesSchools({ garden, degrees, measured, wording }: Props) {
   };
   const words = (school: DegreesSchool) => {
     const minC = degrees[school];
-    if (minC === null) return "no readings yet";
+    if (minC === null) return say.noReadingsYet;
     const gainC = minC - degrees.outsideMinC;
     return `${gainC >= 0 ? "+" : "−"}${wording.degrees(Math.round(Math.abs(gainC) * 10) / 10)}`;
   };
@@ -53,7 +54,7 @@ export function DegreesSchools({ garden, degrees, measured, wording }: Props) {
     <Box sx={{ my: 1 }}>
       <Box
         role="radiogroup"
-        aria-label="Degrees gained tonight, by"
+        aria-label={say.degreesAboveOutsideTonightBy}
         onKeyDown={onKeyDown}
         sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}
       >
@@ -84,7 +85,7 @@ export function DegreesSchools({ garden, degrees, measured, wording }: Props) {
                 borderRadius: "4px",
               }}
             >
-              {NAMES[school]} {counts && <Box component="span">· in force</Box>}
+              {NAMES[school]} {counts && <Box component="span">{say.selected}</Box>}
               <br />
               <b>{words(school)}</b>
             </Box>
@@ -95,7 +96,7 @@ export function DegreesSchools({ garden, degrees, measured, wording }: Props) {
         {measured ? (
           <MeasuredWords measured={measured} wording={wording} />
         ) : (
-          "Write down a few nights of your own thermometer below: with each the balance is corrected more by it."
+          say.addAFewNightsFromYourOwn
         )}
       </Box>
     </Box>
@@ -108,11 +109,14 @@ function MeasuredWords({ measured, wording }: { measured: Measured; wording: Loc
     `${wording.degrees(Math.round(Math.abs(meanC) * 10) / 10)} ${meanC < 0 ? "colder" : "warmer"}`;
   return (
     <>
-      Rests on {nights} {nights === 1 ? "night" : "nights"}: {off(meanNightC ?? 0)} than the balance
-      on the mean. That counts {Math.round(nightWeight * 100)} %, so nights are taken{" "}
-      {off(bias.nightC)}
+      {say.fromThanTheBalanceOnAverage({
+        nights,
+        off: off(meanNightC ?? 0),
+        nightWeight: Math.round(nightWeight * 100),
+        off2: off(bias.nightC),
+      })}
       {meanDayC !== null &&
-        `, and days, by ${days} of them, ${off(bias.dayC)} (mean ${off(meanDayC)})`}
+        say.andDaysFromAverage({ days, off: off(bias.dayC), off2: off(meanDayC) })}
       .
     </>
   );

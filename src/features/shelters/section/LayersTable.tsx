@@ -12,6 +12,7 @@ import { gardenStore } from "@/store/index";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import type { CoveredBeds } from "../stacks";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   group: CoveredBeds;
@@ -32,7 +33,7 @@ export function LayersTable({ group, more, nowC, wording }: Props) {
       covers: [...covers],
     });
     if (!done.ok) return tellRefusal(done);
-    tell(`${beds.map(({ name }) => name).join(", ")}: ${words}.`, "done", true);
+    tell(say.text({ map: beds.map(({ name }) => name).join(", "), words }), "done", true);
   };
   // Several beds lie under the same covers: which of them is meant is asked.
   const ask = (anchor: HTMLElement, covering: Covering) =>
@@ -47,7 +48,7 @@ export function LayersTable({ group, more, nowC, wording }: Props) {
       <Box
         component="table"
         className="tabular"
-        aria-label="One more layer"
+        aria-label={say.addALayer}
         sx={{
           borderCollapse: "collapse",
           fontSize: 15,
@@ -59,10 +60,10 @@ export function LayersTable({ group, more, nowC, wording }: Props) {
       >
         <thead>
           <tr>
-            <th scope="col">one more layer inside</th>
-            <th scope="col">coldest tonight</th>
-            <th scope="col">gains</th>
-            <th scope="col">light left</th>
+            <th scope="col">{say.oneMoreInnerLayer}</th>
+            <th scope="col">{say.coldestTonight}</th>
+            <th scope="col">{say.warmerBy}</th>
+            <th scope="col">{say.light}</th>
             <td />
           </tr>
         </thead>
@@ -83,16 +84,17 @@ export function LayersTable({ group, more, nowC, wording }: Props) {
                     size="small"
                     variant="outlined"
                     color="inherit"
-                    aria-label={`Put it on: ${name}`}
+                    aria-label={say.add2({ name })}
                     aria-haspopup={several ? "menu" : undefined}
                     onClick={(event) =>
                       ask(event.currentTarget, {
                         covers: [...own, materialId],
-                        words: `${name} is on`,
+                        words: say.added2({ name }),
                       })
                     }
                   >
-                    Put it on{several && "…"}
+                    {say.add}
+                    {several && "…"}
                   </Button>
                 </td>
               </tr>
@@ -100,7 +102,9 @@ export function LayersTable({ group, more, nowC, wording }: Props) {
           })}
           {innermost && (
             <tr>
-              <th scope="row">Without the {materials.get(innermost)?.shortName ?? innermost}</th>
+              <th scope="row">
+                {say.remove({ shortName: materials.get(innermost)?.shortName ?? innermost })}
+              </th>
               <td />
               <td />
               <td />
@@ -111,10 +115,11 @@ export function LayersTable({ group, more, nowC, wording }: Props) {
                   color="inherit"
                   aria-haspopup={several ? "menu" : undefined}
                   onClick={(event) =>
-                    ask(event.currentTarget, { covers: own.slice(0, -1), words: "uncovered" })
+                    ask(event.currentTarget, { covers: own.slice(0, -1), words: say.uncovered })
                   }
                 >
-                  Take it off{several && "…"}
+                  {say.remove2}
+                  {several && "…"}
                 </Button>
               </td>
             </tr>
@@ -129,7 +134,7 @@ export function LayersTable({ group, more, nowC, wording }: Props) {
             </MenuItem>
           ))}
           <MenuItem onClick={() => void cover(group.beds, choosing)}>
-            {group.beds.length === 2 ? "both" : `all ${group.beds.length}`}
+            {group.beds.length === 2 ? "both" : say.all2({ bedsCount: group.beds.length })}
           </MenuItem>
         </Menu>
       )}

@@ -7,6 +7,7 @@ import type { Bed, Garden } from "@/core/garden";
 import { uncovering, winterWatering, type Watering } from "@/core/bedCare";
 import type { Site } from "@/core/growth";
 import type { LocalWording } from "@/ui/wording";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   garden: Garden;
@@ -30,7 +31,11 @@ export function SeasonWords({ garden, site, bed, day, cropMinC, soilC, wording }
     <Box sx={{ fontSize: 15, lineHeight: 1.5, my: 1 }}>
       {water}{" "}
       {off &&
-        `In spring the ${off.coverNames} ${off.isPlural ? "come" : "comes"} off for good about ${wording.date(off.day, day)}: from then on it would take more light than it gives warmth, and nights that kill here are rarer than the risk you take.`}
+        say.removeTheInSpringAboutAfterThat({
+          coverNames: off.coverNames,
+          isPlural: off.isPlural,
+          date: wording.date(off.day, day),
+        })}
     </Box>
   );
 }
@@ -40,10 +45,10 @@ function waterWords(watering: Watering): string {
     case "asUsual":
       return "";
     case "hardly":
-      return "Hardly water: days are short and growth stands still. If the soil is dry a finger deep, water it at noon on a mild day, and not the leaves.";
+      return say.waterVeryLittleDaysAreShortAnd;
     case "none":
       return watering.because === "frost"
-        ? "Do not water today: it freezes at the plants tonight, and water on leaves freezes and harms."
-        : "Do not water: roots take up next to nothing from soil so cold.";
+        ? say.doNotWaterTodayItFreezesAtThe
+        : say.doNotWaterRootsTakeUpAlmostNothing;
   }
 }

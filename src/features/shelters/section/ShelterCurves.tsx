@@ -8,6 +8,7 @@ import type { ShelterDays } from "@/core/frostNight";
 import { useSize } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";
 import { curvesOf, labelPlaces, stepWords } from "./curves";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   days: ShelterDays;
@@ -110,7 +111,7 @@ export function ShelterCurves({ days, step, onStep, wording }: Props) {
           <g
             role="slider"
             tabIndex={0}
-            aria-label="Hour looked at"
+            aria-label={say.hourShown}
             aria-valuemin={0}
             aria-valuemax={toStep - 1 - fromStep}
             aria-valuenow={step - fromStep}

@@ -1,6 +1,7 @@
 import type { ShelterDays } from "@/core/frostNight";
 import { materials } from "@/core/shelter";
 import type { LocalWording } from "@/ui/wording";
+import { shelters as say } from "@/words/en/shelters";
 
 /** One line of the chart. */
 export interface Curve {
@@ -19,18 +20,18 @@ export function curvesOf({ covers, weather, run }: ShelterDays): Curve[] {
     look: { stroke: "var(--frost-text)", strokeWidth: 1.6 },
   };
   const soil: Curve = {
-    name: "soil at 5 cm",
+    name: say.soilAt5Cm2,
     values: run.soil5cmC,
     look: { stroke: "var(--ash-text)", strokeWidth: 1.6, strokeDasharray: "1 4" },
   };
   const between = run.spacesC.slice(0, -1).map((values, index): Curve => ({
-    name: `in the ${materials.get(covers[index] ?? "")?.shortName ?? "cover"}`,
+    name: say.inThe({ shortName: materials.get(covers[index] ?? "")?.shortName ?? "cover" }),
     values,
     look: { stroke: "var(--moss-text)", strokeWidth: 1.6, strokeDasharray: SPACE_DASHES[index] },
   }));
   if (covers.length === 0) return [outside, soil];
   const crop: Curve = {
-    name: "at the crop",
+    name: say.atTheCrop,
     values: run.cropC,
     look: { stroke: "var(--ember-text)", strokeWidth: 2.6 },
   };

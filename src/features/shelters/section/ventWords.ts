@@ -1,5 +1,6 @@
 import type { VentAdvice } from "@/core/frostNight";
 import type { LocalWording } from "@/ui/wording";
+import { shelters as say } from "@/words/en/shelters";
 
 /** When to open and to shut today, in a sentence. */
 export function ventWords(
@@ -8,12 +9,16 @@ export function ventWords(
 ): string {
   const max = wording.temperature(shutMaxC);
   if (openAtHour === null) {
-    return `Today it stays shut: it comes to ${max} at most, and the warmth is wanted for the night.`;
+    return say.keepItClosedTodayItReachesAtMost({ max });
   }
   if (shutAtHour === null) {
-    return `Shut it would come to ${max} today: open it by ${hourWords(openAtHour)}, and leave it open over the mild night.`;
+    return say.closedItWouldReachTodayOpenItByAnd({ max, hour: hourWords(openAtHour) });
   }
-  return `Shut it would come to ${max} today: open it about ${hourWords(openAtHour)}, and shut it about ${hourWords(shutAtHour)} to keep the warmth in.`;
+  return say.closedItWouldReachTodayOpenItAbout({
+    max,
+    hour: hourWords(openAtHour),
+    hour2: hourWords(shutAtHour),
+  });
 }
 
 /** An hour with quarters by the sun's clock: "10:15". */

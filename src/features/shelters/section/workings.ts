@@ -1,5 +1,6 @@
 import { SHUT, VENTED, type Vent, type Working } from "@/core/shelter";
 import type { LocalWording } from "@/ui/wording";
+import { shelters as say } from "@/words/en/shelters";
 
 /** A way to work a stack of covers, to look at what it does. */
 export interface WayOfWorking {
@@ -11,15 +12,15 @@ export interface WayOfWorking {
 /** As it is built and worked, and other ways to compare with. */
 export function waysOfWorking(built: Working, wording: LocalWording): WayOfWorking[] {
   return [
-    { key: "built", words: `as built: ${ventWay(built.vent, wording)}`, working: built },
-    { key: "shut", words: "shut all day", working: SHUT },
+    { key: "built", words: say.asSetUp({ ventWay: ventWay(built.vent, wording) }), working: built },
+    { key: "shut", words: say.closedAllDay, working: SHUT },
     {
       key: "byHand",
-      words: "by hand, 10 to 15 o'clock",
+      words: say.byHand1000To1500,
       working: { ...SHUT, vent: { kind: "manual", fromHour: 10, toHour: 15, share: 0.5 } },
     },
-    { key: "night", words: "inner covers at night", working: { ...VENTED, nightCovers: true } },
-    { key: "snow", words: "under snow", working: { ...SHUT, snow: true } },
+    { key: "night", words: say.innerCoversAtNight, working: { ...VENTED, nightCovers: true } },
+    { key: "snow", words: say.underSnow, working: { ...SHUT, snow: true } },
   ];
 }
 
@@ -27,10 +28,10 @@ export function waysOfWorking(built: Working, wording: LocalWording): WayOfWorki
 export function ventWay(vent: Vent, wording: LocalWording): string {
   switch (vent.kind) {
     case "shut":
-      return "never opened";
+      return say.alwaysClosed2;
     case "automatic":
-      return `aired from ${wording.temperature(vent.opensAtC)} on`;
+      return say.ventedAbove({ temperature: wording.temperature(vent.opensAtC) });
     case "manual":
-      return `open ${vent.fromHour} to ${vent.toHour} o'clock`;
+      return say.open00To00({ fromHour: vent.fromHour, toHour: vent.toHour });
   }
 }

@@ -13,6 +13,7 @@ import { ChoiceField, maybeAmount, NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { CONDITION_WORDS } from "./pieceWords";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   garden: Garden;
@@ -46,9 +47,9 @@ const PieceFieldsSchema = z
 type Fields = z.infer<typeof PieceFieldsSchema>;
 
 const MISSING = {
-  length: "Say how long it is.",
-  width: "Say how wide it is.",
-  count: "Say how many there are.",
+  length: say.enterItsLength,
+  width: say.enterItsWidth,
+  count: say.enterHowManyThereAre,
 } as const;
 
 /** One piece of the shed: what it is, how large, in what condition, and where it lies. */
@@ -68,14 +69,14 @@ export default function PieceDialog({ garden, piece, onClose }: Props) {
     const done = await gardenStore().dispatch("piece.set", { ...next, ...exact } as Piece);
     if (!done.ok) return form.refuse(done.refusal);
     onClose();
-    tell("The stock is changed.", "done", true);
+    tell(say.coversSaved, "done", true);
   });
   const remove = async () => {
     if (!piece) return;
     const done = await gardenStore().dispatch("piece.remove", { id: piece.id });
     if (!done.ok) return tellRefusal(done);
     onClose();
-    tell("The piece is out of the stock.", "done", true);
+    tell(say.coverRemoved, "done", true);
   };
   const unit = imperial ? "ft" : "m";
   const number = (name: "length" | "width" | "firstYear" | "count", label: string) => (
@@ -84,12 +85,12 @@ export default function PieceDialog({ garden, piece, onClose }: Props) {
   const sheets = [...materials.values()].filter(({ kind }) => kind !== "house");
   return (
     <FormDialog
-      title={piece ? "Change a piece" : "Add to the stock"}
+      title={piece ? say.editACover : say.addACover}
       refusal={form.refusal}
       more={
         piece && (
           <Button color="inherit" onClick={() => void remove()}>
-            Take it out
+            {say.remove2}
           </Button>
         )
       }
@@ -100,11 +101,11 @@ export default function PieceDialog({ garden, piece, onClose }: Props) {
         <ChoiceField
           control={control}
           name="kind"
-          label="What"
+          label={say.item}
           choices={[
-            { value: "cover", words: "A piece of cover" },
-            { value: "hoops", words: "Hoops" },
-            { value: "weights", words: "Weights for the edges" },
+            { value: "cover", words: say.cover },
+            { value: "hoops", words: say.hoops },
+            { value: "weights", words: say.edgeWeights },
           ]}
         />
       )}
@@ -113,34 +114,34 @@ export default function PieceDialog({ garden, piece, onClose }: Props) {
           <ChoiceField
             control={control}
             name="materialId"
-            label="Material"
+            label={say.material}
             choices={sheets.map(({ id, name }) => ({ value: id, words: name }))}
           />
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-            {number("length", `Length (${unit})`)}
-            {number("width", `Width (${unit})`)}
+            {number("length", say.length2({ unit }))}
+            {number("width", say.width2({ unit }))}
             <ChoiceField
               control={control}
               name="condition"
-              label="Condition"
+              label={say.condition}
               choices={Object.entries(CONDITION_WORDS).map(([value, words]) => ({ value, words }))}
             />
-            {number("firstYear", "First used in (year)")}
+            {number("firstYear", say.firstUsedYear)}
           </Box>
           <ChoiceField
             control={control}
             name="bedId"
-            label="Where it lies"
+            label={say.whereItIsNow}
             choices={[
-              { value: "", words: "In the shed" },
+              { value: "", words: say.inStorage },
               ...bedsInOrder(garden).map(({ id, name }) => ({ value: id, words: name })),
             ]}
           />
         </>
       ) : (
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-          {number("count", "How many")}
-          {kind === "hoops" && number("width", `They span (${unit})`)}
+          {number("count", say.howMany)}
+          {kind === "hoops" && number("width", say.span({ unit }))}
         </Box>
       )}
     </FormDialog>

@@ -10,6 +10,7 @@ import { materials, pieceFit, type CoverPiece, type Piece } from "@/core/shelter
 import { lazyPart } from "@/ui/frame/index";
 import type { LocalWording } from "@/ui/wording";
 import { CONDITION_WORDS, seasonsWords } from "./pieceWords";
+import { shelters as say } from "@/words/en/shelters";
 
 const PieceDialog = lazyPart(() => import("./PieceDialog"));
 
@@ -25,31 +26,30 @@ export function StockSheet({ garden, day, wording }: Props) {
   const covers = coverPiecesOf(garden);
   const other = [...garden.pieces.values()].filter((piece) => piece.kind !== "cover");
   return (
-    <Box component="section" aria-label="The stock">
+    <Box component="section" aria-label={say.coversYouOwn}>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center", mb: 1 }}>
         <Box component="h2" sx={{ fontFamily: "var(--font-heading)", fontSize: 21, m: 0 }}>
-          The stock
+          {say.coversYouOwn}
         </Box>
         <Button variant="outlined" onClick={() => setOpen({ piece: null })}>
-          Add a piece…
+          {say.addACover2}
         </Button>
       </Box>
       {garden.pieces.size === 0 && (
         <Box sx={{ maxWidth: 520, color: "var(--ash-text)", fontSize: 15, lineHeight: 1.5 }}>
-          Write down the covers, hoops and weights you have: on a cold evening it is then told which
-          piece saves most on which bed.
+          {say.listTheCoversHoopsAndWeightsYouOwn}
         </Box>
       )}
       {covers.length > 0 && (
         <Box sx={{ overflowX: "auto" }}>
-          <Box component="table" className="tabular" aria-label="Pieces of cover" sx={TABLE}>
+          <Box component="table" className="tabular" aria-label={say.covers} sx={TABLE}>
             <thead>
               <tr>
-                <th scope="col">cover</th>
-                <th scope="col">size</th>
-                <th scope="col">condition</th>
-                <th scope="col">lies</th>
-                <th scope="col">fits</th>
+                <th scope="col">{say.cover2}</th>
+                <th scope="col">{say.size}</th>
+                <th scope="col">{say.condition2}</th>
+                <th scope="col">{say.location}</th>
+                <th scope="col">{say.fits}</th>
                 <td />
               </tr>
             </thead>
@@ -71,15 +71,15 @@ export function StockSheet({ garden, day, wording }: Props) {
       {other.map((piece) => (
         <Box key={piece.id} sx={{ fontSize: 15, display: "flex", alignItems: "center", gap: 1 }}>
           {piece.kind === "hoops"
-            ? `${piece.count} hoops that span ${wording.lengthM(piece.spanM)}`
-            : piece.kind === "weights" && `${piece.count} weights`}
+            ? say.hoopsSpanning({ count: piece.count, length: wording.lengthM(piece.spanM) })
+            : piece.kind === "weights" && say.weights({ count: piece.count })}
           <Button
             size="small"
             color="inherit"
-            aria-label={`Change the ${piece.kind}`}
+            aria-label={say.editThe({ kind: piece.kind })}
             onClick={() => setOpen({ piece })}
           >
-            Change
+            {say.edit2}
           </Button>
         </Box>
       ))}
@@ -117,16 +117,20 @@ function CoverRow({ garden, piece, day, wording, onOpen }: RowProps) {
         {CONDITION_WORDS[piece.condition]}
         {seasons && `, ${seasons}`}
       </td>
-      <td>{bed ? bed.name : "in the shed"}</td>
+      <td>{bed ? bed.name : say.inStorage2}</td>
       <td>{fitWords(garden, piece)}</td>
       <td>
         <Button
           size="small"
           color="inherit"
-          aria-label={`Change ${material?.shortName ?? piece.materialId}, ${wording.lengthM(piece.lengthM)}, ${bed?.name ?? "in the shed"}`}
+          aria-label={say.edit3({
+            shortName: material?.shortName ?? piece.materialId,
+            length: wording.lengthM(piece.lengthM),
+            bed: bed?.name ?? say.inStorage2,
+          })}
           onClick={onOpen}
         >
-          Change
+          {say.edit2}
         </Button>
       </td>
     </tr>
@@ -139,11 +143,11 @@ function fitWords(garden: Garden, piece: CoverPiece): string {
   const fits = beds.map((bed) => pieceFit(piece, bed).fits);
   const count = (wanted: "whole" | "part") => fits.filter((fit) => fit === wanted).length;
   const [whole, part] = [count("whole"), count("part")];
-  if (whole + part === 0) return "no bed: too narrow or too wide";
-  if (whole === beds.length) return "every bed";
+  if (whole + part === 0) return say.fitsNoBedTooNarrowOrTooWide;
+  if (whole === beds.length) return say.everyBed;
   const words = [
-    ...(whole > 0 ? [`the whole of ${whole} ${whole === 1 ? "bed" : "beds"}`] : []),
-    ...(part > 0 ? [`part of ${part}`] : []),
+    ...(whole > 0 ? [say.whole({ whole })] : []),
+    ...(part > 0 ? [say.partOf({ part })] : []),
   ];
   return words.join(", ");
 }

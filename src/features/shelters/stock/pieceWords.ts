@@ -1,5 +1,6 @@
 import { materials, type CoverPiece } from "@/core/shelter";
 import type { LocalWording } from "@/ui/wording";
+import { shelters as say } from "@/words/en/shelters";
 
 export const CONDITION_WORDS: Record<CoverPiece["condition"], string> = {
   good: "good",
@@ -27,5 +28,5 @@ export function seasonsWords(firstYear: number | null, year: number): string {
         : seasons % 10 === 3 && seasons !== 13
           ? "rd"
           : "th";
-  return `${seasons}${tail} season`;
+  return say.season({ seasons, tail });
 }

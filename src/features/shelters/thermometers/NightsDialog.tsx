@@ -8,6 +8,7 @@ import { NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
 import type { LocalWording } from "@/ui/wording";
 import { daysFromTyped, EMPTY_NIGHT, NIGHTS_TYPED, TypedNightsSchema } from "./typedNights";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   today: DayNumber;
@@ -19,10 +20,10 @@ interface Props {
 }
 
 const FIELDS = [
-  { name: "insideLow", label: "Low inside", short: "Low in" },
-  { name: "outsideLow", label: "Low outside", short: "Low out" },
-  { name: "insideHigh", label: "High inside", short: "High in" },
-  { name: "outsideHigh", label: "High outside", short: "High out" },
+  { name: "insideLow", label: say.lowInside, short: say.lowIn },
+  { name: "outsideLow", label: say.lowOutside, short: say.lowOut },
+  { name: "insideHigh", label: say.highInside, short: say.highIn },
+  { name: "outsideHigh", label: say.highOutside, short: say.highOut },
 ] as const;
 
 const NOTHING_TYPED = { nights: Array.from({ length: NIGHTS_TYPED }, () => EMPTY_NIGHT) };
@@ -41,15 +42,14 @@ export default function NightsDialog({ today, units, wording, onKeep, onClose }:
   const unit = units === "imperial" ? "°F" : "°C";
   return (
     <FormDialog
-      title={`Nights of your thermometers, ${unit}`}
+      title={say.yourThermometerReadings({ unit })}
       refusal={form.refusal}
       width="sm"
       onSubmit={() => void keep()}
       onClose={onClose}
     >
       <Box sx={{ fontSize: 14.5, color: "var(--ash-text)" }}>
-        The low of the night before each morning, inside at the height of the crop and outside.
-        Highs of the day where you have them. Leave empty what nobody read.
+        {say.eachNightsLowInsideAtCropHeightAnd}
       </Box>
       {Array.from({ length: NIGHTS_TYPED }, (_, index) => {
         const name = wording.narrowDate(firstDay + index);
@@ -71,7 +71,10 @@ export default function NightsDialog({ today, units, wording, onKeep, onClose }:
                 size="small"
                 label={field.short}
                 slotProps={{
-                  htmlInput: { "aria-label": `${field.label} on ${name}`, inputMode: "text" },
+                  htmlInput: {
+                    "aria-label": say.on({ label: field.label, name }),
+                    inputMode: "text",
+                  },
                 }}
               />
             ))}

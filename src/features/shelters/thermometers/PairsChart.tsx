@@ -6,6 +6,7 @@ import { dayNumber } from "@/core/calendar";
 import type { ThermometerPair } from "@/core/plantings";
 import { useSize } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   pairs: readonly ThermometerPair[];
@@ -27,7 +28,12 @@ export function PairsChart({ pairs, wording }: Props) {
   const x = scaleLinear([-0.5, shown.length - 0.5], [LEFT, Math.max(LEFT + 1, width - RIGHT)]);
   const y = scaleLinear([Math.min(...all) - 1, Math.max(...all) + 1], [HEIGHT - FOOT, TOP]);
   const label = (pair: ThermometerPair) =>
-    `${wording.shortDate(dayNumber(pair.on))}: read ${wording.temperature(pair.insideMinC, 1)}, balance ${wording.temperature(pair.reckonedMinC, 1)}, outside ${wording.temperature(pair.outsideMinC, 1)}`;
+    say.measuredCalculatedOutside({
+      date: wording.shortDate(dayNumber(pair.on)),
+      temperature: wording.temperature(pair.insideMinC, 1),
+      temperature2: wording.temperature(pair.reckonedMinC, 1),
+      temperature3: wording.temperature(pair.outsideMinC, 1),
+    });
   return (
     <Box ref={attach} sx={{ width: "100%", maxWidth: 640, height: HEIGHT + 22 }}>
       {width > 0 && (
@@ -82,7 +88,7 @@ export function PairsChart({ pairs, wording }: Props) {
         </svg>
       )}
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>
-        Lows of the nights: filled, read inside; ring, the balance; dash, outside.
+        {say.nightLowsFilledMeasuredInsideRing}
       </Box>
     </Box>
   );

@@ -9,6 +9,7 @@ import type { Site } from "@/core/growth";
 import { useToday, useReadings } from "@/store/index";
 import type { LocalWording } from "@/ui/wording";
 import type { CoveredBeds } from "../stacks";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   garden: Garden;
@@ -44,11 +45,17 @@ export function ThermometerPair({ garden, site, group, wording }: Props) {
     `${degrees >= 0 ? "+" : "−"}${wording.degrees(Math.round(Math.abs(degrees) * 10) / 10)}`;
   return (
     <Box sx={{ fontSize: 15, lineHeight: 1.5, my: 1 }} data-testid="thermometer-pair">
-      The thermometers{asked.value.simulated ? " (simulated)" : ""} of{" "}
-      {wording.date(dayNumber(on), today)}: {wording.temperature(inside.minTempC, 1)} in{" "}
-      {group.shelter.name}, {wording.temperature(outside.minTempC, 1)} outside,{" "}
-      <b>{signed(pair.insideMinC - pair.outsideMinC)}</b>. The balance gives{" "}
-      {signed(pair.reckonedMinC - pair.outsideMinC)} for such a night.
+      {say.theThermometersOfInOutside({
+        simulated: asked.value.simulated,
+        date: wording.date(dayNumber(on), today),
+        temperature: wording.temperature(inside.minTempC, 1),
+        shelter: group.shelter.name,
+        temperature2: wording.temperature(outside.minTempC, 1),
+      })}{" "}
+      <b>{signed(pair.insideMinC - pair.outsideMinC)}</b>
+      {say.theCalculationGivesForSuchANight({
+        signed: signed(pair.reckonedMinC - pair.outsideMinC),
+      })}
     </Box>
   );
 }

@@ -18,6 +18,7 @@ import { PairsChart } from "./PairsChart";
 import { daysFromStation, hangsUnder, keptDays, latestDays, takenWords } from "./readings";
 import { placeWords, type CoveredBeds } from "../stacks";
 import { ThermometerPair } from "./ThermometerPair";
+import { shelters as say } from "@/words/en/shelters";
 
 const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
 
@@ -55,12 +56,12 @@ export function ThermometerSection({ garden, site, group, measured, wording }: P
     const refused = await keep(read.days, source);
     const words = refused ?? takenWords(read.days.length, read.left, read.notes);
     setTold({ words, isProblem: refused !== null });
-    if (refused === null) tell("The nights are kept.", "done", true);
+    if (refused === null) tell(say.readingsSaved, "done", true);
   };
   const readFile = async (file: File) => {
     if (file.size > LARGEST_FILE_BYTES) {
       return setTold({
-        words: "This file is larger than any thermometer's table.",
+        words: say.thisFileIsTooLargeToBeAThermometer,
         isProblem: true,
       });
     }
@@ -83,44 +84,44 @@ export function ThermometerSection({ garden, site, group, measured, wording }: P
       under.id,
     );
     if (read.days.length === 0) {
-      const why = read.left[0]?.reason ?? "it has no thermometer of this name";
-      return setTold({ words: `Nothing of the logger can be used: ${why}.`, isProblem: true });
+      const why = read.left[0]?.reason ?? say.itHasNoThermometerOfThisName;
+      return setTold({ words: say.noReadingFromTheLoggerCanBeUsed({ why }), isProblem: true });
     }
     await take({ ...read, notes: [] }, "logger");
   };
   const remove = async (ids: string[]) => {
     const done = await gardenStore().dispatch("thermometer.remove", { ids });
     if (!done.ok) tellRefusal(done);
-    else tell("The readings are taken out.", "done", true);
+    else tell(say.readingsRemoved, "done", true);
   };
   return (
-    <Box component="section" aria-label="Your own thermometer" sx={{ my: 2 }}>
+    <Box component="section" aria-label={say.yourOwnThermometer2} sx={{ my: 2 }}>
       <Box component="h2" sx={{ fontFamily: "var(--font-heading)", fontSize: 19, m: 0, mb: 0.5 }}>
-        Your own thermometer, {placeWords(group)}
+        {say.yourOwnThermometer3({ place: placeWords(group) })}
       </Box>
       <ThermometerPair garden={garden} site={site} group={group} wording={wording} />
       {measured && <PairsChart pairs={measured.pairs} wording={wording} />}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 1 }}>
         <Button variant="outlined" onClick={() => setTyping(true)}>
-          Write nights down…
+          {say.enterReadings}
         </Button>
         <FileButton
           variant="outlined"
           color="inherit"
-          inputLabel="Thermometer table"
+          inputLabel={say.thermometerSpreadsheet}
           accept=".csv,.txt,.tsv,text/csv,text/plain"
           onFile={(file) => void readFile(file)}
         >
-          Read a table…
+          {say.importASpreadsheet}
         </FileButton>
         {under.kind === "shelter" && garden.settings.stationUrl !== null && (
           <Button variant="outlined" color="inherit" onClick={() => void askLogger()}>
-            Take a week from the logger
+            {say.importAWeekFromTheLogger}
           </Button>
         )}
         {own.length > 0 && (
           <Button color="inherit" onClick={() => void remove(own.map(({ id }) => id))}>
-            Take all out
+            {say.removeAll}
           </Button>
         )}
       </Box>
@@ -141,7 +142,7 @@ export function ThermometerSection({ garden, site, group, measured, wording }: P
           wording={wording}
           onKeep={async (days) => {
             const refused = await keep(days, "typed");
-            if (refused === null) tell("The nights are kept.", "done", true);
+            if (refused === null) tell(say.readingsSaved, "done", true);
             return refused;
           }}
           onClose={() => setTyping(false)}
@@ -162,15 +163,18 @@ function LastDays({ days, onRemove, wording }: LastDaysProps) {
     <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0, mt: 1, fontSize: 14.5 }}>
       {days.map((day) => (
         <Box component="li" key={day.id} sx={{ display: "flex", alignItems: "center", gap: 1 }}>
-          {wording.shortDate(dayNumber(day.on))}: {wording.temperature(day.insideMinC, 1)} inside,{" "}
-          {wording.temperature(day.outsideMinC, 1)} outside
+          {say.insideOutside({
+            date: wording.shortDate(dayNumber(day.on)),
+            temperature: wording.temperature(day.insideMinC, 1),
+            temperature2: wording.temperature(day.outsideMinC, 1),
+          })}
           <Button
             size="small"
             color="inherit"
-            aria-label={`Take out the reading of ${wording.shortDate(dayNumber(day.on))}`}
+            aria-label={say.removeTheReadingOf({ date: wording.shortDate(dayNumber(day.on)) })}
             onClick={() => void onRemove([day.id])}
           >
-            Take out
+            {say.remove2}
           </Button>
         </Box>
       ))}

@@ -9,6 +9,7 @@ import {
 } from "@/core/log";
 import { thermometerDaysOf } from "@/core/plantings";
 import type { CoveredBeds } from "../stacks";
+import { shelters as say } from "@/words/en/shelters";
 
 /** Where the thermometer of a group of beds hangs: in its shelter, or under the first bed's own cover. */
 export function hangsUnder({ shelter, beds }: CoveredBeds): ThermometerDay["under"] {
@@ -51,8 +52,8 @@ export function takenWords(
 ): string {
   const nights = (count: number) => `${count} ${count === 1 ? "night" : "nights"}`;
   return [
-    `${nights(taken)} taken.`,
-    ...left.map(({ reason, count }) => `${nights(count)} left out: ${reason}.`),
+    say.added3({ nights: nights(taken) }),
+    ...left.map(({ reason, count }) => say.leftOut({ nights: nights(count), reason })),
     ...notes,
   ].join(" ");
 }

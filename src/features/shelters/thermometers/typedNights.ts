@@ -3,6 +3,7 @@ import { isoDate, type DayNumber } from "@/core/calendar";
 import type { DayOfPair } from "@/core/log";
 import { celsius, type Units } from "@/core/wording";
 import { maybeAmount } from "@/ui/forms";
+import { shelters as say } from "@/words/en/shelters";
 
 export const NIGHTS_TYPED = 7;
 
@@ -50,7 +51,7 @@ export function daysFromTyped(
     if (insideMinC === null || outsideMinC === null) {
       return {
         ok: false,
-        problem: `${dateWords(day)}: give the lows of both sides; one alone tells nothing of the cover.`,
+        problem: say.enterBothLowsInsideAndOutsideOne({ date: dateWords(day) }),
       };
     }
     days.push({
@@ -63,5 +64,5 @@ export function daysFromTyped(
   }
   return days.length > 0
     ? { ok: true, days }
-    : { ok: false, problem: "Give at least one night: its low inside and its low outside." };
+    : { ok: false, problem: say.enterAtLeastOneNightItsLowInside };
 }

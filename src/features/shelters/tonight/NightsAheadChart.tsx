@@ -5,6 +5,7 @@ import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 import type { NightAhead } from "@/core/frostNight";
 import type { LocalWording } from "@/ui/wording";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   name: string;
@@ -25,9 +26,12 @@ export function NightsAheadChart({ name, nights, wording }: Props) {
   const x = scaleLinear([-0.5, nights.length - 0.5], [4, WIDTH - RIGHT]);
   const y = scaleLinear([Math.min(...all) - 0.5, Math.max(...all) + 0.5], [HEIGHT - FOOT, 6]);
   const words = nights
-    .map(
-      ({ day, cropMinC, lt50C }) =>
-        `${wording.shortDate(day)} ${wording.temperature(cropMinC)}, kills half at ${wording.temperature(lt50C)}`,
+    .map(({ day, cropMinC, lt50C }) =>
+      say.halfDieAt({
+        date: wording.shortDate(day),
+        temperature: wording.temperature(cropMinC),
+        temperature2: wording.temperature(lt50C),
+      }),
     )
     .join("; ");
   const lethal = line<NightAhead>()
@@ -40,7 +44,7 @@ export function NightsAheadChart({ name, nights, wording }: Props) {
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         width="100%"
         role="img"
-        aria-label={`${name}, the nights to come at the plants: ${words}`}
+        aria-label={say.comingNightsAtThePlants({ name, words })}
       >
         {nights.map((night, index) => {
           const isDeadly = night.cropMinC - night.spreadC < night.lt50C;
@@ -74,7 +78,7 @@ export function NightsAheadChart({ name, nights, wording }: Props) {
             fontSize="11.5"
             style={{ fill: "var(--text)" }}
           >
-            kills half
+            {say.halfDie}
           </text>
         )}
         <text x="4" y={HEIGHT - 4} fontSize="11.5" style={{ fill: "var(--ash-text)" }}>

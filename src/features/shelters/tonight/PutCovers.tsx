@@ -8,6 +8,7 @@ import { gardenStore } from "@/store/index";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { pieceName } from "../stock/pieceWords";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   garden: Garden;
@@ -29,18 +30,18 @@ export function PutCovers({ garden, put, wording }: Props) {
       {put.length > 0 && (
         <Box
           component="section"
-          aria-label="Covers to put on"
+          aria-label={say.coversToPutOn}
           sx={{ border: "2px solid var(--ember)", borderRadius: "4px", px: 1.5, py: 1, mb: 1 }}
         >
-          <b>From the shed, where it saves most:</b>
+          <b>{say.fromStorageWhereEachSavesMost}</b>
           <Box component="ol" sx={{ m: 0, pl: 3, fontSize: 16, lineHeight: 1.6 }}>
             {put.map(({ piece, bed, fit, savesKg }) => (
               <li key={piece.id}>
-                {pieceName(piece, wording)} on <b>{bed.name}</b>
-                {fit.fits === "part" && `, over ${wording.lengthM(fit.coversM)} of it`}: saves about{" "}
-                {wording.weightG(Math.round(savesKg * 10) * 100)}
-                {fit.hoops > 0 && `; ${fit.hoops} hoops`}
-                {fit.weights > 0 && `; ${fit.weights} weights`}
+                {say.on2({ pieceName: pieceName(piece, wording) })} <b>{bed.name}</b>
+                {fit.fits === "part" && say.overOfIt({ length: wording.lengthM(fit.coversM) })}
+                {say.savesAbout({ weight: wording.weightG(Math.round(savesKg * 10) * 100) })}
+                {fit.hoops > 0 && say.hoops2({ hoops: fit.hoops })}
+                {fit.weights > 0 && say.weights2({ weights: fit.weights })}
               </li>
             ))}
           </Box>
@@ -50,24 +51,26 @@ export function PutCovers({ garden, put, wording }: Props) {
             onClick={() =>
               void lay(
                 put.map(({ piece, bed }) => ({ id: piece.id, bedId: bed.id })),
-                put.length === 1 ? "The cover is on." : `${put.length} covers are on.`,
+                put.length === 1 ? say.coverOn : say.on3({ putCount: put.length }),
               )
             }
           >
-            They are on
+            {say.markAsOn}
           </Button>
         </Box>
       )}
       {besides.length > 0 && (
         <Box sx={{ fontSize: 15, lineHeight: 1.5 }}>
-          On for the night:{" "}
-          {besides
-            .map(
-              (piece) =>
-                `${pieceName(piece, wording)} on ${garden.beds.get(piece.bedId ?? "")?.name ?? "a bed"}`,
-            )
-            .join("; ")}
-          .{" "}
+          {say.onForTheNight({
+            map: besides
+              .map((piece) =>
+                say.on4({
+                  pieceName: pieceName(piece, wording),
+                  name: garden.beds.get(piece.bedId ?? "")?.name ?? "a bed",
+                }),
+              )
+              .join("; "),
+          })}{" "}
           <Button
             size="small"
             variant="outlined"
@@ -75,17 +78,17 @@ export function PutCovers({ garden, put, wording }: Props) {
             onClick={() =>
               void lay(
                 besides.map(({ id }) => ({ id, bedId: null })),
-                "They are in the shed again.",
+                say.backInStorage,
               )
             }
           >
-            Bring them in
+            {say.putThemBack}
           </Button>
         </Box>
       )}
       {put.length === 0 && besides.length === 0 && piecesInShed(garden).length > 0 && (
         <Box sx={{ fontSize: 15, color: "var(--ash-text)" }}>
-          Nothing of the shed is needed on the beds tonight.
+          {say.noStoredCoversAreNeededTonight}
         </Box>
       )}
     </Box>

@@ -17,6 +17,7 @@ import type { Site } from "@/core/growth";
 import type { LocalWording } from "@/ui/wording";
 import { NightsAheadChart } from "./NightsAheadChart";
 import { PutCovers } from "./PutCovers";
+import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   garden: Garden;
@@ -47,9 +48,9 @@ export function TonightLine({ tonight, when }: { tonight: Tonight; when: string 
   if (count === 0) {
     return (
       <Box sx={{ fontSize: 15.5, mt: 0.25 }}>
-        {when} everything lives as it is covered
+        {say.everythingSurvivesAsCovered({ when })}
         {tonight.shut.length > 0 &&
-          `; shut ${tonight.shut.map(({ shelter }) => shelter.name).join(", ")} by dusk`}
+          say.closeByDusk({ map: tonight.shut.map(({ shelter }) => shelter.name).join(", ") })}
         .
       </Box>
     );
@@ -68,12 +69,12 @@ export function TonightLine({ tonight, when }: { tonight: Tonight; when: string 
       }}
     >
       <b>
-        {when} {count} {count === 1 ? "planting is" : "plantings are"} in danger
-        {soft && ", soft after mild weeks"}.
+        {say.atRisk({ when, count })}
+        {soft && say.notHardenedAfterMildWeeks}.
       </b>{" "}
-      {covers > 0 && `${covers} ${covers === 1 ? "cover" : "covers"} of the shed help. `}
+      {covers > 0 && say.stored({ covers })}
       <Box component="a" href={`#${LIST_ID}`} sx={{ color: "var(--ember-text)", fontWeight: 600 }}>
-        What to do
+        {say.whatToDo}
       </Box>
     </Box>
   );
@@ -87,25 +88,20 @@ export function TonightList({ garden, site, day, tonight, wording }: ListProps) 
   const acts = inDanger(tonight);
   const shown = all ? nights : acts;
   return (
-    <Box
-      component="section"
-      id={LIST_ID}
-      aria-label="The night to come"
-      sx={{ mt: 3, maxWidth: 860 }}
-    >
+    <Box component="section" id={LIST_ID} aria-label={say.tonight} sx={{ mt: 3, maxWidth: 860 }}>
       <Box component="h2" sx={{ fontFamily: "var(--font-heading)", fontSize: 21, m: 0, mb: 0.5 }}>
-        The night after {wording.date(day)}
+        {say.nightOf({ date: wording.date(day) })}
       </Box>
-      {nights.length === 0 && <Box sx={{ fontSize: 15 }}>Nothing stands in the beds.</Box>}
+      {nights.length === 0 && <Box sx={{ fontSize: 15 }}>{say.noPlantingsInTheBeds}</Box>}
       {nights.length > 0 && acts.length === 0 && !all && (
-        <Box sx={{ fontSize: 15 }}>
-          Everything that stands outdoors should live through it as it is covered now.
-        </Box>
+        <Box sx={{ fontSize: 15 }}>{say.everyOutdoorPlantingShouldSurvive}</Box>
       )}
       {shut.length > 0 && (
         <Box sx={{ fontSize: 16, lineHeight: 1.5, mb: 1 }}>
-          <b>Shut by dusk:</b> {shut.map(({ shelter }) => shelter.name).join(", ")}. Left open they
-          would cost harvest tonight.
+          <b>{say.closeByDusk2}</b>{" "}
+          {say.leftOpenTheyWouldCostHarvest({
+            map: shut.map(({ shelter }) => shelter.name).join(", "),
+          })}
         </Box>
       )}
       {warnings.map((one) => (
@@ -126,7 +122,7 @@ export function TonightList({ garden, site, day, tonight, wording }: ListProps) 
       ))}
       {nights.length > acts.length && (
         <Button size="small" color="inherit" onClick={() => setAll(!all)} sx={{ mt: 0.5 }}>
-          {all ? "Only those in danger" : `All ${nights.length} plantings`}
+          {all ? say.onlyThoseAtRisk : say.all({ nightsCount: nights.length })}
         </Button>
       )}
     </Box>
@@ -144,11 +140,14 @@ function warningWords(
   if (kind === "wind") {
     const much =
       units === "imperial"
-        ? `${wording.number(amount * MPH_PER_MPS)} mph`
+        ? say.mph({ number: wording.number(amount * MPH_PER_MPS) })
         : `${wording.number(amount)} m/s`;
-    return `Wind of about ${much} on ${wording.date(day)}: weigh or bury the edges, shut vents and doors, and stay out of the house in the storm.`;
+    return say.windOfAboutOnWeightOrBuryCover({ much, date: wording.date(day) });
   }
-  return `About ${wording.distanceCm(amount)} of snow on ${wording.date(day)}: brush it off from outside while it is light; stay out from under a heavy load.`;
+  return say.aboutOfSnowOnBrushItOffFromOutside({
+    distance: wording.distanceCm(amount),
+    date: wording.date(day),
+  });
 }
 
 function NightLine({ garden, site, day, one, wording }: Props & { one: NightForPlanting }) {
@@ -170,17 +169,20 @@ function NightLine({ garden, site, day, one, wording }: Props & { one: NightForP
       </b>
       : {adviceWords(one)}
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>
-        {wording.temperature(cropMinC, 1)} at the plants; {wording.temperature(lt50C, 1)} kills
-        half, {Math.round(hardened * 100)} % hardened{" "}
+        {say.atThePlantsHalfDieAtHardened({
+          temperature: wording.temperature(cropMinC, 1),
+          temperature2: wording.temperature(lt50C, 1),
+          hardened: Math.round(hardened * 100),
+        })}{" "}
         <Button
           size="small"
           color="inherit"
           aria-expanded={open}
-          aria-label={`The nights to come for ${name}, ${bed.name}`}
+          aria-label={say.comingNightsFor({ name, bed: bed.name })}
           onClick={() => setOpen(!open)}
           sx={{ fontSize: 13.5, py: 0, minHeight: 28 }}
         >
-          {open ? "Hide the week" : "The week"}
+          {open ? say.hideTheWeek : say.theWeek}
         </Button>
       </Box>
       {open && <Week garden={garden} site={site} day={day} one={one} wording={wording} />}

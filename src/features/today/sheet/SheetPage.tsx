@@ -5,6 +5,7 @@ import type { TaskAhead } from "@/core/tasks";
 import { regionOf } from "@/ui/region";
 import type { LocalWording } from "@/ui/wording";
 import { sheetOf, type SheetLine, type SheetStop } from "./sheetStops";
+import { today as say } from "@/words/en/today";
 
 interface Props {
   garden: Garden;
@@ -32,7 +33,7 @@ export function SheetPage({ garden, ahead, fromDay, withReasons, wording }: Prop
   return (
     <Box
       component="article"
-      aria-label={`${garden.head.name}, week from ${wording.longDate(fromDay)}`}
+      aria-label={say.weekFrom({ head: garden.head.name, date: wording.longDate(fromDay) })}
       sx={{
         bgcolor: "#fff",
         color: "#000",
@@ -50,7 +51,7 @@ export function SheetPage({ garden, ahead, fromDay, withReasons, wording }: Prop
           {garden.head.name}
         </Box>
         <Box sx={{ fontSize: "10.5pt" }}>
-          {wording.longDate(fromDay)} to {wording.longDate(fromDay + 6)}
+          {say.to({ date: wording.longDate(fromDay), date2: wording.longDate(fromDay + 6) })}
         </Box>
       </Box>
       <Box
@@ -71,7 +72,7 @@ export function SheetPage({ garden, ahead, fromDay, withReasons, wording }: Prop
 
 /** Up to so many lines leave room to write at the foot of the page. */
 const ROOM_TO_WRITE = 45;
-const WRITTEN = ["lowest inside", "lowest outside", "picked"];
+const WRITTEN = [say.lowestInside, say.lowestOutside, "picked"];
 
 /** A small table to be filled by hand and typed into the log later. */
 function WriteDown({ fromDay, wording }: Pick<Props, "fromDay" | "wording">) {
@@ -80,7 +81,7 @@ function WriteDown({ fromDay, wording }: Pick<Props, "fromDay" | "wording">) {
   return (
     <Box
       component="table"
-      aria-label="To write down"
+      aria-label={say.writeDown}
       sx={{ width: "100%", borderCollapse: "collapse", mt: "3mm", breakInside: "avoid" }}
     >
       <thead>

@@ -15,8 +15,9 @@ import { PrintFrame } from "@/ui/frame/index";
 import { useView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { SheetPage } from "./SheetPage";
+import { today as say } from "@/words/en/today";
 
-const TITLE = "The week's sheet";
+const TITLE = say.weeklySheet;
 type Detail = "short" | "full";
 
 /** The week's round on one sheet: boxes to tick, in the order of the walk. */
@@ -31,22 +32,22 @@ export function SheetView() {
       <ToggleButtonGroup
         exclusive
         size="small"
-        aria-label="How much is told"
+        aria-label={say.detail}
         value={detail}
         onChange={(_event, next: Detail | null) => next && setDetail(next)}
       >
-        <ToggleButton value="short">One page</ToggleButton>
-        <ToggleButton value="full">With reasons</ToggleButton>
+        <ToggleButton value="short">{say.onePage}</ToggleButton>
+        <ToggleButton value="full">{say.withReasons}</ToggleButton>
       </ToggleButtonGroup>
       <Button variant="contained" onClick={() => window.print()} disabled={isEmpty}>
-        Print
+        {say.print}
       </Button>
       <Button color="inherit" component={Link} href="/today" prefetch={false}>
-        Back
+        {say.back}
       </Button>
     </>
   );
-  const nothing = `Nothing is asked for in the week from ${wording.date(day)}.`;
+  const nothing = say.noTasksInTheWeekFrom({ date: wording.date(day) });
   if (!site) {
     return (
       <PrintFrame title={TITLE} controls={controls(true)}>
@@ -76,7 +77,7 @@ function Week({ garden, site, day, wording, controls, nothing, withReasons }: We
   return (
     <PrintFrame title={TITLE} controls={controls(ahead.length === 0)}>
       {ahead.length === 0 ? (
-        <Box sx={{ color: "var(--ash-text)" }}>{value ? nothing : "Working it out…"}</Box>
+        <Box sx={{ color: "var(--ash-text)" }}>{value ? nothing : say.calculating}</Box>
       ) : (
         <SheetPage {...{ garden, ahead, withReasons, wording }} fromDay={asked.day} />
       )}

@@ -4,6 +4,7 @@ import type { TaskAhead } from "@/core/tasks";
 import type { LocalWording } from "@/ui/wording";
 import { walkOf } from "../stops";
 import { taskTitle } from "../taskWords";
+import { today as say } from "@/words/en/today";
 
 /** A task as it stands on the sheet. */
 export interface SheetLine {
@@ -45,7 +46,7 @@ export function sheetOf(
     ...line(task),
     title: task.place === task.subject ? taskTitle(task) : `${task.place}: ${taskTitle(task)}`,
   }));
-  return [{ name: "Before dark on the first day", lines }, ...stops];
+  return [{ name: say.beforeDarkOnTheFirstDay, lines }, ...stops];
 }
 
 function dayWords(days: readonly DayNumber[], fromDay: DayNumber, wording: LocalWording): string {
@@ -54,7 +55,7 @@ function dayWords(days: readonly DayNumber[], fromDay: DayNumber, wording: Local
   const weekday = (day: DayNumber) => wording.narrowDate(day).split(/[\s,]/)[0] ?? "";
   if (days.length > 1) {
     const from = first === fromDay ? "" : `${weekday(first)} `;
-    return `${from}daily to ${weekday(last)}`;
+    return say.dailyTo({ from, weekday: weekday(last) });
   }
   return first === fromDay ? "" : weekday(first);
 }

@@ -9,11 +9,12 @@ import { feet, metres } from "@/core/wording";
 import { gardenStore, newId } from "@/store/index";
 import { amount, CoverField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { setView, tell } from "@/ui/viewState";
+import { today as say } from "@/words/en/today";
 
 const FirstBedSchema = z.object({
   name: z.string(),
-  length: amount("Say how long the bed is."),
-  width: amount("Say how wide the bed is."),
+  length: amount(say.enterTheLengthOfTheBed),
+  width: amount(say.enterTheWidthOfTheBed),
   cover: z.string(),
 });
 
@@ -49,11 +50,16 @@ export function FirstBedForm({ garden }: { garden: Garden }) {
       ],
     });
     if (!done.ok) return form.refuse(done.refusal);
-    tell(`${name} is there.`, "done", true);
+    tell(say.added({ name }), "done", true);
   });
   return (
-    <Box component="form" noValidate aria-label="A bed" onSubmit={(event) => void keep(event)}>
-      <p>One is enough to begin with; more come later.</p>
+    <Box
+      component="form"
+      noValidate
+      aria-label={say.firstBed}
+      onSubmit={(event) => void keep(event)}
+    >
+      <p>{say.oneIsEnoughToStartAddMoreLater}</p>
       <Box
         sx={{
           display: "grid",
@@ -61,9 +67,9 @@ export function FirstBedForm({ garden }: { garden: Garden }) {
           gap: 1.5,
         }}
       >
-        <WordsField control={control} name="name" label="Name" />
-        <NumberField control={control} name="length" label={`Length (${unit})`} />
-        <NumberField control={control} name="width" label={`Width (${unit})`} />
+        <WordsField control={control} name="name" label={say.name} />
+        <NumberField control={control} name="length" label={say.length({ unit })} />
+        <NumberField control={control} name="width" label={say.width({ unit })} />
         <CoverField control={control} name="cover" />
       </Box>
       {refusal !== "" && (
@@ -73,10 +79,10 @@ export function FirstBedForm({ garden }: { garden: Garden }) {
       )}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 1.5 }}>
         <Button type="submit" variant="contained" size="large">
-          Add the bed
+          {say.addBed}
         </Button>
         <Button size="large" color="inherit" onClick={() => setView({ addingBeds: true })}>
-          Several beds…
+          {say.addSeveral}
         </Button>
       </Box>
     </Box>

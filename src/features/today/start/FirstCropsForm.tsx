@@ -13,6 +13,7 @@ import { gardenStore, newId } from "@/store/index";
 import { CheckField, useFields } from "@/ui/forms";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
+import { today as say } from "@/words/en/today";
 
 /** Which of the crops that are offered, by their ids. */
 const ChosenSchema = z.object({ chosen: z.record(z.string(), z.boolean()) });
@@ -42,7 +43,9 @@ export function FirstCropsForm({ garden, site, today, wording }: Props) {
     if (!done.ok) return tellRefusal(done);
     setView({ dateInView: null });
     tell(
-      chosen.length === 1 ? "The crop is planned." : `${chosen.length} crops are planned.`,
+      chosen.length === 1
+        ? say.cropAddedToThePlan
+        : say.cropsAddedToThePlan({ chosenCount: chosen.length }),
       "done",
       true,
     );
@@ -50,20 +53,17 @@ export function FirstCropsForm({ garden, site, today, wording }: Props) {
   if (offered.length === 0) {
     return (
       <>
-        <p>
-          Nothing gets ready any more from a sowing on {wording.date(today)} in these beds. A cover
-          would help, or a later sowing: ask the plan.
-        </p>
+        <p>{say.nothingSownInTheseBedsOnWillBe({ date: wording.date(today) })}</p>
         <Button component={Link} href="/plan" prefetch={false} variant="contained" size="large">
-          To the plan
+          {say.openPlan}
         </Button>
       </>
     );
   }
   return (
     <>
-      <p>These can still be sown here today, and are simple:</p>
-      <Box component="ul" aria-label="First crops" sx={{ m: 0, p: 0, listStyle: "none" }}>
+      <p>{say.easyCropsYouCanStillSowHereToday}</p>
+      <Box component="ul" aria-label={say.firstCrops} sx={{ m: 0, p: 0, listStyle: "none" }}>
         {offered.map((one) => (
           <Box component="li" key={one.planting.id} sx={{ borderBottom: "1px solid var(--line)" }}>
             <CheckField
@@ -82,10 +82,12 @@ export function FirstCropsForm({ garden, site, today, wording }: Props) {
           disabled={chosen.length === 0}
           onClick={() => void plan()}
         >
-          {chosen.length === 1 ? "Plan it" : `Plan these ${chosen.length}`}
+          {chosen.length === 1
+            ? say.addToPlan
+            : say.addTheseToThePlan({ chosenCount: chosen.length })}
         </Button>
         <Button component={Link} href="/plan" prefetch={false} size="large" color="inherit">
-          I want something else
+          {say.chooseAnotherCrop}
         </Button>
       </Box>
     </>
@@ -95,11 +97,14 @@ export function FirstCropsForm({ garden, site, today, wording }: Props) {
 function CropLine({ one, today, wording }: { one: FirstCrop } & Pick<Props, "today" | "wording">) {
   const { sowing, bed, planting } = one;
   const { growing, timeline } = sowing;
-  const young = growing.stage === "baby" ? ", young leaves" : "";
+  const young = growing.stage === "baby" ? say.babyLeaf : "";
   const ready =
     timeline.readyDay === null
       ? ""
-      : `, ready ${wording.date(timeline.readyDay, today)} (${daysWords(timeline.readyDay - today)})`;
+      : say.ready({
+          date: wording.date(timeline.readyDay, today),
+          days: daysWords(timeline.readyDay - today),
+        });
   return (
     <Box sx={{ pt: 1, lineHeight: 1.4 }}>
       <b>
@@ -108,8 +113,8 @@ function CropLine({ one, today, wording }: { one: FirstCrop } & Pick<Props, "tod
       </b>
       {ready}
       <Box sx={{ fontSize: 15, color: "var(--ash-text)" }}>
-        {growing.method === "transplant" ? "In cells first, then" : "Sown straight into"} {bed.name}
-        , {wording.lengthM(planting.lengthM)}
+        {growing.method === "transplant" ? say.startInCellTraysThen : say.sowDirectlyIn} {bed.name},{" "}
+        {wording.lengthM(planting.lengthM)}
       </Box>
     </Box>
   );

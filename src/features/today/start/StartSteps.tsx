@@ -12,6 +12,7 @@ import type { Site } from "@/core/growth";
 import type { LocalWording } from "@/ui/wording";
 import { FirstBedForm } from "./FirstBedForm";
 import { FirstCropsForm } from "./FirstCropsForm";
+import { today as say } from "@/words/en/today";
 
 interface Props {
   garden: Garden;
@@ -25,29 +26,24 @@ export function StartSteps({ garden, site, today, wording }: Props) {
   const step = !site ? 1 : garden.beds.size === 0 ? 2 : 3;
   return (
     <Box sx={{ maxWidth: 640 }}>
-      <Typography variant="h1">Today</Typography>
-      <Box sx={{ fontSize: 17, mt: 0.5 }}>
-        Three steps, two minutes; then this page tells every day what is to be done.
-      </Box>
+      <Typography variant="h1">{say.today}</Typography>
+      <Box sx={{ fontSize: 17, mt: 0.5 }}>{say.threeStepsTwoMinutesAfterThatThis}</Box>
       <Box component="ol" sx={{ m: 0, p: 0, mt: 2, listStyle: "none" }}>
-        <Step number={1} at={step} title="Where you garden" done={garden.place?.name ?? ""}>
-          <p>
-            From the latitude and a few temperatures come the light and the frost that everything is
-            reckoned from.
-          </p>
+        <Step number={1} at={step} title={say.yourLocation} done={garden.place?.name ?? ""}>
+          <p>{say.latitudeAndAFewTemperaturesGiveThe}</p>
           <Button component={Link} href="/place" prefetch={false} variant="contained" size="large">
-            Give the place
+            {say.setLocation}
           </Button>
         </Step>
         <Step
           number={2}
           at={step}
-          title="A bed"
+          title={say.firstBed}
           done={[...garden.beds.values()].map(({ name }) => name).join(", ")}
         >
           <FirstBedForm garden={garden} />
         </Step>
-        <Step number={3} at={step} title="Three first crops" done="">
+        <Step number={3} at={step} title={say.threeFirstCrops} done="">
           {site && <FirstCropsForm garden={garden} site={site} today={today} wording={wording} />}
         </Step>
       </Box>

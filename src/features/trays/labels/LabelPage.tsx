@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import { dayNumber } from "@/core/calendar";
 import type { Label } from "@/core/trays";
 import type { LocalWording } from "@/ui/wording";
+import { trays as say } from "@/words/en/trays";
 
 /** A sheet of labels to cut apart, or strips to stick on sticks. */
 export type LabelShape = "sheet" | "strip";
@@ -18,7 +19,7 @@ export function LabelPage({ labels, shape, wording }: Props) {
   return (
     <Box
       component="ul"
-      aria-label="Labels"
+      aria-label={say.labels2}
       sx={{
         m: 0,
         p: 0,
@@ -68,12 +69,12 @@ function SheetLabel({ label, wording }: LabelProps) {
       </Box>
       <Box sx={{ fontSize: "10.5pt", lineHeight: 1.25 }}>{label.variety}</Box>
       <Box sx={{ fontSize: "10.5pt", lineHeight: 1.3, mt: "1.2mm" }}>
-        sown <b>{wording.date(dayNumber(label.sownOn))}</b>
+        {say.sown3} <b>{wording.date(dayNumber(label.sownOn))}</b>
         <br />
         {countWords(label, wording)}, {label.where}
         <br />
         {spacingWords(label, wording)}
-        {label.treated && <b> · treated seed</b>}
+        {label.treated && <b> {say.treatedSeed}</b>}
       </Box>
     </Box>
   );
@@ -108,8 +109,8 @@ function StripLabel({ label, wording }: LabelProps) {
       <Box sx={{ fontSize: "10.5pt", lineHeight: 1.2, flex: 1 }}>
         {label.variety}
         <br />
-        sown <b>{wording.date(dayNumber(label.sownOn))}</b>
-        {label.treated && <b> · treated seed</b>}
+        {say.sown3} <b>{wording.date(dayNumber(label.sownOn))}</b>
+        {label.treated && <b> {say.treatedSeed}</b>}
       </Box>
       <Box sx={{ fontSize: "10.5pt", lineHeight: 1.2, width: "56mm" }}>
         {countWords(label, wording)}, {label.where}
@@ -126,5 +127,9 @@ function countWords({ count, counted }: Label, wording: LocalWording): string {
 }
 
 function spacingWords({ rowCm, inRowCm, together }: Label, wording: LocalWording): string {
-  return `${together > 1 ? `${together} together` : "plant"} ${wording.distanceCm(inRowCm)} apart, rows ${wording.distanceCm(rowCm)}`;
+  return say.apartRows({
+    value: together > 1 ? say.together({ together }) : "plant",
+    distance: wording.distanceCm(inRowCm),
+    distance2: wording.distanceCm(rowCm),
+  });
 }

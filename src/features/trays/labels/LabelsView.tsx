@@ -15,6 +15,7 @@ import { PrintFrame } from "@/ui/frame/index";
 import { tell, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { LabelPage, type LabelShape } from "./LabelPage";
+import { trays as say } from "@/words/en/trays";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 
@@ -44,33 +45,33 @@ export function LabelsView() {
   }, [garden, source, day]);
   const save = async () => {
     const { writeLabelsCsv } = await formatsPart();
-    downloadText(`${garden.head.name} labels.csv`, "text/csv", writeLabelsCsv(labels));
-    tell("The labels are saved as a table.");
+    downloadText(say.labelsCsv({ head: garden.head.name }), "text/csv", writeLabelsCsv(labels));
+    tell(say.labelsSaved);
   };
   return (
     <PrintFrame
-      title="Labels"
+      title={say.labels2}
       controls={
         <>
           <ToggleButtonGroup
             exclusive
             size="small"
-            aria-label="Labels for"
+            aria-label={say.labelsFor}
             value={source}
             onChange={(_event, next: Source | null) => next && setSource(next)}
           >
-            <ToggleButton value="trays">Trays</ToggleButton>
-            <ToggleButton value="plantings">Sowings about now</ToggleButton>
+            <ToggleButton value="trays">{say.trays}</ToggleButton>
+            <ToggleButton value="plantings">{say.currentSowings}</ToggleButton>
           </ToggleButtonGroup>
           <ToggleButtonGroup
             exclusive
             size="small"
-            aria-label="Shape"
+            aria-label={say.format}
             value={shape}
             onChange={(_event, next: LabelShape | null) => next && setShape(next)}
           >
-            <ToggleButton value="sheet">Sheet</ToggleButton>
-            <ToggleButton value="strip">Strips</ToggleButton>
+            <ToggleButton value="sheet">{say.sheet}</ToggleButton>
+            <ToggleButton value="strip">{say.strips}</ToggleButton>
           </ToggleButtonGroup>
           <Button
             color="inherit"
@@ -78,13 +79,13 @@ export function LabelsView() {
             onClick={() => void save()}
             disabled={labels.length === 0}
           >
-            Save (.csv)
+            {say.saveCsv}
           </Button>
           <Button variant="contained" onClick={() => window.print()} disabled={labels.length === 0}>
-            Print
+            {say.print}
           </Button>
           <Button color="inherit" component={Link} href="/seedlings" prefetch={false}>
-            Back
+            {say.back}
           </Button>
         </>
       }
@@ -92,8 +93,8 @@ export function LabelsView() {
       {labels.length === 0 ? (
         <Box sx={{ color: "var(--ash-text)" }}>
           {source === "trays"
-            ? "Nothing is sown into trays yet, so there is nothing to label."
-            : "Nothing is sown about this date: move the lantern."}
+            ? say.noTraysSownYetSoNothingToLabel
+            : say.nothingSownAroundThisDateMoveThe}
         </Box>
       ) : (
         <LabelPage labels={labels} shape={shape} wording={wording} />

@@ -6,6 +6,7 @@ import type { DayNumber } from "@/core/calendar";
 import type { RoomStretch } from "@/core/trays";
 import { DayLine, Hatch, monthStarts, timeScale, useSize } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";
+import { trays as say } from "@/words/en/trays";
 
 interface Props {
   name: string;
@@ -39,7 +40,7 @@ export function RoomChart({ name, stretches, roomM2, fromDay, toDay, day, wordin
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`Room taken on ${name} through time`}
+          aria-label={say.spaceUsedOnOverTime({ name })}
         >
           <defs>
             <Hatch id={hatchId} every={6} lineWidth={3} line="var(--ember)" ground="var(--paper)" />
@@ -70,7 +71,7 @@ export function RoomChart({ name, stretches, roomM2, fromDay, toDay, day, wordin
           })}
           <line x1={0} x2={width} y1={brim} y2={brim} stroke="var(--text)" strokeDasharray="5 3" />
           <text x={4} y={brim - 3} fontSize="11">
-            full
+            {say.full}
           </text>
           <line x1={0} x2={width} y1={floor} y2={floor} stroke="var(--line)" />
           {monthStarts(fromDay, toDay).map((start) => (

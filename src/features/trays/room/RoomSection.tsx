@@ -9,6 +9,7 @@ import { overFull, roomTaken, type Stand } from "@/core/trays";
 import { lazyPart } from "@/ui/frame/index";
 import { RoomChart } from "./RoomChart";
 import type { SectionProps } from "@/ui/section";
+import { trays as say } from "@/words/en/trays";
 
 const StandDialog = lazyPart(() => import("./StandDialog"));
 
@@ -16,9 +17,9 @@ const DAYS_BEFORE = 30;
 const DAYS_AHEAD = 240;
 
 const KIND_WORDS: Record<Stand["kind"], string> = {
-  bench: "bench indoors",
-  mat: "heat mat",
-  frame: "cold frame",
+  bench: say.indoorBench,
+  mat: say.heatMat,
+  frame: say.coldFrame,
   outdoors: "outdoors",
 };
 
@@ -34,21 +35,19 @@ export default function RoomSection(props: SectionProps) {
     <>
       <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", flexWrap: "wrap" }}>
         <Box sx={{ flex: 1, minWidth: 220, color: "var(--ash-text)", fontSize: 15 }}>
-          Trays as they stand, and those the plan still asks for where such usually stand: first on
-          the mat or bench, for their last days in the frame.
+          {say.currentTraysPlusThoseThePlanStill}
         </Box>
         <Button
           variant={stands.length === 0 ? "contained" : "outlined"}
           startIcon={<AddIcon />}
           onClick={() => setEditing("new")}
         >
-          New place…
+          {say.addALocation}
         </Button>
       </Box>
       {stands.length === 0 && (
         <Box sx={{ mt: 2, color: "var(--ash-text)", maxWidth: 460 }}>
-          Say where trays can stand (a bench, a heat mat, a cold frame) and how large it is: then
-          the days on which they do not fit are seen while the plan can still change.
+          {say.addWhereTraysCanGoABenchHeatMatOr}
         </Box>
       )}
       {stands.map((stand) => {
@@ -63,16 +62,18 @@ export default function RoomSection(props: SectionProps) {
               </Box>
               <Box sx={{ flex: 1, fontSize: 14, color: "var(--ash-text)" }}>
                 {KIND_WORDS[stand.kind]}
-                {stand.heatMatC === null ? "" : ` at ${wording.temperature(stand.heatMatC)}`},{" "}
-                {wording.lengthM(stand.lengthM)} × {wording.lengthM(stand.widthM)}
+                {stand.heatMatC === null
+                  ? ""
+                  : say.at({ temperature: wording.temperature(stand.heatMatC) })}
+                , {wording.lengthM(stand.lengthM)} × {wording.lengthM(stand.widthM)}
               </Box>
               <Button
                 size="small"
                 color="inherit"
                 onClick={() => setEditing(stand)}
-                aria-label={`Edit ${stand.name}`}
+                aria-label={say.edit2({ stand: stand.name })}
               >
-                Edit…
+                {say.edit}
               </Button>
             </Box>
             <RoomChart
@@ -86,17 +87,21 @@ export default function RoomSection(props: SectionProps) {
             />
             {tooFull.map((stretch) => (
               <Box key={stretch.fromDay} sx={{ fontSize: 14.5, color: "var(--ember-text)" }}>
-                <b>Too full</b> from {wording.date(stretch.fromDay, day)} to{" "}
-                {wording.date(stretch.toDay - 1, day)}: trays for{" "}
-                {Math.round((stretch.takenM2 / roomM2) * 100)} % of the room. Move some to the
-                frame, sow later, or make room.
+                <b>{say.notEnoughSpace}</b>{" "}
+                {say.toTraysNeedOfTheSpaceMoveSomeToThe({
+                  date: wording.date(stretch.fromDay, day),
+                  date2: wording.date(stretch.toDay - 1, day),
+                  takenM2: Math.round((stretch.takenM2 / roomM2) * 100),
+                })}
               </Box>
             ))}
             {tooFull.length === 0 && (
               <Box sx={{ fontSize: 14.5, color: "var(--ash-text)" }}>
-                At most{" "}
-                {Math.round((Math.max(0, ...stretches.map((one) => one.takenM2)) / roomM2) * 100)} %
-                taken: they fit.
+                {say.atMostUsedAllTraysFit({
+                  value: Math.round(
+                    (Math.max(0, ...stretches.map((one) => one.takenM2)) / roomM2) * 100,
+                  ),
+                })}
               </Box>
             )}
           </Box>

@@ -12,6 +12,7 @@ import { gardenStore, newId } from "@/store/index";
 import { amount, ChoiceField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
+import { trays as say } from "@/words/en/trays";
 
 interface Props {
   garden: Garden;
@@ -22,16 +23,16 @@ interface Props {
 const StandFieldsSchema = z.object({
   name: z.string(),
   kind: z.enum(["bench", "mat", "frame", "outdoors"]),
-  length: amount("Say how long it is."),
-  width: amount("Say how wide it is."),
-  heat: amount("Say how warm the mat is set."),
+  length: amount(say.enterItsLength),
+  width: amount(say.enterItsWidth),
+  heat: amount(say.enterTheMatTemperature),
 });
 
 const KINDS = [
-  { value: "bench", words: "bench indoors" },
-  { value: "mat", words: "heat mat" },
-  { value: "frame", words: "cold frame" },
-  { value: "outdoors", words: "outdoors" },
+  { value: "bench", words: say.indoorBench },
+  { value: "mat", words: say.heatMat },
+  { value: "frame", words: say.coldFrame },
+  { value: "outdoors", words: say.outdoors },
 ];
 
 const tenth = (value: number) => Math.round(value * 10) / 10;
@@ -62,46 +63,39 @@ export default function StandDialog({ garden, stand, onClose }: Props) {
     });
     if (!done.ok) return refuse(done.refusal);
     onClose();
-    tell(`${fields.name} is kept.`, "done", true);
+    tell(say.saved({ fields: fields.name }), "done", true);
   });
   const remove = async () => {
     if (!stand) return;
     const done = await gardenStore().dispatch("stand.remove", { id: stand.id });
     if (!done.ok) return refuse(done.refusal);
     onClose();
-    tell(`${stand.name} is removed.`, "done", true);
+    tell(say.removed({ name: stand.name }), "done", true);
   };
   return (
     <FormDialog
-      title={stand ? stand.name : "A place for trays"}
+      title={stand ? stand.name : say.addATrayLocation}
       refusal={form.refusal}
       more={
         stand && (
           <Button color="inherit" onClick={() => void remove()}>
-            Remove
+            {say.remove}
           </Button>
         )
       }
       onSubmit={() => void keep()}
       onClose={onClose}
     >
-      <WordsField control={control} name="name" label="Name" />
-      <ChoiceField control={control} name="kind" label="What it is" choices={KINDS} />
+      <WordsField control={control} name="name" label={say.name} />
+      <ChoiceField control={control} name="kind" label={say.type} choices={KINDS} />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-        <NumberField control={control} name="length" label={`Length (${unit})`} />
-        <NumberField control={control} name="width" label={`Width (${unit})`} />
+        <NumberField control={control} name="length" label={say.length({ unit })} />
+        <NumberField control={control} name="width" label={say.width({ unit })} />
       </Box>
       {kind === "mat" && (
         <>
-          <NumberField
-            control={control}
-            name="heat"
-            label={imperial ? "Set to (°F)" : "Set to (°C)"}
-          />
-          <Alert severity="warning">
-            Heat and damp: a mat made for it, behind a residual-current device, its cable out of the
-            wet. The maker&apos;s label decides.
-          </Alert>
+          <NumberField control={control} name="heat" label={imperial ? say.setToF : say.setToC} />
+          <Alert severity="warning">{say.heatAndMoistureUseAMatMadeForItOnA}</Alert>
         </>
       )}
     </FormDialog>

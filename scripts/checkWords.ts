@@ -1,0 +1,72 @@
+// `npm run words`: every sentence that the interface says stands in a table of `src/words/en`, so that
+// it can be corrected or translated in one place. What the core still says by itself may only get less.
+import { readFileSync } from "node:fs";
+import { execFileSync } from "node:child_process";
+import ts from "typescript";
+
+/** Sentences in the core that are not facts yet; each that becomes one lowers this. */
+const MOST_IN_CORE = 1050;
+/** Little words between names and numbers that are put together where they are shown. */
+const MOST_IN_INTERFACE = 20;
+
+/** Where English may stand: page titles are made beforehand, faults are for developers. */
+const ALLOWED_FILES = /^src\/(app\/|words\/|derive\/deriver\.ts)/;
+
+/** Texts for machines: style sheets, selectors, lists of codes. */
+const FOR_MACHINES =
+  /^use client$|^@media|^"top|gradient\(|var\(--|^[&*.#]|\b\d*\.?\d+(px|fr|mm|em)\b|^\d+ \/ span|^\(pointer|^color-mix|^calc|^(translate|repeat|minmax|min|layout style)\b|system-ui|Georgia|^button:not|^(?:[A-Z]{2} )+[A-Z]{2}$|^span \d/;
+
+interface Found {
+  file: string;
+  line: number;
+  text: string;
+}
+
+const files = execFileSync("git", ["ls-files", "-co", "--exclude-standard", "src"], {
+  encoding: "utf8",
+})
+  .split("\n")
+  .filter((file) => /\.tsx?$/.test(file) && !/\.(test|testdata)\./.test(file));
+
+const inCore: Found[] = [];
+const inInterface: Found[] = [];
+for (const file of files) {
+  if (ALLOWED_FILES.test(file)) continue;
+  if (file.startsWith("src/core/")) inCore.push(...proseIn(file));
+  else if (!file.startsWith("src/cli/")) inInterface.push(...proseIn(file));
+}
+for (const { file, line, text } of inInterface) {
+  console.error(`${file}:${line}: “${text}” belongs into a table of src/words/en.`);
+}
+console.log(
+  `Sentences outside the tables: ${inInterface.length} in the interface (${MOST_IN_INTERFACE} at most), ` +
+    `${inCore.length} in the core (${MOST_IN_CORE} at most).`,
+);
+process.exitCode = inInterface.length > MOST_IN_INTERFACE || inCore.length > MOST_IN_CORE ? 1 : 0;
+
+/** The texts of a file that read like something said: two words at least. */
+function proseIn(file: string): Found[] {
+  const source = readFileSync(file, "utf8");
+  const kind = file.endsWith("x") ? ts.ScriptKind.TSX : ts.ScriptKind.TS;
+  const tree = ts.createSourceFile(file, source, ts.ScriptTarget.ES2022, true, kind);
+  const found: Found[] = [];
+  const look = (node: ts.Node): void => {
+    if (ts.isImportDeclaration(node) || ts.isThrowStatement(node) || ts.isNewExpression(node))
+      return;
+    const text = textOf(node);
+    if (text !== null && /[A-Za-z]{2,}[,;:.]? [A-Za-z{]|\} [a-z]{2,}/.test(text)) {
+      const { line } = tree.getLineAndCharacterOfPosition(node.getStart());
+      if (!FOR_MACHINES.test(text.trim())) found.push({ file, line: line + 1, text });
+    }
+    ts.forEachChild(node, look);
+  };
+  look(tree);
+  return found;
+}
+
+function textOf(node: ts.Node): string | null {
+  if (ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node)) return node.text;
+  if (ts.isJsxText(node)) return node.text.replace(/\s+/g, " ").trim();
+  if (!ts.isTemplateExpression(node)) return null;
+  return node.head.text + node.templateSpans.map(({ literal }) => `{}${literal.text}`).join("");
+}

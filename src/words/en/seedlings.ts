@@ -1,0 +1,13 @@
+import { table } from "../table";
+
+/** What seedlings says. */
+export const seedlings = table({
+  trays: "Trays",
+  space: "Space",
+  seedBox: "Seed box",
+  seedOrder: "Seed order",
+  pottingMixes: "Potting mixes",
+  crops: "Crops",
+  seedlings: "Seedlings",
+  show: "Show",
+});
