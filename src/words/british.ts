@@ -1,20 +1,8 @@
 /**
- * What British growers call and spell otherwise, American on the left. Longer ones come first.
- * Source: Royal Horticultural Society and USDA plant names in common use; Oxford spelling.
+ * What is spelled and said otherwise in Britain, American on the left; longer ones come first. Names
+ * of crops are no matter of spelling: they come from the crop library.
  */
 const BRITISH: readonly (readonly [american: string, british: string])[] = [
-  ["fava bean", "broad bean"],
-  ["lima bean", "butter bean"],
-  ["napa cabbage", "Chinese leaf"],
-  ["swiss chard", "chard"],
-  ["green onion", "spring onion"],
-  ["scallion", "spring onion"],
-  ["arugula", "rocket"],
-  ["cilantro", "coriander"],
-  ["eggplant", "aubergine"],
-  ["rutabaga", "swede"],
-  ["zucchini", "courgette"],
-  ["mâche", "corn salad"],
   ["gray", "grey"],
   ["color", "colour"],
   ["colored", "coloured"],

@@ -173,7 +173,7 @@ test("the lantern is dragged and clicked, and every view follows", async ({ page
   await openPlan(page);
   await knot(page, "Spinach, winter type, Bed 7").click();
   const inspector = page.getByRole("complementary");
-  await expect(inspector).toContainText(/On 24 September it is \d+ % grown/);
+  await expect(inspector).toContainText(/On 24 September: \d+ % grown/);
   const ribbon = page.getByRole("region", { name: uiWords.season }).locator("svg");
   const box = await ribbon.boundingBox();
   if (!box) throw new Error("the ribbon is drawn");

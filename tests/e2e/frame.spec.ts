@@ -89,7 +89,7 @@ test("a change in one tab is seen in the other, and both can go on", async ({ co
   );
   // The same thing was changed here and then there: what came last goes back first, where it was done.
   await page.getByRole("button", { name: "Undo settings change" }).click();
-  await expect(page.getByRole("alert").filter({ hasText: "has to wait" })).toBeVisible();
+  await expect(page.getByRole("alert").filter({ hasText: "Undo that first" })).toBeVisible();
   await other.getByRole("button", { name: "Undo settings change" }).click();
   await expect(page.getByRole("button", { name: planWords.calendarDays })).toHaveAttribute(
     "aria-pressed",

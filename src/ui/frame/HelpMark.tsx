@@ -22,26 +22,37 @@ export function HelpMark({ term }: { term: TermName }) {
         onClick={(event: React.MouseEvent<HTMLElement>) => setAt(event.currentTarget)}
         sx={{
           font: "inherit",
-          fontSize: 12,
-          fontWeight: 700,
-          lineHeight: "16px",
-          width: 18,
-          height: 18,
+          display: "inline-grid",
+          placeItems: "center",
+          // As large as a finger, in the room of a letter.
+          width: 44,
+          height: 44,
+          m: "-13px -10px -13px -4px",
           p: 0,
-          ml: 0.75,
-          borderRadius: "50%",
-          border: "1px solid var(--ash-text)",
-          color: "var(--ash-text)",
+          border: 0,
           bgcolor: "transparent",
+          color: "var(--ash-text)",
           cursor: "pointer",
           verticalAlign: "middle",
-          position: "relative",
-          // A finger needs more than is drawn.
-          "&::after": { content: '""', position: "absolute", inset: -13 },
-          "&:focus-visible": { outline: "3px solid var(--ember)", outlineOffset: 1 },
+          "&:focus-visible": { outline: "none" },
+          "&:focus-visible > span": { outline: "3px solid var(--ember)", outlineOffset: 1 },
         }}
       >
-        ?
+        <Box
+          component="span"
+          aria-hidden
+          sx={{
+            fontSize: 12,
+            fontWeight: 700,
+            lineHeight: "16px",
+            width: 18,
+            height: 18,
+            borderRadius: "50%",
+            border: "1px solid currentColor",
+          }}
+        >
+          ?
+        </Box>
       </Box>
       <Popover
         open={at !== null}
