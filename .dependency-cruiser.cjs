@@ -17,7 +17,7 @@ module.exports = {
       name: "core-stands-alone",
       comment: "The computing core imports the core, its data, Zod and small pure libraries only.",
       severity: "error",
-      from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
+      from: { path: "^src/core/", pathNot: "\\.(test|testdata)\\.ts$" },
       to: {
         pathNot: ["^src/core/", "^data/", "^node_modules/(zod|ics|papaparse|@types/papaparse)/"],
       },

@@ -1,11 +1,22 @@
-// `npm run words`: every sentence that the interface says stands in a table of `src/words/en`, so that
-// it can be corrected or translated in one place. What the core still says by itself may only get less.
+// `npm run words`: every sentence stands in a table of `src/words/en`, so that it can be corrected or
+// translated in one place. The core says none: it gives facts.
 import { readFileSync } from "node:fs";
 import { execFileSync } from "node:child_process";
 import ts from "typescript";
 
-/** Sentences in the core that are not facts yet; each that becomes one lowers this. */
-const MOST_IN_CORE = 1050;
+/** Where the core holds English: what is read in, what was kept by earlier versions, names it gives. */
+const ENGLISH_IN_CORE: Readonly<Record<string, string>> = {
+  "src/core/logbook/clause.ts": "what growers type into the log",
+  "src/core/logbook/lineDates.ts": "what growers type into the log",
+  "src/core/logbook/names.ts": "what growers type into the log",
+  "src/core/gardenFile/migrations.ts": "what earlier versions kept",
+  "src/core/garden/garden.ts": "the name of a new garden",
+  "src/core/formats/geoJsonIn.ts": "the name of a new bed",
+  "src/core/bedSpace/occupancy.ts": "the name of a rest beside plantings",
+  "src/core/plantings/growing.ts": "the name of a planting",
+  "src/core/formats/calendarFile.ts": "the program's name in a file",
+  "src/core/derive/keepEqual.ts": "kinds of objects",
+};
 /** Little words between names and numbers that are put together where they are shown. */
 const MOST_IN_INTERFACE = 20;
 
@@ -32,17 +43,21 @@ const inCore: Found[] = [];
 const inInterface: Found[] = [];
 for (const file of files) {
   if (ALLOWED_FILES.test(file)) continue;
-  if (file.startsWith("src/core/")) inCore.push(...proseIn(file));
-  else if (!file.startsWith("src/cli/")) inInterface.push(...proseIn(file));
+  if (file.startsWith("src/core/")) {
+    if (!(file in ENGLISH_IN_CORE)) inCore.push(...proseIn(file));
+  } else if (!file.startsWith("src/cli/")) inInterface.push(...proseIn(file));
+}
+for (const { file, line, text } of inCore) {
+  console.error(`${file}:${line}: “${text}” should be a fact, told by src/words/en/facts.`);
 }
 for (const { file, line, text } of inInterface) {
   console.error(`${file}:${line}: “${text}” belongs into a table of src/words/en.`);
 }
 console.log(
   `Sentences outside the tables: ${inInterface.length} in the interface (${MOST_IN_INTERFACE} at most), ` +
-    `${inCore.length} in the core (${MOST_IN_CORE} at most).`,
+    `${inCore.length} in the core (none).`,
 );
-process.exitCode = inInterface.length > MOST_IN_INTERFACE || inCore.length > MOST_IN_CORE ? 1 : 0;
+process.exitCode = inInterface.length > MOST_IN_INTERFACE || inCore.length > 0 ? 1 : 0;
 
 /** The texts of a file that read like something said: two words at least. */
 function proseIn(file: string): Found[] {

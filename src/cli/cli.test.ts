@@ -3,6 +3,8 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { isoDate } from "@/core/calendar";
 import { run } from "./run";
+import { inEnglish } from "@/words/told.testdata";
+import { GARDEN_FILE_VERSION } from "@/core/gardenFile";
 
 const COMMONS = "src/core/gardenFile/commons.testdata.json";
 const json = async (words: string) => {
@@ -38,7 +40,7 @@ test("ready and countback answer each other", async () => {
 test("check, crops and export print what they promise", async () => {
   expect(await json(`check ${COMMONS}`)).toMatchObject({
     ok: true,
-    version: 7,
+    version: GARDEN_FILE_VERSION,
     counts: { plantings: 38 },
   });
   const library = await json("crops");
@@ -207,7 +209,7 @@ test("check finds beds over each other, which an import would ask to mend", asyn
   writeFileSync(path, JSON.stringify(commons));
   const printed = await run(["check", path]);
   expect(printed.exitCode).toBe(2);
-  expect(JSON.parse(printed.stdout).problems).toEqual([
+  expect(inEnglish(JSON.parse(printed.stdout).problems)).toEqual([
     {
       path: expect.stringMatching(/^beds\[\d+\]\.position$/),
       message: expect.stringMatching(/would overlap/),

@@ -8,8 +8,9 @@ import { siteOf } from "@/core/plantings";
 import type { Growing } from "@/core/schedule";
 import type { PlanSettings, Site } from "@/core/growth";
 import { materials } from "@/core/shelter";
-import type { Units } from "@/core/wording";
+import type { Units } from "@/core/units";
 import { optional, Refusal, required, type Arguments } from "./arguments";
+import { tell, plainWording } from "@/words";
 
 /** The text of a file, or a refusal that names it. */
 export function readText(path: string): string {
@@ -28,7 +29,9 @@ export function gardenFrom(path: string): Garden {
   if (!read.ok) {
     const [first] = read.problems;
     const more = read.problems.length > 1 ? ` (and ${read.problems.length - 1} more)` : "";
-    throw new Refusal(`${path}: ${first?.path ? `${first.path}: ` : ""}${first?.message}${more}`);
+    throw new Refusal(
+      `${path}: ${first?.path ? `${first.path}: ` : ""}${first ? tell(first.message, plainWording()) : ""}${more}`,
+    );
   }
   return fromGardenFile(read.file);
 }

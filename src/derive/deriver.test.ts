@@ -12,7 +12,7 @@ const day = dayNumber("2026-09-24");
 
 function changed(from: Garden, name: keyof typeof commands, input: unknown): Garden {
   const outcome = commands[name].apply(from, input);
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
   return outcome.garden;
 }
 

@@ -6,7 +6,6 @@ import type { Site } from "@/core/growth";
 import { spotsOf } from "@/core/plantings";
 import { daysLeftFor, sowableToday } from "@/core/schedule";
 import { tasksAhead, tasksOn } from "@/core/tasks";
-import { localWording } from "@/words";
 
 /** A garden with its place, as everything is derived from the two. */
 export interface GardenAtSite {
@@ -18,11 +17,11 @@ export interface GardenAtSite {
 export const questions = {
   /** What a day asks for. */
   tasks: ({ garden, site }: GardenAtSite, { day }: { day: DayNumber }) =>
-    tasksOn(site, garden, day, wordingOf(garden)),
+    tasksOn(site, garden, day),
 
   /** What a stretch of days asks for, each work once. */
   tasksAhead: ({ garden, site }: GardenAtSite, { day, days }: { day: DayNumber; days: number }) =>
-    tasksAhead(site, garden, day, days, wordingOf(garden)),
+    tasksAhead(site, garden, day, days),
 
   /** The night after a day. */
   night: ({ garden, site }: GardenAtSite, { day }: { day: DayNumber }): Tonight => {
@@ -37,7 +36,7 @@ export const questions = {
     const { settings } = garden;
     const crops = cropsOf(garden).values();
     const spots = spotsOf(garden);
-    const { now, not } = sowableToday(site, settings, day, spots, crops, wordingOf(garden));
+    const { now, not } = sowableToday(site, settings, day, spots, crops);
     return {
       now: now.map((one) => ({ ...one, daysLeft: daysLeftFor(site, settings, one) })),
       not,
@@ -51,7 +50,7 @@ export const questions = {
   ) => {
     const bed = garden.beds.get(bedId);
     const found = bed && openingsIn(site, garden, bed, day)[opening];
-    return bed && found ? whatFits(site, garden, bed, found, day, wordingOf(garden)) : [];
+    return bed && found ? whatFits(site, garden, bed, found, day) : [];
   },
 } satisfies Record<string, (now: GardenAtSite, args: never) => unknown>;
 
@@ -67,8 +66,4 @@ export function answer<Q extends QuestionName>(
 ): AnswerTo<Q> {
   const question = questions[name] as (now: GardenAtSite, args: ArgumentsOf<Q>) => AnswerTo<Q>;
   return question(now, args);
-}
-
-function wordingOf({ settings }: Garden) {
-  return localWording(settings.units);
 }

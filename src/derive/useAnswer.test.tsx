@@ -64,7 +64,7 @@ test("the first answer is worked out at once while no worker is up, the next bes
     as: "done",
     today: "2026-09-24",
   });
-  if (!settled.ok) throw new Error(settled.refusal);
+  if (!settled.ok) throw new Error(settled.refusal.code);
   first.rerender({ now: at(settled.garden) });
   // The last answer stays, and says that it is late.
   expect(first.result.current.value).toBe(before);

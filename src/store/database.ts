@@ -1,3 +1,4 @@
+import { keyOf } from "@/core/facts";
 import {
   openDB,
   type DBSchema,
@@ -164,7 +165,7 @@ async function setAside(
   const aside = transaction.objectStore("aside");
   for (const { kind, id, message, instead } of damaged) {
     const entity: unknown = await entities.get([kind, id]);
-    await aside.add({ kind, id, message, entity });
+    await aside.add({ kind, id, message: keyOf(message), entity });
     if (instead) await entities.put(instead, [kind, id]);
     else await entities.delete([kind, id]);
   }

@@ -1,3 +1,4 @@
+import { fact, type Fact, type Told, keyOf } from "@/core/facts";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { CommandInput, CommandName, Outcome, WayOut } from "@/core/commands";
 import { keepEqual } from "@/core/derive";
@@ -17,9 +18,7 @@ import { memoryStorage } from "./memoryStorage";
 import { whenNeeded } from "./parts";
 import {
   BUSY,
-  changedSinceWords,
   isNamed,
-  leansOnIt,
   NEWER_REFUSAL,
   NOT_KEPT,
   NOT_EMPTY,
@@ -60,14 +59,14 @@ export interface GardenState {
   undo: StepName | null;
   redo: StepName | null;
   /** A message that stays until it is dealt with, about storage. */
-  storageNotice: string | null;
+  storageNotice: Told | null;
   /** What did not read and was set aside, a line each. */
-  setAside: readonly string[];
+  setAside: readonly Told[];
 }
 
 /** A step by its name, and whether this tab took it. */
 export interface StepName {
-  label: string;
+  label: Told;
   isOwn: boolean;
 }
 
@@ -77,7 +76,7 @@ export type Done = { ok: true } | Refused;
 /** Why a command was not done, with other ways to it where there are some. */
 export interface Refused {
   ok: false;
-  refusal: string;
+  refusal: Told;
   path: string;
   ways?: WayOut[];
 }
@@ -102,7 +101,7 @@ export interface GardenStore extends StoreApi<GardenState> {
 const TRIES_WHEN_BEHIND = 5;
 
 /** What a tab tells the others: the revision it has come to, and the write that led there. */
-export interface Told {
+export interface Announced {
   revision: number;
   /** Missing where the others have to read it for themselves. */
   write?: Write;
@@ -112,7 +111,7 @@ interface Surroundings {
   openStorage: (events: DatabaseEvents) => Promise<Storage>;
   /** Tells other tabs that the garden changed, and hears it from them. */
   channel?: Pick<BroadcastChannel, "postMessage"> & {
-    onmessage: ((event: MessageEvent<Told>) => void) | null;
+    onmessage: ((event: MessageEvent<Announced>) => void) | null;
   };
   /** Names this tab's steps, also after it was loaded anew. */
   tab: string;
@@ -123,7 +122,7 @@ interface Surroundings {
 /** Makes the store: command, check, one durable transaction, memory, other tabs; in this order. */
 export function createGardenStore(surroundings: Surroundings): GardenStore {
   const { tab } = surroundings;
-  const tell = (told: Told) => surroundings.channel?.postMessage(told);
+  const tell = (told: Announced) => surroundings.channel?.postMessage(told);
   const store = createStore<GardenState>(() => ({
     status: "opening",
     garden: emptyGarden(),
@@ -156,7 +155,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
     show({ ...rest, garden: keepEqual(stored.garden, garden) });
   };
 
-  const hear = async ({ revision, write }: Told) => {
+  const hear = async ({ revision, write }: Announced) => {
     if (revision <= stored.revision) return;
     if (write && revision === stored.revision + 1) show(afterWrite(stored, write));
     else await reload();
@@ -252,7 +251,9 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
             continue;
           }
           found = true;
-          const lines = damaged.map(({ words, message }) => `${words}: ${message}`);
+          const lines = damaged.map(({ what, message }) =>
+            fact("gardenFile.leftOut", { what, message }),
+          );
           show(await storage.load(), { setAside: [...store.getState().setAside, ...lines] });
           tell({ revision: stored.revision });
           return { ok: true };
@@ -268,7 +269,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
         // Commands and their checks are loaded with the first change: looking needs none of them.
         const { commands } = await commandsPart();
         return commit((now) => {
-          const outcome: Outcome & { label?: string; quiet?: boolean } = commands[name].apply(
+          const outcome: Outcome & { label?: Fact; quiet?: boolean } = commands[name].apply(
             now.garden,
             input,
           );
@@ -298,13 +299,13 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
           if (!found) return refused(nothingTo("undo"));
           const [number, { label, changes }] = found;
           const since = changedSince(now.steps, number);
-          if (since) return refused(changedSinceWords(label, since.label));
+          if (since) return refused(fact("commands.changedSince", { label, since: since.label }));
           const back = onTopOf(inverse(changes), (one) => entityOf(now.garden, one));
           // Where others have gone on, something of theirs may lean on what is taken back.
           if (!isLast(now.steps, number)) {
             const after = withChanges(now.garden, back);
             const harm = damagedIn(after)[0] ?? newProblem(groundProblems, now.garden, after);
-            if (harm) return refused(leansOnIt(label, harm.message));
+            if (harm) return refused(fact("commands.leansOnIt", { label, message: harm.message }));
           }
           return { ok: true, changes: back, steps: asUndone(now.steps, found, tab, now.revision) };
         });
@@ -317,7 +318,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
           if (!found) return refused(nothingTo("redo"));
           const [number, { label, changes }] = found;
           const since = changedSince(now.steps, number);
-          if (since) return refused(changedSinceWords(label, since.label));
+          if (since) return refused(fact("commands.changedSince", { label, since: since.label }));
           const again = onTopOf(changes, (one) => entityOf(now.garden, one));
           return { ok: true, changes: again, steps: asRedone(now.steps, found) };
         }),
@@ -339,16 +340,16 @@ export function takeWay(store: GardenStore, { command }: WayOut): Promise<Done> 
 
 type Planned = { ok: true; changes: readonly Change[]; steps: StepsWritten } | Refused;
 
-function refused(refusal: string): Refused {
+function refused(refusal: Told): Refused {
   return { ok: false, refusal, path: "" };
 }
 
 /** A problem that a garden has and had not before. */
-function newProblem<P extends { message: string }>(
+function newProblem<P extends { message: Fact }>(
   problemsOf: (garden: Garden) => P[],
   before: Garden,
   after: Garden,
 ): P | undefined {
-  const known = new Set(problemsOf(before).map(({ message }) => message));
-  return problemsOf(after).find(({ message }) => !known.has(message));
+  const known = new Set(problemsOf(before).map(({ message }) => keyOf(message)));
+  return problemsOf(after).find(({ message }) => !known.has(keyOf(message)));
 }

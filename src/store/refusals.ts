@@ -12,16 +12,6 @@ export function nothingTo(what: "undo" | "redo"): string {
   return say.nothingTo({ what });
 }
 
-/** Why a step cannot be taken back or brought again: another came between, perhaps in another tab. */
-export function changedSinceWords(label: string, since: string): string {
-  return say.cannotUndoChangedTheSameThingSince({ label, since });
-}
-
-/** Why a step cannot be taken back: something would be left hanging. */
-export function leansOnIt(label: string, message: string): string {
-  return say.cannotUndoSomethingNewerDependsOn({ label, message });
-}
-
 /** A part of the program that could not be fetched, or a fault of the program's own. */
 export function unexpectedWords(error: unknown): string {
   return isMissingPart(error)

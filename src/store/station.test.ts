@@ -3,6 +3,8 @@ import { dayNumber } from "@/core/calendar";
 import { madeUpClimates, simulatedOutlook } from "@/core/climate";
 import { gardenStore } from "./browserStore";
 import { fetchOutlook, fetchReadings } from "./station";
+import { inEnglish } from "@/words/told.testdata";
+import { keyOf } from "@/core/facts";
 
 const TODAY = dayNumber("2026-09-24");
 const [climate] = madeUpClimates;
@@ -35,7 +37,10 @@ afterAll(() => {
 
 test("without a station nothing is asked", async () => {
   const asked = network(() => Response.json(outlook));
-  expect(await fetchOutlook(TODAY)).toEqual({ ok: false, problem: "No station is set." });
+  expect(inEnglish(await fetchOutlook(TODAY))).toEqual({
+    ok: false,
+    problem: "No station is set.",
+  });
   expect(asked).toEqual([]);
 });
 
@@ -58,7 +63,7 @@ test("an outlook is asked for the day, checked and kept; whatever else comes lea
   for (const [answer, words] of failures) {
     network(() => answer);
     const got = await fetchOutlook(TODAY + 1);
-    expect(got.ok ? "" : got.problem).toMatch(words);
+    expect(got.ok ? "" : keyOf(got.problem)).toMatch(words);
     expect(kept()?.outlook).toEqual(outlook);
   }
 });
@@ -75,5 +80,5 @@ test("readings are checked, and kept nowhere", async () => {
   expect(await fetchReadings(TODAY)).toEqual({ ok: true, value: body });
   network(() => Response.json({ readings: [{ sensor: "outside" }] }));
   const wrong = await fetchReadings(TODAY);
-  expect(wrong.ok ? "" : wrong.problem).toMatch(/not readings/);
+  expect(wrong.ok ? "" : keyOf(wrong.problem)).toMatch(/not readings/);
 });

@@ -3,6 +3,7 @@ import type { Readings } from "@/core/log";
 import { gardenStore } from "./browserStore";
 import { whenNeeded } from "./parts";
 import { store as say } from "@/words/en/store";
+import type { Told } from "@/core/facts";
 
 const climatePart = whenNeeded(() => import("@/core/climate"));
 const logPart = whenNeeded(() => import("@/core/log"));
@@ -10,7 +11,7 @@ const logPart = whenNeeded(() => import("@/core/log"));
 const WAIT_MS = 8000;
 
 /** What came of asking the station. */
-export type Asked<T> = { ok: true; value: T } | { ok: false; problem: string };
+export type Asked<T> = { ok: true; value: T } | { ok: false; problem: Told };
 
 /** Asks the garden's station for an outlook and keeps it; an older one stays when that fails. */
 export async function fetchOutlook(today: DayNumber): Promise<Asked<null>> {

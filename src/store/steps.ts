@@ -1,8 +1,9 @@
+import type { Told } from "@/core/facts";
 import type { Change } from "@/core/garden";
 
 /** A step that undo can take back: what it is called and what it changed. */
 export interface Step {
-  label: string;
+  label: Told;
   changes: Change[];
   /** The tab that took it; missing where an earlier version kept it. */
   tab?: string;

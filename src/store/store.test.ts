@@ -9,6 +9,7 @@ import { everythingAsText } from "./everything";
 import { createGardenStore } from "./gardenStore";
 import type { Storage } from "./storage";
 import { STEPS_KEPT } from "./steps";
+import { english, inEnglish } from "@/words/told.testdata";
 
 const file = toGardenFile(smallGarden());
 let names = 0;
@@ -33,7 +34,7 @@ test("what was done is there after a reload, and so is the way back", async () =
 
   const after = await opened(name);
   expect(sowOn(after)).toBe("2026-08-27");
-  expect(after.getState().undo?.label).toBe("moving spinach");
+  expect(english(after.getState().undo?.label)).toBe("moving spinach");
   await after.undo();
   expect(sowOn(after)).toBe("2026-08-20");
   await after.redo();
@@ -71,7 +72,7 @@ test("what is refused changes nothing", async () => {
     bedId: "gone",
     id: "p",
   });
-  expect(done).toMatchObject({ ok: false, refusal: expect.stringMatching(/no longer/) });
+  expect(inEnglish(done)).toMatchObject({ ok: false, refusal: expect.stringMatching(/no longer/) });
   expect(store.getState().garden).toBe(before);
 });
 
@@ -101,8 +102,11 @@ test("a full disk is told plainly, and the garden stays as it was kept", async (
   await store.dispatch("garden.replace", file);
   full = true;
   const done = await store.dispatch("planting.moveSowing", move("2026-08-27"));
-  expect(done).toMatchObject({ ok: false, refusal: expect.stringMatching(/Storage is full/) });
-  expect(store.getState().storageNotice).toMatch(/Storage is full/);
+  expect(inEnglish(done)).toMatchObject({
+    ok: false,
+    refusal: expect.stringMatching(/Storage is full/),
+  });
+  expect(english(store.getState().storageNotice)).toMatch(/Storage is full/);
   expect(sowOn(store)).toBe("2026-08-20");
 });
 
@@ -112,7 +116,7 @@ test("without any storage one can still work, and is warned", async () => {
     openStorage: () => Promise.reject(new DOMException("denied", "SecurityError")),
   });
   await store.open();
-  expect(store.getState().storageNotice).toMatch(/does not allow storage/);
+  expect(english(store.getState().storageNotice)).toMatch(/does not allow storage/);
   await store.dispatch("garden.replace", file);
   await store.dispatch("planting.moveSowing", move("2026-08-27"));
   await store.undo();
@@ -161,7 +165,7 @@ test("an outlook is kept without a step: undo takes back what the grower did", a
     },
   };
   expect((await store.dispatch("outlook.receive", outlook)).ok).toBe(true);
-  expect(store.getState().undo?.label).toBe("moving spinach");
+  expect(english(store.getState().undo?.label)).toBe("moving spinach");
   await store.undo();
   expect(sowOn(store)).toBe("2026-08-20");
   expect((await opened(name)).getState().garden.outlook).toEqual(outlook);
@@ -223,8 +227,8 @@ test("what does not read is set aside and named, and everything can still be sav
   const store = await opened(name);
   expect(await store.setAsideDamaged()).toBe(true);
   const { garden, setAside } = store.getState();
-  expect(setAside).toContainEqual(expect.stringMatching(/^the bed Bed 1: lengthM: /));
-  expect(setAside).toContainEqual(expect.stringMatching(/^the settings: frostRisk: /));
+  expect(inEnglish(setAside)).toContainEqual(expect.stringMatching(/^the bed Bed 1: lengthM: /));
+  expect(inEnglish(setAside)).toContainEqual(expect.stringMatching(/^the settings: frostRisk: /));
   expect(garden.beds.has("bed-1")).toBe(false);
   expect(garden.beds.size).toBe(file.beds.length - 1);
   // It stays aside, and is not told twice.
@@ -245,7 +249,7 @@ test("a file of everything is read as far as it reads, and what does not is name
   await meddle(name, ["planting", "spinach"], { id: "spinach", cropId: 7 });
   const read = readGardenFile(await everythingAsText(null, name));
   if (!read.ok) throw new Error(JSON.stringify(read.problems));
-  expect(read.left?.[0]).toMatch(/^the planting spinach: cropId/);
+  expect(english(read.left?.[0])).toMatch(/^the planting spinach: cropId/);
   expect(read.file.beds).toHaveLength(file.beds.length);
   expect(read.file.plantings.some(({ id }) => id === "spinach")).toBe(false);
 });
@@ -259,7 +263,10 @@ test("a newer database shows nothing and takes nothing", async () => {
   const store = await opened(name);
   expect(store.getState().status).toBe("newer");
   const done = await store.dispatch("garden.replace", file);
-  expect(done).toMatchObject({ ok: false, refusal: expect.stringMatching(/newer Late Ember/) });
+  expect(inEnglish(done)).toMatchObject({
+    ok: false,
+    refusal: expect.stringMatching(/newer Late Ember/),
+  });
   expect(store.getState().garden.beds.size).toBe(0);
 });
 
@@ -289,7 +296,10 @@ test("an older tab that does not let go is waited for, and a tab that was left b
   const newer = await openDB(name, 99);
   newer.close();
   const done = await store.dispatch("planting.moveSowing", move("2026-08-27"));
-  expect(done).toMatchObject({ ok: false, refusal: expect.stringMatching(/Reload the page/) });
+  expect(inEnglish(done)).toMatchObject({
+    ok: false,
+    refusal: expect.stringMatching(/Reload the page/),
+  });
   expect(sowOn(store)).toBe("2026-08-20");
 });
 
@@ -313,7 +323,7 @@ test("a part that cannot be loaded and a fault of the program are told, and noth
         throw fault;
       },
     } as never);
-    expect(done).toMatchObject({ ok: false, refusal: expect.stringMatching(words) });
+    expect(inEnglish(done)).toMatchObject({ ok: false, refusal: expect.stringMatching(words) });
     expect((await undo()).ok).toBe(true);
   }
 });

@@ -3,15 +3,16 @@ import { toGardenFile } from "@/core/gardenFile";
 import type { Planting } from "@/core/garden";
 import { smallGarden } from "@/core/gardenFile/small.testdata";
 import { openDatabase } from "./database";
-import { createGardenStore, type Told } from "./gardenStore";
+import { createGardenStore, type Announced } from "./gardenStore";
 import type { Storage } from "./storage";
+import { inEnglish } from "@/words/told.testdata";
 
 const file = toGardenFile(smallGarden());
 let names = 0;
 
 interface TestChannel {
-  postMessage(told: Told): void;
-  onmessage: ((event: MessageEvent<Told>) => void) | null;
+  postMessage(told: Announced): void;
+  onmessage: ((event: MessageEvent<Announced>) => void) | null;
 }
 
 /** Tabs of one browser: what one posts the others hear, copied as a browser copies it. */
@@ -112,7 +113,7 @@ test("undo takes back the tab's own step first, then says that the next is anoth
   const { garden } = one.getState();
   expect(garden.settings.fallAdditionDays).toBe(file.settings.fallAdditionDays);
   expect(garden.plantings.get("spinach")?.sowOn).toBe("2026-08-27");
-  expect(two.getState().undo).toEqual({ label: "moving spinach", isOwn: false });
+  expect(inEnglish(two.getState().undo)).toEqual({ label: "moving spinach", isOwn: false });
   expect(two.getState().redo).toMatchObject({ isOwn: true });
   // What one tab took back is not brought again by the other.
   expect((await one.redo()).ok).toBe(false);
@@ -144,7 +145,10 @@ test("a step that another tab has gone on from is not taken back over its head",
   await two.dispatch("planting.moveSowing", move("spinach", "2026-08-30"));
   await settled(one);
   const refused = await one.undo();
-  expect(refused).toMatchObject({ ok: false, refusal: expect.stringMatching(/Undo that first/) });
+  expect(inEnglish(refused)).toMatchObject({
+    ok: false,
+    refusal: expect.stringMatching(/Undo that first/),
+  });
   await two.undo();
   await settled(one);
   expect((await one.undo()).ok).toBe(true);
@@ -171,6 +175,9 @@ test("a bed is not taken back from under what another tab has planted there", as
   expect(planted).toEqual({ ok: true });
   await settled(one);
   const refused = await one.undo();
-  expect(refused).toMatchObject({ ok: false, refusal: expect.stringMatching(/depends on it/) });
+  expect(inEnglish(refused)).toMatchObject({
+    ok: false,
+    refusal: expect.stringMatching(/depends on it/),
+  });
   expect(one.getState().garden.beds.has("bed-new")).toBe(true);
 });

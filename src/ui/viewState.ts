@@ -3,6 +3,8 @@
 import { create } from "zustand";
 import type { DayNumber } from "@/core/calendar";
 import type { WayOut } from "@/core/commands";
+import type { Told } from "@/core/facts";
+import { told } from "./wording";
 
 /** What the "I want…" dialog opens with. */
 export interface WishStart {
@@ -112,12 +114,12 @@ export function setView(some: Partial<ViewState>): void {
 }
 
 /** Tells something that has been done, or refused, at the foot of the screen. */
-export function tell(text: string, kind: Message["kind"] = "done", undoable = false): void {
-  useView.setState({ message: { text, kind, undoable, ways: [] } });
+export function tell(text: Told, kind: Message["kind"] = "done", undoable = false): void {
+  useView.setState({ message: { text: told(text), kind, undoable, ways: [] } });
 }
 
 /** Tells why something was refused, with other ways to it where there are some. */
-export function tellRefusal(done: { refusal: string; ways?: readonly WayOut[] }): void {
-  const { refusal: text, ways = [] } = done;
-  useView.setState({ message: { text, kind: "refused", undoable: false, ways } });
+export function tellRefusal(done: { refusal: Told; ways?: readonly WayOut[] }): void {
+  const { refusal, ways = [] } = done;
+  useView.setState({ message: { text: told(refusal), kind: "refused", undoable: false, ways } });
 }

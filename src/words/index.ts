@@ -1,2 +1,5 @@
-export { oddsIn10 } from "./odds";
-export { localWording, type LocalWording } from "./localWording";
+export { daysWords, laterWords } from "./days";
+export { chanceWords, oddsIn10 } from "./odds";
+export { fileWords } from "./fileWords";
+export { localWording, plainWording, type LocalWording } from "./localWording";
+export { tell, tellMessage } from "./tell";

@@ -1,30 +1,12 @@
 import { MS_PER_DAY, civilDate, type DayNumber } from "@/core/calendar";
-import {
-  distanceWords,
-  feet,
-  temperatureWords,
-  volumeWords,
-  weightWords,
-  type Units,
-  type Wording,
-} from "@/core/wording";
+import { feet, type Units } from "@/core/units";
+import { distanceWords, temperatureWords, volumeWords, weightWords } from "./amounts";
+import { daysWords, laterWords } from "./days";
+import { chanceWords } from "./odds";
+import { partOf } from "./tell";
+import type { LocalWording } from "./voice";
 
-/** Dates and amounts as this browser's locale and the chosen units say them. */
-export interface LocalWording extends Wording {
-  /** "24 Sep" */
-  shortDate(day: DayNumber): string;
-  /** "Thursday 24 September" */
-  longDate(day: DayNumber): string;
-  /** "Thu 24 Sep" */
-  narrowDate(day: DayNumber): string;
-  /** "Sep" */
-  month(day: DayNumber): string;
-  /** A difference between temperatures. */
-  degrees(differenceC: number): string;
-  lengthM(metres: number): string;
-  /** A volume from litres: cells small, mixes large. */
-  volumeL(litres: number): string;
-}
+export type { LocalWording } from "./voice";
 
 export function localWording(units: Units, locale?: string): LocalWording {
   const format = (options: Intl.DateTimeFormatOptions) => {
@@ -36,9 +18,17 @@ export function localWording(units: Units, locale?: string): LocalWording {
   const number = (value: number, digits = 0) =>
     new Intl.NumberFormat(locale, { maximumFractionDigits: digits }).format(value);
   const imperial = units === "imperial";
-  return {
-    date: (day, besideDay = day) =>
-      civilDate(day).year === civilDate(besideDay).year ? plain(day) : withYear(day),
+  const names = new Intl.ListFormat(locale, { type: "unit" });
+  const list = new Intl.ListFormat(locale, { type: "conjunction" });
+  const say: LocalWording = {
+    tell: (told) => partOf(told, say),
+    names: (all) => names.format(all),
+    list: (all) => list.format(all.map((one) => partOf(one, say))),
+    chance: chanceWords,
+    days: daysWords,
+    later: laterWords,
+    date: (day, besideDay) =>
+      civilDate(day).year === civilDate(besideDay ?? day).year ? plain(day) : withYear(day),
     temperature: (tempC, digits) => temperatureWords(tempC, units, digits),
     degrees: (differenceC) =>
       `${number(imperial ? differenceC * 1.8 : differenceC, 1)} °${imperial ? "F" : "C"}`,
@@ -46,10 +36,17 @@ export function localWording(units: Units, locale?: string): LocalWording {
     longDate: format({ weekday: "long", day: "numeric", month: "long" }),
     narrowDate: format({ weekday: "short", day: "numeric", month: "short" }),
     month: format({ month: "short" }),
-    lengthM: (m) => (imperial ? `${number(feet(m), 1)} ft` : `${number(m, 1)} m`),
+    lengthM: (m, digits = 1) => (imperial ? `${number(feet(m), 1)} ft` : `${number(m, digits)} m`),
+    distanceM: (m) => (m >= 10_000 ? `${number(m / 1000)} km` : `${number(m)} m`),
     distanceCm: (cm) => distanceWords(cm, units, number),
     volumeL: (litres) => volumeWords(litres, units, number),
     weightG: (grams) => weightWords(grams, units, number),
     number,
   };
+  return say;
+}
+
+/** As a program in a terminal says it: the same on every machine. */
+export function plainWording(units: Units = "metric"): LocalWording {
+  return localWording(units, "en-GB");
 }

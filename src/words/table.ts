@@ -27,6 +27,13 @@ function voiceOf({ spelling, isPseudo }: Language): ((text: string) => string) |
   return spelling === "British" ? british : null;
 }
 
+const voice = voiceOf(language);
+
+/** A whole sentence in the reader's spelling. */
+export function spoken(text: string): string {
+  return voice === null ? text : voice(text);
+}
+
 const rules = new Intl.PluralRules(language.locale);
 
 /** "bed" or "beds", by how many there are. */

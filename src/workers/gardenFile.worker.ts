@@ -1,4 +1,5 @@
 import * as Comlink from "comlink";
+import type { Fact } from "@/core/facts";
 import { groundProblems, mendGround } from "@/core/commands";
 import {
   LARGEST_GARDEN_FILE,
@@ -17,7 +18,7 @@ export type ReadForImport =
   | Extract<ReadGarden, { ok: false }>
   | (Extract<ReadGarden, { ok: true }> & {
       /** What was wrong with where things stand, and what was done for it; the file has it mended. */
-      mends: string[];
+      mends: Fact[];
     });
 
 /** What the worker can do; seen from outside every call is a promise. */

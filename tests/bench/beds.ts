@@ -6,7 +6,6 @@ import { BY_THE_BOOK, fromGardenFile } from "@/core/gardenFile";
 import { type Garden } from "@/core/garden";
 import { meaningOfMove, openingsIn, turnOvers, stillGives, whatFits } from "@/core/bedSpace";
 import { plantsIn, siteFor } from "@/core/plantings";
-import { plainWording } from "@/core/wording";
 import { withDemo } from "./serve";
 import { medianMs, report } from "./timing";
 
@@ -83,18 +82,17 @@ export function benchBeds(): void {
     }
   });
   report(`${plants} plants of ${BEDS} beds, for another date`, everyPlant, FRAME_MS, "ms");
-  const wording = plainWording();
   let fromM = 0;
   const meaning = medianMs(() => {
     fromM = (fromM + 0.1) % 2;
-    meaningOfMove(site, garden, planting, bed, fromM, wording);
+    meaningOfMove(site, garden, planting, bed, fromM);
   });
   report("what dropping a planting here would mean", meaning, FRAME_MS, "ms");
   const [opening] = openingsIn(site, garden, bed, DAY);
   if (!opening) throw new Error("an opening");
   report(
     "what fits an opening",
-    medianMs(() => void whatFits(site, garden, bed, opening, DAY, wording)),
+    medianMs(() => void whatFits(site, garden, bed, opening, DAY)),
     FRAME_MS,
     "ms",
   );

@@ -7,7 +7,6 @@ import { fromGardenFile } from "@/core/gardenFile";
 import { daysLeftFor, sowableToday } from "@/core/schedule";
 import { Site, type Spot } from "@/core/growth";
 import { climateOfPlace } from "@/core/plantings";
-import { plainWording } from "@/core/wording";
 import { medianMs, report } from "./timing";
 
 /** Eight stacks of covers, as a well-equipped garden has them. */
@@ -55,8 +54,7 @@ export function benchSowToday(): void {
     horizon: place.horizon,
   }));
   let site = new Site(place.latitudeDeg, climate);
-  const list = () =>
-    sowableToday(site, settings, today, spots, cropLibrary.values(), plainWording());
+  const list = () => sowableToday(site, settings, today, spots, cropLibrary.values());
   const fromNothing = medianMs(() => {
     site = new Site(place.latitudeDeg, climate);
     list();

@@ -3,7 +3,6 @@ import { commands } from "@/core/commands";
 import { writeGardenFile } from "@/core/formats";
 import { siteFor } from "@/core/plantings";
 import { tasksOn } from "@/core/tasks";
-import { plainWording } from "@/core/wording";
 import { DAY, largeGarden, PLANTINGS } from "./largeGarden";
 import { withDemo } from "./serve";
 import { medianMs, report } from "./timing";
@@ -15,11 +14,10 @@ export function benchRound(): void {
   const start = largeGarden();
   const site = siteFor(start);
   if (!site) throw new Error("a place");
-  const wording = plainWording();
   let garden = start;
   let count = 0;
   const ms = medianMs(() => {
-    const tasks = tasksOn(site, garden, DAY, wording);
+    const tasks = tasksOn(site, garden, DAY);
     count = tasks.length;
     const outcome = commands["round.settle"].apply(garden, {
       tasks: tasks.slice(0, 1),
@@ -27,7 +25,7 @@ export function benchRound(): void {
       as: "done",
       today: isoDate(DAY),
     });
-    if (!outcome.ok) throw new Error(outcome.refusal);
+    if (!outcome.ok) throw new Error(outcome.refusal.code);
     garden = outcome.garden;
   }, 25);
   report(`${count} tasks of ${PLANTINGS} plantings after a tick, with the tick`, ms, 50, "ms");

@@ -214,9 +214,13 @@ test("the tomato bed makes way for broccoli, with two tomatoes left and broccoli
   await dialog.getByRole("combobox", { name: bedsWords.value }).click();
   await page.getByRole("option", { name: bedsWords.notEaten }).click();
   await dialog.getByLabel(bedsWords.buySeedlings).check();
-  await expect(dialog.getByLabel(bedsWords.changeoverDate)).toHaveValue("2026-07-05");
+  await expect(dialog.getByRole("textbox", { name: bedsWords.changeoverDate })).toHaveValue(
+    "2026-07-05",
+  );
   await dialog.getByLabel(bedsWords.buySeedlings).uncheck();
-  await expect(dialog.getByLabel(bedsWords.changeoverDate)).toHaveValue("2026-08-09");
+  await expect(dialog.getByRole("textbox", { name: bedsWords.changeoverDate })).toHaveValue(
+    "2026-08-09",
+  );
   await dialog.getByRole("button", { name: bedsWords.replant3 }).click();
   await expect(told(page, "Bed 4 replanted with broccoli on 9 August")).toBeVisible();
   await lantern.focus();

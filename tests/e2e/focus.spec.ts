@@ -6,7 +6,6 @@ import { logbook as logbookWords } from "@/words/en/logbook";
 import { plan as planWords } from "@/words/en/plan";
 import { seedlings as seedlingsWords } from "@/words/en/seedlings";
 import { shell as shellWords } from "@/words/en/shell";
-import { shelters as sheltersWords } from "@/words/en/shelters";
 import { trays as traysWords } from "@/words/en/trays";
 
 /** What has the focus, in words; "body" when it has fallen there. */
@@ -97,7 +96,7 @@ test("printed, the plan's cliff stands below its beds, the logbook has no button
     page.evaluate(() =>
       [...document.styleSheets].flatMap((sheet) =>
         [...sheet.cssRules].flatMap((rule) =>
-          rule instanceof CSSPageRule ? [rule.style.getPropertyValue(sheltersWords.size)] : [],
+          rule instanceof CSSPageRule ? [rule.style.getPropertyValue("size")] : [],
         ),
       ),
     );

@@ -87,13 +87,13 @@ test("a tray's life: what to order, sown, up, counted, thinned, potted on, harde
   // Moved to the frame, hardened off by its calendar, planted out.
   await pane(page).getByRole("combobox", { name: traysWords.location }).click();
   await page.getByRole("option", { name: "Hardening frame" }).click();
-  await expect(told(page)).toContainText("Leaf pots is moved");
+  await expect(told(page)).toContainText("Leaf pots moved.");
   await pane(page)
     .getByText(/Transplant about/)
     .click();
   await expect(pane(page).getByText("2 h outside").first()).toBeVisible();
   await pane(page).getByRole("button", { name: traysWords.transplant }).click();
-  await expect(told(page)).toContainText("The claytonia is transplanted: 60 plants.");
+  await expect(told(page)).toContainText("Claytonia transplanted: 60 plants.");
   await expect(pane(page)).toContainText("60 free");
 
   // All of it is kept, and each step can be taken back.

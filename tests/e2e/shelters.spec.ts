@@ -36,7 +36,7 @@ test("double cover is built: the degrees it gains and the light it costs are tol
   // Two beds lie under the same covers: the one that is meant is covered, and the other is not.
   await row.getByRole("button", { name: /^Add/ }).click();
   await page.getByRole("menuitem", { name: "House 2" }).click();
-  await expect(told(page, "House 2: Row cover, medium (30 g/m²) is on")).toBeVisible();
+  await expect(told(page, "House 2: Row cover, medium (30 g/m²) added")).toBeVisible();
   await group(page, /greenhouse \+ row cover/).click();
   await expect(page.getByText("64 %").first()).toBeVisible();
   await expect(page.getByRole("img", { name: /under greenhouse .*under row cover/ })).toBeVisible();
@@ -102,7 +102,7 @@ test("an empty garden says what comes first", async ({ page }) => {
     .first()
     .click();
   await page.getByRole("link", { name: shellWords.shelters }).click();
-  await expect(page.getByText(/(Set location|Add beds) first.*show here/)).toBeVisible();
+  await expect(page.getByText(sheltersWords.setYourLocationAndAddBedsFirst)).toBeVisible();
 });
 
 /** Types an outlook: lows and highs from the garden's today on. */
@@ -133,12 +133,12 @@ test("a −8 °C outlook with two covers for four beds: they go where they save 
   page,
 }) => {
   await page.goto("/shelters");
-  // Two covers in the shed: the others are taken Cover removed.
+  // Two covers are left in storage: the others are removed.
   await page.getByRole("button", { name: /^In storage/ }).click();
   const stock = page.getByRole("region", { name: sheltersWords.coversYouOwn });
   for (const [name, place] of [
-    [/^Change row cover, 5 m, in storage/, 0],
-    [/^Change heavy cover, 9 m, in storage/, 1],
+    [/^Edit row cover, 5 m, in storage/, 0],
+    [/^Edit heavy cover, 9 m, in storage/, 1],
   ] as const) {
     await stock.getByRole("button", { name }).nth(place).click();
     await page.getByRole("button", { name: bedsWords.remove }).click();
@@ -151,7 +151,7 @@ test("a −8 °C outlook with two covers for four beds: they go where they save 
     ["-3", "6"],
   ]);
   await expect(
-    page.getByText(/Tonight \d+ plantings are at risk, not hardened after mild weeks/),
+    page.getByText(/Tonight: \d+ plantings are at risk, not hardened after mild weeks/),
   ).toBeVisible();
   const put = page.getByRole("region", { name: sheltersWords.coversToPutOn });
   await expect(put.getByRole("listitem")).toHaveCount(2);
@@ -210,7 +210,7 @@ test("a week of readings is typed: the balance is corrected, the school in force
   await expect(
     schools.getByRole("radio", { name: /your own thermometer · selected/ }),
   ).toContainText(/[+−]\d/);
-  await expect(page.getByRole("img", { name: /read 6 °C, balance/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /measured 6 °C, calculated/ })).toBeVisible();
   await schools.getByRole("radio", { name: /rule of thumb/ }).click();
   await expect(told(page, "Temperatures now come from the rule of thumb")).toBeVisible();
   await expect(schools.getByRole("radio", { name: /rule of thumb · selected/ })).toBeChecked();
@@ -238,8 +238,8 @@ test("a logger's table with a gap, a stuck sensor and Fahrenheit: taken, left an
   await page
     .getByLabel(sheltersWords.thermometerSpreadsheet)
     .setInputFiles({ name: "nights.csv", mimeType: "text/csv", buffer: Buffer.from(table) });
-  const told = page.getByRole("alert").filter({ hasText: /taken/ });
-  await expect(told).toContainText("2 nights taken.");
+  const told = page.getByRole("alert").filter({ hasText: /added/ });
+  await expect(told).toContainText("2 nights added.");
   await expect(told).toContainText(/3 nights left out: .*stuck thermometer/);
   await expect(told).toContainText("read as °F");
   await page
@@ -247,7 +247,7 @@ test("a logger's table with a gap, a stuck sensor and Fahrenheit: taken, left an
     .setInputFiles({ name: "list.csv", mimeType: "text/csv", buffer: Buffer.from("a,b\n1,2") });
   await expect(page.getByRole("alert").filter({ hasText: /no column for the date/ })).toBeVisible();
   await page.getByRole("button", { name: sheltersWords.importAWeekFromTheLogger }).click();
-  await expect(page.getByRole("alert").filter({ hasText: /[5-7] nights taken/ })).toBeVisible();
+  await expect(page.getByRole("alert").filter({ hasText: /[5-7] nights added/ })).toBeVisible();
 });
 
 test("a greenhouse is built with a cover inside and changed; what cannot be is refused in plain words", async ({
@@ -293,7 +293,7 @@ test("October against December: the same night kills soft plants and spares hard
     ["-6", "3"],
   ]);
   const night = page.getByRole("region", { name: shellWords.tonight });
-  await expect(page.getByText(/Tonight \d+ plantings are at risk/)).toBeVisible();
+  await expect(page.getByText(/Tonight: \d+ plantings are at risk/)).toBeVisible();
   const inDanger = async () =>
     Number(
       /(\d+) plantings? (are|is) at risk/.exec(await page.getByRole("main").innerText())?.[1] ?? 0,

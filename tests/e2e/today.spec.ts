@@ -156,7 +156,7 @@ test("lines that cannot be kept say why, and nothing is lost; entries are found,
     ["harvested 2 tons kale bed 3", "More than 500 kg in one entry"],
     ["0 kg kale bed 3", "A harvest weighs more than nothing."],
     ["1 kg garlic bed 10", "No garlic grows in Bed 10 on 24 September"],
-    ["spinach", "Kind of work with the spinach?"],
+    ["spinach", "What did you do with the spinach?"],
   ] as const) {
     await line.fill(typed);
     await expect(dialog.getByText(problem, { exact: false })).toBeVisible();
@@ -166,7 +166,7 @@ test("lines that cannot be kept say why, and nothing is lost; entries are found,
 
   // By taps alone: the deed, then what stands there; another planting can be meant.
   await line.fill("");
-  await dialog.getByRole("button", { name: planWords.harvested }).click();
+  await dialog.getByRole("button", { name: "picked", exact: true }).click();
   await dialog.getByRole("button", { name: logbookWords.kaleBed3 }).click();
   await line.press("End");
   await line.pressSequentially("1.2 kg");
@@ -262,7 +262,7 @@ test.describe("on a phone", () => {
   }) => {
     await openToday(page);
     const walk = page.getByRole("region", { name: todayWords.inWalkingOrder });
-    await page.getByRole("button", { name: /^Later: Pick turnip/ }).tap();
+    await page.getByRole("button", { name: /^Snooze: Pick turnip/ }).tap();
     await expect(told(page, "Snoozed to 25 September: Pick turnip")).toBeVisible();
     await page.getByRole("button", { name: todayWords.selectSeveral }).tap();
     await walk.getByRole("checkbox", { name: /^Choose: Pick beet/ }).tap();
@@ -283,7 +283,7 @@ test.describe("on a phone", () => {
       .getByRole("button", { name: "Drag Bed 3" })
       .dragTo(order.getByRole("button", { name: "Drag Bed 1", exact: true }), { steps: 8 });
     await expect(order.getByRole("listitem").first()).toContainText("Bed 3");
-    await order.getByRole("button", { name: "Bed 2 earlier" }).click();
+    await order.getByRole("button", { name: "Move Bed 2 up" }).click();
     await order.getByRole("button", { name: bedsWords.save }).tap();
     await expect(order).toBeHidden();
     const stops = walk.getByRole("heading", { level: 3 });

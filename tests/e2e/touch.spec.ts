@@ -74,7 +74,7 @@ test("Beds: every bed opens by a tap and stays open; a planting is carried to an
   await expect(
     page
       .getByRole("alert")
-      .filter({ hasText: /stands|ground/ })
+      .filter({ hasText: /in the same space/ })
       .or(page.getByText(/Moved to/)),
   ).toBeVisible();
   await expect(undo).toBeVisible();

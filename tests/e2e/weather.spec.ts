@@ -44,7 +44,7 @@ async function expectClean(page: Page): Promise<void> {
 test("a record is read in, asked about, kept and undone; the odds follow it", async ({ page }) => {
   await page.goto("/place");
   const words = page.getByTestId("frost-words");
-  await expect(words).toContainText(/killing frost \(−2.2 °C\) first by \d+ October/);
+  await expect(words).toContainText(/killing frost \(−2.2 °C\) comes by \d+ October/);
   const before = await words.textContent();
 
   await page.getByRole("button", { name: placeWords.importAnother }).click();
@@ -69,12 +69,12 @@ test("a record is read in, asked about, kept and undone; the odds follow it", as
   await dialog.getByRole("button", { name: placeWords.saveThisRecord }).click();
 
   await expect(page.getByText("From 19 seasons of Upper meadow.")).toBeVisible();
-  await expect(words).toContainText("first by 12 September");
+  await expect(words).toContainText("comes by 12 September");
   await expect(page.getByRole("region", { name: uiWords.season })).toContainText(
     "killing frost, 1 year in 5, by 12 Sept",
   );
   await page.reload();
-  await expect(words).toContainText("first by 12 September");
+  await expect(words).toContainText("comes by 12 September");
 
   const saved = page.waitForEvent("download");
   await page.getByRole("button", { name: placeWords.saveAsCsv }).click();
@@ -128,7 +128,7 @@ test("a file of hundreds of megabytes shows how far it is, and stops when told",
   const dialog = page.getByRole("dialog", { name: placeWords.dailyWeatherRecord });
   await dialog.getByLabel(placeWords.weatherRecordFile).setInputFiles(path);
   await expect(dialog.getByRole("progressbar")).toBeVisible();
-  await dialog.getByRole("button", { name: gardenFileWords.cancel }).click();
+  await dialog.getByRole("button", { name: placeWords.stopReading }).click();
   await expect(dialog.getByRole("progressbar")).toHaveCount(0);
   await expect(dialog.getByRole("button", { name: placeWords.saveThisRecord })).toBeDisabled();
 });
@@ -173,7 +173,7 @@ test("in a place south of the equator the seasons turn round", async ({ page }) 
   await page.getByRole("option", { name: "Upland south of the equator" }).click();
   await expect(page.getByRole("textbox", { name: "Latitude" })).toHaveValue("-35.2");
   await expect(page.getByTestId("short-days")).toContainText(/from \d+ May to \d+ July/);
-  await expect(page.getByTestId("frost-words")).toContainText(/first by \d+ (May|June)/);
+  await expect(page.getByTestId("frost-words")).toContainText(/comes by \d+ (May|June)/);
   await page.getByRole("button", { name: placeWords.saveLocation }).click();
   await expect(page.getByRole("button", { name: todayWords.addBed })).toBeVisible();
   await page.getByRole("link", { name: placeWords.place }).click();

@@ -3,6 +3,7 @@ import { readGardenFile } from "@/core/formats";
 import { fromGardenFile, type Problem } from "@/core/gardenFile";
 import { readText } from "../gardenInput";
 import type { Verb } from "../verb";
+import { tell, plainWording } from "@/words";
 
 const PROBLEMS_SHOWN = 1000;
 
@@ -43,5 +44,8 @@ function refused(problems: readonly Problem[]) {
   const [first] = problems;
   const where = first?.path ? `${first.path}: ` : "";
   const more = problems.length > 1 ? ` (and ${problems.length - 1} more)` : "";
-  return { json: { ok: false, problems }, badNews: `${where}${first?.message}${more}` };
+  return {
+    json: { ok: false, problems },
+    badNews: `${where}${first ? tell(first.message, plainWording()) : ""}${more}`,
+  };
 }

@@ -27,7 +27,7 @@ export const countback: Verb = {
         lastSafe: isAnyTime || cliff.lastSafeDay === null ? null : isoDate(cliff.lastSafeDay),
         steps: timeline ? stepsOf(timeline) : [],
         why: timeline
-          ? why(site, settings, growing, timeline, wording)
+          ? why(site, settings, growing, timeline)
           : [`No sowing of the season before is ready by ${wording.date(readyDay)}.`],
       },
     };

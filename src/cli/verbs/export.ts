@@ -7,7 +7,7 @@ import {
   writeTasksCsv,
 } from "@/core/formats";
 import { tasksAhead, type TaskAhead } from "@/core/tasks";
-import { plainWording } from "@/core/wording";
+import { fileWords, plainWording } from "@/words";
 import type { Garden } from "@/core/garden";
 import { Refusal, required } from "../arguments";
 import { gardenFrom, siteFrom } from "../gardenInput";
@@ -23,22 +23,21 @@ function now(): DayNumber {
 /** What the next two weeks ask for, from the garden's today on. */
 function ahead(garden: Garden): TaskAhead[] {
   const fromDay = garden.head.today === null ? now() : dayNumber(garden.head.today);
-  return tasksAhead(
-    siteFrom(garden),
-    garden,
-    fromDay,
-    AHEAD_DAYS,
-    plainWording(garden.settings.units),
-  );
+  return tasksAhead(siteFrom(garden), garden, fromDay, AHEAD_DAYS);
+}
+
+function wordsFor({ settings }: Garden) {
+  return fileWords(plainWording(settings.units));
 }
 
 type Writer = (garden: Garden) => string | Promise<string>;
 
 const WRITERS: Record<string, Writer> = {
-  ics: (garden) => writeCalendarFile(siteFrom(garden), garden, now(), ahead(garden)),
+  ics: (garden) =>
+    writeCalendarFile(siteFrom(garden), garden, now(), wordsFor(garden), ahead(garden)),
   "plantings.csv": (garden) => writePlantingsCsv(siteFrom(garden), garden),
-  "tasks.csv": (garden) => writeTasksCsv(siteFrom(garden), garden, ahead(garden)),
-  "log.csv": writeLogCsv,
+  "tasks.csv": (garden) => writeTasksCsv(siteFrom(garden), garden, wordsFor(garden), ahead(garden)),
+  "log.csv": (garden) => writeLogCsv(garden, wordsFor(garden)),
   geojson: (garden) => {
     const text = writeGeoJson(garden);
     if (text === null) throw new Refusal("This garden has no place yet, so its beds lie nowhere.");

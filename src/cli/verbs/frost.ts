@@ -6,10 +6,11 @@ import {
   FEW_SEASONS,
 } from "@/core/climate";
 import { readWeather, type WeatherAnswers, type WeatherReading } from "@/core/weatherFiles";
-import { celsius, fahrenheit } from "@/core/wording";
+import { celsius, fahrenheit } from "@/core/units";
 import { optional, Refusal, type Arguments } from "../arguments";
 import { readText, unitsFrom } from "../gardenInput";
 import { UNITS_OPTION, type Verb } from "../verb";
+import { plainWording, tell } from "@/words";
 
 const SHARES = { p10: 0.1, p20: 0.2, p50: 0.5, p80: 0.8, p90: 0.9 } as const;
 /** Any place north or south: only the hemisphere matters to where midsummer lies. */
@@ -32,7 +33,8 @@ export const frost: Verb = {
     const thresholds = thresholdsFrom(given, imperial);
     const answers = answersFrom(given);
     const reading = readWeather(readText(path), answers);
-    if (!reading.record) throw new Refusal(`${path}: ${reading.problem}`);
+    if (!reading.record)
+      throw new Refusal(`${path}: ${tell(reading.problem ?? "", plainWording())}`);
     const latitudeDeg = looksSouthern(reading.record) ? -NORTH_DEG : NORTH_DEG;
     const frosts = frostRecord(reading.record, latitudeDeg);
     const date = (place: number | null) =>
@@ -84,14 +86,15 @@ function answersFrom(given: Arguments): WeatherAnswers {
 }
 
 function warnings(reading: WeatherReading, answers: WeatherAnswers, seasons: number): string[] {
+  const say = plainWording();
   const open = reading.questions.filter(({ id }) => answers[id] === undefined);
   const asked = open.map(
     ({ id, words, assumed }) =>
-      `${words} Taken as ${assumed}; say --${id === "unit" ? "unit" : "order"} otherwise.`,
+      `${tell(words, say)} Taken as ${assumed}; say --${id === "unit" ? "unit" : "order"} otherwise.`,
   );
   const left = reading.left.map(
     ({ reason, count, lines }) =>
-      `Left out: ${count} ${reason} (lines ${lines.join(", ")}${count > lines.length ? ", …" : ""}).`,
+      `Left out: ${count} ${tell(reason, say)} (lines ${lines.join(", ")}${count > lines.length ? ", …" : ""}).`,
   );
   const few =
     seasons === 0
@@ -99,7 +102,7 @@ function warnings(reading: WeatherReading, answers: WeatherAnswers, seasons: num
       : seasons < FEW_SEASONS
         ? [`Only ${seasons} complete season${seasons === 1 ? "" : "s"}: the odds are widened.`]
         : [];
-  return [...few, ...asked, ...left, ...reading.notes];
+  return [...few, ...asked, ...left, ...reading.notes.map((note) => tell(note, say))];
 }
 
 function tenth(value: number): number {

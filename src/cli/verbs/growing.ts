@@ -2,7 +2,7 @@ import { isoDate, type DayNumber } from "@/core/calendar";
 import { timelineIfSown } from "@/core/plantings";
 import type { Growing, Timeline } from "@/core/schedule";
 import type { PlanSettings, Site } from "@/core/growth";
-import { plainWording, type Wording } from "@/core/wording";
+import { plainWording, type LocalWording } from "@/words";
 import { required, type Arguments, type OptionSpec } from "../arguments";
 import { gardenFrom, growingFrom, planSettingsFrom, siteFrom, unitsFrom } from "../gardenInput";
 import { UNITS_OPTION } from "../verb";
@@ -22,7 +22,7 @@ export interface Asked {
   site: Site;
   settings: PlanSettings;
   growing: Growing;
-  wording: Wording;
+  wording: LocalWording;
 }
 
 export function askedGrowing(given: Arguments): Asked {

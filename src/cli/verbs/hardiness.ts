@@ -1,7 +1,7 @@
 import { isoDate } from "@/core/calendar";
 import { hardinessRange, type Organ } from "@/core/crops";
 import { lt50Course } from "@/core/growth";
-import { fahrenheit } from "@/core/wording";
+import { fahrenheit } from "@/core/units";
 import { optional, Refusal } from "../arguments";
 import { dayOption, unitsFrom } from "../gardenInput";
 import type { Verb } from "../verb";

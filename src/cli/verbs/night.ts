@@ -1,4 +1,4 @@
-import { celsius, fahrenheit } from "@/core/wording";
+import { celsius, fahrenheit } from "@/core/units";
 import { nightUnder, type ShelterDay } from "@/core/shelter";
 import { numberOption, optional, Refusal, required, type Arguments } from "../arguments";
 import { coversFrom, dayOption, unitsFrom } from "../gardenInput";

@@ -23,7 +23,7 @@ export const ready: Verb = {
         packetDays: requirement.totalPacketDays,
         lossBeforeReady,
         steps: stepsOf(timeline),
-        why: why(asked.site, asked.settings, asked.growing, timeline, asked.wording),
+        why: why(asked.site, asked.settings, asked.growing, timeline),
       },
     };
   },

@@ -1,7 +1,7 @@
 import { emergenceAt } from "@/core/crops";
 import { required, Refusal, type Arguments } from "../arguments";
 import { cropFrom, unitsFrom } from "../gardenInput";
-import { celsius } from "@/core/wording";
+import { celsius } from "@/core/units";
 import { UNITS_OPTION, type Verb } from "../verb";
 
 export const sprout: Verb = {

@@ -1,6 +1,7 @@
 import { isoDate } from "@/core/calendar";
 import { tasksOn } from "@/core/tasks";
-import { plainWording } from "@/core/wording";
+import type { Told } from "@/core/facts";
+import { plainWording, tell } from "@/words";
 import { required } from "../arguments";
 import { dayOption, gardenFrom, siteFrom, unitsFrom } from "../gardenInput";
 import { UNITS_OPTION, type Verb } from "../verb";
@@ -18,11 +19,20 @@ export const today: Verb = {
   run(given) {
     const garden = gardenFrom(required(given, "garden"));
     const day = dayOption(given, "on");
-    const tasks = tasksOn(siteFrom(garden), garden, day, plainWording(unitsFrom(given)));
+    const tasks = tasksOn(siteFrom(garden), garden, day);
+    const say = plainWording(unitsFrom(given));
+    const told = (one: Told) => tell(one, say);
     return {
       json: {
         tasks: tasks.map(({ fromDay, untilDay, ...task }) => ({
           ...task,
+          subject: told(task.subject),
+          place: told(task.place),
+          reason: told(task.reason),
+          howMuch: task.howMuch && told(task.howMuch),
+          endsWhen: told(task.endsWhen),
+          ifLeft: told(task.ifLeft),
+          more: task.more.map(told),
           from: isoDate(fromDay),
           until: isoDate(untilDay),
         })),

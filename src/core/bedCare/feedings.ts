@@ -12,6 +12,7 @@ import type { Crop } from "../crops";
 import type { Bed, Garden, Planting } from "../garden";
 import { plantingName, plantingState } from "../plantings";
 import type { Site } from "../growth";
+import { fact, type Fact, type Told } from "../facts";
 
 /** Whether what is eaten hangs above the soil; everything else touches it, or is splashed by it. */
 function isAboveSoil({ harvestedPart, family }: Crop): boolean {
@@ -52,34 +53,35 @@ export function tooFresh(site: Site, garden: Garden, bed: Bed, manureDay: DayNum
 
 /** One thing to get for the garden, over all beds. */
 export interface ShoppingItem {
-  item: string;
+  item: Told;
   litres: number;
   grams: number;
   /** The beds it is for, by name. */
   beds: string[];
   /** When it is first wanted. */
   firstOn: string;
-  note: string;
+  notes: Told[];
 }
 
 /** What feedings and rests between two days need, over the garden, by name. */
 export function shoppingList(garden: Garden, fromDay: DayNumber, toDay: DayNumber): ShoppingItem[] {
   const items = new Map<string, ShoppingItem>();
   const add = (
-    item: string,
+    item: Told,
     amount: { litres?: number; grams?: number },
     bed: Bed,
     on: string,
-    note = "",
+    ...notes: Told[]
   ) => {
-    const before = items.get(item);
-    items.set(item, {
+    const key = typeof item === "string" ? item : JSON.stringify(item);
+    const before = items.get(key);
+    items.set(key, {
       item,
       litres: (before?.litres ?? 0) + (amount.litres ?? 0),
       grams: (before?.grams ?? 0) + (amount.grams ?? 0),
       beds: [...new Set([...(before?.beds ?? []), bed.name])],
       firstOn: before && before.firstOn < on ? before.firstOn : on,
-      note,
+      notes,
     });
   };
   const isIn = (on: string) => on >= isoDate(fromDay) && on <= isoDate(toDay);
@@ -95,21 +97,21 @@ export function shoppingList(garden: Garden, fromDay: DayNumber, toDay: DayNumbe
     add(item, { litres: litres ?? 0, grams: grams ?? 0 }, bed, on);
     if (nitrogenG < 0) {
       add(
-        "Nitrogen for material dug in",
+        fact("bedCare.nitrogenForMaterialDugIn"),
         { grams: -nitrogenG },
         bed,
         on,
-        "any quick nitrogen, by its label",
+        fact("bedCare.anyQuickNitrogenByItsLabel"),
       );
     }
   }
   for (const rest of garden.rests.values()) {
     const bed = garden.beds.get(rest.bedId);
     if (!bed || !isIn(rest.fromOn)) continue;
-    const { item, litres, grams, note } = restNeeds(rest, bed);
-    add(item, { litres, grams }, bed, rest.fromOn, note);
+    const { item, litres, grams, notes } = restNeeds(rest, bed);
+    add(item, { litres, grams }, bed, rest.fromOn, ...notes);
   }
-  return [...items.values()].sort((a, b) => (a.item < b.item ? -1 : 1));
+  return [...items.values()];
 }
 
 /** Seed or mulch for a rest. */
@@ -118,16 +120,26 @@ export function restNeeds(rest: Rest, bed: Bed) {
   const { under } = rest;
   if (under.kind === "mulch") {
     const mulch = mulches.get(under.mulchId);
-    const item = `Mulch: ${mulch?.name ?? under.mulchId}`;
+    const item = fact("bedCare.mulch", { mulch: mulch?.name ?? under.mulchId });
     const litres = depthLitres(areaM2, under.depthCm);
-    return { item, litres, grams: litres * (mulch?.litreKg ?? 0) * 1000, note: mulch?.note ?? "" };
+    return {
+      item,
+      litres,
+      grams: litres * (mulch?.litreKg ?? 0) * 1000,
+      notes: mulch ? [mulch.note] : [],
+    };
   }
   const crop = coverCropLibrary.get(under.coverCropId);
-  const item = `Seed: ${crop?.name ?? under.coverCropId}`;
+  const item = fact("bedCare.seed", { crop: crop?.name ?? under.coverCropId });
   const grams = (crop?.sowingGramsPerM2[under.sowing] ?? 0) * areaM2 * under.safety;
-  const look = crop?.lookAlikeSeed ? `not ${crop.lookAlikeSeed}` : "";
-  const inoculant = crop?.inoculantGroup ? `with inoculant: ${crop.inoculantGroup}` : "";
-  return { item, litres: 0, grams, note: [inoculant, look].filter(Boolean).join("; ") };
+  const notes: Fact[] = [];
+  if (crop?.inoculantGroup) {
+    notes.push(fact("bedCare.withInoculant", { inoculantGroup: crop.inoculantGroup }));
+  }
+  if (crop?.lookAlikeSeed) {
+    notes.push(fact("bedCare.not", { lookAlikeSeed: crop.lookAlikeSeed }));
+  }
+  return { item, litres: 0, grams, notes };
 }
 
 /** The feedings of a bed, the earliest first. */

@@ -1,11 +1,9 @@
 import { dayNumber, isoDate } from "../calendar";
 import type { OutlookDay } from "../climate";
-import { plainWording } from "../wording";
 import { setupOperations, usualSetup } from "./setup";
 import { timelineIfSown } from "../plantings";
 import { growing, tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
-
-const wording = plainWording();
+import { english } from "@/words/told.testdata";
 const kale = growing("kale", [], { method: "transplant" });
 /** Kale sown so that it is planted out on a day. */
 const plantedOn = (date: string) =>
@@ -29,7 +27,7 @@ const operations = (
   date: string,
   days: OutlookDay[] = [],
   setup: ReturnType<typeof usualSetup> | null = null,
-) => setupOperations(site, kale, plantedOn(date), setup, days, wording);
+) => setupOperations(site, kale, plantedOn(date), setup, days);
 const kinds = (list: ReturnType<typeof operations>) =>
   list.filter(({ fromDay, untilDay }) => untilDay !== fromDay).map(({ kind }) => kind);
 
@@ -37,7 +35,7 @@ test("in July kale is shaded, netted and watered in; in late October there is no
   expect(kinds(operations("2026-07-10"))).toEqual(["shade", "net", "water"]);
   const late = operations("2026-10-25");
   expect(kinds(late)).not.toContain("shade");
-  expect(late[0]?.words).toMatch(/No shade: it is cool or cloudy and light is scarce/);
+  expect(english(late[0]?.words)).toMatch(/No shade: it is cool or cloudy and light is scarce/);
 });
 
 test("the outlook decides on shade where it reaches: only on its bright and warm days", () => {
@@ -49,7 +47,7 @@ test("the outlook decides on shade where it reaches: only on its bright and warm
     dayNumber("2026-07-14"),
     dayNumber("2026-07-17"),
   ]);
-  expect(shade?.words).toMatch(/Shade on 14 July, off 17 July: 3 bright and warm days/);
+  expect(english(shade?.words)).toMatch(/Shade on 14 July, off 17 July: 3 bright and warm days/);
   const cool = outlook("2026-07-10", 0.1, 15);
   expect(kinds(operations("2026-07-10", cool))).not.toContain("shade");
 });
@@ -83,15 +81,13 @@ test("garlic in October is neither shaded nor netted nor watered daily; leeks ar
     const asleep = growing(id);
     const timeline = timelineIfSown(site, tarnholt.settings, asleep, dayNumber("2026-10-05"));
     expect(usualSetup(asleep, timeline)).toEqual({ shade: "none", netting: false, waterDays: 0 });
-    expect(setupOperations(site, asleep, timeline, null, [], wording)).toEqual([]);
+    expect(setupOperations(site, asleep, timeline, null, [])).toEqual([]);
   }
   const leek = growing("leek", [], { method: "transplant" });
   const net = (date: string) => {
     const sowDay = dayNumber(date) - leek.crop.transplanting.seedlingWeeks * 7;
     const timeline = timelineIfSown(site, tarnholt.settings, leek, sowDay);
-    return setupOperations(site, leek, timeline, null, [], wording).some(
-      ({ kind }) => kind === "net",
-    );
+    return setupOperations(site, leek, timeline, null, []).some(({ kind }) => kind === "net");
   };
   expect(net("2026-07-01")).toBe(true);
   expect(net("2026-12-01")).toBe(false);

@@ -2,9 +2,9 @@ import setupJson from "@data/setup.json";
 import { dayNumber, type DayNumber } from "../calendar";
 import type { OutlookDay } from "../climate";
 import type { Planting } from "../garden";
-import type { Wording } from "../wording";
 import { bedDays, type Growing, type Timeline } from "../schedule";
 import type { Site } from "../growth";
+import { fact, type Fact } from "../facts";
 
 /** What is set up when a planting comes into its bed, chosen by the grower or as usual for the crop. */
 export type Setup = NonNullable<Planting["setup"]>;
@@ -15,7 +15,7 @@ export interface Operation {
   fromDay: DayNumber;
   /** The day it ends; null as long as the planting stands. */
   untilDay: DayNumber | null;
-  words: string;
+  words: Fact;
 }
 
 /** What is usual for a crop: netting against its flies and butterflies, water until it is established. */
@@ -47,7 +47,6 @@ export function setupOperations(
   timeline: Timeline,
   setup: Setup | null,
   outlook: readonly OutlookDay[],
-  wording: Wording,
 ): Operation[] {
   const { shade, netting, waterDays } = setup ?? usualSetup(growing, timeline);
   const { fromDay, untilDay } = bedDays(timeline);
@@ -60,14 +59,18 @@ export function setupOperations(
       kind: "shade",
       fromDay: first,
       untilDay: last + 1,
-      words: `Shade on ${wording.date(first)}, off ${wording.date(last + 1)}: ${shaded.length === 1 ? "a bright and warm day" : `${shaded.length} bright and warm days`}. No shade when it is cool or cloudy.`,
+      words: fact("bedCare.shadeOnOffNoShadeWhenItIsCoolOr", {
+        first,
+        last,
+        shadedCount: shaded.length,
+      }),
     });
   } else if (shade === "byWeather") {
     operations.push({
       kind: "shade",
       fromDay,
       untilDay: fromDay,
-      words: "No shade: it is cool or cloudy and light is scarce.",
+      words: fact("bedCare.noShadeItIsCoolOrCloudyAndLightIs"),
     });
   }
   if (netting && pestsFly(site, fromDay)) {
@@ -76,7 +79,7 @@ export function setupOperations(
       kind: "net",
       fromDay,
       untilDay: restDay,
-      words: `Insect netting at once, edges buried${restDay === null ? "" : `, until about ${wording.date(restDay)}, when its pests are inactive`}.`,
+      words: fact("bedCare.insectNettingAtOnceEdgesBuried", { restDay }),
     });
   }
   if (waterDays > 0) {
@@ -85,7 +88,7 @@ export function setupOperations(
       kind: "water",
       fromDay,
       untilDay: establishedDay,
-      words: `Water a little every day until ${wording.date(establishedDay)}, then deeply and less often.`,
+      words: fact("bedCare.waterALittleEveryDayUntilThen", { establishedDay }),
     });
   }
   return operations;

@@ -1,6 +1,5 @@
 import type { DayNumber } from "../calendar";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
-import type { Wording } from "../wording";
 import { spotsOf } from "../plantings";
 import { roomIn } from "./room";
 import { sowableToday, type SowNow } from "../schedule";
@@ -30,14 +29,13 @@ export function firstCrops(
   site: Site,
   garden: Garden,
   day: DayNumber,
-  wording: Wording,
   newId: () => string,
 ): FirstCrop[] {
   const { settings } = garden;
   const crops = [...cropsOf(garden).values()].filter(
     ({ group }) => group !== "shoots" && group !== "forced" && group !== "flowersAndHerbs",
   );
-  const { now } = sowableToday(site, settings, day, spotsOf(garden), crops, wording);
+  const { now } = sowableToday(site, settings, day, spotsOf(garden), crops);
   const families = new Set<string>();
   const chosen: SowNow[] = [];
   for (const sowing of [...now].sort((a, b) => effort(a, day) - effort(b, day))) {

@@ -1,25 +1,31 @@
 import fc from "fast-check";
 import { commands } from "../commands";
 import type { Bed, Planting } from "../garden";
-import { plainWording } from "../wording";
 import { meaningOfMove, nearestPlace } from "./moving";
 import { tarnholt as garden, tarnholtSite as site } from "../plantings/tarnholt.testdata";
+import { english, inEnglish } from "@/words/told.testdata";
 
 const bed = (id: string) => garden.beds.get(id) as Bed;
 const planting = (id: string) => garden.plantings.get(id) as Planting;
 const meanings = (id: string, bedId: string, fromM = 0) =>
-  meaningOfMove(site, garden, planting(id), bed(bedId), fromM, plainWording());
+  meaningOfMove(site, garden, planting(id), bed(bedId), fromM);
 const words = (id: string, bedId: string, fromM = 0) =>
   meanings(id, bedId, fromM)
     .map((one) => one.words)
+    .map(english)
     .join(" ");
 
 test("spinach from the open into the house: sooner, under other covers, on ground that is taken", () => {
   const found = meanings("planting-07", "house-2");
   expect(found[0]).toMatchObject({ kind: "stops" });
   const toHouse = { ...planting("planting-07"), bedId: "bed-2" };
-  const fromOpen = meaningOfMove(site, garden, toHouse, bed("house-2"), 0, plainWording());
-  expect(fromOpen.map((one) => one.words).join(" ")).toMatch(/Ready \d+ \w+, \d+ days? sooner/);
+  const fromOpen = meaningOfMove(site, garden, toHouse, bed("house-2"), 0);
+  expect(
+    fromOpen
+      .map((one) => one.words)
+      .map(english)
+      .join(" "),
+  ).toMatch(/Ready \d+ \w+, \d+ days? sooner/);
   expect(words("planting-07", "house-2")).toMatch(/instead of row cover/i);
 });
 
@@ -27,20 +33,23 @@ test("beside the house the sun falls short for a head; where its family stood, r
   // Arugula in bed 9 to bed 1, where broccoli stood.
   expect(words("planting-10", "bed-1")).toMatch(/Broccoli of the same family \(Brassicaceae\)/);
   // Its own bed is no news but for the room.
-  expect(meanings("planting-10", "bed-9", 5)).toEqual([
+  expect(inEnglish(meanings("planting-10", "bed-9", 5))).toEqual([
     { kind: "for", words: "The ground is free for as long as it grows." },
   ]);
   expect(words("planting-10", "bed-9", 3)).toMatch(/Radish, winter, large is growing there until/);
-  expect(words("planting-10", "bed-9", 6)).toMatch(/Bed 9 is not enough time for it there/);
+  expect(words("planting-10", "bed-9", 6)).toMatch(/Bed 9 is too short for it there/);
   // A house to the south of bed 13 takes the sun that tomatoes want.
   const house = [100, 180, 260].map((azimuthDeg) => ({ azimuthDeg, elevationDeg: 50 }));
   const shaded: Bed = { ...bed("bed-13"), horizon: house };
   const inShade = { ...garden, beds: new Map([...garden.beds, ["bed-13", shaded] as const]) };
   const tomato = planting("planting-38");
-  const told = meaningOfMove(site, inShade, tomato, shaded, 0, plainWording());
-  expect(told.map((one) => one.words).join(" ")).toMatch(
-    /Tomato needs about 7 hours of direct sun a day; the here the skyline leaves \d\.\d/,
-  );
+  const told = meaningOfMove(site, inShade, tomato, shaded, 0);
+  expect(
+    told
+      .map((one) => one.words)
+      .map(english)
+      .join(" "),
+  ).toMatch(/Tomato needs about 7 hours of direct sun a day; here the skyline leaves \d\.\d/);
 });
 
 test("what is said to stop it is what the command refuses, and nothing else", () => {

@@ -1,19 +1,18 @@
-import { laterWords } from "../calendar";
 import { coversOver, horizonOver, type Bed, type Garden, type Planting } from "../garden";
 import { exactM, fitsInto } from "../layout";
 import { coverWords } from "../shelter";
-import type { Wording } from "../wording";
 import { bedDays, groundSun, shortfallWords, sunShortfall } from "../schedule";
 import { amountsFor, plantingState, standOf } from "../plantings";
 import { clashesIn, occupantsOf } from "./occupancy";
 import { tooSoonFor, tooSoonWords } from "./rotation";
 import type { Site } from "../growth";
+import { fact, type Fact } from "../facts";
 
 /** One thing that moving a planting to another place would mean. */
 export interface Meaning {
   /** `against`: better not. `stops`: it cannot be put there. */
   kind: "for" | "same" | "against" | "stops";
-  words: string;
+  words: Fact;
 }
 
 /** Sun that differs by less than this is the same, hours a day. */
@@ -32,20 +31,22 @@ export function meaningOfMove(
   planting: Planting,
   bed: Bed,
   fromM: number,
-  wording: Wording,
 ): Meaning[] {
   const moved = { ...planting, bedId: bed.id, fromM };
   const now = plantingState(garden, site, planting);
   const then = plantingState(garden, site, moved);
   const from = garden.beds.get(planting.bedId);
   if (!now || !then || !from) return [];
-  const meanings = [room(site, garden, moved, bed, wording)];
+  const meanings = [room(site, garden, moved, bed)];
   if (bed.id === from.id) return meanings;
-  meanings.push(dates(now.timeline.readyDay, then.timeline.readyDay, wording));
+  meanings.push(dates(now.timeline.readyDay, then.timeline.readyDay));
   const [coversNow, coversThen] = [coversOver(garden, from), coversOver(garden, bed)];
   if (coversNow.join() !== coversThen.join()) {
-    const words = `${coverWords(coversThen)} instead of ${coverWords(coversNow)}`;
-    meanings.push({ kind: "same", words: `${words.charAt(0).toUpperCase()}${words.slice(1)}.` });
+    const words = fact("bedSpace.insteadOf", {
+      cover: coverWords(coversThen),
+      cover2: coverWords(coversNow),
+    });
+    meanings.push({ kind: "same", words });
   }
   meanings.push(...sun(site, garden, from, bed, then));
   const { fromDay } = bedDays(then.timeline);
@@ -66,15 +67,20 @@ export function meaningOfMove(
   if (plantsNow !== plantsThen) {
     meanings.push({
       kind: plantsThen < plantsNow ? "against" : "same",
-      words: `${plantsThen} plants instead of ${plantsNow}: the bed is ${bed.widthM < from.widthM ? "narrower" : "wider"}.`,
+      words: fact("bedSpace.plantsInsteadOfTheBedIs", {
+        plantsThen,
+        plantsNow,
+        widthM: bed.widthM,
+        widthM2: from.widthM,
+      }),
     });
   }
   return meanings;
 }
 
-function room(site: Site, garden: Garden, moved: Planting, bed: Bed, wording: Wording): Meaning {
+function room(site: Site, garden: Garden, moved: Planting, bed: Bed): Meaning {
   if (!fitsInto(moved.fromM + moved.lengthM, bed.lengthM)) {
-    return { kind: "stops", words: `${bed.name} is too short for it there.` };
+    return { kind: "stops", words: fact("bedSpace.isTooShortForItThere", { bed: bed.name }) };
   }
   const after = {
     ...garden,
@@ -83,22 +89,23 @@ function room(site: Site, garden: Garden, moved: Planting, bed: Bed, wording: Wo
   const clash = clashesIn(site, after, bed).find(
     ({ earlier, later }) => earlier.id === moved.id || later.id === moved.id,
   );
-  if (!clash) return { kind: "for", words: "The ground is free for as long as it grows." };
+  if (!clash) return { kind: "for", words: fact("bedSpace.theGroundIsFreeForAsLongAsItGrows") };
   const other = clash.earlier.id === moved.id ? clash.later : clash.earlier;
-  const until = other.untilDay === Infinity ? "" : ` until ${wording.date(other.untilDay)}`;
-  return { kind: "stops", words: `${other.name} is growing there${until}.` };
+  const until =
+    other.untilDay === Infinity ? "" : fact("bedSpace.until", { untilDay: other.untilDay });
+  return { kind: "stops", words: fact("bedSpace.isGrowingThere", { other: other.name, until }) };
 }
 
-function dates(now: number | null, then: number | null, wording: Wording): Meaning {
-  if (then === null) return { kind: "against", words: "It would not be ready there." };
-  if (now === null) return { kind: "for", words: `Ready ${wording.date(then)}.` };
+function dates(now: number | null, then: number | null): Meaning {
+  if (then === null) return { kind: "against", words: fact("bedSpace.itWouldNotBeReadyThere") };
+  if (now === null) return { kind: "for", words: fact("bedSpace.ready", { then }) };
   const days = then - now;
   if (Math.abs(days) < MEANS_FROM_DAYS) {
-    return { kind: "same", words: `Ready ${wording.date(then, now)}, the same as here.` };
+    return { kind: "same", words: fact("bedSpace.readyTheSameAsHere", { then, now }) };
   }
   return {
     kind: days > 0 ? "against" : "for",
-    words: `Ready ${wording.date(then, now)}, ${laterWords(days)}.`,
+    words: fact("bedSpace.ready2", { then, now, days }),
   };
 }
 
@@ -118,7 +125,7 @@ function sun(
   return [
     {
       kind: more > 0 ? "for" : "against",
-      words: `${Math.abs(more).toFixed(1)} hours ${more > 0 ? "more" : "less"} direct sun a day.`,
+      words: fact("bedSpace.hoursDirectSunADay", { more }),
     },
   ];
 }

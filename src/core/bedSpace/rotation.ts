@@ -1,6 +1,7 @@
 import { DAYS_PER_YEAR, civilDate, dayNumber, type DayNumber } from "../calendar";
 import type { Crop } from "../crops";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
+import { fact, type Fact } from "../facts";
 
 /** The last time that a family stood in a bed too lately. */
 export interface TooSoon {
@@ -20,8 +21,7 @@ function isExcepted(planting: Pick<Planting, "stage">, crop: Crop): boolean {
 }
 
 /** The exceptions of the rotation, in a sentence. */
-export const ROTATION_EXCEPTIONS =
-  "Baby leaf and shoots do not count: they are gone before anything builds up.";
+export const ROTATION_EXCEPTIONS = fact("bedSpace.babyLeafAndShootsDoNotCountTheyAre");
 
 /**
  * Whether a crop of this family stood in the bed within the years of the rotation before a day: the
@@ -82,9 +82,9 @@ function yearsAfter(day: DayNumber, years: number): DayNumber {
 }
 
 /** Rotation in a sentence. */
-export function tooSoonWords({ family, crop, year, againDay }: TooSoon): string {
+export function tooSoonWords({ family, crop, year, againDay }: TooSoon): Fact {
   const who = crop
-    ? `${crop.name} of the same family (${family}) was sown here in ${year}`
-    : `The same family (${family}) stood here in ${year}`;
-  return `${who}; wait until ${civilDate(againDay).year}.`;
+    ? fact("bedSpace.ofTheSameFamilyWasSownHereIn", { crop: crop.name, family, year })
+    : fact("bedSpace.theSameFamilyStoodHereIn", { family, year });
+  return fact("bedSpace.waitUntil", { who, year: civilDate(againDay).year });
 }

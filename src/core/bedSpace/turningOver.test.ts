@@ -127,7 +127,7 @@ test("two tomatoes are left, the rest makes way for broccoli, also between them:
     ["between", "broccoli", 3, 1, null, true],
   ]);
   const outcome = commands["bed.turnOver"].apply(garden, { bedId: "bed-4", plantings });
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
   expect(clashesIn(site, outcome.garden, bed)).toEqual([]);
   const standing = plantsIn(site, outcome.garden, bed, day("2026-08-20"));
   const tomatoes = standing.find(({ planting }) => planting.id === "left");

@@ -1,14 +1,12 @@
 import { isoDate } from "../calendar";
 import { cropLibrary, type Crop } from "../crops";
 import type { Bed, Garden } from "../garden";
-import { plainWording } from "../wording";
 import { bedDays } from "../schedule";
 import { familiesByYear, tooSoonFor, tooSoonWords } from "./rotation";
 import { openingsIn, whatFits } from "./whatFits";
 import { roomIn } from "./room";
 import { day, tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
-
-const wording = plainWording();
+import { english } from "@/words/told.testdata";
 const bed = (id: string): Bed => tarnholt.beds.get(id) as Bed;
 const crop = (id: string): Crop => cropLibrary.get(id) as Crop;
 
@@ -20,7 +18,7 @@ describe("rotation", () => {
     const found = soon("kale", "2027-04-01"); // broccoli was sown on 26 May 2026
     expect(found?.planting?.id).toBe("planting-01");
     expect(isoDate(found?.againDay ?? 0)).toBe("2029-05-26");
-    expect(tooSoonWords(found as never)).toBe(
+    expect(english(tooSoonWords(found as never))).toBe(
       "Broccoli of the same family (Brassicaceae) was sown here in 2026; wait until 2029.",
     );
     expect(soon("kale", "2029-05-27")).toBeNull();
@@ -32,7 +30,7 @@ describe("rotation", () => {
     const garden = { ...tarnholt, beds: new Map([["bed-1", { ...bed("bed-1"), history }]]) };
     const own = garden.beds.get("bed-1") as Bed;
     const found = tooSoonFor(garden, own, crop("carrot"), day("2026-09-24"), 3);
-    expect(tooSoonWords(found as never)).toBe(
+    expect(english(tooSoonWords(found as never))).toBe(
       "The same family (Apiaceae) stood here in 2024; wait until 2027.",
     );
     expect(tooSoonFor(garden, own, crop("carrot"), day("2027-07-03"), 3)).toBeNull();
@@ -53,7 +51,7 @@ const today = day("2026-09-24");
 const fitsIn = (garden: Garden, id: string, which = 0) => {
   const own = garden.beds.get(id) as Bed;
   const opening = openingsIn(site, garden, own, today)[which];
-  return { opening, fits: opening ? whatFits(site, garden, own, opening, today, wording) : [] };
+  return { opening, fits: opening ? whatFits(site, garden, own, opening, today) : [] };
 };
 
 describe("what can go into a bed", () => {
@@ -98,7 +96,7 @@ describe("what can go into a bed", () => {
     const openings = openingsIn(site, tarnholt, bed("bed-3"), soon);
     const between = openings.find((one) => one.between?.plantingId === kale.id);
     if (!between?.between) throw new Error("kale leaves room between");
-    const fits = whatFits(site, tarnholt, bed("bed-3"), between, soon, wording);
+    const fits = whatFits(site, tarnholt, bed("bed-3"), between, soon);
     expect(fits.map(({ sowing }) => sowing.growing.crop.id)).toContain("radish");
     for (const { sowing } of fits) {
       expect(sowing.timeline.readyDay).toBeLessThan(between.untilDay);

@@ -3,7 +3,6 @@ import { BY_THE_BOOK } from "../gardenFile";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exactM } from "../layout";
 import { isSpent, seedsIn } from "../seedBox";
-import type { Wording } from "../wording";
 import { amountsFor, exposureOver, plantingState, standOf } from "../plantings";
 import { bedDays, sowableToday, sunShortfall, type SowNow, type SunShortfall } from "../schedule";
 import { gapsIn, occupantsOf, type Gap } from "./occupancy";
@@ -77,7 +76,6 @@ export function whatFits(
   bed: Bed,
   opening: Opening,
   day: DayNumber,
-  wording: Wording,
 ): Fit[] {
   const { settings } = garden;
   const { between, untilDay } = opening;
@@ -90,7 +88,7 @@ export function whatFits(
   const crops = [...cropsOf(garden).values()].filter(
     ({ spacing }) => !between || 2 * spacing.inRowCm <= between.stationCm,
   );
-  return sowableToday(site, settings, sowDay, [spot], crops, wording)
+  return sowableToday(site, settings, sowDay, [spot], crops)
     .now.filter(({ timeline }) => (timeline.readyDay ?? Infinity) < untilDay)
     .map((sowing): Fit => {
       const { growing, timeline } = sowing;

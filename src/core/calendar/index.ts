@@ -14,5 +14,4 @@ export {
   type MonthDay,
 } from "./isoDate";
 export { seasonOf, type Season } from "./season";
-export { dateWords, daysWords, laterWords } from "./dateWords";
 export { DAYS_OF_YEAR, DAYS_PER_WEEK, DAYS_PER_YEAR, MS_PER_DAY } from "./units";

@@ -13,17 +13,18 @@ import {
   seedSavingOf,
 } from "./index";
 import { PestSchema } from "./pestSchema";
+import { inEnglish } from "@/words/told.testdata";
 
 const known = Object.keys(sources);
 
 test("care and pests fit their schemas, name crops and families that are there, and their sources", () => {
-  expect(CareSchema.safeParse(careJson).error?.issues ?? []).toEqual([]);
+  expect(inEnglish(CareSchema.safeParse(careJson).error?.issues ?? [])).toEqual([]);
   const { sources: careSources, ...parts } = careJson;
   expect(Object.keys(careSources).sort()).toEqual(Object.keys(parts).sort());
   for (const source of Object.values(careSources)) expect(known).toContain(source);
   const families = new Set([...cropLibrary.values()].map(({ family }) => family));
   for (const pest of pestsJson.pests) {
-    expect(PestSchema.safeParse(pest).error?.issues ?? []).toEqual([]);
+    expect(inEnglish(PestSchema.safeParse(pest).error?.issues ?? [])).toEqual([]);
     expect(pest.attacks.families.filter((family) => !families.has(family))).toEqual([]);
     expect(pest.attacks.crops.filter((id) => !cropLibrary.has(id))).toEqual([]);
     expect(pest.attacks.families.length + pest.attacks.crops.length).toBeGreaterThan(0);

@@ -12,6 +12,7 @@ import { DAYS_OF_CURVE, onDay, type SeasonalCurve } from "./seasonalCurve";
 import type { ClimateSketch } from "./sketch";
 import { logChanceAbove, USUAL_SPELL_INDEX, weatherModelFromSketch } from "./sketchModel";
 import { dayCourse, fitWeatherModel, nightCourse, type WeatherModel } from "./weatherModel";
+import { fact, type Fact } from "../facts";
 
 const DEFAULT_RADIATION_COEFFICIENT = 0.17; // kRs between inland 0.16 and coast 0.19, FAO-56
 
@@ -40,7 +41,7 @@ export interface Climate {
   /** The day-to-day weather, for generating. */
   model: WeatherModel;
   /** Numbers that had to be guessed, or that do not fit together, in plain words. */
-  notes: readonly string[];
+  notes: readonly Fact[];
 }
 
 /** A climate from the few numbers of a sketch. */
@@ -155,32 +156,24 @@ function fittedSpellIndex(latitudeDeg: number, model: WeatherModel, frosts: Fros
 /** Near the equator the seasons do not tell the hemispheres apart. */
 const TROPICS_DEG = 15;
 
-function hemisphereNotes(latitudeDeg: number, record: DailyRecord): string[] {
+function hemisphereNotes(latitudeDeg: number, record: DailyRecord): Fact[] {
   if (Math.abs(latitudeDeg) < TROPICS_DEG || looksSouthern(record) === latitudeDeg < 0) return [];
-  return [
-    `The record is warm in ${latitudeDeg < 0 ? "July" : "January"}, but the place lies ${latitudeDeg < 0 ? "south" : "north"} of the equator: check the latitude's sign, or the record.`,
-  ];
+  return [fact("climate.theRecordIsWarmInButThePlaceLiesOf", { latitudeDeg })];
 }
 
 /** What a record's odds rest on, where that must be said. */
-function recordNotes(frosts: FrostRecord): string[] {
-  const notes: string[] = [];
+function recordNotes(frosts: FrostRecord): Fact[] {
+  const notes: Fact[] = [];
   const count = frosts.seasons.length;
   if (count === 0) {
-    notes.push(
-      "No season of this record is complete from midsummer to midsummer, so it gives no frost odds of its own: those here follow its temperatures.",
-    );
+    notes.push(fact("climate.noSeasonOfThisRecordIsCompleteFrom"));
   } else if (count < FEW_SEASONS) {
-    notes.push(
-      `Only ${count} complete ${count === 1 ? "season is" : "seasons are"} on record, so the odds are widened; ten or more would be better.`,
-    );
+    notes.push(fact("climate.onlyCompleteOnRecordSoTheOddsAre", { count }));
   }
   const within = frosts.dropped.filter((name) => name !== "");
   if (within.length > 0 && count > 0) {
     const one = within.length === 1;
-    notes.push(
-      `Left out because more than a tenth of the ${one ? "its" : "their"} nights is missing: ${within.join(", ")}.`,
-    );
+    notes.push(fact("climate.leftOutBecauseMoreThanATenthOfThe", { one, within }));
   }
   return notes;
 }

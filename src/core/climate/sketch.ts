@@ -1,10 +1,11 @@
 import * as z from "zod";
 import { MonthDaySchema } from "../calendar";
+import { code } from "../facts";
 
 const NormalC = z
-  .number({ error: "Give a temperature in degrees." })
-  .min(-60, "Colder than −60 °C is outside what people garden in.")
-  .max(50, "Warmer than 50 °C is outside what people garden in.");
+  .number({ error: code("climate.giveATemperatureInDegrees") })
+  .min(-60, code("climate.colderThanMinus60CIsOutsideWhat"))
+  .max(50, code("climate.warmerThan50CIsOutsideWhatPeople"));
 
 const MonthNormalsSchema = z
   .object({
@@ -15,7 +16,7 @@ const MonthNormalsSchema = z
   })
   .refine((month) => month.lowC <= month.highC, {
     path: ["lowC"],
-    message: "The average low is above the average high: are they swapped?",
+    message: code("climate.theAverageLowIsAboveTheAverageHigh"),
   });
 
 const FrostSchema = z.discriminatedUnion("kind", [
@@ -35,21 +36,19 @@ export const ClimateSketchSchema = z
     frost: FrostSchema,
     /** Days with rain or snow in a year; null when nobody has counted. */
     wetDaysPerYear: z
-      .number({ error: "Give a number of days, or leave it empty." })
-      .int("Give whole days.")
-      .min(0, "A year has at least 0 wet days.")
-      .max(350, "At most 350 wet days fit in a year.")
+      .number({ error: code("climate.giveANumberOfDaysOrLeaveItEmpty") })
+      .int(code("climate.giveWholeDays"))
+      .min(0, code("climate.aYearHasAtLeast0WetDays"))
+      .max(350, code("climate.atMost350WetDaysFitInAYear"))
       .nullable(),
   })
   .refine((sketch) => sketch.warmestMonth.lowC >= sketch.coldestMonth.lowC, {
     path: ["warmestMonth", "lowC"],
-    message:
-      "The warmest month's low is below the coldest month's low: are the two months swapped?",
+    message: code("climate.theWarmestMonthsLowIsBelowThe"),
   })
   .refine((sketch) => sketch.warmestMonth.highC >= sketch.coldestMonth.highC, {
     path: ["warmestMonth", "highC"],
-    message:
-      "The warmest month's high is below the coldest month's high: are the two months swapped?",
+    message: code("climate.theWarmestMonthsHighIsBelowThe"),
   });
 
 export type ClimateSketch = z.infer<typeof ClimateSketchSchema>;

@@ -9,6 +9,7 @@ import {
   type DayKind,
   type WeatherModel,
 } from "./weatherModel";
+import { fact, type Fact } from "../facts";
 
 /** The air lags the sun by about four weeks inland (estimate; Prescott & Collins 1951 give 25 to 31 days). */
 const USUAL_LAG_DAYS = 28;
@@ -36,7 +37,7 @@ export const USUAL_SPELL_INDEX = 0.65;
 /** A sketch turned into a weather model, and what had to be guessed for it. */
 export interface SketchedWeather {
   model: WeatherModel;
-  notes: string[];
+  notes: Fact[];
 }
 
 /** A yearly cosine: its mean, half its range, and the day of the year of its peak. */
@@ -57,13 +58,13 @@ export function weatherModelFromSketch(
   latitudeDeg: number,
   sketch: ClimateSketch,
 ): SketchedWeather {
-  const notes: string[] = [];
+  const notes: Fact[] = [];
   const peakDayOfYear = peakDay(latitudeDeg, sketch, notes);
   const low = wave(sketch.coldestMonth.lowC, sketch.warmestMonth.lowC, peakDayOfYear);
   const high = wave(sketch.coldestMonth.highC, sketch.warmestMonth.highC, peakDayOfYear);
   const lowSpreadC = spread(latitudeDeg, sketch, low, notes);
   if (sketch.wetDaysPerYear === null) {
-    notes.push(`Wet days are not given: ${USUAL_WET_DAYS} a year assumed.`);
+    notes.push(fact("climate.wetDaysAreNotGivenAYearAssumed", { usualWetDays: USUAL_WET_DAYS }));
   }
   const wetShare = (sketch.wetDaysPerYear ?? USUAL_WET_DAYS) / DAYS_PER_YEAR;
   const kind = (wet: boolean): DayKind => {
@@ -130,12 +131,12 @@ function frostDays(latitudeDeg: number, sketch: ClimateSketch) {
   };
 }
 
-function peakDay(latitudeDeg: number, sketch: ClimateSketch, notes: string[]): number {
+function peakDay(latitudeDeg: number, sketch: ClimateSketch, notes: Fact[]): number {
   const solstice = latitudeDeg < 0 ? 355 : 172;
   const usual = solstice + USUAL_LAG_DAYS;
   const frost = frostDays(latitudeDeg, sketch);
   if (!frost) {
-    notes.push("The warmest day is assumed to be four weeks after midsummer.");
+    notes.push(fact("climate.theWarmestDayIsAssumedToBeFour"));
     return usual;
   }
   // Midway between the last frost of one spring and the first of the next autumn.
@@ -143,23 +144,19 @@ function peakDay(latitudeDeg: number, sketch: ClimateSketch, notes: string[]): n
   const lag = midway - frost.season.startDay;
   const kept = Math.min(50, Math.max(5, lag));
   if (kept !== lag) {
-    notes.push(
-      "The frost dates are uneven around midsummer: check that first and last frost are not swapped.",
-    );
+    notes.push(fact("climate.theFrostDatesAreUnevenAround"));
   }
   return solstice + kept;
 }
 
-function spread(latitudeDeg: number, sketch: ClimateSketch, low: Wave, notes: string[]): number {
+function spread(latitudeDeg: number, sketch: ClimateSketch, low: Wave, notes: Fact[]): number {
   const frost = frostDays(latitudeDeg, sketch);
   if (!frost) return spreadWithoutDates(latitudeDeg, sketch.frost.kind === "rare", low, notes);
   const chance = (sdC: number) => chanceOfFrost(low, sdC, frost.season.startDay, frost.firstDay);
   const fitted = spreadForChance(chance, 0.5);
   if (fitted === null) {
     const tooWarm = chance(SPREAD_LIMITS_C.most) < 0.5;
-    notes.push(
-      `The frost dates are ${tooWarm ? "earlier" : "later"} than these temperatures explain: check the average lows and the dates.`,
-    );
+    notes.push(fact("climate.theFrostDatesAreThanThese", { tooWarm }));
     return tooWarm ? SPREAD_LIMITS_C.most : SPREAD_LIMITS_C.least;
   }
   return fitted;
@@ -171,12 +168,7 @@ const MIDSUMMER_FROST_CHANCE = 0.2;
 const MIDSUMMER_DAYS = 60;
 
 /** Without frost dates the usual spread serves, unless it contradicts what is said of frost. */
-function spreadWithoutDates(
-  latitudeDeg: number,
-  rare: boolean,
-  low: Wave,
-  notes: string[],
-): number {
+function spreadWithoutDates(latitudeDeg: number, rare: boolean, low: Wave, notes: Fact[]): number {
   const { startDay, endDay } = seasonOf(latitudeDeg, REFERENCE_DAY);
   const lastDay = rare ? endDay : startDay + MIDSUMMER_DAYS;
   const wanted = rare ? RARE_FROST_CHANCE : MIDSUMMER_FROST_CHANCE;
@@ -185,13 +177,13 @@ function spreadWithoutDates(
   const fits = rare ? usual <= wanted : usual >= wanted;
   const sdC = fits ? USUAL_SPREAD_C : spreadForChance(chance, wanted);
   if (sdC !== null) {
-    notes.push("Without frost dates, how much nights vary is estimated.");
+    notes.push(fact("climate.withoutFrostDatesHowMuchNightsVary"));
     return sdC;
   }
   notes.push(
     rare
-      ? "With lows like these, frost comes most winters: give its dates, or check the lows. The odds here follow the lows."
-      : "With lows like these, frost does not come in summer: give its dates, or check the lows. The odds here follow the lows.",
+      ? fact("climate.withLowsLikeTheseFrostComesMost")
+      : fact("climate.withLowsLikeTheseFrostDoesNotCome"),
   );
   return USUAL_SPREAD_C;
 }

@@ -1,26 +1,27 @@
 import type * as z from "zod";
 import { type Change, changesBetween, type Garden, withChanges, type Planting } from "../garden";
 import { problemsFrom } from "../gardenFile";
+import { fact, type Fact } from "../facts";
 
 /** What a command comes to: the changes it makes, or why it makes none. */
 export type Outcome =
   | { ok: true; changes: Change[]; garden: Garden }
-  | { ok: false; refusal: string; path: string; ways?: WayOut[] };
+  | { ok: false; refusal: Fact; path: string; ways?: WayOut[] };
 
 /** Another way to what was refused: one command that would be taken. */
 export interface WayOut {
   /** On its button: "Put it at 4 m". */
-  words: string;
+  words: Fact;
   command: { name: "planting.setMany"; input: { plantings: Planting[] } };
 }
 
 /** What a command's `run` gives back. */
-export type Run = { changes: Change[] } | { refusal: string; path?: string; ways?: WayOut[] };
+export type Run = { changes: Change[] } | { refusal: Fact; path?: string; ways?: WayOut[] };
 
 interface Definition<Input> {
   name: string;
   /** What undo and redo call it, from its input. */
-  label: (input: Input, garden: Garden) => string;
+  label: (input: Input, garden: Garden) => Fact;
   input: z.ZodType<Input>;
   /** What comes in by itself, such as an outlook: kept, but no step for undo. */
   quiet?: boolean;
@@ -30,7 +31,7 @@ interface Definition<Input> {
 /** A kind of change to the garden: checked input in, changed entities or a plain refusal out. */
 export interface Command<Input> extends Definition<Input> {
   /** Checks the input, runs, and gives the changed garden with the changes that made it. */
-  apply(garden: Garden, input: unknown): Outcome & { label?: string; quiet?: boolean };
+  apply(garden: Garden, input: unknown): Outcome & { label?: Fact; quiet?: boolean };
 }
 
 export function command<Input>(definition: Definition<Input>): Command<Input> {
@@ -42,7 +43,7 @@ export function command<Input>(definition: Definition<Input>): Command<Input> {
         const [problem] = problemsFrom(parsed.error);
         return {
           ok: false,
-          refusal: problem?.message ?? "This cannot be read.",
+          refusal: problem?.message ?? fact("commands.thisCannotBeRead"),
           path: problem?.path ?? "",
         };
       }
@@ -64,7 +65,7 @@ export function command<Input>(definition: Definition<Input>): Command<Input> {
 }
 
 /** Refuses with a plain sentence that says what would be right. */
-export function refuse(refusal: string, path?: string, ways?: WayOut[]): Run {
+export function refuse(refusal: Fact, path?: string, ways?: WayOut[]): Run {
   return { refusal, ...(path !== undefined && { path }), ...(ways && { ways }) };
 }
 

@@ -9,6 +9,7 @@ import {
   usesOf,
 } from "../garden";
 import { change, command, refuse } from "./command";
+import { fact, type Fact } from "../facts";
 
 /** What takes the place of a crop or variety that goes: offered where it is in use. */
 const ReplacementSchema = z.object({ cropId: z.string(), varietyId: z.string() });
@@ -16,11 +17,11 @@ type Replacement = z.infer<typeof ReplacementSchema>;
 
 export const setOwnCrop = command({
   name: "ownCrop.set",
-  label: ({ crop }) => `keeping ${crop.name.toLowerCase()}`,
+  label: ({ crop }) => fact("commands.keeping", { crop: crop.name }),
   input: OwnCropSchema,
   run(garden, own) {
     if (cropLibrary.has(own.id)) {
-      return refuse("The crop library already has that id: use another.", "id");
+      return refuse(fact("commands.theCropLibraryAlreadyHasThatIdUse"), "id");
     }
     const [problem] = cropProblems(own.crop);
     if (problem) return refuse(problem.message, `crop.${problem.path}`);
@@ -29,7 +30,7 @@ export const setOwnCrop = command({
     );
     if (taken) {
       return refuse(
-        `There is already a crop called ${taken.name}: choose another name.`,
+        fact("commands.thereIsAlreadyACropCalledChoose", { taken: taken.name }),
         "crop.name",
       );
     }
@@ -38,7 +39,11 @@ export const setOwnCrop = command({
       ({ id }) => !own.crop.varieties.some((variety) => variety.id === id),
     );
     const used = gone?.find(({ id }) => isUsed(garden, own.id, id));
-    if (used) return refuse(`${used.name} is in use and cannot be removed.`, "crop.varieties");
+    if (used)
+      return refuse(
+        fact("commands.isInUseAndCannotBeRemoved", { used: used.name }),
+        "crop.varieties",
+      );
     return change({ kind: "ownCrop", id: own.id, before, after: own });
   },
 });
@@ -46,11 +51,11 @@ export const setOwnCrop = command({
 export const removeOwnCrop = command({
   name: "ownCrop.remove",
   label: ({ id }, garden) =>
-    `removing ${garden.ownCrops.get(id)?.crop.name.toLowerCase() ?? "a crop"}`,
+    fact("commands.removing3", { crop: garden.ownCrops.get(id)?.crop.name.toLowerCase() }),
   input: z.object({ id: z.string(), replaceBy: ReplacementSchema.optional() }),
   run(garden, { id, replaceBy }) {
     const before = garden.ownCrops.get(id);
-    if (!before) return refuse("This crop is no longer in the garden.");
+    if (!before) return refuse(fact("commands.thisCropIsNoLongerInTheGarden"));
     const uses = usesWords(garden, id);
     if (uses && !replaceBy) return refuse(inUseWords(before.crop.name, uses));
     const changes = replaceBy ? replaced(garden, { cropId: id }, replaceBy) : [];
@@ -71,18 +76,21 @@ export const removeOwnCrop = command({
 
 export const setOwnVariety = command({
   name: "ownVariety.set",
-  label: ({ variety }) => `keeping ${variety.name}`,
+  label: ({ variety }) => fact("commands.keeping2", { variety: variety.name }),
   input: OwnVarietySchema,
   run(garden, own) {
     const crop = cropsOf(garden).get(own.cropId);
-    if (!crop) return refuse("This crop is no longer in the garden.", "cropId");
+    if (!crop) return refuse(fact("commands.thisCropIsNoLongerInTheGarden"), "cropId");
     const [problem] = cropProblems({ ...crop, varieties: [own.variety] });
     if (problem) return refuse(problem.message, problem.path.replace("varieties.0", "variety"));
     const taken = crop.varieties.find(
       (variety) => variety.id !== own.id && sameName(variety.name, own.variety.name),
     );
     if (taken) {
-      return refuse(`${crop.name} has a variety called ${taken.name} already.`, "variety.name");
+      return refuse(
+        fact("commands.hasAVarietyCalledAlready", { crop: crop.name, taken: taken.name }),
+        "variety.name",
+      );
     }
     const before = garden.ownVarieties.get(own.id) ?? null;
     return change({ kind: "ownVariety", id: own.id, before, after: own });
@@ -91,11 +99,12 @@ export const setOwnVariety = command({
 
 export const removeOwnVariety = command({
   name: "ownVariety.remove",
-  label: ({ id }, garden) => `removing ${garden.ownVarieties.get(id)?.variety.name ?? "a variety"}`,
+  label: ({ id }, garden) =>
+    fact("commands.removing4", { variety: garden.ownVarieties.get(id)?.variety.name }),
   input: z.object({ id: z.string(), replaceBy: ReplacementSchema.optional() }),
   run(garden, { id, replaceBy }) {
     const before = garden.ownVarieties.get(id);
-    if (!before) return refuse("This variety is no longer in the garden.");
+    if (!before) return refuse(fact("commands.thisVarietyIsNoLongerInTheGarden"));
     const uses = usesWords(garden, before.cropId, id);
     if (uses && !replaceBy) return refuse(inUseWords(before.variety.name, uses));
     const what = { cropId: before.cropId, varietyId: id };
@@ -105,10 +114,10 @@ export const removeOwnVariety = command({
   },
 });
 
-const NO_REPLACEMENT = "That crop or variety is not in the garden: choose another.";
+const NO_REPLACEMENT = fact("commands.thatCropOrVarietyIsNotInTheGarden");
 
-function inUseWords(name: string, uses: string): string {
-  return `${name} is used by ${uses}: choose another for those, or remove them first.`;
+function inUseWords(name: string, uses: readonly Fact[]): Fact {
+  return fact("commands.isUsedByChooseAnotherForThoseOr", { name, uses });
 }
 
 function sameName(a: string, b: string): boolean {
@@ -119,19 +128,16 @@ function isUsed(garden: Garden, cropId: string, varietyId: string): boolean {
   return usesWords(garden, cropId, varietyId) !== null;
 }
 
-/** What grows a crop, counted in words; null when nothing does. */
-function usesWords(garden: Garden, cropId: string, varietyId?: string): string | null {
+/** What grows a crop, counted; null when nothing does. */
+function usesWords(garden: Garden, cropId: string, varietyId?: string): Fact[] | null {
   const uses = usesOf(garden, cropId, varietyId);
-  const words = [
-    counted(uses.plantings.length, "planting", "plantings"),
-    counted(uses.seedLots.length, "seed lot", "seed lots"),
-    counted(uses.trays.length, "tray", "trays"),
-  ].filter((word) => word !== null);
-  return words.length === 0 ? null : words.join(" and ");
-}
-
-function counted(count: number, one: string, many: string): string | null {
-  return count === 0 ? null : `${count} ${count === 1 ? one : many}`;
+  const counts = [
+    [uses.plantings.length, "commands.plantings"],
+    [uses.seedLots.length, "commands.seedLots"],
+    [uses.trays.length, "commands.trays"],
+  ] as const;
+  const facts = counts.flatMap(([count, code]) => (count > 0 ? [fact(code, { count })] : []));
+  return facts.length === 0 ? null : facts;
 }
 
 /** The changes that give everything of one crop or variety to another; null when there is none such. */

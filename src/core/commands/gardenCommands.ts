@@ -9,10 +9,11 @@ import {
 import { BedSchema, type Change, GardenHeadSchema, SettingsSchema, ShelterSchema } from "../garden";
 import { change, command, refuse, replaceWith } from "./command";
 import { groundProblems } from "./beds/ground";
+import { code, fact } from "../facts";
 
 export const setSettings = command({
   name: "settings.set",
-  label: () => "settings change",
+  label: () => fact("commands.settingsChange"),
   input: SettingsSchema.partial().omit({ id: true }),
   run: (garden, some) =>
     change({
@@ -25,7 +26,7 @@ export const setSettings = command({
 
 export const renameGarden = command({
   name: "garden.rename",
-  label: () => "new garden name",
+  label: () => fact("commands.newGardenName"),
   input: GardenHeadSchema.pick({ name: true }),
   run: (garden, { name }) =>
     change({
@@ -38,7 +39,7 @@ export const renameGarden = command({
 
 export const replaceGarden = command({
   name: "garden.replace",
-  label: () => "replacing the garden",
+  label: () => fact("commands.replacingTheGarden"),
   input: GardenFileSchema,
   run(garden, file) {
     const [problem] = referenceProblems(file);
@@ -52,12 +53,12 @@ export const replaceGarden = command({
 
 export const addShelter = command({
   name: "shelter.add",
-  label: (shelter) => `adding ${shelter.name}`,
+  label: (shelter) => fact("commands.adding", { shelter: shelter.name }),
   input: ShelterSchema,
   run(garden, shelter) {
     const [problem] = coverProblems("shelter", shelter);
     if (problem) return refuse(problem.message, problem.path);
-    if (garden.shelters.has(shelter.id)) return refuse("This shelter is already there.");
+    if (garden.shelters.has(shelter.id)) return refuse(fact("commands.thisShelterIsAlreadyThere"));
     return change({ kind: "shelter", id: shelter.id, before: null, after: shelter });
   },
 });
@@ -65,15 +66,18 @@ export const addShelter = command({
 export const addBeds = command({
   name: "bed.addMany",
   label: ({ beds }) =>
-    beds.length === 1 ? `adding ${beds[0]?.name}` : `adding ${beds.length} beds`,
-  input: z.object({ beds: z.array(BedSchema).min(1, "Say how many beds.").max(200) }),
+    beds.length === 1
+      ? fact("commands.adding2", { name: beds[0]?.name })
+      : fact("commands.addingBeds", { bedsCount: beds.length }),
+  input: z.object({ beds: z.array(BedSchema).min(1, code("commands.sayHowManyBeds")).max(200) }),
   run(garden, { beds }) {
     const shelterIds = new Set(garden.shelters.keys());
     const changes: Change[] = [];
     for (const bed of beds) {
       const [problem] = bedProblems("bed", bed, shelterIds);
       if (problem) return refuse(problem.message, problem.path);
-      if (garden.beds.has(bed.id)) return refuse(`${bed.name} is already there.`);
+      if (garden.beds.has(bed.id))
+        return refuse(fact("commands.isAlreadyThere", { bed: bed.name }));
       changes.push({ kind: "bed", id: bed.id, before: null, after: bed });
     }
     return change(...changes);

@@ -4,6 +4,7 @@ import { withChanges, type Bed, type Garden, type Planting } from "../garden";
 import { tarnholt } from "../plantings/tarnholt.testdata";
 import { groundProblems, mendGround } from "./beds/ground";
 import { commands } from "./registry";
+import { english } from "@/words/told.testdata";
 
 const beds = [...tarnholt.beds.values()];
 const named = (id: string) => tarnholt.beds.get(id) as Bed;
@@ -27,13 +28,13 @@ test("an overlap that is there already stands in nobody else's way, but a new on
     ["shelter.edit", { id: "greenhouse", barrelLitres: 200 }],
   ] as const) {
     const outcome = commands[name].apply(overlapping, input);
-    expect(outcome.ok ? "" : outcome.refusal).toBe("");
+    expect(outcome.ok ? "" : english(outcome.refusal)).toBe("");
   }
   const over = commands["bed.edit"].apply(overlapping, {
     id: "bed-1",
     position: named("bed-2").position,
   });
-  expect(over.ok ? "" : over.refusal).toMatch(/Bed 1 would overlap Bed 2/);
+  expect(over.ok ? "" : english(over.refusal)).toMatch(/Bed 1 would overlap Bed 2/);
 });
 
 test("a file with an overlap, a planting past its bed or two on one ground is refused with its path", () => {
@@ -52,7 +53,7 @@ test("a file with an overlap, a planting past its bed or two on one ground is re
   for (const [garden, path, words] of cases) {
     const outcome = commands["garden.replace"].apply(tarnholt, toGardenFile(garden));
     if (outcome.ok) throw new Error("it was let in");
-    expect(outcome.refusal).toMatch(words);
+    expect(english(outcome.refusal)).toMatch(words);
     expect(outcome.path).toMatch(path);
   }
 });
@@ -84,9 +85,9 @@ test("whatever lies wrong can be mended: nothing clashes then, and what went is 
       expect(groundProblems(sound)).toEqual([]);
       expect(sound.beds.size).toBe(garden.beds.size);
       const gone = garden.plantings.size - sound.plantings.size;
-      expect(mends.filter((words) => words.endsWith("is left out."))).toHaveLength(gone);
+      expect(mends.filter((words) => english(words).endsWith("is left out."))).toHaveLength(gone);
       const outcome = commands["garden.replace"].apply(tarnholt, toGardenFile(sound));
-      expect(outcome.ok ? "" : outcome.refusal).toBe("");
+      expect(outcome.ok ? "" : english(outcome.refusal)).toBe("");
       mended += mends.length;
     }),
     { numRuns: 4 },

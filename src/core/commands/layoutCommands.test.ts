@@ -4,12 +4,13 @@ import { overlap, type Outline } from "../layout";
 import { commands, type CommandName } from "./registry";
 import { fromGardenFile, toGardenFile, type GardenFile } from "../gardenFile";
 import { inverse, withChanges, type Bed, type Garden } from "../garden";
+import { english, inEnglish } from "@/words/told.testdata";
 
 const tarnholt = fromGardenFile(commons as GardenFile);
 
 function done(garden: Garden, name: CommandName, input: unknown): Garden {
   const outcome = commands[name].apply(garden, input);
-  if (!outcome.ok) throw new Error(`${name}: ${outcome.refusal}`);
+  if (!outcome.ok) throw new Error(`${name}: ${english(outcome.refusal)}`);
   const undone = withChanges(outcome.garden, inverse(outcome.changes));
   expect(toGardenFile(undone)).toEqual(toGardenFile(garden));
   return outcome.garden;
@@ -17,7 +18,7 @@ function done(garden: Garden, name: CommandName, input: unknown): Garden {
 function refusal(garden: Garden, name: CommandName, input: unknown): string {
   const outcome = commands[name].apply(garden, input);
   if (outcome.ok) throw new Error(`${name} was not refused`);
-  return outcome.refusal;
+  return english(outcome.refusal);
 }
 const move = (id: string, xM: number, yM: number, angleDeg = 90) => ({
   beds: [{ id, position: { xM, yM, angleDeg } }],
@@ -56,7 +57,11 @@ test("a bed moved into a shelter stands in it, and out of it in the open again",
 
 test("a bed is resized and renamed; too short for what grows there, or of no length, it is not", () => {
   const wider = done(tarnholt, "bed.edit", { id: "bed-1", name: "By the wall", widthM: 1 });
-  expect(wider.beds.get("bed-1")).toMatchObject({ name: "By the wall", widthM: 1, lengthM: 8 });
+  expect(inEnglish(wider.beds.get("bed-1"))).toMatchObject({
+    name: "By the wall",
+    widthM: 1,
+    lengthM: 8,
+  });
   expect(refusal(tarnholt, "bed.edit", { id: "bed-1", lengthM: 5 })).toBe(
     "A planting in Bed 1 reaches to 8 m. Shorten or move it first, or keep the bed that long.",
   );

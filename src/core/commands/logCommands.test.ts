@@ -6,20 +6,19 @@ import type { LogEntry, Logged } from "../log";
 import { factsOf, plantingState, plannedOtherwise } from "../plantings";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { tasksOn, type Task } from "../tasks";
-import { plainWording } from "../wording";
 import { commands, type CommandName } from "./registry";
+import { english, inEnglish } from "@/words/told.testdata";
 
 const TODAY = "2026-09-24";
-const wording = plainWording();
 
 function after(garden: Garden, name: CommandName, input: unknown): Garden {
   const outcome = commands[name].apply(garden, input);
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
   return outcome.garden;
 }
 const refusal = (garden: Garden, name: CommandName, input: unknown) => {
   const outcome = commands[name].apply(garden, input);
-  return outcome.ok ? "" : outcome.refusal;
+  return outcome.ok ? "" : english(outcome.refusal);
 };
 const entry = (on: string, what: Logged, id = `e-${on}-${what.kind}`): LogEntry => ({
   id: id.toLowerCase(),
@@ -140,17 +139,19 @@ test.each([
 test("a sowing and what follows it keep their order, whichever is written down last", () => {
   const garden = keep(tarnholt, entry("2026-08-22", sown("planting-07")));
   expect(
-    refusal(garden, "log.keep", {
-      entries: [entry("2026-08-21", picked("planting-07"))],
-      today: TODAY,
-    }),
+    english(
+      refusal(garden, "log.keep", {
+        entries: [entry("2026-08-21", picked("planting-07"))],
+        today: TODAY,
+      }),
+    ),
   ).toMatch(/was sown on 22 August: it cannot be picked before/);
   const up = keep(
     garden,
     entry("2026-08-30", { kind: "emerged", plantingId: "planting-07", up: null, outOf: null }),
   );
   const later = { ...entry("2026-09-05", sown("planting-07")), id: "e-2026-08-22-sown" };
-  expect(refusal(up, "log.keep", { entries: [later], today: TODAY })).toMatch(
+  expect(english(refusal(up, "log.keep", { entries: [later], today: TODAY }))).toMatch(
     /already has an entry on 30 August/,
   );
 });
@@ -179,7 +180,7 @@ test("what leaves the garden takes its entries with it; work is still told by it
   };
   const garden = keep(tarnholt, entry(TODAY, worked, "thinned"));
   const without = after(garden, "planting.remove", { id: "planting-03" });
-  expect(without.logEntries.get("thinned")?.what).toMatchObject({
+  expect(inEnglish(without.logEntries.get("thinned")?.what)).toMatchObject({
     plantingId: null,
     bedId: "bed-3",
     subject: "Kale, curly",
@@ -200,7 +201,7 @@ test("what leaves the garden takes its entries with it; work is still told by it
     const input =
       name === "bed.remove" ? { id: "bed-3", withPlantings: true } : { id: "planting-03" };
     const outcome = commands[name].apply(garden, input);
-    if (!outcome.ok) throw new Error(outcome.refusal);
+    if (!outcome.ok) throw new Error(outcome.refusal.code);
     after(tarnholt, "garden.replace", toGardenFile(outcome.garden));
     expect(toGardenFile(withChanges(outcome.garden, inverse(outcome.changes)))).toEqual(
       toGardenFile(garden),
@@ -213,21 +214,21 @@ const settle = (garden: Garden, task: Task, on: string, as = "done", more = {}) 
 
 test("a task that is done is logged as what it was, and moves the garden on", () => {
   const find = (garden: Garden, id: string, on: string) => {
-    const task = tasksOn(site, garden, dayNumber(on), wording).find((one) => one.id === id);
+    const task = tasksOn(site, garden, dayNumber(on)).find((one) => one.id === id);
     if (!task) throw new Error(`${id} on ${on}`);
     return task;
   };
   const thin = settle(tarnholt, find(tarnholt, "sowing-2-thin", TODAY), TODAY);
-  if (!thin.ok) throw new Error(thin.refusal);
+  if (!thin.ok) throw new Error(thin.refusal.code);
   const sowing = thin.garden.trays.get("tray-2")?.sowings.find(({ id }) => id === "sowing-2");
   const most = Math.max(...(sowing?.seedlings ?? [99]));
   expect(most).toBeLessThanOrEqual(tarnholt.plantings.get("planting-29")?.plantsPerStation ?? 0);
   const out = settle(tarnholt, find(tarnholt, "sowing-1-plantOut", TODAY), TODAY);
-  if (!out.ok) throw new Error(out.refusal);
+  if (!out.ok) throw new Error(out.refusal.code);
   expect(factsOf(out.garden, "planting-19").plantedOutDay).toBe(dayNumber(TODAY));
   expect(out.garden.trays.get("tray-1")?.sowings).toEqual([]);
   const sow = settle(tarnholt, find(tarnholt, "planting-07-sow", "2026-08-22"), "2026-08-22");
-  if (!sow.ok) throw new Error(sow.refusal);
+  if (!sow.ok) throw new Error(sow.refusal.code);
   // Seed is taken from the packet that is there.
   expect(sow.garden.seedLots.get("lot-01")?.amount.value).toBeLessThan(18);
   expect(life(sow.garden, "planting-07").timeline.sowDay).toBe(dayNumber("2026-08-22"));
@@ -235,13 +236,13 @@ test("a task that is done is logged as what it was, and moves the garden on", ()
 
 test("ticked together, in any order, work on seedlings that are planted out is written down alone", () => {
   const on = "2026-11-15";
-  const some = tasksOn(site, tarnholt, dayNumber(on), wording).filter(
+  const some = tasksOn(site, tarnholt, dayNumber(on)).filter(
     ({ id }) => id === "sowing-2-thin" || id === "sowing-2-plantOut",
   );
   expect(some).toHaveLength(2);
   for (const tasks of [some, [...some].reverse()]) {
     const outcome = commands["round.settle"].apply(tarnholt, { tasks, on, as: "done", today: on });
-    if (!outcome.ok) throw new Error(outcome.refusal);
+    if (!outcome.ok) throw new Error(outcome.refusal.code);
     expect(outcome.garden.logEntries.get("sowing-2-thin")?.what.kind).toBe("worked");
     expect(outcome.garden.trays.get("tray-2")?.sowings).toEqual([]);
   }
@@ -260,23 +261,23 @@ test("planted out of the tray's own pane, the planting knows it too, and its tas
 
 test("what is put off comes back on its day, what is left undone does not, and both can be told apart", () => {
   const ids = (garden: Garden, on: string) =>
-    tasksOn(site, garden, dayNumber(on), wording).map(({ id }) => id);
-  const [task] = tasksOn(site, tarnholt, dayNumber(TODAY), wording).filter(
+    tasksOn(site, garden, dayNumber(on)).map(({ id }) => id);
+  const [task] = tasksOn(site, tarnholt, dayNumber(TODAY)).filter(
     ({ id }) => id === "planting-04-harvest",
   );
   if (!task) throw new Error("a harvest");
   const later = settle(tarnholt, task, TODAY, "putOff", { untilOn: "2026-09-27" });
-  if (!later.ok) throw new Error(later.refusal);
+  if (!later.ok) throw new Error(later.refusal.code);
   expect(ids(later.garden, "2026-09-26")).not.toContain(task.id);
   expect(ids(later.garden, "2026-09-27")).toContain(task.id);
   const skipped = settle(later.garden, task, TODAY, "skipped");
-  if (!skipped.ok) throw new Error(skipped.refusal);
+  if (!skipped.ok) throw new Error(skipped.refusal.code);
   expect(ids(skipped.garden, "2026-09-27")).not.toContain(task.id);
-  expect(settle(skipped.garden, task, TODAY)).toMatchObject({
+  expect(inEnglish(settle(skipped.garden, task, TODAY))).toMatchObject({
     ok: false,
     refusal: expect.stringMatching(/^Skipped on 24 September already/),
   });
-  expect(settle(tarnholt, task, TODAY, "putOff", { untilOn: TODAY })).toMatchObject({
+  expect(inEnglish(settle(tarnholt, task, TODAY, "putOff", { untilOn: TODAY }))).toMatchObject({
     ok: false,
     refusal: "Choose a later date.",
   });
@@ -291,7 +292,7 @@ test("done never comes back by itself, and two tabs that tick the same, in any o
       fc.integer({ min: 0, max: 25 }),
       (day, picks, ahead) => {
         const on = isoDate(day);
-        const tasks = tasksOn(site, tarnholt, day, wording);
+        const tasks = tasksOn(site, tarnholt, day);
         if (tasks.length === 0) return;
         const chosen = [...new Set(picks.map((pick) => tasks[pick % tasks.length]))].flatMap(
           (task) => task ?? [],
@@ -299,12 +300,12 @@ test("done never comes back by itself, and two tabs that tick the same, in any o
         const tick = (garden: Garden, list: Task[]) =>
           list.reduce((now, task) => {
             const outcome = settle(now, task, on);
-            if (!outcome.ok) throw new Error(`${task.id}: ${outcome.refusal}`);
+            if (!outcome.ok) throw new Error(`${task.id}: ${english(outcome.refusal)}`);
             return outcome.garden;
           }, garden);
         const one = tick(tarnholt, chosen);
         ticked += chosen.length;
-        const later = tasksOn(site, one, day + ahead, wording).map(({ id }) => id);
+        const later = tasksOn(site, one, day + ahead).map(({ id }) => id);
         for (const { id } of chosen) expect(later).not.toContain(id);
         // The other tab ticks them again, and in another order: nothing is done twice.
         expect(tick(one, [...chosen].reverse())).toEqual(one);
@@ -320,12 +321,12 @@ test("done never comes back by itself, and two tabs that tick the same, in any o
 test("the walk goes in the grower's order; a bed that goes leaves it, one that comes stands at its end", () => {
   const garden = after(tarnholt, "walk.set", { bedIds: ["bed-9", "house-2", "bed-1"] });
   const walked = (from: Garden) => {
-    const beds = tasksOn(site, from, dayNumber(TODAY), wording).flatMap(({ bedId }) => bedId ?? []);
+    const beds = tasksOn(site, from, dayNumber(TODAY)).flatMap(({ bedId }) => bedId ?? []);
     return [...new Set(beds)];
   };
   expect(walked(garden).slice(0, 3)).toEqual(["bed-9", "house-2", "bed-1"]);
   expect(walked(garden)).toHaveLength(walked(tarnholt).length);
   const fewer = after(garden, "bed.remove", { id: "house-2", withPlantings: true });
   expect(fewer.head.walk).toEqual(["bed-9", "bed-1"]);
-  expect(refusal(tarnholt, "walk.set", { bedIds: ["bed-99"] })).toMatch(/no longer/);
+  expect(english(refusal(tarnholt, "walk.set", { bedIds: ["bed-99"] }))).toMatch(/no longer/);
 });

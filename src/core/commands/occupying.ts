@@ -1,4 +1,4 @@
-import { dateWords, isoDate } from "../calendar";
+import { isoDate } from "../calendar";
 import {
   bedsInOrder,
   withChanges,
@@ -19,8 +19,8 @@ import {
 import { plantingState, siteFor } from "../plantings";
 import type { Site } from "../growth";
 import { exactM } from "../layout";
-import { lengthWords } from "../wording";
 import { change, refuse, type Run, type WayOut } from "./command";
+import { fact, type Fact } from "../facts";
 
 /** A shorter planting than this is no way out, m. */
 const LEAST_LENGTH_M = 0.3;
@@ -79,18 +79,29 @@ function refusalOf(
     mover.kind === "planting"
       ? [elsewhere(site, after, bed, mover, changes), otherTime(after, earlier, later, changes)]
       : [];
-  const { units } = after.settings;
-  const ground = `${lengthWords(Math.max(earlier.fromM, later.fromM), units)} to ${lengthWords(Math.min(earlier.toM, later.toM), units)}`;
-  const time = other.untilDay === Infinity ? "" : ` until ${dateWords(other.untilDay)}`;
+  const ground = fact("commands.to", {
+    fromM: earlier.fromM,
+    fromM2: later.fromM,
+    toM: earlier.toM,
+    toM2: later.toM,
+  });
+  const time =
+    other.untilDay === Infinity ? "" : fact("commands.until", { untilDay: other.untilDay });
   return refuse(
-    `${other.name} is in ${bed.name} from ${dateWords(other.fromDay)}${time}, in the same space (${ground}). Choose another spot or date, or let one grow between the other's plants.`,
+    fact("commands.isInFromInTheSameSpaceChoose", {
+      other: other.name,
+      bed: bed.name,
+      fromDay: other.fromDay,
+      time,
+      ground,
+    }),
     "planting.fromM",
     ways.filter((way) => way !== null),
   );
 }
 
 /** The changed plantings with some of them otherwise, as one command. */
-function wayOut(words: string, changes: readonly Change[], instead: readonly Planting[]): WayOut {
+function wayOut(words: Fact, changes: readonly Change[], instead: readonly Planting[]): WayOut {
   const plantings = new Map<string, Planting>();
   for (const one of changes) {
     if (one.kind === "planting" && one.after) plantings.set(one.id, one.after);
@@ -112,13 +123,12 @@ function elsewhere(
 ): WayOut | null {
   const planting = after.plantings.get(mover.id);
   if (!planting) return null;
-  const { units } = after.settings;
   const others = occupantsOf(site, after, bed).filter(({ id }) => id !== mover.id);
   const free = freeStretches(others, bed.lengthM, mover.fromDay, mover.untilDay);
   const longest = [...free].sort((a, b) => b.toM - b.fromM - (a.toM - a.fromM))[0];
   const sameBedM = placeFor(others, bed.lengthM, planting.lengthM, mover.fromDay, mover.untilDay);
   if (sameBedM !== null) {
-    return wayOut(`Put it at ${lengthWords(sameBedM, units)}`, changes, [
+    return wayOut(fact("commands.putItAt", { sameBedM }), changes, [
       { ...planting, fromM: exactM(sameBedM) },
     ]);
   }
@@ -131,11 +141,13 @@ function elsewhere(
     const there = occupantsOf(site, after, neighbour);
     const fromM = placeFor(there, neighbour.lengthM, planting.lengthM, fromDay, untilDay);
     if (fromM === null) continue;
-    return wayOut(`Put it in ${neighbour.name}`, changes, [{ ...moved, fromM: exactM(fromM) }]);
+    return wayOut(fact("commands.putItIn", { neighbour: neighbour.name }), changes, [
+      { ...moved, fromM: exactM(fromM) },
+    ]);
   }
   if (!longest || longest.toM - longest.fromM < LEAST_LENGTH_M) return null;
   const lengthM = exactM(longest.toM - longest.fromM);
-  return wayOut(`Only ${lengthWords(lengthM, units)} of it`, changes, [
+  return wayOut(fact("commands.onlyOfIt", { lengthM }), changes, [
     { ...planting, fromM: exactM(longest.fromM), lengthM },
   ]);
 }
@@ -158,9 +170,11 @@ function otherTime(
 ): WayOut | null {
   const planting = after.plantings.get(earlier.id);
   if (!planting || later.fromDay <= earlier.fromDay) return null;
-  return wayOut(`Pull ${shortName(earlier)} on ${dateWords(later.fromDay)}`, changes, [
-    { ...planting, clearOn: isoDate(later.fromDay) },
-  ]);
+  return wayOut(
+    fact("commands.pullOn", { shortName: shortName(earlier), fromDay: later.fromDay }),
+    changes,
+    [{ ...planting, clearOn: isoDate(later.fromDay) }],
+  );
 }
 
 function shortName({ name }: Occupant): string {

@@ -18,10 +18,8 @@ import {
 } from "../bedSpace";
 import { growingOf, plantsIn } from "../plantings";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
-import { plainWording } from "../wording";
 import { commands } from "./registry";
-
-const wording = plainWording();
+import { english } from "@/words/told.testdata";
 const anyBed = fc.constantFrom(...tarnholt.beds.values());
 const anyDay = fc.integer({ min: dayNumber("2026-07-01"), max: dayNumber("2027-04-30") });
 const noClash = (garden: Garden) =>
@@ -34,12 +32,12 @@ test("whatever is offered for an opening can be planted there, and nobody clashe
       const openings = openingsIn(site, tarnholt, bed, day);
       const opening = openings[whichOpening % Math.max(1, openings.length)];
       if (!opening) return;
-      const fits = whatFits(site, tarnholt, bed, opening, day, wording);
+      const fits = whatFits(site, tarnholt, bed, opening, day);
       const fit = fits[whichFit % Math.max(1, fits.length)];
       if (!fit) return;
       const planting = plantingInto(bed, opening, fit, "offered");
       const outcome = commands["planting.add"].apply(tarnholt, planting);
-      if (!outcome.ok) throw new Error(`${planting.cropId}: ${outcome.refusal}`);
+      if (!outcome.ok) throw new Error(`${planting.cropId}: ${english(outcome.refusal)}`);
       planted += 1;
       expect(noClash(outcome.garden)).toBe(true);
     }),
@@ -88,7 +86,9 @@ test("whatever turning over is offered can be done, whatever is left standing, a
         const outcome = commands["bed.turnOver"].apply(tarnholt, { bedId: bed.id, plantings });
         // Somebody who comes later may want the ground before the next crop is over: then it says so.
         if (!outcome.ok)
-          return expect(outcome.refusal).toMatch(/ is in |left: start nearer|Nothing would change/);
+          return expect(english(outcome.refusal)).toMatch(
+            / is in |left: start nearer|Nothing would change/,
+          );
         turned += 1;
         expect(noClash(outcome.garden)).toBe(true);
       },
@@ -169,7 +169,7 @@ test("beds anywhere on the plot, at any turn, come back from a map as they went 
           beds: new Map([["b", bed]]),
         };
         const read = readGeoJson(writeGeoJson(garden) ?? "", garden, () => "new");
-        if (!read.ok) throw new Error(read.problem);
+        if (!read.ok) throw new Error(read.problem.code);
         const [back] = read.beds;
         expect(back).toMatchObject({ id: "b", lengthM, widthM });
         expect(Math.abs((back?.position?.xM ?? 99) - position.xM)).toBeLessThan(0.05);

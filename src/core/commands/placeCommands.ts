@@ -4,10 +4,11 @@ import { HorizonSchema } from "../sky";
 import { type Change, KeptOutlookSchema, PlaceSchema } from "../garden";
 import { placeProblems } from "../gardenFile";
 import { change, command, refuse } from "./command";
+import { fact } from "../facts";
 
 export const setPlace = command({
   name: "place.set",
-  label: () => "location change",
+  label: () => fact("commands.locationChange"),
   input: PlaceSchema,
   run(garden, place) {
     const [problem] = placeProblems("place", place, garden.record !== null);
@@ -18,7 +19,7 @@ export const setPlace = command({
 
 export const setRecord = command({
   name: "record.set",
-  label: ({ station }) => `importing ${station}`,
+  label: ({ station }) => fact("commands.importing", { station }),
   input: WeatherRecordSchema,
   run(garden, record) {
     const changes: Change[] = [
@@ -36,17 +37,15 @@ export const setRecord = command({
 
 export const removeRecord = command({
   name: "record.remove",
-  label: () => "removing the record",
+  label: () => fact("commands.removingTheRecord"),
   input: z.object({}),
   run(garden) {
     const { place, record } = garden;
-    if (!record) return refuse("There is no record to remove.");
+    if (!record) return refuse(fact("commands.thereIsNoRecordToRemove"));
     const changes: Change[] = [{ kind: "record", id: "record", before: record, after: null }];
     if (place?.climateFrom === "record") {
       if (!place.climate) {
-        return refuse(
-          "Enter average temperatures first: without the record there is no climate data.",
-        );
+        return refuse(fact("commands.enterAverageTemperaturesFirst"));
       }
       const after = { ...place, climateFrom: "sketch" as const };
       changes.push({ kind: "place", id: "place", before: place, after });
@@ -58,7 +57,9 @@ export const removeRecord = command({
 export const setHorizon = command({
   name: "horizon.set",
   label: ({ bedId }, garden) =>
-    bedId === null ? "skyline change" : `skyline of ${garden.beds.get(bedId)?.name ?? bedId}`,
+    bedId === null
+      ? fact("commands.skylineChange")
+      : fact("commands.skylineOf", { bed: garden.beds.get(bedId)?.name, bedId }),
   input: z.object({
     /** Null for the whole garden. */
     bedId: z.string().nullable(),
@@ -68,11 +69,11 @@ export const setHorizon = command({
   run(garden, { bedId, horizon }) {
     if (bedId !== null) {
       const bed = garden.beds.get(bedId);
-      if (!bed) return refuse("This bed is no longer in the garden.", "bedId");
+      if (!bed) return refuse(fact("commands.thisBedIsNoLongerInTheGarden"), "bedId");
       return change({ kind: "bed", id: bedId, before: bed, after: { ...bed, horizon } });
     }
     const { place } = garden;
-    if (!place) return refuse("Set your location first.");
+    if (!place) return refuse(fact("commands.setYourLocationFirst"));
     const after = { ...place, horizon: horizon ?? [] };
     return change({ kind: "place", id: "place", before: place, after });
   },
@@ -81,7 +82,7 @@ export const setHorizon = command({
 /** What a station sends by itself; what the grower types or reads in is `outlook.set`. */
 export const receiveOutlook = command({
   name: "outlook.receive",
-  label: () => "the forecast",
+  label: () => fact("commands.theForecast"),
   input: KeptOutlookSchema,
   quiet: true,
   run: (garden, outlook) =>
@@ -90,7 +91,7 @@ export const receiveOutlook = command({
 
 export const setOutlook = command({
   name: "outlook.set",
-  label: ({ outlook }) => `the forecast ${outlook.source}`,
+  label: ({ outlook }) => fact("commands.theForecast2", { source: outlook.source }),
   input: KeptOutlookSchema,
   run: (garden, outlook) =>
     change({ kind: "outlook", id: "outlook", before: garden.outlook, after: outlook }),

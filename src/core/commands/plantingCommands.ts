@@ -1,16 +1,16 @@
 import * as z from "zod";
-import { dateWords, dayNumber, IsoDateSchema } from "../calendar";
+import { dayNumber, IsoDateSchema } from "../calendar";
 import { fitsInto } from "../layout";
-import { lengthWords } from "../wording";
 import { type Change, cropsOf, type Garden, PlantingSchema, SuccessionSchema } from "../garden";
 import { plantingProblems } from "../gardenFile";
 import { factsOf } from "../plantings";
 import { change, command, refuse } from "./command";
 import { logWithout } from "./log/logFollows";
 import { occupying } from "./occupying";
+import { code, fact, type Fact } from "../facts";
 
 const idInput = z.object({ id: z.string() });
-const GONE = "This planting is no longer in the garden.";
+const GONE = fact("commands.thisPlantingIsNoLongerInTheGarden");
 
 function cropWords(garden: Garden, cropId: string): string {
   return cropsOf(garden).get(cropId)?.name.toLowerCase() ?? cropId;
@@ -23,19 +23,21 @@ function plantingWords(garden: Garden, id: string): string {
 
 export const addPlanting = command({
   name: "planting.add",
-  label: (planting, garden) => `adding ${cropWords(garden, planting.cropId)}`,
+  label: (planting, garden) =>
+    fact("commands.adding3", { crop: cropWords(garden, planting.cropId) }),
   input: PlantingSchema,
   run(garden, planting) {
     const problem = plantingRefusal(garden, planting);
     if (problem) return problem;
-    if (garden.plantings.has(planting.id)) return refuse("This planting is already there.");
+    if (garden.plantings.has(planting.id))
+      return refuse(fact("commands.thisPlantingIsAlreadyThere"));
     return occupying(garden, { kind: "planting", id: planting.id, before: null, after: planting });
   },
 });
 
 export const moveSowing = command({
   name: "planting.moveSowing",
-  label: ({ id }, garden) => `moving ${plantingWords(garden, id)}`,
+  label: ({ id }, garden) => fact("commands.moving2", { planting: plantingWords(garden, id) }),
   input: z.object({ id: z.string(), sowOn: IsoDateSchema }),
   run(garden, { id, sowOn }) {
     const before = garden.plantings.get(id);
@@ -48,7 +50,7 @@ export const moveSowing = command({
 
 export const editPlanting = command({
   name: "planting.edit",
-  label: ({ id }, garden) => `changing ${plantingWords(garden, id)}`,
+  label: ({ id }, garden) => fact("commands.changing2", { planting: plantingWords(garden, id) }),
   input: PlantingSchema.partial().required({ id: true }),
   run(garden, some) {
     const before = garden.plantings.get(some.id);
@@ -63,7 +65,8 @@ export const editPlanting = command({
 
 export const setPlantings = command({
   name: "planting.setMany",
-  label: ({ plantings }, garden) => `placing ${cropWords(garden, plantings.at(-1)?.cropId ?? "")}`,
+  label: ({ plantings }, garden) =>
+    fact("commands.placing", { crop: cropWords(garden, plantings.at(-1)?.cropId ?? "") }),
   input: z.object({ plantings: z.array(PlantingSchema).min(1).max(60) }),
   run(garden, { plantings }) {
     const changes: Change[] = [];
@@ -81,7 +84,7 @@ export const setPlantings = command({
 
 export const removePlanting = command({
   name: "planting.remove",
-  label: ({ id }, garden) => `removing ${plantingWords(garden, id)}`,
+  label: ({ id }, garden) => fact("commands.removing5", { planting: plantingWords(garden, id) }),
   input: idInput,
   run(garden, { id }) {
     const before = garden.plantings.get(id);
@@ -93,16 +96,20 @@ export const removePlanting = command({
 export const addSuccession = command({
   name: "succession.add",
   label: ({ plantings }, garden) =>
-    `adding ${plantings.length} sowings of ${cropWords(garden, plantings[0]?.cropId ?? "")}`,
+    fact("commands.addingSowingsOf", {
+      plantingsCount: plantings.length,
+      crop: cropWords(garden, plantings[0]?.cropId ?? ""),
+    }),
   input: z.object({
     succession: SuccessionSchema,
     plantings: z
       .array(PlantingSchema)
-      .min(2, "A succession has at least two sowings.")
-      .max(60, "At most 60 sowings in a succession."),
+      .min(2, code("commands.aSuccessionHasAtLeastTwoSowings"))
+      .max(60, code("commands.atMost60SowingsInASuccession")),
   }),
   run(garden, { succession, plantings }) {
-    if (garden.successions.has(succession.id)) return refuse("This succession is already there.");
+    if (garden.successions.has(succession.id))
+      return refuse(fact("commands.thisSuccessionIsAlreadyThere"));
     const { id } = succession;
     const changes: Change[] = [{ kind: "succession", id, before: null, after: succession }];
     const withIt = {
@@ -123,7 +130,10 @@ export const addSuccession = command({
 export const moveSuccession = command({
   name: "succession.move",
   label: ({ moves }, garden) =>
-    `moving ${moves.length} sowings of ${plantingWords(garden, moves[0]?.id ?? "")}`,
+    fact("commands.movingSowingsOf", {
+      movesCount: moves.length,
+      planting: plantingWords(garden, moves[0]?.id ?? ""),
+    }),
   input: z.object({
     moves: z
       .array(z.object({ id: z.string(), sowOn: IsoDateSchema }))
@@ -144,15 +154,17 @@ export const moveSuccession = command({
 });
 
 /** Why a sowing that has been made cannot be moved; null when it is still to come. */
-function madeAlready(garden: Garden, plantingId: string): string | null {
+function madeAlready(garden: Garden, plantingId: string): Fact | null {
   for (const tray of garden.trays.values()) {
     const sowing = tray.sowings.find((one) => one.plantingId === plantingId);
     if (sowing)
-      return `Already sown on ${dateWords(dayNumber(sowing.sownOn))}, in ${tray.name}: it cannot be moved.`;
+      return fact("commands.alreadySownOnInItCannotBeMoved", {
+        dayNumber: dayNumber(sowing.sownOn),
+        tray: tray.name,
+      });
   }
   const { sownDay } = factsOf(garden, plantingId);
-  if (sownDay !== null)
-    return `Logged as sown on ${dateWords(sownDay)}: change that entry instead.`;
+  if (sownDay !== null) return fact("commands.loggedAsSownOnChangeThatEntry", { sownDay });
   return null;
 }
 
@@ -182,28 +194,28 @@ export function plantingRefusal(garden: Garden, planting: z.infer<typeof Plantin
   const [problem] = plantingProblems("planting", planting, cropsOf(garden));
   if (problem) return refuse(problem.message, problem.path);
   if (planting.successionId !== null && !garden.successions.has(planting.successionId)) {
-    return refuse("This succession is no longer in the garden.", "planting.successionId");
+    return refuse(fact("commands.thisSuccessionIsNoLongerInThe"), "planting.successionId");
   }
   const bed = garden.beds.get(planting.bedId);
-  if (!bed) return refuse("This bed is no longer in the garden.", "planting.bedId");
-  const { units } = garden.settings;
+  if (!bed) return refuse(fact("commands.thisBedIsNoLongerInTheGarden"), "planting.bedId");
   if (!fitsInto(planting.lengthM, bed.lengthM)) {
     return refuse(
-      `${bed.name} is ${lengthWords(bed.lengthM, units)} long: use at most that.`,
+      fact("commands.isLongUseAtMostThat", { bed: bed.name, lengthM: bed.lengthM }),
       "planting.lengthM",
     );
   }
   if (!fitsInto(planting.fromM + planting.lengthM, bed.lengthM)) {
     return refuse(
-      `From ${lengthWords(planting.fromM, units)}, ${bed.name} has ${lengthWords(bed.lengthM - planting.fromM, units)} left: start nearer the end or use less.`,
+      fact("commands.fromHasLeftStartNearerTheEndOrUse", {
+        fromM: planting.fromM,
+        bed: bed.name,
+        lengthM: bed.lengthM,
+      }),
       "planting.fromM",
     );
   }
   if (planting.clearOn !== null && planting.clearOn < planting.sowOn) {
-    return refuse(
-      "A planting cannot be pulled before it is sown: choose a later date.",
-      "planting.clearOn",
-    );
+    return refuse(fact("commands.aPlantingCannotBePulledBeforeItIs"), "planting.clearOn");
   }
   return null;
 }

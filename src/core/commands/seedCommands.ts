@@ -6,14 +6,19 @@ import { type Change, cropsOf, type Garden } from "../garden";
 import { cropAndVarietyProblems } from "../gardenFile";
 import { change, command, refuse } from "./command";
 import { logWithout } from "./log/logFollows";
+import { fact, type Fact } from "../facts";
 
-function lotWords(garden: Garden, lot: { cropId: string } | undefined): string {
-  return lot ? `${cropsOf(garden).get(lot.cropId)?.name.toLowerCase() ?? lot.cropId} seed` : "seed";
+function lotWords(garden: Garden, lot: { cropId: string } | undefined): Fact {
+  return lot
+    ? fact("commands.seed", {
+        crop: cropsOf(garden).get(lot.cropId)?.name.toLowerCase() ?? lot.cropId,
+      })
+    : fact("commands.someSeed");
 }
 
 export const setSeedLot = command({
   name: "seedLot.set",
-  label: ({ lot }, garden) => `keeping ${lotWords(garden, lot)}`,
+  label: ({ lot }, garden) => fact("commands.keeping3", { lot: lotWords(garden, lot) }),
   input: z.object({
     lot: SeedLotSchema,
     /** A packet for a later year than the coming one, or a test not yet made, is a slip of the pen. */
@@ -27,15 +32,12 @@ export const setSeedLot = command({
     const newest = today.slice(5) >= "08-01" ? thisYear + 1 : thisYear;
     if (lot.packedYear > newest) {
       return refuse(
-        `Seed packed for ${lot.packedYear} cannot be here yet: give a year up to ${newest}.`,
+        fact("commands.seedPackedForCannotBeHereYetGiveA", { packedYear: lot.packedYear, newest }),
         "lot.packedYear",
       );
     }
     if (lot.germinationTest && lot.germinationTest.testedOn > today) {
-      return refuse(
-        "The test date is in the future: enter the date it was counted.",
-        "lot.testedOn",
-      );
+      return refuse(fact("commands.theTestDateIsInTheFutureEnterThe"), "lot.testedOn");
     }
     const before = garden.seedLots.get(lot.id) ?? null;
     return change({ kind: "seedLot", id: lot.id, before, after: lot });
@@ -44,11 +46,12 @@ export const setSeedLot = command({
 
 export const removeSeedLot = command({
   name: "seedLot.remove",
-  label: ({ id }, garden) => `removing ${lotWords(garden, garden.seedLots.get(id))}`,
+  label: ({ id }, garden) =>
+    fact("commands.removing6", { lot: lotWords(garden, garden.seedLots.get(id)) }),
   input: z.object({ id: z.string() }),
   run(garden, { id }) {
     const before = garden.seedLots.get(id);
-    if (!before) return refuse("This seed is no longer in the seed box.");
+    if (!before) return refuse(fact("commands.thisSeedIsNoLongerInTheSeedBox"));
     const changes: Change[] = [{ kind: "seedLot", id, before, after: null }];
     // The trays remember what was sown, no longer from which packet.
     for (const tray of garden.trays.values()) {
@@ -65,7 +68,7 @@ export const removeSeedLot = command({
 
 export const setMix = command({
   name: "mix.set",
-  label: ({ name }) => `keeping ${name}`,
+  label: ({ name }) => fact("commands.keeping4", { name }),
   input: MixSchema,
   run: (garden, mix) =>
     change({ kind: "mix", id: mix.id, before: garden.mixes.get(mix.id) ?? null, after: mix }),
@@ -73,11 +76,11 @@ export const setMix = command({
 
 export const removeMix = command({
   name: "mix.remove",
-  label: ({ id }, garden) => `removing ${garden.mixes.get(id)?.name ?? "a mix"}`,
+  label: ({ id }, garden) => fact("commands.removing7", { mixe: garden.mixes.get(id)?.name }),
   input: z.object({ id: z.string() }),
   run(garden, { id }) {
     const before = garden.mixes.get(id);
-    if (!before) return refuse("This mix is no longer there.");
+    if (!before) return refuse(fact("commands.thisMixIsNoLongerThere"));
     return change({ kind: "mix", id, before, after: null });
   },
 });

@@ -3,6 +3,7 @@ import { cropLibrary } from "../crops";
 import { commands, type CommandName } from "./registry";
 import { cropsOf, inverse, withChanges, type Garden } from "../garden";
 import { fromGardenFile, toGardenFile, type GardenFile } from "../gardenFile";
+import { english, inEnglish } from "@/words/told.testdata";
 
 const tarnholt = fromGardenFile(commons as GardenFile);
 const today = "2026-09-24";
@@ -10,7 +11,7 @@ const today = "2026-09-24";
 /** Applies a command that must work, and checks that undo takes all of it back. */
 function done(garden: Garden, name: CommandName, input: unknown): Garden {
   const outcome = commands[name].apply(garden, input);
-  if (!outcome.ok) throw new Error(`${name}: ${outcome.refusal} (${outcome.path})`);
+  if (!outcome.ok) throw new Error(`${name}: ${english(outcome.refusal)} (${outcome.path})`);
   const undone = withChanges(outcome.garden, inverse(outcome.changes));
   expect(toGardenFile(undone)).toEqual(toGardenFile(garden));
   return outcome.garden;
@@ -43,7 +44,7 @@ describe("a crop of one's own", () => {
 
   test("is refused where its values are absurd, with the field", () => {
     const soft = { ...ours.crop, hardiness: { ...ours.crop.hardiness, hardenedLt50C: -2 } };
-    expect(refused(tarnholt, "ownCrop.set", { ...ours, crop: soft })).toMatchObject({
+    expect(inEnglish(refused(tarnholt, "ownCrop.set", { ...ours, crop: soft }))).toMatchObject({
       path: "crop.hardiness.hardenedLt50C",
       refusal: expect.stringMatching(/A hardened crop survives more cold/),
     });
@@ -52,7 +53,9 @@ describe("a crop of one's own", () => {
       "crop.spacing.rowCm",
     );
     const twin = { ...ours, id: "other", crop: { ...ours.crop, id: "other", name: "SPINACH" } };
-    expect(refused(tarnholt, "ownCrop.set", twin).refusal).toMatch(/already a crop called Spinach/);
+    expect(english(refused(tarnholt, "ownCrop.set", twin).refusal)).toMatch(
+      /already a crop called Spinach/,
+    );
   });
 
   test("in use it does not go by itself; with another in its place it does, everywhere", () => {
@@ -69,7 +72,7 @@ describe("a crop of one's own", () => {
         },
       },
     );
-    expect(refused(inUse, "ownCrop.remove", { id: "our-spinach" }).refusal).toBe(
+    expect(english(refused(inUse, "ownCrop.remove", { id: "our-spinach" }).refusal)).toBe(
       "Spinach of ours is used by 1 planting and 1 seed lot: choose another for those, or remove them first.",
     );
     const replaced = done(inUse, "ownCrop.remove", {
@@ -84,10 +87,12 @@ describe("a crop of one's own", () => {
     });
     expect(replaced.seedLots.get("lot-x")).toMatchObject({ cropId: "radish" });
     expect(
-      refused(inUse, "ownCrop.remove", {
-        id: "our-spinach",
-        replaceBy: { cropId: "our-spinach", varietyId: "winter" },
-      }).refusal,
+      english(
+        refused(inUse, "ownCrop.remove", {
+          id: "our-spinach",
+          replaceBy: { cropId: "our-spinach", varietyId: "winter" },
+        }).refusal,
+      ),
     ).toMatch(/choose another/);
   });
 
@@ -105,7 +110,7 @@ describe("a crop of one's own", () => {
     const kept = done(tarnholt, "ownVariety.set", own);
     expect(cropsOf(kept).get("kale")?.varieties.at(-1)?.name).toBe("dark, saved here");
     const grown = done(kept, "planting.edit", { id: "planting-03", varietyId: "own-dark" });
-    expect(refused(grown, "ownVariety.remove", { id: "own-dark" }).refusal).toMatch(
+    expect(english(refused(grown, "ownVariety.remove", { id: "own-dark" }).refusal)).toMatch(
       /used by 1 planting/,
     );
     const gone = done(grown, "ownVariety.remove", {
@@ -114,7 +119,9 @@ describe("a crop of one's own", () => {
     });
     expect(gone.plantings.get("planting-03")?.varietyId).toBe("curly");
     const quick = { ...own, variety: { ...own.variety, packetDays: 3 } };
-    expect(refused(tarnholt, "ownVariety.set", quick).refusal).toMatch(/cannot be ready before/);
+    expect(english(refused(tarnholt, "ownVariety.set", quick).refusal)).toMatch(
+      /cannot be ready before/,
+    );
   });
 });
 
@@ -123,22 +130,29 @@ describe("the seed box", () => {
 
   test("refuses seed from the future and tests that do not add up", () => {
     expect(
-      refused(tarnholt, "seedLot.set", { today, lot: { ...lot, packedYear: 2031 } }),
+      inEnglish(refused(tarnholt, "seedLot.set", { today, lot: { ...lot, packedYear: 2031 } })),
     ).toMatchObject({
       path: "lot.packedYear",
       refusal: "Seed packed for 2031 cannot be here yet: give a year up to 2027.",
     });
     expect(
-      refused(tarnholt, "seedLot.set", { today: "2026-03-01", lot: { ...lot, packedYear: 2027 } })
-        .refusal,
+      english(
+        refused(tarnholt, "seedLot.set", { today: "2026-03-01", lot: { ...lot, packedYear: 2027 } })
+          .refusal,
+      ),
     ).toMatch(/up to 2026/);
     const test = { seeds: 10, sprouted: 12, testedOn: today };
     expect(
-      refused(tarnholt, "seedLot.set", { today, lot: { ...lot, germinationTest: test } }).refusal,
+      english(
+        refused(tarnholt, "seedLot.set", { today, lot: { ...lot, germinationTest: test } }).refusal,
+      ),
     ).toMatch(/More germinated than were tested/);
     const ahead = { seeds: 10, sprouted: 2, testedOn: "2026-12-01" };
     expect(
-      refused(tarnholt, "seedLot.set", { today, lot: { ...lot, germinationTest: ahead } }).refusal,
+      english(
+        refused(tarnholt, "seedLot.set", { today, lot: { ...lot, germinationTest: ahead } })
+          .refusal,
+      ),
     ).toMatch(/in the future/);
   });
 
@@ -174,7 +188,9 @@ describe("a tray", () => {
     expect(sown.seedLots.get("lot-06")?.amount.value).toBe(120 - 48);
     expect(sown.plantings.get("planting-30")?.sowOn).toBe("2026-09-25");
     expect(
-      refused(sown, "planting.moveSowing", { id: "planting-30", sowOn: "2026-10-01" }).refusal,
+      english(
+        refused(sown, "planting.moveSowing", { id: "planting-30", sowOn: "2026-10-01" }).refusal,
+      ),
     ).toBe("Already sown on 25 September, in Tray 9: it cannot be moved.");
     const removed = done(sown, "planting.remove", { id: "planting-30" });
     expect(removed.trays.get("tray-9")?.sowings[0]?.plantingId).toBeNull();
@@ -182,7 +198,7 @@ describe("a tray", () => {
 
   test("more seed than there is is refused with what would do, and sown if told so", () => {
     const thick = { ...sowing, cells: Array.from({ length: 72 }, (_, cell) => cell) };
-    expect(refused(empty, "tray.sow", { trayId: "tray-9", sowing: thick }).refusal).toBe(
+    expect(english(refused(empty, "tray.sow", { trayId: "tray-9", sowing: thick }).refusal)).toBe(
       "The packet holds 120 seeds and this takes 144: sow 60 cells, or fewer seeds a cell, or correct the packet.",
     );
     const sown = done(empty, "tray.sow", { trayId: "tray-9", sowing: thick, evenIfShort: true });
@@ -191,26 +207,30 @@ describe("a tray", () => {
 
   test("over-filled, sown with the wrong seed, or for another crop's planting, it is refused", () => {
     const over = { ...sowing, cells: [70, 71, 72, 73] };
-    expect(refused(empty, "tray.sow", { trayId: "tray-9", sowing: over }).refusal).toMatch(
+    expect(english(refused(empty, "tray.sow", { trayId: "tray-9", sowing: over }).refusal)).toMatch(
       /2 of these do not fit/,
     );
     expect(
       refused(empty, "tray.sow", { trayId: "tray-9", sowing: { ...sowing, lotId: "lot-01" } }).path,
     ).toBe("sowing.lotId");
     expect(
-      refused(empty, "tray.sow", {
-        trayId: "tray-9",
-        sowing: { ...sowing, plantingId: "planting-01" },
-      }).refusal,
+      english(
+        refused(empty, "tray.sow", {
+          trayId: "tray-9",
+          sowing: { ...sowing, plantingId: "planting-01" },
+        }).refusal,
+      ),
     ).toMatch(/not of that crop/);
     expect(
-      refused(empty, "tray.sow", { trayId: "tray-9", sowing: { ...sowing, seedsPerCell: 0 } })
-        .refusal,
+      english(
+        refused(empty, "tray.sow", { trayId: "tray-9", sowing: { ...sowing, seedsPerCell: 0 } })
+          .refusal,
+      ),
     ).toMatch(/At least one seed/);
   });
 
   test("a bench with trays on it stays until they are moved", () => {
-    expect(refused(tarnholt, "stand.remove", { id: "bench" }).refusal).toMatch(
+    expect(english(refused(tarnholt, "stand.remove", { id: "bench" }).refusal)).toMatch(
       /Onion clusters, Hardy greens stand there/,
     );
     const gone = done(tarnholt, "stand.remove", { id: "mat" });
@@ -233,9 +253,11 @@ test("a succession moves in one step, and goes with its last sowing", () => {
   expect(gone.successions.size).toBe(0);
   const lone = commons.plantings.find(({ id }) => id === "planting-34");
   expect(
-    refused(tarnholt, "succession.add", {
-      succession: { id: "new", rule: "growth", interval: 5 },
-      plantings: [lone, { ...lone, id: "x", successionId: "nowhere" }],
-    }).refusal,
+    english(
+      refused(tarnholt, "succession.add", {
+        succession: { id: "new", rule: "growth", interval: 5 },
+        plantings: [lone, { ...lone, id: "x", successionId: "nowhere" }],
+      }).refusal,
+    ),
   ).toMatch(/no longer in the garden/);
 });

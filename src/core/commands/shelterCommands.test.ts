@@ -4,6 +4,7 @@ import { within } from "../layout";
 import { builtBeside } from "../bedSpace";
 import { tarnholt } from "../plantings/tarnholt.testdata";
 import { commands } from "./index";
+import { inEnglish } from "@/words/told.testdata";
 
 const FLOOR = { lengthM: 10, widthM: 4, beds: 3 };
 function newHouse(garden: Garden, floor = FLOOR): { shelter: Shelter; beds: Bed[] } {
@@ -31,7 +32,7 @@ function newHouse(garden: Garden, floor = FLOOR): { shelter: Shelter; beds: Bed[
 test("a house is built beside everything, its beds lie within it, the plot grows, and undo takes all back", () => {
   const built = newHouse(tarnholt);
   const outcome = commands["shelter.build"].apply(tarnholt, built);
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
   const { garden } = outcome;
   const shelter = garden.shelters.get("house-new");
   if (!shelter?.outline) throw new Error("built");
@@ -64,13 +65,15 @@ test.each([
 ])("%s is refused in plain words and changes nothing", (_what, spoilt, words) => {
   const { shelter, beds } = newHouse(tarnholt);
   const outcome = commands["shelter.build"].apply(tarnholt, { shelter: spoilt(shelter), beds });
-  expect(outcome).toMatchObject({ ok: false, refusal: expect.stringMatching(words) });
+  expect(inEnglish(outcome)).toMatchObject({ ok: false, refusal: expect.stringMatching(words) });
 });
 
 test("a bed larger than its shelter is refused with both sizes", () => {
   const { shelter, beds } = newHouse(tarnholt, { ...FLOOR, beds: 1 });
   const long = beds.map((bed) => ({ ...bed, lengthM: 12 }));
-  expect(commands["shelter.build"].apply(tarnholt, { shelter, beds: long })).toMatchObject({
+  expect(
+    inEnglish(commands["shelter.build"].apply(tarnholt, { shelter, beds: long })),
+  ).toMatchObject({
     ok: false,
     refusal: expect.stringMatching(/New 1 \(12 m × .*\) does not fit in New house \(10 m × 4 m\)/),
   });
@@ -81,7 +84,10 @@ test("a shelter is changed, not below its beds; taken down, its beds stand in th
     id: "greenhouse",
     outline: { xM: 15.4, yM: 9, angleDeg: 90, lengthM: 3, widthM: 2 },
   });
-  expect(small).toMatchObject({ ok: false, refusal: expect.stringMatching(/out of Greenhouse/) });
+  expect(inEnglish(small)).toMatchObject({
+    ok: false,
+    refusal: expect.stringMatching(/out of Greenhouse/),
+  });
   const read = commands["thermometer.set"].apply(tarnholt, {
     days: [
       {
@@ -96,9 +102,9 @@ test("a shelter is changed, not below its beds; taken down, its beds stand in th
       },
     ],
   });
-  if (!read.ok) throw new Error(read.refusal);
+  if (!read.ok) throw new Error(read.refusal.code);
   const down = commands["shelter.remove"].apply(read.garden, { id: "greenhouse" });
-  if (!down.ok) throw new Error(down.refusal);
+  if (!down.ok) throw new Error(down.refusal.code);
   expect(down.garden.beds.get("house-1")?.shelterId).toBeNull();
   expect(down.garden.thermometerDays.size).toBe(0);
 });
@@ -116,15 +122,15 @@ test("readings that cannot be are refused: swapped, in Fahrenheit, of a shelter 
   };
   const refusal = (some: object) =>
     commands["thermometer.set"].apply(tarnholt, { days: [{ ...day, ...some }] });
-  expect(refusal({ insideMaxC: 2 })).toMatchObject({
+  expect(inEnglish(refusal({ insideMaxC: 2 }))).toMatchObject({
     ok: false,
     refusal: expect.stringMatching(/swapped/),
   });
-  expect(refusal({ insideMaxC: 86 })).toMatchObject({
+  expect(inEnglish(refusal({ insideMaxC: 86 }))).toMatchObject({
     ok: false,
     refusal: expect.stringMatching(/Fahrenheit/),
   });
-  expect(refusal({ under: { kind: "shelter", id: "barn" } })).toMatchObject({
+  expect(inEnglish(refusal({ under: { kind: "shelter", id: "barn" } }))).toMatchObject({
     ok: false,
     refusal: expect.stringMatching(/no shelter "barn"/),
   });

@@ -17,8 +17,9 @@ import { seedsIn, withoutSeeds } from "../seedBox";
 import { type Change, cropsOf, type Garden } from "../garden";
 import { cropAndVarietyProblems, trayProblems } from "../gardenFile";
 import { change, command, refuse } from "./command";
+import { code, fact } from "../facts";
 
-const GONE = "This tray is no longer in the garden.";
+const GONE = fact("commands.thisTrayIsNoLongerInTheGarden");
 const cellsOf = { trayId: z.string(), sowingId: z.string(), on: IsoDateSchema };
 
 function trayName(garden: Garden, id: string): string {
@@ -36,7 +37,7 @@ function trayChange(garden: Garden, trayId: string, act: (tray: Tray) => TrayRes
 
 export const setStand = command({
   name: "stand.set",
-  label: ({ name }) => `keeping ${name}`,
+  label: ({ name }) => fact("commands.keeping4", { name }),
   input: StandSchema,
   run: (garden, stand) =>
     change({
@@ -49,17 +50,15 @@ export const setStand = command({
 
 export const removeStand = command({
   name: "stand.remove",
-  label: ({ id }, garden) => `removing ${garden.stands.get(id)?.name ?? "a tray location"}`,
+  label: ({ id }, garden) => fact("commands.removing8", { stand: garden.stands.get(id)?.name }),
   input: z.object({ id: z.string() }),
   run(garden, { id }) {
     const before = garden.stands.get(id);
-    if (!before) return refuse("This tray location is no longer there.");
+    if (!before) return refuse(fact("commands.thisTrayLocationIsNoLongerThere"));
     const there = [...garden.trays.values()].filter((tray) => tray.stays.at(-1)?.standId === id);
     if (there.length > 0) {
       const names = there.slice(0, 3).map((tray) => tray.name);
-      return refuse(
-        `${names.join(", ")}${there.length > 3 ? " and more" : ""} ${there.length === 1 ? "stands" : "stand"} there: move ${there.length === 1 ? "it" : "them"} first.`,
-      );
+      return refuse(fact("commands.thereMoveFirst", { names, thereCount: there.length }));
     }
     // Trays that stood there once forget where.
     const trays = [...garden.trays.values()].filter((tray) =>
@@ -84,7 +83,7 @@ export const removeStand = command({
 
 export const addTray = command({
   name: "tray.add",
-  label: ({ name }) => `adding ${name}`,
+  label: ({ name }) => fact("commands.adding4", { name }),
   input: TraySchema,
   run(garden, tray) {
     return (
@@ -95,9 +94,9 @@ export const addTray = command({
 });
 
 function newTrayRefusal(garden: Garden, tray: Tray) {
-  if (garden.trays.has(tray.id)) return refuse("This tray is already there.");
+  if (garden.trays.has(tray.id)) return refuse(fact("commands.thisTrayIsAlreadyThere"));
   const taken = [...garden.trays.values()].find(({ name }) => name === tray.name);
-  if (taken) return refuse(`There is already a tray called ${tray.name}.`, "name");
+  if (taken) return refuse(fact("commands.thereIsAlreadyATrayCalled", { tray: tray.name }), "name");
   const [problem] = trayProblems("tray", tray, garden);
   return problem ? refuse(problem.message, problem.path) : null;
 }
@@ -110,7 +109,7 @@ function thereOrNew(garden: Garden, id: string, newTray: Tray | undefined) {
 
 export const renameTray = command({
   name: "tray.rename",
-  label: ({ id }, garden) => `renaming ${trayName(garden, id)}`,
+  label: ({ id }, garden) => fact("commands.renaming", { trayName: trayName(garden, id) }),
   input: z.object({ id: z.string(), name: TraySchema.shape.name }),
   run: (garden, { id, name }) =>
     trayChange(garden, id, (tray) => ({ ok: true, tray: { ...tray, name } })),
@@ -118,11 +117,11 @@ export const renameTray = command({
 
 export const moveTray = command({
   name: "tray.move",
-  label: ({ id }, garden) => `moving ${trayName(garden, id)}`,
+  label: ({ id }, garden) => fact("commands.moving3", { trayName: trayName(garden, id) }),
   input: z.object({ id: z.string(), standId: z.string().nullable(), from: IsoDateSchema }),
   run(garden, { id, standId, from }) {
     if (standId !== null && !garden.stands.has(standId)) {
-      return refuse("This tray location is no longer there.", "standId");
+      return refuse(fact("commands.thisTrayLocationIsNoLongerThere"), "standId");
     }
     return trayChange(garden, id, (tray) => ({ ok: true, tray: moveTo(tray, standId, from) }));
   },
@@ -130,7 +129,7 @@ export const moveTray = command({
 
 export const removeTray = command({
   name: "tray.remove",
-  label: ({ id }, garden) => `removing ${trayName(garden, id)}`,
+  label: ({ id }, garden) => fact("commands.removing9", { trayName: trayName(garden, id) }),
   input: z.object({ id: z.string() }),
   run(garden, { id }) {
     const before = garden.trays.get(id);
@@ -141,15 +140,16 @@ export const removeTray = command({
 
 export const sowTray = command({
   name: "tray.sow",
-  label: ({ trayId, newTray }, garden) => `sowing ${newTray?.name ?? trayName(garden, trayId)}`,
+  label: ({ trayId, newTray }, garden) =>
+    fact("commands.sowing", { newTray: newTray?.name, trayName: trayName(garden, trayId) }),
   input: z.object({
     trayId: z.string(),
     sowing: TraySowingSchema.omit({ entries: true, seedlings: true }).extend({
       seedsPerCell: z
-        .number({ error: "Say how many seeds go into a cell." })
-        .int("Whole seeds only.")
-        .min(1, "At least one seed for a cell.")
-        .max(50, "At most 50 seeds for a cell."),
+        .number({ error: code("commands.sayHowManySeedsGoIntoACell") })
+        .int(code("commands.wholeSeedsOnly"))
+        .min(1, code("commands.atLeastOneSeedForACell"))
+        .max(50, code("commands.atMost50SeedsForACell")),
     }),
     /** The tray itself, when it is put up in the same step. */
     newTray: TraySchema.optional(),
@@ -170,14 +170,18 @@ export const sowTray = command({
     const lot = sowing.lotId === null ? undefined : garden.seedLots.get(sowing.lotId);
     const crop = crops.get(sowing.cropId);
     if (sowing.lotId !== null && (!lot || lot.cropId !== sowing.cropId)) {
-      return refuse("This seed is not in the box.", "sowing.lotId");
+      return refuse(fact("commands.thisSeedIsNotInTheBox"), "sowing.lotId");
     }
     if (lot && crop) {
       const taken = sowing.cells.length * sowing.seedsPerCell;
       const there = seedsIn(crop, lot);
       if (taken > there && !evenIfShort) {
         return refuse(
-          `The packet holds ${there} seeds and this takes ${taken}: sow ${Math.floor(there / sowing.seedsPerCell)} cells, or fewer seeds a cell, or correct the packet.`,
+          fact("commands.thePacketHoldsSeedsAndThisTakesSow", {
+            there,
+            taken,
+            seedsPerCell: sowing.seedsPerCell,
+          }),
           "evenIfShort",
         );
       }
@@ -191,7 +195,7 @@ export const sowTray = command({
     // The plan follows what was done.
     const planting = garden.plantings.get(sowing.plantingId ?? "");
     if (sowing.plantingId !== null && planting?.cropId !== sowing.cropId) {
-      return refuse("This planting is not of that crop.", "sowing.plantingId");
+      return refuse(fact("commands.thisPlantingIsNotOfThatCrop"), "sowing.plantingId");
     }
     if (planting && planting.sowOn !== sowing.sownOn) {
       const after = { ...planting, sowOn: sowing.sownOn };
@@ -203,7 +207,7 @@ export const sowTray = command({
 
 export const countTray = command({
   name: "tray.count",
-  label: ({ trayId }, garden) => `counting ${trayName(garden, trayId)}`,
+  label: ({ trayId }, garden) => fact("commands.counting", { trayName: trayName(garden, trayId) }),
   input: z.object({ ...cellsOf, seedlings: z.array(z.number().int().min(0).max(99)).max(2000) }),
   run: (garden, { trayId, sowingId, on, seedlings }) =>
     trayChange(garden, trayId, (tray) => countSeedlings(tray, sowingId, on, seedlings)),
@@ -211,10 +215,14 @@ export const countTray = command({
 
 export const thinTray = command({
   name: "tray.thin",
-  label: ({ trayId }, garden) => `thinning ${trayName(garden, trayId)}`,
+  label: ({ trayId }, garden) => fact("commands.thinning", { trayName: trayName(garden, trayId) }),
   input: z.object({
     ...cellsOf,
-    leave: z.number().int().min(1, "Leave at least one.").max(15, "Leave at most 15."),
+    leave: z
+      .number()
+      .int()
+      .min(1, code("commands.leaveAtLeastOne"))
+      .max(15, code("commands.leaveAtMost15")),
   }),
   run: (garden, { trayId, sowingId, on, leave }) =>
     trayChange(garden, trayId, (tray) => thinTo(tray, sowingId, on, leave)),
@@ -223,7 +231,7 @@ export const thinTray = command({
 export const potOnSowing = command({
   name: "tray.potOn",
   label: ({ trayId, how }, garden) =>
-    `${how === "split" ? "splitting" : "potting up"} ${trayName(garden, trayId)}`,
+    fact("commands.splitSplittingPottingUp", { how, trayName: trayName(garden, trayId) }),
   input: z.object({
     ...cellsOf,
     intoTrayId: z.string(),
@@ -250,7 +258,8 @@ const takenInput = z.object({ ...cellsOf, cells: z.array(z.number().int().min(0)
 
 export const discardCells = command({
   name: "tray.discard",
-  label: ({ trayId }, garden) => `discarding from ${trayName(garden, trayId)}`,
+  label: ({ trayId }, garden) =>
+    fact("commands.discardingFrom", { trayName: trayName(garden, trayId) }),
   input: takenInput,
   run: (garden, { trayId, sowingId, on, cells }) =>
     trayChange(garden, trayId, (tray) => takeCells(tray, sowingId, on, "discarded", cells)),
@@ -258,7 +267,8 @@ export const discardCells = command({
 
 export const plantOutCells = command({
   name: "tray.plantOut",
-  label: ({ trayId }, garden) => `transplanting ${trayName(garden, trayId)}`,
+  label: ({ trayId }, garden) =>
+    fact("commands.transplanting", { trayName: trayName(garden, trayId) }),
   input: takenInput,
   run(garden, { trayId, sowingId, on, cells }) {
     const taken = trayChange(garden, trayId, (tray) =>
@@ -297,7 +307,7 @@ function plantedOutLogged(
 export const labelSowing = command({
   name: "tray.label",
   label: ({ trayId, labelled }, garden) =>
-    `${labelled ? "labelling" : "taking the label from"} ${trayName(garden, trayId)}`,
+    fact("commands.labellingTakingTheLabelFrom", { labelled, trayName: trayName(garden, trayId) }),
   input: z.object({ trayId: z.string(), sowingId: z.string(), labelled: z.boolean() }),
   run: (garden, { trayId, sowingId, labelled }) =>
     trayChange(garden, trayId, (tray) => ({

@@ -1,40 +1,41 @@
 import { packetEmergenceDays } from "./sprouting";
 import type { Crop } from "./schema";
+import { fact, type Fact } from "../facts";
 
 /** What does not fit together in a crop: the field's path, and what would be right. */
 export interface CropProblem {
   path: string;
-  message: string;
+  message: Fact;
 }
 
 /** What is absurd about a crop's values, beyond what its schema refuses. */
 export function cropProblems(crop: Crop): CropProblem[] {
   const { temperature, hardiness, varieties, spacing } = crop;
-  const problems: [boolean, string, string][] = [
+  const problems: [boolean, string, Fact][] = [
     [
       temperature.minimumC >= temperature.optimumC,
       "temperature.minimumC",
-      "It should stop growing at a lower temperature than it grows best at.",
+      fact("crops.itShouldStopGrowingAtALower"),
     ],
     [
       temperature.optimumC >= temperature.ceilingC,
       "temperature.ceilingC",
-      "It should be too hot at a higher temperature than it grows best at.",
+      fact("crops.itShouldBeTooHotAtAHigher"),
     ],
     [
       hardiness.hardenedLt50C >= hardiness.unhardenedLt50C,
       "hardiness.hardenedLt50C",
-      "A hardened crop survives more cold than an unhardened one: enter a lower temperature.",
+      fact("crops.aHardenedCropSurvivesMoreColdThan"),
     ],
     [
       spacing.inRowCm > spacing.rowCm,
       "spacing.inRowCm",
-      "Plants are further apart in the row than the rows are: are they swapped?",
+      fact("crops.plantsAreFurtherApartInTheRowThan"),
     ],
     [
       crop.sprouting.days.every((days) => days === null),
       "sprouting.days",
-      "It never germinates: enter days for at least one temperature.",
+      fact("crops.itNeverGerminatesEnterDaysForAt"),
     ],
   ];
   varieties.forEach((variety, index) => {
@@ -43,12 +44,15 @@ export function cropProblems(crop: Crop): CropProblem[] {
       [
         (variety.hardenedLt50C ?? hardiness.hardenedLt50C) >= hardiness.unhardenedLt50C,
         `${at}.hardenedLt50C`,
-        "A hardened variety survives more cold than the unhardened crop: enter a lower temperature.",
+        fact("crops.aHardenedVarietySurvivesMoreCold"),
       ],
       [
         variety.packetDays <= packetEmergenceDays(crop),
         `${at}.packetDays`,
-        `${crop.name} takes about ${Math.round(packetEmergenceDays(crop))} days to come up: it cannot be ready before.`,
+        fact("crops.takesAboutDaysToComeUpItCannotBe", {
+          crop: crop.name,
+          packetEmergenceDays: packetEmergenceDays(crop),
+        }),
       ],
     );
   });

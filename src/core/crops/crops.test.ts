@@ -13,6 +13,7 @@ import { dayWorthOf, lightResponse, temperatureResponse } from "./growth";
 import { emergenceAt, packetEmergenceDays, sproutingRange } from "./sprouting";
 import { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
 import { cropSources } from "./sourceFiles";
+import { inEnglish } from "@/words/told.testdata";
 
 const crops = [...cropLibrary.values()];
 const anyCrop = fc.constantFrom(...crops);
@@ -89,7 +90,7 @@ function seedWidthCm(seedsPerGram: number): number {
 test.each(crops)(
   "$name: fits the schema, every value has a known source, and none is absurd",
   (crop) => {
-    expect(CropSchema.safeParse(crop).error?.issues ?? []).toEqual([]);
+    expect(inEnglish(CropSchema.safeParse(crop).error?.issues ?? [])).toEqual([]);
     const ofCrop = cropSources[crop.id] ?? {};
     const paths = numbersOf(crop);
     expect(paths.filter((path) => !knownSources.includes(ofCrop[path] ?? ""))).toEqual([]);
@@ -122,7 +123,7 @@ test("the library holds at least seventy crops of every group, each from a file 
 test("cover crops fit their schema, name their sources, and legumes their inoculant", () => {
   expect(coverCropsJson.length).toBeGreaterThanOrEqual(10);
   for (const crop of coverCropsJson) {
-    expect(CoverCropSchema.safeParse(crop).error?.issues ?? []).toEqual([]);
+    expect(inEnglish(CoverCropSchema.safeParse(crop).error?.issues ?? [])).toEqual([]);
     expect(crop.kind === "legume").toBe(crop.inoculantGroup !== undefined);
     expect(crop.sowingGramsPerM2.drilled).toBeLessThan(crop.sowingGramsPerM2.broadcast);
     const paths = numbersOf({ ...crop, sources: undefined });

@@ -1,20 +1,21 @@
 import * as z from "zod";
 import { IdSchema, NameSchema, NoteSchema } from "../naming";
 import { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
+import { code } from "../facts";
 
-const Share = z.number().gt(0, "More than 0 %.").lte(1, "At most 100 %.");
+const Share = z.number().gt(0, code("crops.moreThan0")).lte(1, code("crops.atMost100"));
 const Days = z
-  .number({ error: "Give days." })
-  .positive("More than 0 days.")
-  .max(400, "At most 400 days.");
+  .number({ error: code("crops.giveDays") })
+  .positive(code("crops.moreThan0Days"))
+  .max(400, code("crops.atMost400Days"));
 const Lt50C = z
-  .number({ error: "Give a temperature." })
-  .min(-45, "No crop survives below −45 °C.")
-  .max(5, "At most 5 °C.");
+  .number({ error: code("crops.giveATemperature") })
+  .min(-45, code("crops.noCropSurvivesBelowMinus45C"))
+  .max(5, code("crops.atMost5C"));
 const Cm = z
-  .number({ error: "Give centimetres." })
-  .positive("More than 0 cm.")
-  .max(500, "At most 500 cm.");
+  .number({ error: code("crops.giveCentimetres") })
+  .positive(code("crops.moreThan0Cm"))
+  .max(500, code("crops.atMost500Cm"));
 
 /** Where a seed packet starts counting its days. */
 export const PacketBasisSchema = z.enum(["sowing", "emergence", "transplanting"]);
@@ -119,16 +120,22 @@ export const CropSchema = z.strictObject({
     })
     .optional(),
   sowing: z.strictObject({
-    depthCm: z.number().positive("More than 0 cm.").max(30, "At most 30 cm."),
+    depthCm: z.number().positive(code("crops.moreThan0Cm")).max(30, code("crops.atMost30Cm")),
     /** Seeds a gram; for cloves, sets and tubers the pieces a gram, below 1. */
-    seedsPerGram: z.number().positive("More than 0.").max(20_000, "At most 20,000."),
+    seedsPerGram: z
+      .number()
+      .positive(code("crops.moreThan02"))
+      .max(20_000, code("crops.atMost20000")),
     seedsPerStation: z.number().int().positive(),
     /** Share of sound, fresh seed that sprouts. */
     sproutShare: Share,
     /** Share of sprouts that come to stand in the field. */
     fieldShare: Share,
     /** Years in which stored seed loses half of its sprouting. */
-    halfLifeYears: z.number().positive("More than 0 years.").max(30, "At most 30 years."),
+    halfLifeYears: z
+      .number()
+      .positive(code("crops.moreThan0Years"))
+      .max(30, code("crops.atMost30Years")),
   }),
   /** For what is planted by the piece: cloves, sets, tubers, roots, divisions. */
   piece: z

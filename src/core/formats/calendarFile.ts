@@ -4,6 +4,7 @@ import type { Garden } from "../garden";
 import type { Site } from "../growth";
 import type { TaskAhead } from "../tasks";
 import { planEvents, taskEvents } from "./events";
+import type { FileWords } from "./fileWords";
 
 /** Fetches what writes calendars. */
 export function calendarWriter() {
@@ -21,6 +22,7 @@ export async function writeCalendarFile(
   site: Site,
   garden: Garden,
   stampDay: DayNumber,
+  words: FileWords,
   ahead: readonly TaskAhead[] = [],
 ): Promise<string> {
   // Loaded when a calendar is asked for: nobody waits for it at the door.
@@ -32,23 +34,25 @@ export async function writeCalendarFile(
   };
   const planned = planEvents(site, garden).map((event): EventAttributes & typeof stamp => ({
     uid: event.uid,
-    title: event.title,
+    title: words.planned(event.kind, event.subject),
     location: event.bedName,
     start: dateArray(event.day),
     end: dateArray(event.day + 1),
     ...stamp,
   }));
-  const asked = taskEvents(ahead).map((event): EventAttributes & typeof stamp => ({
-    uid: event.uid,
-    title: event.title,
-    location: event.place,
-    description: [event.task.howMuch, event.task.reason, `If left: ${event.task.ifLeft}`]
-      .filter((part) => part !== null)
-      .join("\n"),
-    start: dateArray(event.day),
-    end: dateArray(event.untilDay + 1),
-    ...stamp,
-  }));
+  const asked = taskEvents(ahead).map((event): EventAttributes & typeof stamp => {
+    const { kind, subject, place, howMuch, reason, ifLeft } = event.task;
+    const description = [howMuch, reason].flatMap((part) => (part ? [words.tell(part)] : []));
+    return {
+      uid: event.uid,
+      title: words.asked(kind, words.tell(subject)),
+      location: words.tell(place),
+      description: [...description, words.ifLeft(words.tell(ifLeft))].join("\n"),
+      start: dateArray(event.day),
+      end: dateArray(event.untilDay + 1),
+      ...stamp,
+    };
+  });
   const { error, value } = createEvents([...planned, ...asked], {
     productId: PRODUCT_ID,
     calName: garden.head.name,

@@ -4,7 +4,6 @@ import { plantingName, plantingStates } from "../plantings";
 import type { Site } from "../growth";
 import { hardeningPlan } from "../trays";
 import type { Work } from "../log";
-import { WORK_WORDS } from "../logbook";
 import type { Task, TaskAhead } from "../tasks";
 
 /** A dated piece of work or of news from the plan. */
@@ -13,7 +12,8 @@ export interface PlanEvent {
   uid: string;
   kind: "sow" | "harden" | "plantOut" | "ready";
   day: DayNumber;
-  title: string;
+  /** What is sown, planted or ready: "Spinach, winter type". */
+  subject: string;
   bedName: string;
   planting: Planting;
 }
@@ -24,8 +24,6 @@ export interface TaskEvent {
   day: DayNumber;
   /** The last day of its window, or of the days on which it is done daily. */
   untilDay: DayNumber;
-  title: string;
-  place: string;
   task: Task;
 }
 
@@ -42,19 +40,10 @@ export function taskEvents(ahead: readonly TaskAhead[]): TaskEvent[] {
         uid: `${task.id.toLowerCase()}@late-ember`,
         day,
         untilDay: Math.max(day, days.at(-1) ?? day),
-        title: `${WORK_WORDS[task.kind].ask}: ${task.subject}`,
-        place: task.place,
         task,
       };
     });
 }
-
-const KIND_WORDS = {
-  sow: "Sow",
-  harden: "Start hardening off",
-  plantOut: "Transplant",
-  ready: "Ready:",
-} as const;
 
 /** Sow, harden off, plant out and ready for every planting, in the order of their days. */
 export function planEvents(site: Site, garden: Garden): PlanEvent[] {
@@ -76,7 +65,7 @@ export function planEvents(site: Site, garden: Garden): PlanEvent[] {
         uid: `${planting.id}-${kind.toLowerCase()}@late-ember`,
         kind,
         day,
-        title: `${KIND_WORDS[kind]} ${plantingName(garden, planting)}`,
+        subject: plantingName(garden, planting),
         bedName: bed.name,
         planting,
       });

@@ -7,6 +7,7 @@ import {
   type CheckedFile,
 } from "../gardenFile";
 import { emptyGarden, isEntityKind, withChanges, type Change } from "../garden";
+import { fact, type Fact } from "../facts";
 
 /**
  * The garden that is in a file of everything a browser keeps, as far as it reads.
@@ -18,7 +19,7 @@ export function gardenFromEverything(
   content: object,
   inThisVersion: (file: object) => object,
   mostProblems: number,
-): CheckedFile & { left?: string[] } {
+): CheckedFile & { left?: Fact[] } {
   const { version, tables, inMemory } = content as Record<string, unknown>;
   const rows = tablesOf(tables);
   if (rows.length === 0 && typeof inMemory === "object" && inMemory !== null) {
@@ -35,7 +36,10 @@ export function gardenFromEverything(
   const damaged = damagedIn(kept);
   const checked = checkGardenFile(toGardenFile(without(kept, damaged)), mostProblems);
   if (!checked.ok) return checked;
-  return { ...checked, left: damaged.map(({ words, message }) => `${words}: ${message}`) };
+  return {
+    ...checked,
+    left: damaged.map(({ what, message }) => fact("gardenFile.leftOut", { what, message })),
+  };
 }
 
 interface Row {

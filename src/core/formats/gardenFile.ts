@@ -12,11 +12,12 @@ import {
 } from "../gardenFile";
 import { type Garden } from "../garden";
 import { gardenFromEverything } from "./everything";
+import { fact, type Fact } from "../facts";
 
 /** A garden file read, or everything that is wrong with it. */
 export type ReadGarden = CheckedFile & {
   /** What of a file of everything does not read, a line each; the garden is whole without it. */
-  left?: string[];
+  left?: Fact[];
 };
 
 /** A garden file is far smaller than this, characters or bytes. */
@@ -45,7 +46,7 @@ const ROW_MARK = "\u0001row ";
 const ROW_MARKS = /"\\u0001row (\d+)"/g;
 
 /** What is said of a file too large to be read. */
-export const TOO_LARGE = "This file is larger than 50 MB; a garden file is far smaller.";
+export const TOO_LARGE = fact("gardenFile.largerThan50Mb");
 
 /**
  * Reads a garden file: all of it, or nothing and the reasons, each with the path of its field.
@@ -59,7 +60,7 @@ export function readGardenFile(text: string, mostProblems = MOST_PROBLEMS): Read
   try {
     content = JSON.parse(text.charCodeAt(0) === 0xfeff ? text.slice(1) : text);
   } catch {
-    return whole(`This is not JSON${firstWords(text)}. Choose a garden file saved by Late Ember.`);
+    return whole(fact("gardenFile.thisIsNotJson", { begins: firstCharacters(text) }));
   }
   const head = headProblem(content);
   if (head) return { ok: false, problems: [head], more: false };
@@ -83,32 +84,31 @@ function inThisVersion(content: object): object {
 /** Another kind of file, or one of another version, is told at once instead of field by field. */
 function headProblem(content: unknown): Problem | null {
   if (typeof content !== "object" || content === null || Array.isArray(content)) {
-    return { path: "", message: "This JSON is not a garden file." };
+    return { path: "", message: fact("gardenFile.thisJsonIsNotAGardenFile") };
   }
   const { format, version } = content as { format?: unknown; version?: unknown };
   if (format !== GARDEN_FILE_FORMAT && format !== EVERYTHING_FORMAT) {
     return {
       path: "format",
-      message: `This is not a garden file: "format" should be "${GARDEN_FILE_FORMAT}".`,
+      message: fact("gardenFile.formatShouldBe", { format: GARDEN_FILE_FORMAT }),
     };
   }
   if (typeof version === "number" && version > GARDEN_FILE_VERSION) {
     return {
       path: "version",
-      message: `This garden was saved by a newer Late Ember (file version ${version}; this one reads up to ${GARDEN_FILE_VERSION}). Update Late Ember, then import it again.`,
+      message: fact("gardenFile.savedByANewer", { version, reads: GARDEN_FILE_VERSION }),
     };
   }
   return null;
 }
 
-function whole(message: string): ReadGarden {
+function whole(message: Fact): ReadGarden {
   return { ok: false, problems: [{ path: "", message }], more: false };
 }
 
-function firstWords(text: string): string {
-  const start = text
+function firstCharacters(text: string): string {
+  return text
     .trimStart()
     .slice(0, 12)
     .replace(/[^\w{}[\]:", ]/g, "·");
-  return start === "" ? ": the file is empty" : ` (it begins "${start}…")`;
 }

@@ -3,6 +3,7 @@ import { commands } from "../commands";
 import type { Garden } from "../garden";
 import { tarnholt } from "../plantings/tarnholt.testdata";
 import { readGeoJson, writeGeoJson } from "./index";
+import { english, inEnglish } from "@/words/told.testdata";
 
 let ids = 0;
 const newId = () => `new-${(ids += 1)}`;
@@ -10,7 +11,7 @@ const read = (content: unknown, garden: Garden = tarnholt) =>
   readGeoJson(typeof content === "string" ? content : JSON.stringify(content), garden, newId);
 const problem = (content: unknown, garden?: Garden) => {
   const found = read(content, garden);
-  return found.ok ? "" : found.problem;
+  return found.ok ? "" : english(found.problem);
 };
 const polygon = (ring: number[][], properties: object = {}) => ({
   type: "Feature",
@@ -36,8 +37,8 @@ const square = (side: number) =>
 
 test("what goes out comes in again: every bed and shelter where it was, nothing left out", () => {
   const found = read(writeGeoJson(tarnholt));
-  if (!found.ok) throw new Error(found.problem);
-  expect(found.left).toEqual([]);
+  if (!found.ok) throw new Error(found.problem.code);
+  expect(inEnglish(found.left)).toEqual([]);
   expect(found.beds).toHaveLength(tarnholt.beds.size);
   expect(found.shelters).toHaveLength(tarnholt.shelters.size);
   for (const bed of found.beds) {
@@ -59,12 +60,12 @@ test("ids that are no texts and outlines of a hundred thousand corners are left 
     place.longitudeDeg + Math.cos(index) / 1e5,
     place.latitudeDeg + Math.sin(index) / 1e5,
   ]);
-  expect(problem(map(polygon(wild, { name: "Wild" })))).toMatch(
+  expect(english(problem(map(polygon(wild, { name: "Wild" }))))).toMatch(
     /Wild is left out: it has 125,000 corners/,
   );
   const many = read(map(polygon(square(4)), ...Array.from({ length: 900 }, () => ({}))));
   expect(many.ok && many.left).toHaveLength(21);
-  expect(many.ok && many.left.at(-1)).toBe("880 more are left out.");
+  expect(english(many.ok ? many.left.at(-1) : "")).toBe("880 more are left out.");
 });
 
 test("a new bed is taken with its size and turn; the command keeps it, and undoes as one step", () => {
@@ -86,11 +87,11 @@ test("a new bed is taken with its size and turn; the command keeps it, and undoe
     plot: null,
   };
   const found = read(map(polygon(ring(corners), { name: "By the pond" })), empty);
-  if (!found.ok) throw new Error(found.problem);
-  expect(found.beds[0]).toMatchObject({ name: "By the pond", lengthM: 6, widthM: 1 });
+  if (!found.ok) throw new Error(found.problem.code);
+  expect(inEnglish(found.beds[0])).toMatchObject({ name: "By the pond", lengthM: 6, widthM: 1 });
   expect(found.beds[0]?.position?.angleDeg).toBeCloseTo(30, 0);
   const outcome = commands["layout.import"].apply(empty, found);
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
   expect(outcome.garden.beds.size).toBe(1);
 });
 
@@ -109,7 +110,7 @@ test("what is no bed is left out and said, what is no garden is refused whole, i
     geometry: { type: "Point", coordinates: [9, 47] },
   };
   const found = read(map(triangle, point, polygon(square(2), { name: "Square" })));
-  expect(found.ok ? found.left : []).toEqual([
+  expect(inEnglish(found.ok ? found.left : [])).toEqual([
     "Tap is left out: a bed is a polygon, and this is a Point.",
     "Triangle is left out: it is not a rectangle, which beds here are.",
   ]);
@@ -120,18 +121,20 @@ test("what is no bed is left out and said, what is no garden is refused whole, i
     [5.9, 47.8],
     [5.9, 45.8],
   ]);
-  expect(problem(map(country))).toMatch(
+  expect(english(problem(map(country)))).toMatch(
     /^This map is 4\d\d km across: that is a country or a town, not a garden/,
   );
   const away = square(3).map(([x = 0, y = 0]) => [x + 3, y]);
-  expect(problem(map(polygon(away)))).toMatch(
+  expect(english(problem(map(polygon(away))))).toMatch(
     /^These beds are 2\d\d km from the garden's location/,
   );
-  expect(problem("bed,length\n1,8")).toMatch(/not JSON/);
-  expect(problem({ beds: [] })).toMatch(/not a map/);
-  expect(problem(map())).toMatch(/no polygon/);
-  expect(problem(map(point))).toMatch(/no polygon to use as a bed. Tap is left out/);
-  expect(problem(map(), { ...tarnholt, place: null })).toMatch(/Set the garden's location first/);
+  expect(english(problem("bed,length\n1,8"))).toMatch(/not JSON/);
+  expect(english(problem({ beds: [] }))).toMatch(/not a map/);
+  expect(english(problem(map()))).toMatch(/no polygon/);
+  expect(english(problem(map(point)))).toMatch(/no polygon to use as a bed. Tap is left out/);
+  expect(english(problem(map(), { ...tarnholt, place: null }))).toMatch(
+    /Set the garden's location first/,
+  );
 });
 
 test("beds over each other, or shorter than what grows there, are refused by the command", () => {
@@ -140,10 +143,12 @@ test("beds over each other, or shorter than what grows there, are refused by the
     beds: new Map(),
     shelters: new Map(),
   });
-  if (!twice.ok) throw new Error(twice.problem);
+  if (!twice.ok) throw new Error(twice.problem.code);
   const bare = { ...tarnholt, beds: new Map(), plantings: new Map(), shelters: new Map() };
   const outcome = commands["layout.import"].apply(bare, twice);
-  expect(outcome.ok ? "" : outcome.refusal).toBe("A would overlap B: beds may touch, not overlap.");
+  expect(outcome.ok ? "" : english(outcome.refusal)).toBe(
+    "A would overlap B: beds may touch, not overlap.",
+  );
   const short = read(
     map(
       polygon(
@@ -157,9 +162,9 @@ test("beds over each other, or shorter than what grows there, are refused by the
       ),
     ),
   );
-  if (!short.ok) throw new Error(short.problem);
+  if (!short.ok) throw new Error(short.problem.code);
   const refused = commands["layout.import"].apply(tarnholt, short);
-  expect(refused.ok ? "" : refused.refusal).toMatch(/A planting in Bed 1 reaches to 8 m/);
+  expect(refused.ok ? "" : english(refused.refusal)).toMatch(/A planting in Bed 1 reaches to 8 m/);
 });
 
 test("whatever is in the file, an answer comes", () => {

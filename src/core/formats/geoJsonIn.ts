@@ -2,6 +2,7 @@ import * as z from "zod";
 import type { Bed, Garden } from "../garden";
 import { rectangleAround, type Outline, type Plot, type Point } from "../layout";
 import { METRES_PER_DEGREE, metresPerLongitude, plotPoint } from "./earth";
+import { fact, type Fact } from "../facts";
 
 /** What a map of beds comes to for a garden. */
 export interface BedsRead {
@@ -11,9 +12,9 @@ export interface BedsRead {
   beds: Bed[];
   shelters: { id: string; outline: Outline }[];
   /** What was left out, a sentence each. */
-  left: string[];
+  left: Fact[];
 }
-export type ReadBeds = BedsRead | { ok: false; problem: string };
+export type ReadBeds = BedsRead | { ok: false; problem: Fact };
 
 const MOST_CHARACTERS = 20_000_000;
 const MOST_FEATURES = 2000;
@@ -57,23 +58,23 @@ interface Shape {
  * @param newId makes an id that nobody has
  */
 export function readGeoJson(text: string, garden: Garden, newId: () => string): ReadBeds {
-  if (!garden.place) return { ok: false, problem: "Set the garden's location first." };
+  if (!garden.place) return { ok: false, problem: fact("formats.setTheGardensLocationFirst") };
   if (text.length > MOST_CHARACTERS) {
-    return { ok: false, problem: "This file is larger than 20 MB; a map of beds is far smaller." };
+    return { ok: false, problem: fact("formats.thisFileIsLargerThan20MbAMapOfBeds") };
   }
   const collection = parsed(text);
-  if (typeof collection === "string") return { ok: false, problem: collection };
-  const left: string[] = [];
+  if ("code" in collection) return { ok: false, problem: collection };
+  const left: Fact[] = [];
   const shapes = collection.features.flatMap((feature, index): Shape[] => {
     const shape = shapeOf(feature, index);
-    if (typeof shape !== "string") return [shape];
+    if (!("code" in shape)) return [shape];
     left.push(shape);
     return [];
   });
   if (shapes.length === 0) {
     return {
       ok: false,
-      problem: `This map has no polygon to use as a bed. ${left[0] ?? ""}`.trim(),
+      problem: fact("formats.thisMapHasNoPolygonToUseAsABed", { left: left[0] ?? "" }),
     };
   }
   const { latitudeDeg, longitudeDeg } = garden.place;
@@ -85,29 +86,32 @@ export function readGeoJson(text: string, garden: Garden, newId: () => string): 
   return { ok: true, plot, ...read, left: inFew(left) };
 }
 
-function parsed(text: string): z.infer<typeof CollectionSchema> | string {
+function parsed(text: string): z.infer<typeof CollectionSchema> | Fact {
   let content: unknown;
   try {
     content = JSON.parse(text.charCodeAt(0) === 0xfeff ? text.slice(1) : text);
   } catch {
-    return "This is not JSON: choose a map saved as GeoJSON.";
+    return fact("formats.thisIsNotJsonChooseAMapSavedAs");
   }
   const collection = CollectionSchema.safeParse(content);
   if (!collection.success) {
-    return "This JSON is not a map: it should be a GeoJSON FeatureCollection.";
+    return fact("formats.thisJsonIsNotAMapItShouldBeA");
   }
   if (collection.data.features.length > MOST_FEATURES) {
-    return `This map has ${collection.data.features.length} shapes; a garden has at most ${MOST_FEATURES}.`;
+    return fact("formats.thisMapHasShapesAGardenHasAtMost", {
+      featuresCount: collection.data.features.length,
+      mostFeatures: MOST_FEATURES,
+    });
   }
   return collection.data;
 }
 
 const MOST_TOLD = 20;
 
-function inFew(left: readonly string[]): string[] {
+function inFew(left: readonly Fact[]): Fact[] {
   const more = left.length - MOST_TOLD;
   if (more <= 0) return [...left];
-  return [...left.slice(0, MOST_TOLD), `${more.toLocaleString("en")} more are left out.`];
+  return [...left.slice(0, MOST_TOLD), fact("formats.moreAreLeftOut", { more })];
 }
 
 /** The least and the largest of numbers; a ring can have more of them than a call takes arguments. */
@@ -119,20 +123,21 @@ function range(values: readonly number[]): readonly [number, number] {
 }
 
 /** A feature as a ring with a name, or why it is left out. */
-function shapeOf(given: unknown, index: number): Shape | string {
+function shapeOf(given: unknown, index: number): Shape | Fact {
   const feature = FeatureSchema.safeParse(given);
-  const place = `Shape ${index + 1}`;
-  if (!feature.success || !feature.data.geometry) return `${place} is left out: it has no outline.`;
+  const place = fact("formats.shape", { index });
+  if (!feature.success || !feature.data.geometry)
+    return fact("formats.isLeftOutItHasNoOutline", { place });
   const properties = feature.data.properties ?? {};
   const name = typeof properties.name === "string" ? properties.name.trim().slice(0, 60) : "";
   const told = name === "" ? place : name;
   const { type, coordinates } = feature.data.geometry;
-  if (type !== "Polygon") return `${told} is left out: a bed is a polygon, and this is a ${type}.`;
+  if (type !== "Polygon") return fact("formats.isLeftOutABedIsAPolygonAndThisIsA", { told, type });
   const rings = PolygonSchema.safeParse(coordinates);
   const [ring] = rings.data ?? [];
-  if (!ring) return `${told} is left out: its corners cannot be read as longitude and latitude.`;
+  if (!ring) return fact("formats.isLeftOutItsCornersCannotBeReadAs", { told });
   if (ring.length > MOST_CORNERS) {
-    return `${told} is left out: it has ${ring.length.toLocaleString("en")} corners, and a bed is a rectangle.`;
+    return fact("formats.isLeftOutItHasCornersAndABedIsA", { told, ringCount: ring.length });
   }
   return { name, properties, ring: ring.map(([x, y]) => [x, y]) };
 }
@@ -141,7 +146,7 @@ function tooLargeOrFar(
   shapes: readonly Shape[],
   latitudeDeg: number,
   longitudeDeg: number,
-): string | null {
+): Fact | null {
   const corners = shapes.flatMap(({ ring }) => ring);
   const longitudes = corners.map(([x]) => x);
   const latitudes = corners.map(([, y]) => y);
@@ -153,19 +158,13 @@ function tooLargeOrFar(
     (north - south) * METRES_PER_DEGREE,
   );
   if (acrossM > GARDEN_M) {
-    return `This map is ${distance(acrossM)} across: that is a country or a town, not a garden. Choose a map of the beds alone.`;
+    return fact("formats.thisMapIsAcrossThatIsACountryOrA", { acrossM });
   }
   const awayM = Math.hypot(
     (middle[0] - longitudeDeg) * metresPerLongitude(latitudeDeg),
     (middle[1] - latitudeDeg) * METRES_PER_DEGREE,
   );
-  return awayM > NEAR_M
-    ? `These beds are ${distance(awayM)} from the garden's location: is it the right map, or are longitude and latitude swapped?`
-    : null;
-}
-
-function distance(m: number): string {
-  return m >= 10_000 ? `${Math.round(m / 1000).toLocaleString("en")} km` : `${Math.round(m)} m`;
+  return awayM > NEAR_M ? fact("formats.theseBedsAreFromTheGardensLocation", { awayM }) : null;
 }
 
 /** A plot with north up around the shapes, where the garden has none yet. */
@@ -190,25 +189,31 @@ function placed(
   toPlot: (corner: Corner) => Point,
   garden: Garden,
   newId: () => string,
-  left: string[],
+  left: Fact[],
 ): Pick<BedsRead, "beds" | "shelters" | "left"> {
   const beds = new Map<string, Bed>();
   const shelters: BedsRead["shelters"] = [];
   for (const { name, properties, ring } of shapes) {
-    const told = name === "" ? "A shape without a name" : name;
+    const told = name === "" ? fact("formats.aShapeWithoutAName") : name;
     const { outline, filled } = rectangleAround(ring.map(toPlot));
     if (filled < LEAST_FILLED) {
-      left.push(`${told} is left out: it is not a rectangle, which beds here are.`);
+      left.push(fact("formats.isLeftOutItIsNotARectangleWhich", { told }));
       continue;
     }
     if (outline.lengthM > BED_M || outline.widthM < 0.1) {
-      left.push(`${told} is left out: ${outline.lengthM} × ${outline.widthM} m is no bed.`);
+      left.push(
+        fact("formats.isLeftOutMIsNoBed", {
+          told,
+          lengthM: outline.lengthM,
+          widthM: outline.widthM,
+        }),
+      );
       continue;
     }
     const shelter = [...garden.shelters.values()].find((one) => one.id === properties.id);
     if (properties.kind === "shelter") {
       if (shelter) shelters.push({ id: shelter.id, outline });
-      else left.push(`${told} is left out: there is no shelter of that name here. Add it first.`);
+      else left.push(fact("formats.isLeftOutThereIsNoShelterOfThat", { told }));
       continue;
     }
     const known =
@@ -216,7 +221,7 @@ function placed(
       [...garden.beds.values()].find((bed) => bed.name === name);
     const bed = known ?? newBed(name, garden.beds.size + beds.size + 1, newId);
     if (beds.has(bed.id)) {
-      left.push(`${told} is left out: the map has that bed twice.`);
+      left.push(fact("formats.isLeftOutTheMapHasThatBedTwice", { told }));
       continue;
     }
     const { lengthM, widthM, ...position } = outline;

@@ -13,3 +13,4 @@ export { writePlantingsCsv, writeTasksCsv } from "./tables";
 export { writeLogCsv } from "./logTable";
 export { writeGeoJson } from "./geoJson";
 export { readGeoJson, type BedsRead, type ReadBeds } from "./geoJsonIn";
+export type { FileWords } from "./fileWords";

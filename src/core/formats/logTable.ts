@@ -1,8 +1,9 @@
 import Papa from "papaparse";
 import type { Garden } from "../garden";
 import type { LogEntry } from "../log";
-import { kindWords, subjectOf } from "../logbook";
+import { subjectOf } from "../logbook";
 import { CSV_OPTIONS } from "./csvOptions";
+import type { FileWords } from "./fileWords";
 
 const COLUMNS = [
   "on",
@@ -23,11 +24,11 @@ const COLUMNS = [
 ];
 
 /** The log as CSV, one entry a line, in the order of the days; metric. */
-export function writeLogCsv(garden: Garden): string {
-  const entries = [...garden.logEntries.values()].map((entry) => rowOf(garden, entry));
+export function writeLogCsv(garden: Garden, words: FileWords): string {
+  const entries = [...garden.logEntries.values()].map((entry) => rowOf(garden, entry, words));
   const nights = [...garden.thermometerDays.values()].map((night) => ({
     on: night.on,
-    what: "Temperature",
+    what: words.temperature,
     where:
       (night.under.kind === "bed" ? garden.beds : garden.shelters).get(night.under.id)?.name ?? "",
     temp_c: night.insideMinC,
@@ -43,11 +44,12 @@ export function writeLogCsv(garden: Garden): string {
 function rowOf(
   garden: Garden,
   entry: LogEntry,
+  words: FileWords,
 ): Record<string, string | number> & { on: string; id: string } {
-  const { subject, place } = subjectOf(garden, entry);
+  const { subject, place } = subjectOf(garden, entry, words.outside);
   const base = {
     on: entry.on,
-    what: kindWords(entry.what),
+    what: words.logged(entry.what),
     crop: subject,
     where: place,
     note: entry.note,

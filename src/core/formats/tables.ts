@@ -6,6 +6,7 @@ import type { Site } from "../growth";
 import { CSV_OPTIONS } from "./csvOptions";
 import type { TaskAhead } from "../tasks";
 import { planEvents, taskEvents } from "./events";
+import type { FileWords } from "./fileWords";
 
 const dateOrNothing = (day: DayNumber | null) => (day === null ? "" : isoDate(day));
 
@@ -72,22 +73,23 @@ const PLANTING_COLUMNS = [
 export function writeTasksCsv(
   site: Site,
   garden: Garden,
+  words: FileWords,
   ahead: readonly TaskAhead[] = [],
 ): string {
   const planned = planEvents(site, garden).map((event) => ({
     day: event.day,
-    task: event.title,
+    task: words.planned(event.kind, event.subject),
     bed: event.bedName,
     uid: event.uid,
   }));
-  const asked = taskEvents(ahead).map(({ day, untilDay, title, place, task, uid }) => ({
+  const asked = taskEvents(ahead).map(({ day, untilDay, task, uid }) => ({
     day,
-    task: title,
-    bed: place,
+    task: words.asked(task.kind, words.tell(task.subject)),
+    bed: words.tell(task.place),
     until: isoDate(untilDay),
-    how_much: task.howMuch ?? "",
-    reason: task.reason,
-    if_left: task.ifLeft,
+    how_much: words.tell(task.howMuch ?? ""),
+    reason: words.tell(task.reason),
+    if_left: words.tell(task.ifLeft),
     uid,
   }));
   const rows = [...planned, ...asked]

@@ -7,6 +7,7 @@ import type { CoverPiece } from "../shelter";
 import { coversToPut } from "./coversToPut";
 import { standingCovers } from "./standingCovers";
 import { tonight } from "./tonight";
+import { inEnglish } from "@/words/told.testdata";
 
 const cover = (id: string, some: Partial<CoverPiece> = {}): CoverPiece => ({
   id,
@@ -65,7 +66,7 @@ test("put on, a cover is felt; what nobody wants to eat gets none", () => {
   const outcome = commands["piece.lay"].apply(garden, {
     pieces: [{ id: "a", bedId: put.bed.id }],
   });
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
   const before = nightOf(garden).nights.find(({ bed }) => bed.id === put.bed.id);
   const after = nightOf(outcome.garden).nights.find(({ bed }) => bed.id === put.bed.id);
   expect(after?.cropMinC).toBeGreaterThan((before?.cropMinC ?? NaN) + 1);
@@ -136,11 +137,11 @@ test("a rigid light wider than its bed is refused in plain words, and so is clot
   const garden = withPieces(frame, narrow);
   const lay = (id: string) =>
     commands["piece.lay"].apply(garden, { pieces: [{ id, bedId: "bed-1" }] });
-  expect(lay("light")).toMatchObject({
+  expect(inEnglish(lay("light"))).toMatchObject({
     ok: false,
     refusal: expect.stringMatching(/1\.4 m wide and Bed 1 0\.8 m.*would block the path/),
   });
-  expect(lay("cloth")).toMatchObject({
+  expect(inEnglish(lay("cloth"))).toMatchObject({
     ok: false,
     refusal: expect.stringMatching(/0\.9 m wide; Bed 1 needs at least 1\.2 m/),
   });

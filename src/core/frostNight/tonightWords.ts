@@ -1,31 +1,36 @@
 import { materials } from "../shelter";
 import { DEATH_MATTERS, type NightForPlanting } from "./tonight";
+import { fact, type Fact } from "../facts";
 
 /** What to do about one planting tonight, in a sentence. */
-export function adviceWords(one: NightForPlanting): string {
+export function adviceWords(one: NightForPlanting): Fact {
   const { advice, cover, damage, isShort, isSudden } = one;
-  const soft = isSudden ? "They are not hardened after mild weeks. " : "";
+  const soft = isSudden ? fact("frostNight.theyAreNotHardenedAfterMildWeeks") : "";
   const dies = damage.pointDeath >= DEATH_MATTERS;
   const danger = dies
-    ? `${inHundred(damage.pointDeath)} plants may die`
-    : `${inHundred(damage.leafLoss)} leaves may be lost`;
-  const none = isShort ? "no cover is left for them" : "no cover here helps much";
+    ? fact("frostNight.plantsMayDie", { inHundred: inHundred(damage.pointDeath) })
+    : fact("frostNight.leavesMayBeLost", { inHundred: inHundred(damage.leafLoss) });
+  const none = isShort
+    ? fact("frostNight.noCoverIsLeftForThem")
+    : fact("frostNight.noCoverHereHelpsMuch");
   const by = cover ? (materials.get(cover.materialId)?.shortName ?? cover.materialId) : "";
   const left = cover ? inHundred(dies ? cover.damage.pointDeath : cover.damage.leafLoss) : "";
   switch (advice) {
     case "cover":
-      return `${soft}${danger}: put a ${by} over them, and it is ${left}.`;
+      return fact("frostNight.putAOverThemAndItIs", { soft, danger, by, left });
     case "coverAndPick":
-      return `${soft}${danger}: harvest what is ready and put a ${by} over the rest; then it is ${left}.`;
+      return fact("frostNight.harvestWhatIsReadyAndPutAOverThe", { soft, danger, by, left });
     case "pick":
-      return `${soft}${danger}, and ${none}: harvest what is ready first.`;
+      return fact("frostNight.andHarvestWhatIsReadyFirst", { soft, danger, none });
     case "carryIn":
-      return `${soft}${danger}: bring the pots in for the night.`;
+      return fact("frostNight.bringThePotsInForTheNight", { soft, danger });
     case "nothing":
-      return dies ? `${soft}${danger}; ${none}.` : "Nothing to do.";
+      return dies
+        ? fact("frostNight.nothingHelps", { soft, danger, none })
+        : fact("frostNight.nothingToDo");
   }
 }
 
-function inHundred(share: number): string {
-  return `${Math.round(share * 100)} in 100`;
+function inHundred(share: number): Fact {
+  return fact("frostNight.in100", { share });
 }

@@ -15,6 +15,7 @@ import {
 import { readGardenFile } from "../formats";
 import { fromGardenFile, toGardenFile, type GardenFile } from "../gardenFile";
 import type { Planting } from "./schema";
+import { english } from "@/words/told.testdata";
 
 const garden = fromGardenFile(commons as GardenFile);
 const planting = garden.plantings.get("planting-07") as Planting;
@@ -25,7 +26,7 @@ function apply(from: Garden, name: CommandName, input: unknown) {
 
 test("moving a sowing changes that planting alone, and is undone exactly", () => {
   const outcome = apply(garden, "planting.moveSowing", { id: "planting-07", sowOn: "2026-08-27" });
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
   expect(outcome.changes).toHaveLength(1);
   expect(outcome.garden.plantings.get("planting-07")?.sowOn).toBe("2026-08-27");
   expect(outcome.garden.beds).toBe(garden.beds);
@@ -126,7 +127,7 @@ test.each<[string, CommandName, unknown, string, RegExp]>([
 ])("%s is refused in a sentence, at its field", (_what, name, input, path, words) => {
   const outcome = apply(garden, name, input);
   expect(outcome).toMatchObject({ ok: false, path });
-  expect(outcome.ok ? "" : outcome.refusal).toMatch(words);
+  expect(outcome.ok ? "" : english(outcome.refusal)).toMatch(words);
 });
 
 test("any run of commands is taken back step by step to the same garden", () => {
@@ -185,7 +186,7 @@ describe("the record, the skyline and the outlook", () => {
   const record = garden.record;
   if (!record) throw new Error("the demo garden has a record");
   const after = (outcome: Outcome) => {
-    if (!outcome.ok) throw new Error(outcome.refusal);
+    if (!outcome.ok) throw new Error(outcome.refusal.code);
     return outcome.garden;
   };
 
@@ -204,9 +205,9 @@ describe("the record, the skyline and the outlook", () => {
   test("a record cannot go while nothing else is known, nor be gone by before it is there", () => {
     const only = after(commands["place.set"].apply(garden, { ...garden.place, climate: null }));
     const refused = commands["record.remove"].apply(only, {});
-    expect(refused.ok ? "" : refused.refusal).toMatch(/average temperatures first/);
+    expect(refused.ok ? "" : english(refused.refusal)).toMatch(/average temperatures first/);
     const missing = commands["place.set"].apply(emptyGarden(), garden.place);
-    expect(missing.ok ? "" : missing.refusal).toMatch(/import one first/);
+    expect(missing.ok ? "" : english(missing.refusal)).toMatch(/import one first/);
   });
 
   test("a bed takes a skyline of its own and gives it back", () => {
@@ -223,7 +224,7 @@ describe("the record, the skyline and the outlook", () => {
     });
     expect(crossed).toMatchObject({ ok: false, path: "horizon[1].azimuthDeg" });
     const gone = commands["horizon.set"].apply(garden, { bedId: "nowhere", horizon });
-    expect(gone.ok ? "" : gone.refusal).toMatch(/no longer in the garden/);
+    expect(gone.ok ? "" : english(gone.refusal)).toMatch(/no longer in the garden/);
   });
 });
 

@@ -7,32 +7,33 @@ import { IdSchema, NameSchema } from "../naming";
 import { VentSchema } from "../shelter";
 import { HorizonSchema } from "../sky";
 import { STATION_ADDRESS } from "./stationAddress";
+import { code } from "../facts";
 
 const LengthM = z
-  .number({ error: "Give a length in metres." })
-  .min(0.1, "At least 0.1 m.")
-  .max(500, "At most 500 m.");
+  .number({ error: code("garden.giveALengthInMetres") })
+  .min(0.1, code("garden.atLeast01M"))
+  .max(500, code("garden.atMost500M"));
 const SpacingCm = z
-  .number({ error: "Give a distance in centimetres." })
+  .number({ error: code("garden.giveADistanceInCentimetres") })
   // Shoots stand closer than a centimetre.
-  .min(0.2, "At least 0.2 cm.")
-  .max(500, "At most 500 cm.");
+  .min(0.2, code("garden.atLeast02Cm"))
+  .max(500, code("garden.atMost500Cm"));
 
 const PlaceFields = z.strictObject({
   id: z.literal("place"),
   name: NameSchema,
   latitudeDeg: z
-    .number({ error: "Give the latitude in degrees." })
-    .min(-90, "Latitude runs from −90 (south) to 90 (north).")
-    .max(90, "Latitude runs from −90 (south) to 90 (north)."),
+    .number({ error: code("garden.giveTheLatitudeInDegrees") })
+    .min(-90, code("garden.latitudeRunsFromMinus90SouthTo90"))
+    .max(90, code("garden.latitudeRunsFromMinus90SouthTo90")),
   longitudeDeg: z
-    .number({ error: "Give the longitude in degrees." })
-    .min(-180, "Longitude runs from −180 (west) to 180 (east).")
-    .max(180, "Longitude runs from −180 (west) to 180 (east)."),
+    .number({ error: code("garden.giveTheLongitudeInDegrees") })
+    .min(-180, code("garden.longitudeRunsFromMinus180WestTo180"))
+    .max(180, code("garden.longitudeRunsFromMinus180WestTo180")),
   elevationM: z
-    .number({ error: "Give the elevation in metres." })
-    .min(-430, "No garden is that low.")
-    .max(6000, "No garden is that high."),
+    .number({ error: code("garden.giveTheElevationInMetres") })
+    .min(-430, code("garden.noGardenIsThatLow"))
+    .max(6000, code("garden.noGardenIsThatHigh")),
   /** The few numbers a grower knows; null when there is only a record. */
   climate: ClimateSketchSchema.nullable(),
   /** Which of the two the garden goes by. */
@@ -43,7 +44,7 @@ const PlaceFields = z.strictObject({
 
 export const PlaceSchema = PlaceFields.refine(
   (place) => place.climateFrom === "record" || place.climate !== null,
-  { path: ["climate"], message: "Enter average temperatures, or use a daily weather record." },
+  { path: ["climate"], message: code("garden.enterAverageTemperaturesOrUseA") },
 );
 
 export const SettingsSchema = z.strictObject({
@@ -52,13 +53,27 @@ export const SettingsSchema = z.strictObject({
   school: z.enum(["growth", "calendar", "tenhour"]),
   frostRisk: z
     .number()
-    .min(0.01, "The accepted risk is at least 1 year in 100.")
-    .max(0.9, "The accepted risk is at most 9 years in 10."),
-  shortDayHours: z.number().min(7, "At least 7 hours.").max(13, "At most 13 hours."),
-  fallAdditionDays: z.number().int().min(0, "At least 0 days.").max(60, "At most 60 days."),
-  grownBeforeShortDays: z.number().min(0.5, "At least 50 %.").max(1, "At most 100 %."),
+    .min(0.01, code("garden.theAcceptedRiskIsAtLeast1YearIn100"))
+    .max(0.9, code("garden.theAcceptedRiskIsAtMost9YearsIn10")),
+  shortDayHours: z
+    .number()
+    .min(7, code("garden.atLeast7Hours"))
+    .max(13, code("garden.atMost13Hours")),
+  fallAdditionDays: z
+    .number()
+    .int()
+    .min(0, code("garden.atLeast0Days"))
+    .max(60, code("garden.atMost60Days")),
+  grownBeforeShortDays: z
+    .number()
+    .min(0.5, code("garden.atLeast50"))
+    .max(1, code("garden.atMost100")),
   /** Years before a family comes back to a bed; 0 for no rotation. */
-  rotationYears: z.number().int().min(0, "At least 0 years.").max(10, "At most 10 years."),
+  rotationYears: z
+    .number()
+    .int()
+    .min(0, code("garden.atLeast0Years"))
+    .max(10, code("garden.atMost10Years")),
   /** Dug: compost and green manure go in. Undug: they stay on top, and roots stay in. */
   soilSchool: z.enum(["undug", "dug"]),
   /** By what the degrees under covers are told: rule of thumb, energy balance, own thermometers. */
@@ -66,11 +81,8 @@ export const SettingsSchema = z.strictObject({
   /** Where outlook and readings are asked for; null when nowhere. */
   stationUrl: z
     .string()
-    .regex(
-      STATION_ADDRESS,
-      "Give a web address that begins with http:// or https:// and has no ?, # or @ in it, or /api/station for the simulated one.",
-    )
-    .max(300, "Keep the address within 300 characters.")
+    .regex(STATION_ADDRESS, code("garden.giveAWebAddressThatBeginsWithHttp"))
+    .max(300, code("garden.keepTheAddressWithin300Characters"))
     .nullable(),
 });
 
@@ -80,7 +92,7 @@ export const GardenHeadSchema = z.strictObject({
   /** A garden with a today of its own (the demo, a rehearsal); null follows the calendar. */
   today: IsoDateSchema.nullable(),
   /** The beds in the order in which the grower walks past them; beds not named follow in their own. */
-  walk: z.array(IdSchema).max(2000, "At most 2,000 beds."),
+  walk: z.array(IdSchema).max(2000, code("garden.atMost2000Beds")),
   /** Came with the program, to try things out in. */
   sample: z.boolean(),
 });
@@ -88,25 +100,25 @@ export const GardenHeadSchema = z.strictObject({
 export const ShelterSchema = z.strictObject({
   id: IdSchema,
   name: NameSchema,
-  covers: z.array(z.string()).max(4, "At most four layers."),
+  covers: z.array(z.string()).max(4, code("garden.atMostFourLayers")),
   /** Its walls on the ground; null until the garden is laid out. */
   outline: OutlineSchema.nullable(),
   /** Mean height inside; null is the usual one of its kind. */
   heightM: z
-    .number({ error: "Give a height in metres." })
-    .min(0.1, "A shelter needs some height to hold air: at least 0.1 m.")
-    .max(12, "At most 12 m.")
+    .number({ error: code("garden.giveAHeightInMetres") })
+    .min(0.1, code("garden.aShelterNeedsSomeHeightToHoldAirAt"))
+    .max(12, code("garden.atMost12M"))
     .nullable(),
   vent: VentSchema,
   /** Water in barrels that stand in it. */
   barrelLitres: z
-    .number({ error: "Give litres." })
-    .min(0, "0 or more litres.")
-    .max(100_000, "At most 100,000 litres."),
+    .number({ error: code("garden.giveLitres") })
+    .min(0, code("garden.n0OrMoreLitres"))
+    .max(100_000, code("garden.atMost100000Litres")),
   /** Its film: the year it was put on, and whether it is made for the sun; null for glass and panels. */
   film: z
     .strictObject({
-      sinceYear: z.number().int().min(1950, "A year from 1950 on.").max(2200),
+      sinceYear: z.number().int().min(1950, code("garden.aYearFrom1950On")).max(2200),
       madeForSun: z.boolean(),
     })
     .nullable(),
@@ -120,7 +132,7 @@ export const BedSchema = z.strictObject({
   /** The shelter it lies in; null in the open. */
   shelterId: IdSchema.nullable(),
   /** Covers of its own inside the shelter's, from the outside in, as material ids. */
-  covers: z.array(z.string()).max(4, "At most four layers."),
+  covers: z.array(z.string()).max(4, code("garden.atMostFourLayers")),
   /** A skyline of its own; null takes the garden's. */
   horizon: HorizonSchema.nullable(),
   /** Where it lies; null until the garden is laid out. */
@@ -129,18 +141,18 @@ export const BedSchema = z.strictObject({
   history: z
     .array(
       z.strictObject({
-        year: z.number().int().min(1900, "A year from 1900 on.").max(2200),
+        year: z.number().int().min(1900, code("garden.aYearFrom1900On")).max(2200),
         family: z.string().min(3).max(60),
       }),
     )
-    .max(60, "At most 60 entries."),
+    .max(60, code("garden.atMost60Entries")),
 });
 
 /** The last outlook that came in, kept for when no newer one can be had. */
 export const KeptOutlookSchema = z.strictObject({
   id: z.literal("outlook"),
   /** When it came in, as an ISO date and time in UTC. */
-  receivedAt: z.iso.datetime({ error: "Give the time as 2026-09-24T17:30:00Z." }),
+  receivedAt: z.iso.datetime({ error: code("garden.giveTheTimeAs20260924t173000z") }),
   outlook: OutlookSchema,
 });
 
@@ -153,7 +165,10 @@ export const PlantingSchema = z.strictObject({
   method: z.enum(["direct", "transplant"]),
   stage: z.enum(["full", "baby"]),
   /** Metres from the bed's near end at which it begins. */
-  fromM: z.number({ error: "Give where it begins." }).min(0, "At least 0 m.").max(500),
+  fromM: z
+    .number({ error: code("garden.giveWhereItBegins") })
+    .min(0, code("garden.atLeast0M"))
+    .max(500),
   /** Length of bed it takes. */
   lengthM: LengthM,
   /** Stands between the plants of another planting instead of having the ground to itself. */
@@ -169,7 +184,11 @@ export const PlantingSchema = z.strictObject({
       shade: z.enum(["byWeather", "none"]),
       netting: z.boolean(),
       /** Days of short, daily watering before it is deep and rare again. */
-      waterDays: z.number().int().min(0, "At least 0 days.").max(60, "At most 60 days."),
+      waterDays: z
+        .number()
+        .int()
+        .min(0, code("garden.atLeast0Days"))
+        .max(60, code("garden.atMost60Days")),
     })
     .nullable(),
   /** The book's distances; for pots, from edge to edge. */
@@ -178,18 +197,22 @@ export const PlantingSchema = z.strictObject({
   /** `offset`: every second row shifted by half. `pots`: round pots, shifted alike. */
   arrangement: z.enum(["rows", "offset", "pots"]),
   /** Diameter of the pots; null in the ground. */
-  potCm: z.number().min(3, "At least 3 cm.").max(100, "At most 100 cm.").nullable(),
+  potCm: z
+    .number()
+    .min(3, code("garden.atLeast3Cm"))
+    .max(100, code("garden.atMost100Cm"))
+    .nullable(),
   /** Plants at a station: more than one is a cluster that pushes apart. */
   plantsPerStation: z
-    .number({ error: "Enter the plants per station." })
-    .int("Whole plants only.")
-    .min(1, "At least one plant.")
-    .max(15, "At most 15 plants per station."),
+    .number({ error: code("garden.enterThePlantsPerStation") })
+    .int(code("garden.wholePlantsOnly"))
+    .min(1, code("garden.atLeastOnePlant"))
+    .max(15, code("garden.atMost15PlantsPerStation")),
   /** Both distances times this: over 1 is wider, for winter light. */
   spacingFactor: z
-    .number({ error: "Enter the factor." })
-    .min(0.5, "At least half of the usual spacing.")
-    .max(2, "At most twice the usual spacing."),
+    .number({ error: code("garden.enterTheFactor") })
+    .min(0.5, code("garden.atLeastHalfOfTheUsualSpacing"))
+    .max(2, code("garden.atMostTwiceTheUsualSpacing")),
   /** The succession it belongs to; null when it stands alone. */
   successionId: IdSchema.nullable(),
 });
@@ -201,9 +224,9 @@ export const SuccessionSchema = z.strictObject({
   rule: z.enum(["growth", "calendar"]),
   /** Packet days (by growth) or calendar days (by the calendar) from one to the next. */
   interval: z
-    .number({ error: "Enter the interval." })
-    .min(1, "At least a day.")
-    .max(200, "At most 200 days."),
+    .number({ error: code("garden.enterTheInterval") })
+    .min(1, code("garden.atLeastADay"))
+    .max(200, code("garden.atMost200Days")),
 });
 
 /** A crop of the grower's own, copied from one that is near. */
@@ -216,7 +239,7 @@ export const OwnCropSchema = z
   })
   .refine((own) => own.crop.id === own.id, {
     path: ["crop", "id"],
-    message: "The crop's own id should be the same as its entry's.",
+    message: code("garden.theCropsOwnIdShouldBeTheSameAsIts"),
   });
 
 /** A variety of the grower's own, of a crop of the library. */
@@ -224,7 +247,7 @@ export const OwnVarietySchema = z
   .strictObject({ id: IdSchema, cropId: z.string(), variety: VarietySchema })
   .refine((own) => own.variety.id === own.id, {
     path: ["variety", "id"],
-    message: "The variety's own id should be the same as its entry's.",
+    message: code("garden.theVarietysOwnIdShouldBeTheSameAs"),
   });
 
 export type Place = z.infer<typeof PlaceSchema>;

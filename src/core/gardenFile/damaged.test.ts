@@ -7,6 +7,7 @@ import type { GardenFile } from "./fileSchema";
 import { damagedIn } from "./damaged";
 import { without } from "./without";
 import { checkGardenFile } from "./checkFile";
+import { english, inEnglish } from "@/words/told.testdata";
 
 const tarnholt = fromGardenFile(commons as GardenFile);
 /** By its few numbers: thirty years of weather are checked in the first test. */
@@ -28,8 +29,8 @@ test("a sound garden has nothing damaged", () => {
 test("a damaged bed goes with what stood in it, each named, and the rest is whole", () => {
   const broken = withEntity("beds", "bed-1", { ...tarnholt.beds.get("bed-1"), lengthM: "long" });
   const damaged = damagedIn(broken);
-  expect(damaged[0]).toMatchObject({ kind: "bed", id: "bed-1", words: "the bed Bed 1" });
-  expect(damaged[0]?.message).toMatch(/^lengthM: Give a length in metres/);
+  expect(inEnglish(damaged[0])).toMatchObject({ kind: "bed", id: "bed-1", what: "the bed Bed 1" });
+  expect(english(damaged[0]?.message)).toMatch(/^lengthM: Give a length in metres/);
   const stood = [...tarnholt.plantings.values()].filter(({ bedId }) => bedId === "bed-1");
   expect(stood.length).toBeGreaterThan(0);
   for (const { id } of stood) {

@@ -11,30 +11,7 @@ import { toGardenFile } from "./asFile";
 import { problemsFrom } from "./problems";
 import { referenceProblems } from "./references";
 import { without, type Damaged } from "./without";
-
-const KIND_WORDS: Record<EntityKind, string> = {
-  garden: "the garden's name and walk",
-  settings: "the settings",
-  place: "the place",
-  record: "the weather record",
-  outlook: "the forecast",
-  plot: "the plot",
-  shelter: "the shelter",
-  bed: "the bed",
-  planting: "the planting",
-  rest: "the rest",
-  feeding: "the feeding",
-  succession: "the succession",
-  ownCrop: "the crop",
-  ownVariety: "the variety",
-  seedLot: "the seed lot",
-  stand: "the tray location",
-  tray: "the tray",
-  mix: "the mix",
-  piece: "the cover",
-  thermometerDay: "the thermometer reading",
-  logEntry: "the log entry",
-};
+import { fact, type Fact } from "../facts";
 
 /**
  * What of a stored garden does not read: values that are none, and what leads to something that is
@@ -74,14 +51,15 @@ function unreadable({ kind, id, entity }: Kept): Damaged | null {
   const parsed = entitySchema(kind).safeParse(entity);
   if (parsed.success && idOf(entity) === id) return null;
   const [problem] = parsed.success
-    ? [{ path: "id", message: "It is kept under another id." }]
+    ? [{ path: "id", message: fact("gardenFile.itIsKeptUnderAnotherId") }]
     : problemsFrom(parsed.error);
-  const at = problem?.path ? `${problem.path}: ` : "";
   return {
     kind,
     id,
-    words: wordsFor(kind, id, entity),
-    message: `${at}${problem?.message ?? "It cannot be read."}`,
+    what: whatItIs(kind, id, entity),
+    message: problem
+      ? fact("gardenFile.at", { path: problem.path, message: problem.message })
+      : fact("gardenFile.itCannotBeRead"),
     instead: kind === "settings" || kind === "garden" ? readable(kind, entity) : null,
   };
 }
@@ -103,11 +81,11 @@ function readable(kind: "settings" | "garden", entity: unknown): Entity {
 function loose(garden: Garden): Damaged[] {
   const file = toGardenFile(garden);
   const found = new Map<string, Damaged>();
-  const tell = (kind: EntityKind, entity: Entity, message: string, instead: Entity | null) =>
+  const tell = (kind: EntityKind, entity: Entity, message: Fact, instead: Entity | null) =>
     found.set(`${kind} ${entity.id}`, {
       kind,
       id: entity.id,
-      words: wordsFor(kind, entity.id, entity),
+      what: whatItIs(kind, entity.id, entity),
       message,
       instead,
     });
@@ -128,12 +106,12 @@ function loose(garden: Garden): Damaged[] {
   return [...found.values()];
 }
 
-function wordsFor(kind: EntityKind, id: string, entity: unknown): string {
+function whatItIs(kind: EntityKind, id: string, entity: unknown): Fact {
   const { name } = (typeof entity === "object" && entity !== null ? entity : {}) as {
     name?: unknown;
   };
   const known = typeof name === "string" && name !== "" ? name.slice(0, 60) : id;
-  return kind in KINDS_OF_ONE ? KIND_WORDS[kind] : `${KIND_WORDS[kind]} ${known}`;
+  return fact("gardenFile.oneOf", { kind, name: kind in KINDS_OF_ONE ? "" : known });
 }
 
 /** Kinds of which a garden has one. */

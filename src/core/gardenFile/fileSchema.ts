@@ -19,36 +19,37 @@ import {
   SuccessionSchema,
 } from "../garden";
 import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
+import { fact, inMessage, type Fact } from "../facts";
 
-/** How many entities of a kind a garden holds at most, and what they are called. */
+/** How many entities of a kind a garden holds at most. */
 const LIMITS = {
-  shelters: [500, "shelters"],
-  beds: [2000, "beds"],
-  plantings: [50_000, "plantings"],
-  rests: [5000, "rests"],
-  feedings: [20_000, "feedings"],
-  successions: [5000, "successions"],
-  ownCrops: [500, "your own crops"],
-  ownVarieties: [2000, "your own varieties"],
-  seedLots: [5000, "seed lots"],
-  stands: [200, "tray locations"],
-  trays: [5000, "trays"],
-  pieces: [5000, "pieces"],
-  thermometerDays: [40_000, "thermometer readings"],
-  logEntries: [100_000, "log entries"],
-  mixes: [200, "mixes"],
+  shelters: 500,
+  beds: 2000,
+  plantings: 50_000,
+  rests: 5000,
+  feedings: 20_000,
+  successions: 5000,
+  ownCrops: 500,
+  ownVarieties: 2000,
+  seedLots: 5000,
+  stands: 200,
+  trays: 5000,
+  pieces: 5000,
+  thermometerDays: 40_000,
+  logEntries: 100_000,
+  mixes: 200,
 } as const;
 export type ListName = keyof typeof LIMITS;
 
 /** Why a list is too long for a garden; null when it is not. */
-export function tooMany(name: ListName, count: number): string | null {
-  const [most, what] = LIMITS[name];
-  return count > most ? `At most ${most.toLocaleString("en")} ${what}.` : null;
+export function tooMany(name: ListName, count: number): Fact | null {
+  const most = LIMITS[name];
+  return count > most ? fact("gardenFile.atMost", { most, list: name }) : null;
 }
 
 function listOf<S extends z.ZodType>(name: ListName, schema: S) {
-  const [most] = LIMITS[name];
-  return z.array(schema).max(most, tooMany(name, Infinity) ?? undefined);
+  const most = LIMITS[name];
+  return z.array(schema).max(most, inMessage(fact("gardenFile.atMost", { most, list: name })));
 }
 
 /** The garden as one file: what is exported and imported. */

@@ -4,6 +4,7 @@ import { BedSchema, PlaceSchema, PlantingSchema, SettingsSchema } from "../garde
 import { GARDEN_FILE_VERSION } from "./version";
 import { GardenFileSchema } from "./fileSchema";
 import { migrateEntity, migrateGardenFile } from "./migrations";
+import { inEnglish } from "@/words/told.testdata";
 
 const KINDS = ["garden", "settings", "place", "shelter", "bed", "planting", "record"] as const;
 
@@ -50,7 +51,7 @@ function asSecondVersion() {
 
 test("a planting of the second version stands as the book says, by itself", () => {
   const migrated = migrateEntity("planting", asSecondVersion(), 2);
-  expect(PlantingSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  expect(inEnglish(PlantingSchema.safeParse(migrated).error?.issues ?? [])).toEqual([]);
   expect(migrated).toMatchObject({ arrangement: "rows", plantsPerStation: 1, successionId: null });
 });
 
@@ -66,7 +67,7 @@ test("plantings of the third version are put one after the other along their bed
     plantings: [old("b", "2026-08-01", 3), old("a", "2026-05-01", 4), old("c", "2026-09-01", 2)],
   };
   const migrated = migrateGardenFile(content, 3, GARDEN_FILE_VERSION);
-  expect(GardenFileSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  expect(inEnglish(GardenFileSchema.safeParse(migrated).error?.issues ?? [])).toEqual([]);
   const places = (migrated.plantings as { id: string; fromM: number }[]).map((one) => [
     one.id,
     one.fromM,
@@ -80,7 +81,7 @@ test("a file of the second version gets the lists that the third one has, and ke
   const { ownCrops: _6, ownVarieties: _7, ...old } = rest;
   const content = { ...old, version: 2, plantings: [asSecondVersion()] };
   const migrated = migrateGardenFile(content, 2, GARDEN_FILE_VERSION);
-  expect(GardenFileSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  expect(inEnglish(GardenFileSchema.safeParse(migrated).error?.issues ?? [])).toEqual([]);
   expect(migrated).toMatchObject({ seedLots: [], trays: [], beds: commons.beds });
 });
 
@@ -93,7 +94,7 @@ test.each([
   const old = asFirstVersion(kind);
   expect(schema.safeParse(old).success).toBe(false);
   const migrated = migrateEntity(kind, old, 1);
-  expect(schema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  expect(inEnglish(schema.safeParse(migrated).error?.issues ?? [])).toEqual([]);
   expect(migrated).toMatchObject(old);
 });
 
@@ -135,7 +136,7 @@ test("a shelter of the fourth version is aired as usual, and its file gets a sto
     4,
     GARDEN_FILE_VERSION,
   );
-  expect(GardenFileSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  expect(inEnglish(GardenFileSchema.safeParse(migrated).error?.issues ?? [])).toEqual([]);
   expect(migrated).toMatchObject({
     pieces: [],
     thermometerDays: [],
@@ -152,6 +153,6 @@ test("a file of the fifth version gets an empty logbook, and its beds no order o
   const { logEntries: _l, garden, ...rest } = commons;
   const { walk: _w, ...head } = garden;
   const migrated = migrateGardenFile({ ...rest, version: 5, garden: head }, 5, GARDEN_FILE_VERSION);
-  expect(GardenFileSchema.safeParse(migrated).error?.issues ?? []).toEqual([]);
+  expect(inEnglish(GardenFileSchema.safeParse(migrated).error?.issues ?? [])).toEqual([]);
   expect(migrated).toMatchObject({ logEntries: [], garden: { walk: [] } });
 });

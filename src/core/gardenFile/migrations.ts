@@ -1,4 +1,5 @@
 import { BY_THE_BOOK } from "./byTheBook";
+import type { Code } from "../facts";
 import { exactM, SAME_LENGTH_M } from "../layout";
 import { STATION_ADDRESS, type EntityKind } from "../garden";
 
@@ -45,7 +46,33 @@ const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>>
     garden: (head) => ({ sample: false, ...head }),
     settings: (settings) => ({ ...settings, stationUrl: plainAddress(settings.stationUrl) }),
   },
+  8: {
+    logEntry: (entry) => (isKept(entry.what) ? { ...entry, what: withFacts(entry.what) } : entry),
+  },
 };
+
+/** Work that was logged in English words, by what it is kept as since: any language can tell it. */
+const WAS_SAID: Record<string, Code> = {
+  Bench: "tasks.bench",
+  Garden: "tasks.wholeGarden",
+  "Seed box": "tasks.seedBox",
+  Store: "tasks.store",
+  "Uncovered beds": "tasks.uncoveredBeds",
+  "Whole garden": "tasks.wholeGarden",
+  "hoses, timers and vents": "tasks.hosesTimersAndVents",
+  "shelters and covers": "tasks.sheltersAndCovers",
+  "snow from shelters": "tasks.snowFromShelters",
+  "what is stored": "tasks.whatIsStored",
+};
+
+function withFacts(what: Kept): Kept {
+  const kept = { ...what };
+  for (const name of ["subject", "place"]) {
+    const said = kept[name];
+    if (typeof said === "string" && said in WAS_SAID) kept[name] = WAS_SAID[said];
+  }
+  return kept;
+}
 
 /** A station's address without what it may no longer hold; null where nothing else is left. */
 function plainAddress(address: unknown): unknown {
@@ -99,6 +126,7 @@ export function migrateGardenFile(content: Kept, version: number, current: numbe
     place: migrateEntity("place", content.place, version),
     shelters: each("shelter", content.shelters),
     beds: each("bed", content.beds),
+    ...("logEntries" in content ? { logEntries: each("logEntry", content.logEntries) } : {}),
     plantings: version < PLACED_SINCE ? alongTheirBeds(plantings, content.beds) : plantings,
   };
 }

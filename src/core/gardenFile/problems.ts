@@ -1,23 +1,15 @@
 import type * as z from "zod";
+import { fact, fromMessage, type Fact } from "../facts";
 
-/** Something wrong with what was given: where, and what would be right, in a plain sentence. */
+/** Something wrong with what was given: where, and what would be right. */
 export interface Problem {
   /** The field, as `plantings[3].sowOn`; empty for the whole. */
   path: string;
-  message: string;
+  message: Fact;
 }
 
-const TYPE_WORDS: Record<string, string> = {
-  string: "text",
-  number: "a number",
-  int: "a whole number",
-  boolean: "true or false",
-  array: "a list",
-  object: "a group of fields",
-};
-
 /**
- * Zod's findings as plain sentences; its own words are kept where a schema gave them.
+ * Zod's findings as facts: a schema's own where it gave one, else what was expected there.
  *
  * @param within the path of what was checked, where it is a part of something larger
  */
@@ -30,36 +22,40 @@ export function problemsFrom(error: z.ZodError, within = ""): Problem[] {
 
 const KEYS_NAMED = 5;
 
-function unknownKeys(keys: readonly string[]): string {
+function unknownKeys(keys: readonly string[]): Fact {
   const named = keys.slice(0, KEYS_NAMED).map((key) => `"${clip(key)}"`);
   const more = keys.length - named.length;
-  const rest = more > 0 ? ` and ${more.toLocaleString("en")} more` : "";
-  return `This program does not know ${named.join(", ")}${rest} here; remove ${keys.length === 1 ? "it" : "them"}.`;
+  return fact("gardenFile.thisProgramDoesNotKnowHereRemove", {
+    named,
+    more: Math.max(0, more),
+    keysCount: keys.length,
+  });
 }
 
-function sentence(issue: z.core.$ZodIssue): string {
+function sentence(issue: z.core.$ZodIssue): Fact {
   switch (issue.code) {
     case "invalid_type":
-      // A schema's own message is kept; Zod's default begins with "Invalid input".
-      return issue.message.startsWith("Invalid input")
-        ? `This should be ${TYPE_WORDS[issue.expected] ?? issue.expected}.`
-        : issue.message;
+      return (
+        fromMessage(issue.message) ?? fact("gardenFile.thisShouldBe", { expected: issue.expected })
+      );
     case "unrecognized_keys":
       return unknownKeys(issue.keys);
     case "invalid_value":
-      return `This should be ${issue.values.map((value) => JSON.stringify(value)).join(" or ")}.`;
+      return fact("gardenFile.thisShouldBe2", {
+        allowed: issue.values.map((value) => JSON.stringify(value)),
+      });
     case "invalid_union":
-      return issue.message.startsWith("Invalid")
-        ? "This is not one of the allowed values."
-        : issue.message;
+      return fromMessage(issue.message) ?? fact("gardenFile.thisIsNotOneOfTheAllowedValues");
     case "too_big":
-      return issue.message.startsWith("Too big") ? `At most ${issue.maximum}.` : issue.message;
+      return (
+        fromMessage(issue.message) ?? fact("gardenFile.atMost2", { maximum: Number(issue.maximum) })
+      );
     case "too_small":
-      return issue.message.startsWith("Too small") ? `At least ${issue.minimum}.` : issue.message;
+      return (
+        fromMessage(issue.message) ?? fact("gardenFile.atLeast", { minimum: Number(issue.minimum) })
+      );
     default:
-      return issue.message.startsWith("Invalid")
-        ? "This is not in the expected form."
-        : issue.message;
+      return fromMessage(issue.message) ?? fact("gardenFile.thisIsNotInTheExpectedForm");
   }
 }
 

@@ -20,6 +20,7 @@ import {
 import { fromGardenFile } from "./asFile";
 import type { GardenFile } from "./fileSchema";
 import type { Problem } from "./problems";
+import { fact } from "../facts";
 
 /** References of a file that lead nowhere, and ids used twice. */
 export function referenceProblems(file: GardenFile): Problem[] {
@@ -45,7 +46,7 @@ export function referenceProblems(file: GardenFile): Problem[] {
         : [
             {
               path: `plantings[${index}].bedId`,
-              message: `There is no bed "${planting.bedId}" in this garden.`,
+              message: fact("gardenFile.thereIsNoBedInThisGarden", { bedId: planting.bedId }),
             },
           ]),
     ]),
@@ -68,14 +69,28 @@ export function referenceProblems(file: GardenFile): Problem[] {
   ];
 }
 
-function missing(path: string, what: string, id: string): Problem {
-  return { path, message: `There is no ${what} "${id}" in this garden.` };
+/** What a garden file can lead to. */
+type Missing =
+  | "bed"
+  | "coverCrop"
+  | "crop"
+  | "mulch"
+  | "planting"
+  | "seedLot"
+  | "shelter"
+  | "stand"
+  | "succession";
+
+function missing(path: string, what: Missing, id: string): Problem {
+  return { path, message: fact("gardenFile.thereIsNoInThisGarden", { what, id }) };
 }
 
 /** What is wrong with a crop of the grower's own. */
 function ownCropProblems(path: string, own: OwnCrop): Problem[] {
   if (cropLibrary.has(own.id)) {
-    return [{ path: `${path}.id`, message: `The library has a crop "${own.id}" already.` }];
+    return [
+      { path: `${path}.id`, message: fact("gardenFile.theLibraryHasACropAlready", { id: own.id }) },
+    ];
   }
   return cropProblems(own.crop).map((problem) => ({
     ...problem,
@@ -91,7 +106,12 @@ function ownVarietyProblems(
   const crop = crops.get(own.cropId);
   if (!crop) return [missing(`${path}.cropId`, "crop", own.cropId)];
   return crop.varieties.filter(({ id }) => id === own.id).length > 1
-    ? [{ path: `${path}.id`, message: `${crop.name} has a variety "${own.id}" already.` }]
+    ? [
+        {
+          path: `${path}.id`,
+          message: fact("gardenFile.hasAVarietyAlready", { crop: crop.name, id: own.id }),
+        },
+      ]
     : [];
 }
 
@@ -110,7 +130,7 @@ export function trayProblems(
     ...tray.stays.flatMap(({ standId }, index) =>
       standId === null || garden.stands.has(standId)
         ? []
-        : [missing(`${path}.stays[${index}].standId`, "tray location", standId)],
+        : [missing(`${path}.stays[${index}].standId`, "stand", standId)],
     ),
     ...tray.sowings.flatMap((sowing, index) => {
       const at = `${path}.sowings[${index}]`;
@@ -119,7 +139,7 @@ export function trayProblems(
         ...cropAndVarietyProblems(at, sowing, crops),
         ...(lotId === null || garden.seedLots.has(lotId)
           ? []
-          : [missing(`${at}.lotId`, "seed lot", lotId)]),
+          : [missing(`${at}.lotId`, "seedLot", lotId)]),
         ...(plantingId === null || garden.plantings.has(plantingId)
           ? []
           : [missing(`${at}.plantingId`, "planting", plantingId)]),
@@ -137,7 +157,10 @@ export function cropAndVarietyProblems(
   const crop = crops.get(one.cropId);
   if (!crop) {
     return [
-      { path: `${path}.cropId`, message: `There is no crop "${one.cropId}" in the library.` },
+      {
+        path: `${path}.cropId`,
+        message: fact("gardenFile.thereIsNoCropInTheLibrary", { cropId: one.cropId }),
+      },
     ];
   }
   return varietyOf(crop, one.varietyId)
@@ -145,7 +168,7 @@ export function cropAndVarietyProblems(
     : [
         {
           path: `${path}.varietyId`,
-          message: `${crop.name} has no variety "${one.varietyId}".`,
+          message: fact("gardenFile.hasNoVariety", { crop: crop.name, varietyId: one.varietyId }),
         },
       ];
 }
@@ -162,17 +185,20 @@ export function plantingProblems(
   if ((planting.arrangement === "pots") !== (planting.potCm !== null)) {
     problems.push({
       path: `${path}.potCm`,
-      message: "Give the pots' diameter where it grows in pots, and only there.",
+      message: fact("gardenFile.giveThePotsDiameterWhereItGrowsIn"),
     });
   }
   if (planting.method === "transplant" && crop.transplanting.tolerance === "never") {
     problems.push({
       path: `${path}.method`,
-      message: `${crop.name} does not transplant well: sow it direct.`,
+      message: fact("gardenFile.doesNotTransplantWellSowItDirect", { crop: crop.name }),
     });
   }
   if (planting.stage === "baby" && crop.babyLeaf === undefined) {
-    problems.push({ path: `${path}.stage`, message: `${crop.name} is not grown for baby leaf.` });
+    problems.push({
+      path: `${path}.stage`,
+      message: fact("gardenFile.isNotGrownForBabyLeaf", { crop: crop.name }),
+    });
   }
   return problems;
 }
@@ -185,15 +211,18 @@ export function restProblems(path: string, rest: Rest, garden: Pick<Garden, "bed
   else if (!fitsInto(rest.fromM + rest.lengthM, bed.lengthM)) {
     problems.push({
       path: `${path}.lengthM`,
-      message: `${bed.name} ends before this rest does: take at most ${bed.lengthM} m in all.`,
+      message: fact("gardenFile.endsBeforeThisRestDoesTakeAtMostM", {
+        bed: bed.name,
+        lengthM: bed.lengthM,
+      }),
     });
   }
   if (rest.untilOn <= rest.fromOn) {
-    problems.push({ path: `${path}.untilOn`, message: "A rest ends after it begins." });
+    problems.push({ path: `${path}.untilOn`, message: fact("gardenFile.aRestEndsAfterItBegins") });
   }
   const { under } = rest;
   if (under.kind === "coverCrop" && !coverCropLibrary.has(under.coverCropId)) {
-    problems.push(missing(`${path}.under.coverCropId`, "cover crop", under.coverCropId));
+    problems.push(missing(`${path}.under.coverCropId`, "coverCrop", under.coverCropId));
   }
   if (under.kind === "mulch" && !mulches.has(under.mulchId)) {
     problems.push(missing(`${path}.under.mulchId`, "mulch", under.mulchId));
@@ -217,7 +246,10 @@ export function pieceProblems(path: string, piece: Piece, garden: Pick<Garden, "
   if (!materials.has(piece.materialId)) {
     problems.push({
       path: `${path}.materialId`,
-      message: `There is no covering "${piece.materialId}": use one of ${[...materials.keys()].join(", ")}.`,
+      message: fact("gardenFile.thereIsNoCoveringUseOneOf", {
+        materialId: piece.materialId,
+        value: [...materials.keys()],
+      }),
     });
   }
   if (piece.bedId !== null && !garden.beds.has(piece.bedId)) {
@@ -251,7 +283,7 @@ export function logProblems(
     problems.push(missing(at("bedId"), "bed", what.bedId));
   }
   if (what.kind === "sown" && what.lotId !== null && !garden.seedLots.has(what.lotId)) {
-    problems.push(missing(at("lotId"), "seed lot", what.lotId));
+    problems.push(missing(at("lotId"), "seedLot", what.lotId));
   }
   if (what.kind === "temperature" && what.under !== null) {
     const { under } = what;
@@ -267,7 +299,7 @@ export function placeProblems(path: string, place: Place, hasRecord: boolean): P
   return [
     {
       path: `${path}.climateFrom`,
-      message: "This garden has no daily weather record: import one first.",
+      message: fact("gardenFile.thisGardenHasNoDailyWeatherRecord"),
     },
   ];
 }
@@ -278,7 +310,7 @@ export function bedProblems(path: string, bed: Bed, shelterIds: ReadonlySet<stri
   if (bed.shelterId !== null && !shelterIds.has(bed.shelterId)) {
     problems.push({
       path: `${path}.shelterId`,
-      message: `There is no shelter "${bed.shelterId}" in this garden.`,
+      message: fact("gardenFile.thereIsNoShelterInThisGarden", { shelterId: bed.shelterId }),
     });
   }
   return problems;
@@ -291,7 +323,10 @@ export function coverProblems(path: string, covered: Bed | Shelter): Problem[] {
       : [
           {
             path: `${path}.covers[${index}]`,
-            message: `There is no covering "${id}": use one of ${[...materials.keys()].join(", ")}.`,
+            message: fact("gardenFile.thereIsNoCoveringUseOneOf2", {
+              id,
+              value: [...materials.keys()],
+            }),
           },
         ],
   );
@@ -304,6 +339,6 @@ function repeatedIds(path: string, entities: readonly { id: string }[]): Problem
       seen.add(id);
       return [];
     }
-    return [{ path: `${path}[${index}].id`, message: `The id "${id}" is used twice.` }];
+    return [{ path: `${path}[${index}].id`, message: fact("gardenFile.theIdIsUsedTwice", { id }) }];
   });
 }

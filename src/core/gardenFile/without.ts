@@ -6,15 +6,16 @@ import {
   type EntityKind,
   type Garden,
 } from "../garden";
+import type { Fact } from "../facts";
 
 /** Something that is kept and does not read. */
 export interface Damaged {
   kind: EntityKind;
   id: string;
   /** What it is, as far as that can be told: "the bed Bed 3". */
-  words: string;
-  /** What is wrong with it, in a sentence. */
-  message: string;
+  what: Fact;
+  /** What is wrong with it. */
+  message: Fact;
   /** What stands in its place: what of it reads, or nothing. */
   instead: Entity | null;
 }

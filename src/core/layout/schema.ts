@@ -1,18 +1,19 @@
 import * as z from "zod";
+import { code } from "../facts";
 
 const MetresInPlot = z
-  .number({ error: "Give metres." })
-  .min(-1000, "That is far outside any garden.")
-  .max(2000, "That is far outside any garden.");
+  .number({ error: code("layout.giveMetres") })
+  .min(-1000, code("layout.thatIsFarOutsideAnyGarden"))
+  .max(2000, code("layout.thatIsFarOutsideAnyGarden"));
 const Side = z
-  .number({ error: "Give a length in metres." })
-  .min(0.1, "At least 0.1 m.")
-  .max(1000, "At most 1,000 m.");
+  .number({ error: code("layout.giveALengthInMetres") })
+  .min(0.1, code("layout.atLeast01M"))
+  .max(1000, code("layout.atMost1000M"));
 /** Which way the long side runs: 0 along the plot's foot, 90 up; half a turn is the same again. */
 const AngleDeg = z
-  .number({ error: "Give the angle in degrees." })
-  .min(0, "At least 0°.")
-  .lt(180, "Less than 180°: half a turn is the same bed.");
+  .number({ error: code("layout.giveTheAngleInDegrees") })
+  .min(0, code("layout.atLeast0"))
+  .lt(180, code("layout.lessThan180HalfATurnIsTheSameBed"));
 
 /** Where a bed lies: its middle, in metres from the plot's left and lower edge. */
 export const PositionSchema = z.strictObject({
@@ -39,8 +40,8 @@ export const PlotSchema = z.strictObject({
   widthM: Side,
   /** Compass bearing of "up" on the drawing: 0 where north is up. */
   upBearingDeg: z
-    .number({ error: "Give degrees." })
-    .min(0, "At least 0°.")
-    .lt(360, "Less than 360°."),
+    .number({ error: code("layout.giveDegrees") })
+    .min(0, code("layout.atLeast0"))
+    .lt(360, code("layout.lessThan360")),
 });
 export type Plot = z.infer<typeof PlotSchema>;

@@ -2,17 +2,18 @@ import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { IdSchema, NoteSchema } from "../naming";
 import { WORKS } from "./work";
+import { code } from "../facts";
 
 /** What a task is known by: the same for the same work on the same thing. */
 export const TaskIdSchema = z
   .string()
-  .regex(/^[A-Za-z0-9-]{1,160}$/, "A task's id is made of letters, digits and hyphens.");
+  .regex(/^[A-Za-z0-9-]{1,160}$/, code("log.aTasksIdIsMadeOfLettersDigitsAnd"));
 
 const Count = z
-  .number({ error: "Give a number." })
-  .int("Whole numbers only.")
-  .min(0, "0 or more.")
-  .max(1_000_000, "At most a million.");
+  .number({ error: code("log.giveANumber") })
+  .int(code("log.wholeNumbersOnly"))
+  .min(0, code("log.n0OrMore"))
+  .max(1_000_000, code("log.atMostAMillion"));
 /** More than this in one entry is a slip of the pen, g. */
 const MOST_GRAMS = 500_000;
 
@@ -65,12 +66,12 @@ export const LoggedSchema = z.discriminatedUnion("kind", [
     ...OfPlanting,
     /** Null where it was not weighed. */
     grams: z
-      .number({ error: "Give a weight." })
-      .gt(0, "A harvest weighs more than nothing.")
-      .max(MOST_GRAMS, "More than 500 kg in one entry: is it in grams?")
+      .number({ error: code("log.giveAWeight") })
+      .gt(0, code("log.aHarvestWeighsMoreThanNothing"))
+      .max(MOST_GRAMS, code("log.moreThan500KgInOneEntryIsItInGrams"))
       .nullable(),
     /** Null where they were not counted. */
-    count: Count.min(1, "A harvest counts at least one.").nullable(),
+    count: Count.min(1, code("log.aHarvestCountsAtLeastOne")).nullable(),
     /** Nothing is left to pick. */
     isLast: z.boolean(),
   }),
@@ -79,7 +80,7 @@ export const LoggedSchema = z.discriminatedUnion("kind", [
     ...OfPlanting,
     cause: z.enum(LOSS_CAUSES),
     /** Of what stood there, above 0 to 1. */
-    share: z.number().gt(0, "More than 0 %.").lte(1, "At most 100 %."),
+    share: z.number().gt(0, code("log.moreThan0")).lte(1, code("log.atMost100")),
   }),
   /** Pulled, cut down, dug in: the ground is free. */
   z.strictObject({ kind: z.literal("cleared"), ...OfPlanting }),
@@ -88,9 +89,9 @@ export const LoggedSchema = z.discriminatedUnion("kind", [
     /** Where the thermometer hangs; null outside. */
     under: z.strictObject({ kind: z.enum(["shelter", "bed"]), id: IdSchema }).nullable(),
     tempC: z
-      .number({ error: "Give a temperature." })
-      .min(-60, "Colder than −60 °C (−76 °F): is it a reading?")
-      .max(70, "Warmer than 70 °C (158 °F): is it in Fahrenheit?"),
+      .number({ error: code("log.giveATemperature") })
+      .min(-60, code("log.colderThanMinus60CMinus76FIsItA"))
+      .max(70, code("log.warmerThan70C158FIsItInFahrenheit")),
   }),
   z.strictObject({
     kind: z.literal("seen"),

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { code } from "../facts";
 
 export const READINGS_FORMAT = "late-ember-readings";
 export const READINGS_VERSION = 1;
@@ -8,7 +9,7 @@ const PlainText = z
   .trim()
   .min(1)
   .max(80)
-  .regex(/^[^<>\u0000-\u001f\u007f]*$/, "A name cannot hold <, > or control characters.");
+  .regex(/^[^<>\u0000-\u001f\u007f]*$/, code("log.aNameCannotHoldOrControlCharacters"));
 
 /** What thermometers in and around the garden have measured. */
 export const ReadingsSchema = z.strictObject({
@@ -25,7 +26,7 @@ export const ReadingsSchema = z.strictObject({
         /** Local date and time to the minute: 2026-09-24T06:00. */
         at: z
           .string()
-          .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, "Write the time as 2026-09-24T06:00."),
+          .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, code("log.writeTheTimeAs20260924t0600")),
         tempC: z.number().min(-70).max(80),
       }),
     )

@@ -1,11 +1,12 @@
 import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { IdSchema } from "../naming";
+import { code, fact, inMessage } from "../facts";
 
 const TempC = z
-  .number({ error: "Give a temperature." })
-  .min(-60, "Colder than −60 °C (−76 °F): is it a reading?")
-  .max(70, "Warmer than 70 °C (158 °F): is it in Fahrenheit?");
+  .number({ error: code("log.giveATemperature") })
+  .min(-60, code("log.colderThanMinus60CMinus76FIsItA"))
+  .max(70, code("log.warmerThan70C158FIsItInFahrenheit"));
 
 /** What the thermometers under a cover and outside it went down and up to on one day. */
 export const ThermometerDaySchema = z
@@ -32,7 +33,7 @@ export const ThermometerDaySchema = z
       context.addIssue({
         code: "custom",
         path: [path],
-        message: `The highest ${where} lies below the lowest: are the two swapped?`,
+        message: inMessage(fact("log.theHighestLiesBelowTheLowestAreThe", { where })),
       });
     }
   });

@@ -1,5 +1,6 @@
 import { dayNumber } from "../calendar";
 import { daysFromSeries, withoutStuckDays, type Point } from "./index";
+import { english, inEnglish } from "@/words/told.testdata";
 
 const DAY = dayNumber("2026-11-10");
 /** A reading every half hour over days: coldest at six in the morning. */
@@ -31,18 +32,18 @@ test("a night with a gap, a stuck sensor and a side that is missing are left out
   const gappy = series(4, (hour, day) =>
     day === 2 && hour > 1 && hour < 8 ? null : wave(4, 5)(hour),
   );
-  expect(daysFromSeries(gappy, outside)).toMatchObject({
+  expect(inEnglish(daysFromSeries(gappy, outside))).toMatchObject({
     days: [{ on: "2026-11-11" }, { on: "2026-11-13" }],
     left: [
       { reason: expect.stringMatching(/gap of more than three hours/), dates: ["2026-11-12"] },
     ],
   });
   const stuck = series(4, () => 3.5);
-  expect(daysFromSeries(stuck, outside)).toMatchObject({
+  expect(inEnglish(daysFromSeries(stuck, outside))).toMatchObject({
     days: [],
     left: [{ reason: expect.stringMatching(/one value all night/), count: 3 }],
   });
-  expect(daysFromSeries([], outside).left[0]?.reason).toMatch(/one side only/);
+  expect(english(daysFromSeries([], outside).left[0]?.reason)).toMatch(/one side only/);
 });
 
 test("the same low for days while it changed outside is a stuck thermometer; in steady weather it is not", () => {

@@ -1,5 +1,6 @@
 import { isoDate, type DayNumber } from "../calendar";
 import type { ThermometerDay } from "./thermometerDay";
+import { fact, type Fact } from "../facts";
 
 /** One reading of a logger. */
 export interface Point {
@@ -17,7 +18,7 @@ export type DayOfPair = Pick<
 /** What came of a series, and what was left out and why. */
 export interface SeriesDays {
   days: DayOfPair[];
-  left: { reason: string; count: number; dates: string[] }[];
+  left: { reason: Fact; count: number; dates: string[] }[];
 }
 
 const DAY_MIN = 24 * 60;
@@ -31,16 +32,16 @@ const MOVES_C = 3;
 const SAME_C = 0.05;
 
 /** Reasons as they are told, in this order. */
-export const GAP = "the readings of the night have a gap of more than three hours";
-export const STUCK = "the thermometer inside showed one value all night while it changed outside";
-export const ALONE = "there are readings of one side only";
+export const GAP = fact("log.theReadingsOfTheNightHaveAGapOf");
+export const STUCK = fact("log.theThermometerInsideShowedOneValue");
+export const ALONE = fact("log.thereAreReadingsOfOneSideOnly");
 
 /**
  * Days out of a logger's readings: the low of each night, the high of each day. Nights with a gap and
  * nights of a stuck thermometer are left out and told.
  */
 export function daysFromSeries(inside: readonly Point[], outside: readonly Point[]): SeriesDays {
-  const left = new Map<string, string[]>();
+  const left = new Map<Fact, string[]>();
   const days: DayOfPair[] = [];
   const series = [inside, outside].map((points) => [...points].sort((a, b) => a.atMin - b.atMin));
   const [within = [], around = []] = series;
@@ -84,7 +85,7 @@ function problemOf(
   inside: readonly Point[],
   outside: readonly Point[],
   day: DayNumber,
-): string | null {
+): Fact | "none" | null {
   const hasMorning = [inside, outside].map((points) =>
     points.some(({ atMin }) => atMin >= day * DAY_MIN && atMin < day * DAY_MIN + 8 * 60),
   );
@@ -152,8 +153,7 @@ export function withoutStuckDays(days: readonly DayOfPair[]): SeriesDays {
       dates.length > 0
         ? [
             {
-              reason:
-                "the low inside stayed the same for days while it changed outside: a stuck thermometer",
+              reason: fact("log.theLowInsideStayedTheSameForDays"),
               count: dates.length,
               dates,
             },

@@ -1,7 +1,7 @@
 import { dayNumber, dayOfWeek, isIsoDate, type DayNumber } from "../calendar";
 import type { LossCause } from "../log";
 import { readNumber, type DecimalMark } from "../typed";
-import { celsius, metres, type Units } from "../wording";
+import { celsius, metres, type Units } from "../units";
 import { dateNear, MONTHS, withIsoDates } from "./lineDates";
 import { plain, type Names } from "./names";
 import {

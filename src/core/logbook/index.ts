@@ -1,3 +1,3 @@
 export { meantOf, readLine, type ReadLine } from "./quickLine";
 export { type LineContext, type Understood } from "./understood";
-export { amountWords, CAUSE_WORDS, kindWords, subjectOf, WORK_WORDS } from "./entryWords";
+export { subjectOf } from "./subject";

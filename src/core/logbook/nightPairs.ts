@@ -1,9 +1,10 @@
 import type { Garden } from "../garden";
 import { ThermometerDaySchema, type ThermometerDay } from "../log";
 import type { LineContext, Understood } from "./understood";
+import { fact } from "../facts";
 
 /** An inside and an outside reading of one day belong together, as a night of a thermometer. */
-export function asPairs(list: Understood[], { garden, wording, newId }: LineContext): Understood[] {
+export function asPairs(list: Understood[], { garden, newId }: LineContext): Understood[] {
   const isReading = (one: Understood, inside: boolean) =>
     one.entry?.what.kind === "temperature" && (one.entry.what.under !== null) === inside;
   const outside = list.find((one) => isReading(one, false));
@@ -36,7 +37,11 @@ export function asPairs(list: Understood[], { garden, wording, newId }: LineCont
         ...one,
         entry: null,
         thermometerDay: night.data,
-        words: `Lowest ${wording.temperature(within.tempC, 1)} in ${where?.name ?? ""}, ${wording.temperature(without.tempC, 1)} outside.`,
+        words: fact("logbook.lowestInOutside", {
+          tempC: within.tempC,
+          where: where?.name ?? within.under.id,
+          tempC2: without.tempC,
+        }),
       },
     ];
   });

@@ -1,4 +1,5 @@
 import type { Logged } from "../log";
+import { fact, type Fact } from "../facts";
 import type { Clause } from "./clause";
 
 /**
@@ -34,6 +35,6 @@ const HELD: Partial<Record<Logged["kind"], readonly (keyof Clause)[]>> = {
 };
 
 /** What is told of a part that is kept with a note; null where none is. */
-export function noteWords(note: string): string | null {
-  return note === "" ? null : `Saved with the note “${note}”.`;
+export function keptNote(note: string): Fact | null {
+  return note === "" ? null : fact("logbook.savedWithTheNote", { note });
 }

@@ -1,20 +1,19 @@
-import { dateWords, isoDate, type DayNumber } from "../calendar";
+import { isoDate, type DayNumber } from "../calendar";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { LogEntrySchema, type LogEntry, type Logged } from "../log";
 import { amountsFor, plantingName, standOf, usualYieldKg } from "../plantings";
-import type { Wording } from "../wording";
+import { fact, fromMessage, keyOf, type Fact } from "../facts";
 import { clausesOf, readClause, type Clause } from "./clause";
-import { loggedWords } from "./entryWords";
 import { plantingsMeant } from "./fit";
 import { asPairs } from "./nightPairs";
 import { namesIn } from "./names";
-import { noteOf, noteWords } from "./notes";
+import { keptNote, noteOf } from "./notes";
 import { Unreadable, type LineContext, type Understood } from "./understood";
 import { unplannedPlanting } from "./unplanned";
 import type { Deed } from "./vocabulary";
 
 export type ReadLine =
-  { ok: true; understood: Understood[] } | { ok: false; problem: string; word: string | null };
+  { ok: true; understood: Understood[] } | { ok: false; problem: Fact; word: string | null };
 
 /**
  * Reads a line of the log: one part or several, each a deed with its crop, bed, amount and day, or a
@@ -29,7 +28,7 @@ export function readLine(line: string, context: LineContext): ReadLine {
   const names = namesIn(garden);
   const parts = clausesOf(line, names, context);
   if (parts.length === 0) {
-    return { ok: false, problem: "Type what happened: “1.2 kg kale”.", word: null };
+    return { ok: false, problem: fact("logbook.typeWhatHappened"), word: null };
   }
   try {
     const all = parts.map((part) => readClause(part, names, garden.settings.units, today));
@@ -45,7 +44,7 @@ export function readLine(line: string, context: LineContext): ReadLine {
     };
   } catch (error) {
     if (!(error instanceof Unreadable)) throw error;
-    return { ok: false, problem: error.message, word: error.word };
+    return { ok: false, problem: error.told, word: error.word };
   }
 }
 
@@ -79,25 +78,19 @@ function isOnlyDay(clause: Clause): boolean {
 function understand(clause: Clause, context: LineContext): Understood {
   const day = clause.day ?? context.day;
   if (day > context.today) {
-    throw new Unreadable(
-      `${dateWords(day, context.today)} is in the future: the log takes what has happened.`,
-    );
+    throw new Unreadable(fact("logbook.isInTheFuture", { day, today: context.today }));
   }
   const deed = deedOf(clause);
   const isFree = deed?.kind === "seen" || clause.plainWork !== null;
   const [unknown] = clause.unknown;
   if (unknown !== undefined && !isFree) {
-    throw new Unreadable(
-      `“${unknown}” is not recognized: name a crop, a bed, a shelter or what you did.`,
-      unknown,
-    );
+    throw new Unreadable(fact("logbook.isNotRecognized", { unknown }), unknown);
   }
   if (clause.tempC !== null) return temperature(clause, day, context);
   if (clause.plainWork !== null) return observed(clause, day, context);
   if (!deed) {
-    const what = clause.crop ? `the ${clause.crop.words}` : `“${clause.text}”`;
     throw new Unreadable(
-      `What did you do with ${what}? Start with sowed, planted, picked, lost, watered or saw.`,
+      fact("logbook.whatDidYouDo", { crop: clause.crop?.words ?? null, text: clause.text }),
     );
   }
   if (deed.kind === "seen") return observed(clause, day, context);
@@ -119,45 +112,30 @@ function ofPlanting(
   day: DayNumber,
   context: LineContext,
 ): Understood {
-  const { site, garden, wording } = context;
+  const { site, garden } = context;
   if (!clause.crop && clause.bedId === null) {
-    throw new Unreadable(`Which crop? Name it and its bed: “${exampleFor(kind)}”.`);
+    throw new Unreadable(fact("logbook.whichCrop", { kind }));
   }
   const meant = plantingsMeant(site, garden, clause, kind, day);
   const [planting = kind === "sown" ? unplanned(clause, day, context) : undefined] = meant;
   if (!planting) throw new Unreadable(nothingThere(clause, kind, day, context));
   const isNew = !garden.plantings.has(planting.id);
   if (kind === "lost" && clause.share === null && clause.count === null && clause.grams !== null) {
-    throw new Unreadable(
-      "How much was lost? Give a share or a number of plants: “lost half the lettuce to slugs”.",
-    );
+    throw new Unreadable(fact("logbook.howMuchWasLost"));
   }
   const what = loggedOf(shareOfPlants(clause, planting, garden), kind, planting.id);
   const note = noteOf(clause, what, isNew);
   const entry = checked(what, day, note, context);
-  const withIt = isNew
-    ? { ...garden, plantings: new Map([...garden.plantings, [planting.id, planting] as const]) }
-    : garden;
   return {
-    words: loggedWords(withIt, entry, wording),
+    words: null,
     entry,
     thermometerDay: null,
     newPlanting: isNew ? planting : null,
-    others: meant
-      .slice(1, 6)
-      .map((one) => ({ plantingId: one.id, words: placeWords(garden, one) })),
+    others: meant.slice(1, 6).map((one) => otherOf(garden, one)),
     doubt: isNew
-      ? "No such planting in the plan: saving adds it."
-      : (doubtOf(garden, planting, entry, wording) ?? noteWords(note)),
+      ? fact("logbook.noSuchPlanting")
+      : (doubtOf(garden, planting, entry) ?? keptNote(note)),
   };
-}
-
-function exampleFor(kind: Deed["kind"]): string {
-  return kind === "sown"
-    ? "sowed spinach bed 7"
-    : kind === "lost"
-      ? "lost half the lettuce to slugs"
-      : "1.2 kg kale";
 }
 
 function unplanned(clause: Clause, day: DayNumber, context: LineContext): Planting | undefined {
@@ -172,34 +150,29 @@ function unplanned(clause: Clause, day: DayNumber, context: LineContext): Planti
     context.newId("planting"),
   );
   if (made === null) {
-    throw new Unreadable(
-      `${bed.name} has no space on ${context.wording.date(day)}: clear what is growing there first.`,
-    );
+    throw new Unreadable(fact("logbook.hasNoSpace", { bed: bed.name, day }));
   }
   return made;
 }
 
 function nothingThere(
-  { crop, bedId, shelterId }: Clause,
-  kind: Deed["kind"],
+  { crop: said, bedId, shelterId }: Clause,
+  kind: Exclude<Deed["kind"], "worked" | "seen">,
   day: DayNumber,
-  { garden, wording, today }: LineContext,
-): string {
-  const name = crop ? (cropsOf(garden).get(crop.cropId)?.name ?? crop.words) : "Nothing";
+  { garden, today }: LineContext,
+): Fact {
+  const crop = said ? (cropsOf(garden).get(said.cropId)?.name ?? said.words) : null;
   const where =
-    garden.beds.get(bedId ?? "")?.name ??
-    garden.shelters.get(shelterId ?? "")?.name ??
-    "the garden";
-  const subject = crop ? `No ${name.toLowerCase()}` : name;
-  if (kind === "sown")
-    return `${subject} is planned for ${where} but not sown: name the bed and it is added.`;
-  if (kind === "plantedOut") return `${subject} is ready to transplant in ${where}.`;
-  if (kind === "emerged") return `${subject} is due up in ${where}.`;
-  return `${subject} grows in ${where} on ${wording.date(day, today)}: name the crop and the bed as they are in the plan.`;
+    garden.beds.get(bedId ?? "")?.name ?? garden.shelters.get(shelterId ?? "")?.name ?? null;
+  return fact("logbook.nothingThere", { crop, where, kind, day, today });
 }
 
-function placeWords(garden: Garden, planting: Planting): string {
-  return `${plantingName(garden, planting)} in ${garden.beds.get(planting.bedId)?.name ?? ""}`;
+function otherOf(garden: Garden, planting: Planting): Understood["others"][number] {
+  return {
+    plantingId: planting.id,
+    name: plantingName(garden, planting),
+    bed: garden.beds.get(planting.bedId)?.name ?? "",
+  };
 }
 
 function loggedOf(
@@ -236,27 +209,18 @@ function shareOfPlants(clause: Clause, planting: Planting, garden: Garden): Clau
 /** More than so many times the usual yield in one picking is looked at again. */
 const MUCH_TIMES = 1.5;
 
-function doubtOf(
-  garden: Garden,
-  planting: Planting,
-  { what }: LogEntry,
-  wording: Wording,
-): string | null {
+function doubtOf(garden: Garden, planting: Planting, { what }: LogEntry): Fact | null {
   const bed = garden.beds.get(planting.bedId);
   const crop = cropsOf(garden).get(planting.cropId);
   if (what.kind !== "harvested" || what.grams === null || !bed || !crop) return null;
   const usualG = usualYieldKg(standOf(planting, bed), crop) * 1000;
-  return what.grams > usualG * MUCH_TIMES
-    ? `That is more than the whole planting usually yields (${wording.weightG(Math.round(usualG / 100) * 100)}).`
-    : null;
+  return what.grams > usualG * MUCH_TIMES ? fact("logbook.moreThanUsual", { usualG }) : null;
 }
 
 function temperature(clause: Clause, day: DayNumber, context: LineContext): Understood {
   const { bedId, shelterId, isOutside, tempC } = clause;
   if (bedId === null && shelterId === null && !isOutside) {
-    throw new Unreadable(
-      "Where was it measured? Name a shelter or a bed, or write “out”: “-3.5 in the house”.",
-    );
+    throw new Unreadable(fact("logbook.whereMeasured"));
   }
   const under =
     bedId !== null
@@ -265,7 +229,7 @@ function temperature(clause: Clause, day: DayNumber, context: LineContext): Unde
         ? ({ kind: "shelter", id: shelterId } as const)
         : null;
   const entry = checked({ kind: "temperature", under, tempC: tempC ?? 0 }, day, "", context);
-  return plainly(entry, context);
+  return plainly(entry);
 }
 
 function observed(clause: Clause, day: DayNumber, context: LineContext): Understood {
@@ -284,7 +248,7 @@ function observed(clause: Clause, day: DayNumber, context: LineContext): Underst
       ? clause.text
       : `${clause.plainWork} ${clause.text}`;
   const note = clause.pestId !== null && clause.unknown.length === 0 ? "" : said;
-  return plainly(checked(what, day, note, context), context);
+  return plainly(checked(what, day, note, context));
 }
 
 function worked(
@@ -301,7 +265,11 @@ function worked(
   const place =
     bed?.name ??
     shelter?.name ??
-    (clause.isOutside || work === "water" ? "Uncovered beds" : "Garden");
+    keyOf(
+      clause.isOutside || work === "water"
+        ? fact("tasks.uncoveredBeds")
+        : fact("tasks.wholeGarden"),
+    );
   const what: Logged = {
     kind: "worked",
     work,
@@ -310,21 +278,21 @@ function worked(
     bedId: bed?.id ?? null,
     plantingId: planting?.id ?? null,
   };
-  return plainly(checked(what, day, noteOf(clause, what, false), context), context);
+  return plainly(checked(what, day, noteOf(clause, what, false), context));
 }
 
-function plainly(entry: LogEntry, { garden, wording }: LineContext): Understood {
+function plainly(entry: LogEntry): Understood {
   return {
-    words: loggedWords(garden, entry, wording),
+    words: null,
     entry,
     thermometerDay: null,
     newPlanting: null,
     others: [],
-    doubt: entry.what.kind === "worked" ? noteWords(entry.note) : null,
+    doubt: entry.what.kind === "worked" ? keptNote(entry.note) : null,
   };
 }
 
-/** An entry that fits its schema; what does not is told in the schema's own words. */
+/** An entry that fits its schema; what does not is told in the schema's own facts. */
 function checked(what: Logged, day: DayNumber, note: string, { newId }: LineContext): LogEntry {
   const read = LogEntrySchema.safeParse({
     id: newId("log"),
@@ -333,16 +301,15 @@ function checked(what: Logged, day: DayNumber, note: string, { newId }: LineCont
     what,
     note,
   });
-  if (!read.success) throw new Unreadable(read.error.issues[0]?.message ?? "It cannot be read.");
+  if (!read.success) {
+    const told = fromMessage(read.error.issues[0]?.message ?? "");
+    throw new Unreadable(told ?? fact("logbook.itCannotBeRead"));
+  }
   return read.data;
 }
 
 /** What was understood, meant of another planting. */
-export function meantOf(
-  one: Understood,
-  plantingId: string,
-  { garden, wording }: LineContext,
-): Understood {
+export function meantOf(one: Understood, plantingId: string, { garden }: LineContext): Understood {
   const { entry } = one;
   if (!entry || !("plantingId" in entry.what)) return one;
   const before = entry.what.plantingId;
@@ -353,8 +320,7 @@ export function meantOf(
   return {
     ...one,
     entry: after,
-    words: loggedWords(garden, after, wording),
-    others: old ? [{ plantingId: old.id, words: placeWords(garden, old) }, ...others] : others,
-    doubt: planting ? doubtOf(garden, planting, after, wording) : null,
+    others: old ? [otherOf(garden, old), ...others] : others,
+    doubt: planting ? doubtOf(garden, planting, after) : null,
   };
 }

@@ -3,7 +3,7 @@ import type { Garden, Planting } from "../garden";
 import type { LogEntry, ThermometerDay } from "../log";
 import type { Site } from "../growth";
 import type { DecimalMark } from "../typed";
-import type { Wording } from "../wording";
+import type { Fact } from "../facts";
 
 /** What a line is read against. */
 export interface LineContext {
@@ -13,7 +13,6 @@ export interface LineContext {
   day: DayNumber;
   /** The last day that can be logged. */
   today: DayNumber;
-  wording: Wording;
   /** The writer writes "20/9" rather than "9/20". */
   dayFirst: boolean;
   decimalMark: DecimalMark;
@@ -22,25 +21,25 @@ export interface LineContext {
 
 /** One thing that a line was understood to say. */
 export interface Understood {
-  /** In a sentence, as it will stand in the log; with its day, where it is not the usual one. */
-  words: string;
+  /** What it says where it is more than its entry. */
+  words: Fact | null;
   entry: LogEntry | null;
   /** Lows inside and outside of one night, which teach what the covers give. */
   thermometerDay: ThermometerDay | null;
   /** A planting that nobody had planned. */
   newPlanting: Planting | null;
   /** Other plantings that may be meant. */
-  others: { plantingId: string; words: string }[];
+  others: { plantingId: string; name: string; bed: string }[];
   /** What looks odd, though it can be kept. */
-  doubt: string | null;
+  doubt: Fact | null;
 }
 
 /** What cannot be read, with the word that it stumbled over. */
 export class Unreadable extends Error {
   constructor(
-    message: string,
+    readonly told: Fact,
     readonly word: string | null = null,
   ) {
-    super(message);
+    super(told.code);
   }
 }

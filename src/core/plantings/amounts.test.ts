@@ -3,18 +3,19 @@ import { dayNumber } from "../calendar";
 import { cropLibrary, type Crop } from "../crops";
 import { BY_THE_BOOK } from "../gardenFile";
 import type { Garden, Planting } from "../garden";
-import { plainWording } from "../wording";
 import {
   amountsFor,
   amountSums,
   blockShortfall,
   spacingEffect,
-  spacingEffectWords,
+  spacingEffectFact,
   usualYieldKg,
   type Stand,
 } from "./spacing";
 import { boxAmounts, plannedRaisings, seedNeeds, trayOccupants } from "../propagation";
 import { tarnholt } from "./tarnholt.testdata";
+import { english } from "@/words/told.testdata";
+import { tell, plainWording } from "@/words";
 
 const crop = (id: string): Crop => {
   const found = cropLibrary.get(id);
@@ -182,24 +183,21 @@ describe("how many plants", () => {
   test("each amount opens to its sum, in the chosen units", () => {
     const made = stand({ rowCm: 25, inRowCm: 15, plantsPerStation: 4 });
     const leek = crop("leek");
-    const sums = amountSums(made, leek, amountsFor(made, leek, "transplant"), plainWording());
-    expect(sums.map(({ what }) => what)).toEqual([
-      "Rows",
-      "Clusters",
-      "Plants",
-      "Cells",
-      "Seed",
-      "Weight",
+    const sums = amountSums(made, leek, amountsFor(made, leek, "transplant"));
+    expect(sums.map(({ code }) => code.replace("plantings.", ""))).toEqual([
+      "rowsSum",
+      "inARowSum",
+      "plantsSum",
+      "cellsSum",
+      "cellSeedSum",
+      "seedWeightSum",
     ]);
-    expect(sums[1]?.sum).toBe("800 cm ÷ 60 cm = 13 clusters");
-    expect(sums[2]?.sum).toBe("3 × 13 × 4 plants = 156");
-    const inches = amountSums(
-      made,
-      leek,
-      amountsFor(made, leek, "direct"),
-      plainWording("imperial"),
+    expect(english(sums[1])).toBe("800 cm ÷ 60 cm = 13 clusters");
+    expect(english(sums[2])).toBe("3 × 13 × 4 plants = 156");
+    const inches = amountSums(made, leek, amountsFor(made, leek, "direct"));
+    expect(tell(inches[0] ?? "", plainWording("imperial"))).toMatch(
+      /31.5 in of width, a row every 9.8 in: 3/,
     );
-    expect(inches[0]?.sum).toMatch(/31.5 in of width, a row every 9.8 in: 3/);
   });
 });
 
@@ -211,10 +209,10 @@ describe("the spacing factor", () => {
     // 1 / (0.25 + 0.75 × 0.64) = 1.37; 0.64 × 1.37 = 0.877.
     expect(wider.plantWeight).toBeCloseTo(1.3699, 3);
     expect(wider.yield).toBeCloseTo(0.8767, 3);
-    expect(spacingEffectWords(1.25)).toBe(
+    expect(english(spacingEffectFact(1.25))).toBe(
       "36 % fewer plants, each about 37 % heavier and with 56 % more light; the area yields about 12 % less.",
     );
-    expect(spacingEffectWords(1)).toBe("");
+    expect(spacingEffectFact(1)).toBeNull();
     expect(usualYieldKg(stand(), crop("carrot"))).toBeCloseTo(8 * 0.8 * 4, 6);
   });
 

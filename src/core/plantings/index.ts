@@ -26,8 +26,8 @@ export {
   amountsFor,
   amountSums,
   blockShortfall,
-  seedWords,
-  spacingEffectWords,
+  seedFact,
+  spacingEffectFact,
   usualYieldKg,
   type Stand,
 } from "./spacing";

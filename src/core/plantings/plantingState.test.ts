@@ -26,7 +26,7 @@ const viewsOf = (of: Garden, site: Site) =>
 
 function changed(from: Garden, name: keyof typeof commands, input: unknown): Garden {
   const outcome = commands[name].apply(from, input);
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
   return outcome.garden;
 }
 

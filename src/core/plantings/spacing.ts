@@ -1,5 +1,5 @@
 import type { Crop } from "../crops";
-import type { Wording } from "../wording";
+import { fact, type Fact } from "../facts";
 
 /** How the plants of a stretch of bed stand. */
 export type Arrangement = "rows" | "offset" | "pots";
@@ -197,14 +197,11 @@ export function spacingEffect(factor: number): SpacingEffect {
   };
 }
 
-/** The effect of a spacing factor in a sentence; empty at the book's distances. */
-export function spacingEffectWords(factor: number): string {
-  if (Math.abs(factor - 1) < 0.005) return "";
-  const effect = spacingEffect(factor);
-  const percent = (share: number) => `${Math.round(Math.abs(share - 1) * 100)} %`;
-  const more = (share: number, up: string, down: string) =>
-    `${percent(share)} ${share >= 1 ? up : down}`;
-  return `${more(effect.plants, "more plants", "fewer plants")}, each about ${more(effect.plantWeight, "heavier", "lighter")} and with ${more(effect.lightPerPlant, "more light", "less light")}; the area yields about ${more(effect.yield, "more", "less")}.`;
+/** The effect of a spacing factor; null at the book's distances. */
+export function spacingEffectFact(factor: number): Fact | null {
+  if (Math.abs(factor - 1) < 0.005) return null;
+  const { plants, plantWeight, lightPerPlant, yield: yieldShare } = spacingEffect(factor);
+  return fact("plantings.spacingEffect", { plants, plantWeight, lightPerPlant, yieldShare });
 }
 
 /** Kilograms that a stretch of bed usually gives, with its spacing. */
@@ -214,71 +211,56 @@ export function usualYieldKg(stand: Stand, crop: Crop): number {
 }
 
 /** The sums behind the amounts, one a line, each to be checked by hand. */
-export function amountSums(
-  stand: Stand,
-  crop: Crop,
-  amounts: Amounts,
-  wording: Wording,
-): { what: string; sum: string }[] {
-  const { distanceCm, number, weightG } = wording;
-  const shifts = stand.arrangement !== "rows";
-  const station = stand.plantsPerStation > 1 ? "clusters" : shifts ? "places" : "plants";
-  const lines = [
-    {
-      what: "Rows",
-      sum: `${distanceCm(stand.widthM * 100)} of width, a row every ${distanceCm(amounts.rowCm)}: ${number(amounts.rows)}`,
-    },
-    {
-      what: stand.plantsPerStation > 1 ? "Clusters" : "In a row",
-      sum: `${distanceCm(stand.lengthM * 100)} ÷ ${distanceCm(amounts.stationCm)} = ${number(amounts.stationsPerRow)} ${station}`,
-    },
-    {
-      what: "Plants",
-      sum: shifts
-        ? `${number(amounts.rows)} staggered rows: ${number(amounts.stations)} ${station}${times(stand)} = ${number(amounts.plants)}`
-        : `${number(amounts.rows)} × ${number(amounts.stationsPerRow)}${times(stand)} = ${number(amounts.plants)}`,
-    },
+export function amountSums(stand: Stand, crop: Crop, amounts: Amounts): Fact[] {
+  const { plantsPerStation } = stand;
+  const isStaggered = stand.arrangement !== "rows";
+  const station = plantsPerStation > 1 ? "cluster" : isStaggered ? "place" : "plant";
+  const { rows, stations, stationsPerRow, plants, seeds, cells } = amounts;
+  const { startedFrom } = crop;
+  const sums: Fact[] = [
+    fact("plantings.rowsSum", { widthCm: stand.widthM * 100, rowCm: amounts.rowCm, rows }),
+    fact("plantings.inARowSum", {
+      station,
+      lengthCm: stand.lengthM * 100,
+      stationCm: amounts.stationCm,
+      stationsPerRow,
+    }),
+    isStaggered
+      ? fact("plantings.staggeredSum", { rows, stations, station, plantsPerStation, plants })
+      : fact("plantings.plantsSum", { rows, stationsPerRow, plantsPerStation, plants }),
   ];
-  const percent = (share: number) => `${number(share * 100)} %`;
-  const seed = seedWords(crop, amounts.seeds, number);
-  if (amounts.cells === null) {
-    lines.push({
-      what: "Seed",
-      sum: `${number(amounts.plants)} ÷ ${percent(amounts.standingShare)} field emergence = ${seed}`,
-    });
+  if (cells === null) {
+    sums.push(
+      fact("plantings.seedSum", { plants, share: amounts.standingShare, seeds, startedFrom }),
+    );
   } else {
-    const sown = amounts.cells === 0 ? 0 : amounts.seeds / amounts.cells;
-    lines.push(
-      {
-        what: "Cells",
-        sum: `${number(amounts.plants)} plants with losses: ${number(amounts.cells)} cells`,
-      },
-      { what: "Seed", sum: `${number(amounts.cells)} cells × ${number(sown)} = ${seed}` },
+    const seedsPerCell = cells === 0 ? 0 : seeds / cells;
+    sums.push(
+      fact("plantings.cellsSum", { plants, cells }),
+      fact("plantings.cellSeedSum", { cells, seedsPerCell, seeds, startedFrom }),
     );
   }
-  lines.push({
-    what: "Weight",
-    sum: crop.piece
-      ? `${seed} × ${weightG(crop.piece.grams)} = ${weightG(amounts.seedGrams)}${amounts.bulbs === null ? "" : `, about ${number(amounts.bulbs)} bulbs of ${crop.piece.perBulb}`}`
-      : `${seed} ÷ ${number(crop.sowing.seedsPerGram)} per gram = ${weightG(amounts.seedGrams)}`,
-  });
-  return lines;
+  sums.push(
+    crop.piece
+      ? fact("plantings.piecesWeightSum", {
+          seeds,
+          startedFrom,
+          pieceGrams: crop.piece.grams,
+          grams: amounts.seedGrams,
+          bulbs: amounts.bulbs,
+          perBulb: crop.piece.perBulb ?? null,
+        })
+      : fact("plantings.seedWeightSum", {
+          seeds,
+          startedFrom,
+          perGram: crop.sowing.seedsPerGram,
+          grams: amounts.seedGrams,
+        }),
+  );
+  return sums;
 }
 
-function times(stand: Stand): string {
-  return stand.plantsPerStation > 1 ? ` × ${stand.plantsPerStation} plants` : "";
-}
-
-const PIECE_WORDS: Record<Crop["startedFrom"], string> = {
-  seed: "seeds",
-  clove: "cloves",
-  set: "sets",
-  tuber: "seed potatoes",
-  division: "divisions",
-  root: "roots",
-};
-
-/** "480 seeds", "60 cloves". */
-export function seedWords(crop: Crop, count: number, number: (value: number) => string): string {
-  return `${number(count)} ${PIECE_WORDS[crop.startedFrom]}`;
+/** So many seeds, cloves, sets: whatever a crop is started from. */
+export function seedFact({ startedFrom }: Crop, seeds: number): Fact {
+  return fact("plantings.seed", { seeds, startedFrom });
 }

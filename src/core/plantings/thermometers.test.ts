@@ -32,7 +32,7 @@ function nights(count: number, offC: number): ThermometerDay[] {
 }
 const withNights = (days: ThermometerDay[]): Garden => {
   const outcome = commands["thermometer.set"].apply(tarnholt, { days });
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
   return outcome.garden;
 };
 const bed = tarnholt.beds.get("house-1") as Bed;
@@ -58,7 +58,7 @@ test("beds in the shelter take its bias; the open takes none; a bed's own thermo
     under: { kind: "bed", id: "house-1" } as const,
   }));
   const both = commands["thermometer.set"].apply(garden, { days: own });
-  if (!both.ok) throw new Error(both.refusal);
+  if (!both.ok) throw new Error(both.refusal.code);
   expect(measuredOver(both.garden, bed)?.bias.nightC).toBeGreaterThan(0.5);
 });
 
@@ -87,6 +87,6 @@ test("a colder house by one's own thermometer makes its plants later, and only w
   };
   expect(ready(cold)).toBeGreaterThan(ready(tarnholt));
   const byBalance = commands["settings.set"].apply(cold, { degreesSchool: "balance" });
-  if (!byBalance.ok) throw new Error(byBalance.refusal);
+  if (!byBalance.ok) throw new Error(byBalance.refusal.code);
   expect(ready(byBalance.garden)).toBe(ready(tarnholt));
 });

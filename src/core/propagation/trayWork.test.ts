@@ -8,11 +8,12 @@ import { finalSpacing, plantingLabels, successionMoves, successionOf } from "../
 import { hardeningOn, seedlingSize, sowingStates, trayWork } from "./trayWork";
 import { seedNeeds } from "./seedNeed";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
+import { english } from "@/words/told.testdata";
 
 const today = dayNumber("2026-09-24");
 function done(garden: Garden, name: CommandName, input: unknown): Garden {
   const outcome = commands[name].apply(garden, input);
-  if (!outcome.ok) throw new Error(`${name}: ${outcome.refusal}`);
+  if (!outcome.ok) throw new Error(`${name}: ${english(outcome.refusal)}`);
   return outcome.garden;
 }
 const kindsOf = (garden: Garden, day = today) =>

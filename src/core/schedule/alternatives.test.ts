@@ -1,13 +1,11 @@
 import fc from "fast-check";
 import { USUAL_PLAN_SETTINGS, type Exposure, type School } from "../growth";
 import { cropLibrary } from "../crops";
-import { plainWording } from "../wording";
 import { otherCropsFor, waysTo, type Wish } from "./alternatives";
 import { roomiestBed } from "../bedSpace";
 import { spotsOf } from "../plantings";
 import { day, tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
-
-const wording = plainWording();
+import { english } from "@/words/told.testdata";
 const spots = spotsOf(tarnholt);
 const crops = [...cropLibrary.values()];
 
@@ -33,10 +31,10 @@ test("whatever is wished for, what is said to work does work, and nothing is to 
   fc.assert(
     fc.property(anyWish, anySchool, (wish, school) => {
       const settings = { ...USUAL_PLAN_SETTINGS, school };
-      for (const way of waysTo(site, settings, wish, spots, wording)) {
+      for (const way of waysTo(site, settings, wish, spots)) {
         const { timeline, verdict } = way;
         expect(timeline.sowDay).toBeGreaterThanOrEqual(wish.today);
-        expect(verdict.words).toMatch(/^[A-Z].*\.$/);
+        expect(english(verdict.words)).toMatch(/^[A-Z].*\.$/);
         if (way.tooLateWords) expect(way.latestSowDay ?? -Infinity).toBeLessThan(wish.today);
         if (verdict.kind !== "meets") continue;
         expect(timeline.readyDay).not.toBeNull();
@@ -55,7 +53,7 @@ test("whatever is wished for, what is said to work does work, and nothing is to 
 test("the ways that work come first, full-grown before young leaves", () => {
   fc.assert(
     fc.property(anyWish, (wish) => {
-      const ways = waysTo(site, USUAL_PLAN_SETTINGS, wish, spots, wording);
+      const ways = waysTo(site, USUAL_PLAN_SETTINGS, wish, spots);
       const kinds = ways.map((way) => way.verdict.kind);
       const order = ["meets", "short", "late", "spring", "lost", "never"];
       expect(kinds).toEqual([...kinds].sort((a, b) => order.indexOf(a) - order.indexOf(b)));
@@ -77,7 +75,6 @@ test("each stack of covers and skyline is offered once, and crops that hate it a
     USUAL_PLAN_SETTINGS,
     { crop: carrot, variety, wanted: null, today: day("2026-07-01") },
     spots,
-    wording,
   );
   expect(ways.map((way) => way.growing.method)).not.toContain("transplant");
   // Two beds in the open, one of them in the shade of a house, are two ways.
@@ -91,14 +88,7 @@ test("other crops are other, can still be sown, and are ready in time", () => {
   fc.assert(
     fc.property(anyWish, (wish) => {
       if (!wish.wanted) return;
-      const others = otherCropsFor(
-        site,
-        USUAL_PLAN_SETTINGS,
-        wish,
-        spots,
-        cropLibrary.values(),
-        wording,
-      );
+      const others = otherCropsFor(site, USUAL_PLAN_SETTINGS, wish, spots, cropLibrary.values());
       expect(others.length).toBeLessThanOrEqual(4);
       expect(new Set(others.map((way) => way.growing.crop.id)).size).toBe(others.length);
       for (const way of others) {
@@ -127,7 +117,6 @@ test("a bed in the shade is a way of its own, later than the open one, and its r
     USUAL_PLAN_SETTINGS,
     { crop: spinach, variety, wanted: null, today },
     spotsOf(shaded),
-    wording,
   ).filter(
     ({ growing }) =>
       growing.covers.length === 0 && growing.stage === "full" && growing.method === "direct",

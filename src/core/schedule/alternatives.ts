@@ -1,7 +1,6 @@
-import { daysWords, type DayNumber } from "../calendar";
+import { type DayNumber } from "../calendar";
 import { varietyOf, type Crop, type Variety } from "../crops";
 import { whereWords } from "../shelter";
-import type { Wording } from "../wording";
 import { judge, type Verdict, type Wanted } from "./feasibility";
 import {
   distinctSpots,
@@ -13,6 +12,7 @@ import {
   type Stage,
 } from "../growth";
 import { latestSowingFor, timelineFrom, type Growing, type Timeline } from "./timeline";
+import { fact, type Fact } from "../facts";
 
 /** What is asked for: a crop by a date, or simply sown today. */
 export interface Wish {
@@ -32,7 +32,7 @@ export interface Way {
   /** The last day to sow for the wanted date; null when there is none in reach. */
   latestSowDay: DayNumber | null;
   /** When the last day to sow has passed, by how much, in words. */
-  tooLateWords: string | null;
+  tooLateWords: Fact | null;
 }
 
 /** Days kept in hand between the suggested sowing and the last that would do. */
@@ -48,11 +48,10 @@ export function waysTo(
   settings: PlanSettings,
   wish: Wish,
   spots: readonly Spot[],
-  wording: Wording,
 ): Way[] {
   const ways = distinctSpots(spots).flatMap((spot) =>
     waysOfGrowing(wish.crop, wish.variety, spot).map((growing) =>
-      wayFor(site, settings, wish, growing, spot, wording),
+      wayFor(site, settings, wish, growing, spot),
     ),
   );
   return ways.sort(
@@ -74,7 +73,6 @@ export function wayFor(
   wish: Wish,
   growing: Growing,
   spot: Spot,
-  wording: Wording,
 ): Way {
   const latestSowDay = wish.wanted
     ? latestSowingFor(site, settings, growing, wish.wanted.byDay)
@@ -88,21 +86,15 @@ export function wayFor(
     spot,
     timeline,
     latestSowDay,
-    verdict: judge(site, settings, growing, timeline, wish.wanted, wording),
-    tooLateWords: tooLate ? lateWords(latestSowDay, wish.today, growing, wording) : null,
+    verdict: judge(site, settings, growing, timeline, wish.wanted),
+    tooLateWords: tooLate ? lateWords(latestSowDay, wish.today, growing) : null,
   };
 }
 
-function lateWords(
-  latestSowDay: DayNumber | null,
-  today: DayNumber,
-  growing: Growing,
-  wording: Wording,
-): string {
+function lateWords(latestSowDay: DayNumber | null, today: DayNumber, growing: Growing): Fact {
   const where = whereWords(growing.covers);
-  if (latestSowDay === null) return `Nothing sown ${where} is ready by then.`;
-  const ago = daysWords(today - latestSowDay);
-  return `It had to be sown ${where} by ${wording.date(latestSowDay, today)}, ${ago} ago.`;
+  if (latestSowDay === null) return fact("schedule.nothingSownIsReadyByThen", { where });
+  return fact("schedule.itHadToBeSownByAgo", { where, latestSowDay, today });
 }
 
 /** Other crops that, sown today or later, are ready by the day wanted: the soonest ways of each. */
@@ -112,13 +104,12 @@ export function otherCropsFor(
   wish: Wish,
   spots: readonly Spot[],
   crops: Iterable<Crop>,
-  wording: Wording,
 ): Way[] {
   const found: Way[] = [];
   for (const crop of crops) {
     const variety = varietyOf(crop);
     if (crop.id === wish.crop.id || !variety) continue;
-    const best = waysTo(site, settings, { ...wish, crop, variety }, spots, wording)[0];
+    const best = waysTo(site, settings, { ...wish, crop, variety }, spots)[0];
     if (best && best.verdict.kind === "meets" && best.tooLateWords === null) found.push(best);
   }
   return found

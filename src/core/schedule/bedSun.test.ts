@@ -1,10 +1,10 @@
 import { directSun, type Horizon } from "../sky";
 import { groundSun, shortfallWords, sunShortfall, weeksOfSun } from "./bedSun";
-import { plainWording } from "../wording";
 import { USUAL_PLAN_SETTINGS } from "../growth";
 import { timelineFrom } from "./timeline";
 import { why } from "./explanation";
 import { day, growing, inlandSite as site } from "../plantings/tarnholt.testdata";
+import { english } from "@/words/told.testdata";
 
 const HOUSE: Horizon = [
   { azimuthDeg: 100, elevationDeg: 5 },
@@ -30,7 +30,7 @@ test("the reason for a ready date tells what the skyline takes", () => {
   const way = (horizon: Horizon) => ({ ...growing("spinach"), horizon });
   const words = (horizon: Horizon) => {
     const timeline = timelineFrom(site, USUAL_PLAN_SETTINGS, way(horizon), day("2026-08-15"));
-    return why(site, USUAL_PLAN_SETTINGS, way(horizon), timeline, plainWording()).join(" ");
+    return why(site, USUAL_PLAN_SETTINGS, way(horizon), timeline).map(english).join(" ");
   };
   expect(words(HOUSE)).toMatch(/The skyline lets \d\d % of the light through/);
   expect(words([])).not.toMatch(/skyline/);
@@ -54,7 +54,7 @@ test("too little sun is told where the skyline is to blame, and only there", () 
   };
   const broccoli = shortfallOf("broccoli", "2026-08-01", HOUSE);
   expect(broccoli?.directSunH).toBeLessThan(6);
-  expect(broccoli && shortfallWords("Broccoli", broccoli)).toMatch(
+  expect(english(broccoli && shortfallWords("Broccoli", broccoli))).toMatch(
     /^Broccoli needs about 6 hours of direct sun a day; here the skyline leaves \d\.\d\.$/,
   );
   expect(shortfallOf("broccoli", "2026-05-01", [])).toBeNull();

@@ -3,6 +3,7 @@ import { DAYS_PER_WEEK, type DayNumber, type Season } from "../calendar";
 import { directSun, LEVEL_HORIZON, lightShareOf, type Horizon } from "../sky";
 import { horizonKey, type Site } from "../growth";
 import type { Growing, Timeline } from "./timeline";
+import { fact, type Fact } from "../facts";
 
 /** The sun that reaches the ground of a spot on a usual day. */
 export interface GroundSun {
@@ -122,6 +123,10 @@ export function sunShortfall(
  *
  * @example "Broccoli needs about 6 hours of direct sun a day; the skyline leaves it 4.1 here."
  */
-export function shortfallWords(cropName: string, shortfall: SunShortfall): string {
-  return `${cropName} needs about ${shortfall.neededH} hours of direct sun a day; here the skyline leaves ${shortfall.directSunH.toFixed(1)}.`;
+export function shortfallWords(cropName: string, shortfall: SunShortfall): Fact {
+  return fact("schedule.needsAboutHoursOfDirectSunADayHere", {
+    cropName,
+    neededH: shortfall.neededH,
+    directSunH: shortfall.directSunH,
+  });
 }

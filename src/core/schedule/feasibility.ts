@@ -1,7 +1,7 @@
-import { daysWords, type DayNumber } from "../calendar";
-import { chanceWords, type Wording } from "../wording";
+import { type DayNumber } from "../calendar";
 import type { PlanSettings, Site } from "../growth";
 import type { Growing, Timeline } from "./timeline";
+import { fact, type Fact } from "../facts";
 
 /** When a grower wants to eat something. */
 export interface Wanted {
@@ -19,7 +19,7 @@ export interface Verdict {
    * is back. `lost`: cold is likely to kill it first. `never`: not within two years.
    */
   kind: "meets" | "short" | "late" | "spring" | "lost" | "never";
-  words: string;
+  words: Fact;
 }
 
 /** Judges one timeline against what is wanted. */
@@ -29,46 +29,53 @@ export function judge(
   growing: Growing,
   timeline: Timeline,
   wanted: Wanted | null,
-  wording: Wording,
 ): Verdict {
   const { readyDay, sowDay, lossBeforeReady } = timeline;
   const name = growing.crop.name;
   if (readyDay === null) {
-    return { kind: "never", words: `${name} sown then will not be ready here.` };
+    return { kind: "never", words: fact("schedule.sownThenWillNotBeReadyHere", { name }) };
   }
-  const ready = wording.date(readyDay, sowDay);
   if (lossBeforeReady !== null && lossBeforeReady > settings.frostRisk) {
     return {
       kind: "lost",
-      words: `It would be ready ${ready}, but cold kills it before then ${chanceWords(lossBeforeReady)}.`,
+      words: fact("schedule.itWouldBeReadyButColdKillsItBefore", {
+        readyDay,
+        sowDay,
+        lossBeforeReady,
+      }),
     };
   }
   const season = site.season(sowDay);
   const overwinters = growing.crop.winterNeeded !== undefined;
   const inSpring = sowDay <= season.midwinterDay && readyDay > season.midwinterDay;
   if (wanted && readyDay > wanted.byDay) {
-    const late = daysWords(readyDay - wanted.byDay);
     return inSpring && !overwinters
-      ? { kind: "spring", words: `Not before ${ready}: growth stops in the dark weeks.` }
-      : { kind: "late", words: `Ready ${ready}, ${late} later than wanted.` };
+      ? {
+          kind: "spring",
+          words: fact("schedule.notBeforeGrowthStopsInTheDarkWeeks", { readyDay, sowDay }),
+        }
+      : {
+          kind: "late",
+          words: fact("schedule.readyLaterThanWanted", { readyDay, sowDay, byDay: wanted.byDay }),
+        };
   }
   const until = timeline.holdsUntilDay;
   const wantedUntil = wanted?.untilDay ?? null;
   if (wantedUntil !== null && until !== null && until < wantedUntil) {
     return {
       kind: "short",
-      words: `Ready ${ready}, but holds only until about ${wording.date(until, sowDay)}.`,
+      words: fact("schedule.readyButHoldsOnlyUntilAbout", { readyDay, sowDay, until }),
     };
   }
   if (!wanted && inSpring && overwinters) {
-    return { kind: "meets", words: `Overwinters; ready ${ready}.` };
+    return { kind: "meets", words: fact("schedule.overwintersReady", { readyDay, sowDay }) };
   }
   if (!wanted && inSpring) {
     return {
       kind: "spring",
-      words: `Ready ${ready}: it does not finish before the dark weeks and waits for light.`,
+      words: fact("schedule.readyItDoesNotFinishBeforeTheDark", { readyDay, sowDay }),
     };
   }
-  const stands = until === null ? "" : `, holds until about ${wording.date(until, sowDay)}`;
-  return { kind: "meets", words: `Ready ${ready}${stands}.` };
+  const stands = until === null ? "" : fact("schedule.holdsUntilAbout", { until, sowDay });
+  return { kind: "meets", words: fact("schedule.ready", { readyDay, sowDay, stands }) };
 }

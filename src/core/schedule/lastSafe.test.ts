@@ -3,7 +3,6 @@ import { cliffOf, seasonAimedAt } from "./cliff";
 import { lastSafeSowing } from "./lastSafe";
 import { sowingAdvice } from "./sowingAdvice";
 import { timelineFrom } from "./timeline";
-import { plainWording } from "../wording";
 import { growing, tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 
 const { settings } = tarnholt;
@@ -35,7 +34,7 @@ test("in spring last autumn's cliff is past: a quick crop is sown any time, a sl
 test("where there is no cliff, nobody is told that a second sowing comes too late", () => {
   const radish = growing("radish");
   const timeline = timelineFrom(site, settings, radish, dayNumber("2027-04-05"));
-  expect(sowingAdvice(site, settings, radish, timeline, plainWording()).resow).toEqual({
+  expect(sowingAdvice(site, settings, radish, timeline).resow).toEqual({
     kind: "anyTime",
   });
 });

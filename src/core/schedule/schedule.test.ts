@@ -1,7 +1,6 @@
 import fc from "fast-check";
 import { dayNumber, isoDate } from "../calendar";
 import { cropLibrary, packetEmergenceDays } from "../crops";
-import { plainWording } from "../wording";
 import { USUAL_PLAN_SETTINGS, requirement, Site, type School } from "../growth";
 import { amountsFor, spotsOf } from "../plantings";
 import { cliffOf } from "./cliff";
@@ -21,9 +20,9 @@ import {
 } from "../plantings/tarnholt.testdata";
 import { BY_THE_BOOK } from "../gardenFile";
 import { climateFromSketch, firstFrostDay } from "../climate";
+import { english } from "@/words/told.testdata";
 
 const settings = USUAL_PLAN_SETTINGS;
-const wording = plainWording();
 const spinach = growing("spinach");
 const HOUSE = ["greenhouse-single"];
 const DOUBLE = ["greenhouse-single", "row-cover-light"];
@@ -194,7 +193,7 @@ describe("the cliff", () => {
     );
     expect(cliffOf(mild, by, spinach, day("2026-09-24")).lastSafeDay).toBeNull();
     const timeline = timelineFrom(mild, by, spinach, day("2026-09-24"));
-    expect(why(mild, by, spinach, timeline, wording).join(" ")).toMatch(
+    expect(why(mild, by, spinach, timeline).map(english).join(" ")).toMatch(
       /no date to count back from/,
     );
   });
@@ -210,11 +209,13 @@ describe("in words", () => {
   };
 
   test("spinach for December is too late in the open on 24 September, with what still works", () => {
-    const ways = waysTo(site, settings, wish, spotsOf(tarnholt), wording);
+    const ways = waysTo(site, settings, wish, spotsOf(tarnholt));
     const open = ways.find(
       (way) => way.growing.covers.length === 0 && way.growing.stage === "full",
     );
-    expect(open?.tooLateWords).toMatch(/^It had to be sown uncovered by 26 August, 29 days ago\.$/);
+    expect(english(open?.tooLateWords)).toMatch(
+      /^It had to be sown uncovered by 26 August, 29 days ago\.$/,
+    );
     // Sown now it would be ready in spring, but the coldest nights come first.
     expect(open?.verdict.kind).toBe("lost");
     expect(ways[0]?.verdict.kind).toBe("meets");
@@ -226,7 +227,6 @@ describe("in words", () => {
       wish,
       spotsOf(tarnholt),
       cropLibrary.values(),
-      wording,
     )) {
       expect(way.timeline.readyDay).toBeLessThanOrEqual(wish.wanted.byDay);
     }
@@ -235,17 +235,17 @@ describe("in words", () => {
   test("tender crops that cold would take first are told so", () => {
     const lettuce = growing("lettuce");
     const timeline = timelineFrom(site, settings, lettuce, day("2026-09-10"));
-    const verdict = judge(site, settings, lettuce, timeline, null, wording);
+    const verdict = judge(site, settings, lettuce, timeline, null);
     expect(verdict.kind).toBe("lost");
-    expect(verdict.words).toMatch(/cold kills it before then (1 year|almost|\d+ years)/);
+    expect(english(verdict.words)).toMatch(/cold kills it before then (1 year|almost|\d+ years)/);
   });
 
-  test("why tells the packet, the worth and the cold, in the chosen units", () => {
+  test("why tells the packet, the worth and the cold", () => {
     const timeline = timelineFrom(site, settings, spinach, day("2026-08-25"));
-    const sentences = why(site, settings, spinach, timeline, plainWording("imperial")).join(" ");
+    const sentences = why(site, settings, spinach, timeline).map(english).join(" ");
     expect(sentences).toMatch(/48 packet days on the packet/);
     expect(sentences).toMatch(/they take \d+ days/);
-    expect(sentences).toMatch(/5 °F at the crop/); // −15 °C
+    expect(sentences).toMatch(/−15 °C at the crop/);
   });
 });
 
@@ -359,7 +359,7 @@ test("any place on earth gives answers: dates or an honest none, never nonsense"
         const timeline = timelineFrom(anywhere, by, growing(cropId), day("2026-08-01"));
         expect(timeline.readyDay ?? Infinity).toBeGreaterThan(timeline.sowDay);
         expect(timeline.lossBeforeReady ?? 0).toBeGreaterThanOrEqual(0);
-        expect(why(anywhere, by, growing(cropId), timeline, wording).join(" ")).not.toMatch(
+        expect(why(anywhere, by, growing(cropId), timeline).map(english).join(" ")).not.toMatch(
           /NaN|undefined|Infinity/,
         );
       },

@@ -1,12 +1,12 @@
 import { isoDate } from "../calendar";
 import { climateFromSketch } from "../climate";
-import { plainWording } from "../wording";
 import { cliffOf, seasonAimedAt } from "./cliff";
 import { Site, USUAL_PLAN_SETTINGS } from "../growth";
 import { timelineFrom } from "./timeline";
 import { why } from "./explanation";
 import { worthOn } from "./grownShare";
 import { day, growing, tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
+import { english } from "@/words/told.testdata";
 
 const settings = USUAL_PLAN_SETTINGS;
 const readyOn = (
@@ -161,14 +161,8 @@ test("what stood through the winter runs to flower in spring, sooner under cover
   expect(isoDate(open.boltDay ?? 0).slice(5, 7)).toBe("05");
   expect(isoDate(house.boltDay ?? 0).slice(5, 7)).toBe("04");
   expect(house.holdsUntilDay).toBeLessThanOrEqual(house.boltDay ?? 0);
-  const words = why(
-    site,
-    settings,
-    growing("spinach", ["greenhouse-single"]),
-    house,
-    plainWording(),
-  );
-  expect(words.join(" ")).toMatch(/bolts about \d+ April 2027: harvest it by then/);
+  const words = why(site, settings, growing("spinach", ["greenhouse-single"]), house);
+  expect(words.map(english).join(" ")).toMatch(/bolts about \d+ April 2027: harvest it by then/);
   // Sown too late to be more than a seedling at midwinter, it is not set on flowering.
   expect(spinachIn([], "2026-10-20").boltDay).toBeNull();
 });
@@ -177,7 +171,7 @@ test("kale that is ready before the frost is told to wait for it; lettuce is not
   const words = (cropId: string) => {
     const way = growing(cropId, [], { method: "transplant" });
     const life = timelineFrom(site, settings, way, day("2026-06-10"));
-    return why(site, settings, way, life, plainWording()).join(" ");
+    return why(site, settings, way, life).map(english).join(" ");
   };
   expect(words("kale")).toMatch(
     /Frost makes it sweeter: .* by \d+ (September|October) in half of the years/,

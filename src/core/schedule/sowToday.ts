@@ -4,7 +4,6 @@ import { judge, type Verdict } from "./feasibility";
 import { lastSafeSowing } from "./lastSafe";
 import { distinctSpots, type Exposure, type PlanSettings, type Site, type Spot } from "../growth";
 import { timelineFrom, type Growing, type Timeline } from "./timeline";
-import type { Wording } from "../wording";
 
 /** A crop that can be sown today, in the simplest place where that works. */
 export interface SowNow {
@@ -32,14 +31,13 @@ export function sowableToday(
   today: DayNumber,
   spots: readonly Spot[],
   crops: Iterable<Crop>,
-  wording: Wording,
 ): SowToday {
   // Simple covers first: a house is for what needs it.
   const places = distinctSpots(spots).sort((a, b) => a.covers.length - b.covers.length);
   const now: SowNow[] = [];
   const not: Crop[] = [];
   for (const crop of crops) {
-    const found = firstThatWorks(site, settings, today, places, crop, wording);
+    const found = firstThatWorks(site, settings, today, places, crop);
     if (found) now.push(found);
     else not.push(crop);
   }
@@ -55,7 +53,6 @@ function firstThatWorks(
   today: DayNumber,
   places: readonly Spot[],
   crop: Crop,
-  wording: Wording,
 ): SowNow | null {
   const variety = varietyOf(crop);
   if (!variety) return null;
@@ -64,7 +61,7 @@ function firstThatWorks(
     for (const way of waysOf(crop)) {
       const growing: Growing = { ...exposureOf(spot), crop, variety, ...way };
       const timeline = timelineFrom(site, settings, growing, today);
-      const verdict = judge(site, settings, growing, timeline, null, wording);
+      const verdict = judge(site, settings, growing, timeline, null);
       const found = { growing, spot, timeline, verdict };
       if (verdict.kind === "meets") return found;
       if (verdict.kind === "spring" && growing.stage === "full") inSpring ??= found;

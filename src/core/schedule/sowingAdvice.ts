@@ -1,11 +1,11 @@
 import growthJson from "@data/growth.json";
 import type { DayNumber } from "../calendar";
-import { cautionWords, emergenceAt, sproutingRange, type Crop } from "../crops";
+import { emergenceAt, sproutingRange, type Crop } from "../crops";
 import { soilOn, type SoilDay } from "../shelter";
-import type { Wording } from "../wording";
 import { lastSafeSowing, type LastSafe } from "./lastSafe";
 import type { PlanSettings, Site } from "../growth";
 import type { Growing, Timeline } from "./timeline";
+import { fact, type Fact } from "../facts";
 
 /** What to know and to do so that a sowing comes up. */
 export interface SowingAdvice {
@@ -17,7 +17,8 @@ export interface SowingAdvice {
   /** Until when a second sowing would still be worth while. */
   resow: LastSafe;
   /** Tricks for this soil, in sentences; none when it suits. */
-  hints: string[];
+  hints: Fact[];
+  /** Ids of `data/cautions.json`. */
   cautions: string[];
 }
 
@@ -32,21 +33,20 @@ export function sowingAdvice(
   settings: PlanSettings,
   growing: Growing,
   timeline: Timeline,
-  wording: Wording,
 ): SowingAdvice {
   const { crop } = growing;
-  const cautions = crop.cautions.filter((id) => id === "mice").map(cautionWords);
+  const cautions: string[] = crop.cautions.filter((id) => id === "mice");
   const resow = lastSafeSowing(site, settings, growing, timeline);
   if (timeline.plantOutDay !== null) {
     const benchC = growthJson.bench.temperatureC;
     const { share } = emergenceAt(crop, benchC);
-    const matHint = heatMatHint(crop, benchC, wording);
+    const matHint = heatMatHint(crop, benchC);
     return {
       soil: null,
       emergeDay: timeline.emergeDay,
       share,
       resow,
-      hints: [...benchHints(crop, benchC, wording), ...matHint, ...lightHint(crop)],
+      hints: [...benchHints(crop, benchC), ...matHint, ...lightHint(crop)],
       cautions: matHint.length > 0 ? [...cautions, MAT_CAUTION] : cautions,
     };
   }
@@ -55,13 +55,9 @@ export function sowingAdvice(
   const share = shareOverDay(crop, soil);
   const hints =
     soil.meanC < sproutingRange(crop).fromC
-      ? coldHints(crop, soil, growing, wording)
-      : hotHints(
-          crop,
-          soil,
-          share,
-          (care, depthCm) => soilOn(space, timeline.sowDay, depthCm, care),
-          wording,
+      ? coldHints(crop, soil, growing)
+      : hotHints(crop, soil, share, (care, depthCm) =>
+          soilOn(space, timeline.sowDay, depthCm, care),
         );
   return {
     soil,
@@ -73,8 +69,7 @@ export function sowingAdvice(
   };
 }
 
-const MAT_CAUTION =
-  "Heat mat near moisture: use a mat made for it on a GFCI outlet (RCD), and keep the cable dry.";
+const MAT_CAUTION = "heat-mat";
 
 /** A quarter of the day is about as warm as its warmest hour. */
 const WARM_PART_OF_DAY = 0.25;
@@ -90,64 +85,70 @@ function hotHints(
   soil: SoilDay,
   share: number,
   soilWith: (care: { shaded: boolean }, depthCm: number) => SoilDay,
-  wording: Wording,
-): string[] {
+): Fact[] {
   const best = Math.max(...crop.sprouting.share);
   const warmShare = emergenceAt(crop, soil.warmestC).share;
   // Damp seed that lies hot on its first afternoon may fall asleep, whatever the nights are like.
   if (share >= FEW_COME_UP_SHARE * best && warmShare >= ASLEEP_SHARE * best) return [];
   const { toC } = sproutingRange(crop);
-  const { temperature } = wording;
   const shaded = soilWith({ shaded: true }, crop.sowing.depthCm + DEEPER_CM);
   const after = Math.round(shareOverDay(crop, shaded) * 100);
   return [
-    `On a bright afternoon the soil at seed depth reaches about ${temperature(soil.warmestC)}; above ${temperature(toC)} few come up. As it is, about ${Math.round(share * 100)} of 100 do.`,
-    `Sow in the evening, ${wording.distanceCm(crop.sowing.depthCm + DEEPER_CM)} deep in a furrow that holds water. Water twice a day and shade until it is up: about ${temperature(shaded.warmestC)}, and ${after} of 100.`,
+    fact("schedule.onABrightAfternoonTheSoilAtSeed", {
+      warmestC: soil.warmestC,
+      toC,
+      share,
+    }),
+    fact("schedule.sowInTheEveningDeepInAFurrowThat", {
+      depthCm: crop.sowing.depthCm,
+      deeperCm: DEEPER_CM,
+      warmestC: shaded.warmestC,
+      after,
+    }),
     soakHint(crop),
   ];
 }
 
-function soakHint(crop: Crop): string {
+function soakHint(crop: Crop): Fact {
   return crop.sowing.seedsPerGram > 300
-    ? "Or chill the damp seed in the refrigerator for two or three days first."
-    : "Or soak the seed overnight in cool water first.";
+    ? fact("schedule.orChillTheDampSeedInThe")
+    : fact("schedule.orSoakTheSeedOvernightInCoolWater");
 }
 
-function coldHints(crop: Crop, soil: SoilDay, growing: Growing, wording: Wording): string[] {
+function coldHints(crop: Crop, soil: SoilDay, growing: Growing): Fact[] {
   const { fromC } = sproutingRange(crop);
   const { days } = emergenceAt(crop, soil.meanC);
-  const slow = days === null ? "none germinate" : `it takes about ${Math.round(days)} days`;
+  const slow =
+    days === null ? fact("schedule.noneGerminate") : fact("schedule.itTakesAboutDays", { days });
   const way =
     growing.covers.length === 0
-      ? "Sow under a cover, or start it in trays."
-      : "Start it in trays, or wait for warmer soil.";
+      ? fact("schedule.sowUnderACoverOrStartItInTrays")
+      : fact("schedule.startItInTraysOrWaitForWarmerSoil");
   return [
-    `The soil is usually ${wording.temperature(soil.meanC)} then; below ${wording.temperature(fromC)} ${slow}, and many rot. ${way}`,
+    fact("schedule.theSoilIsUsuallyThenBelowAndMany", { meanC: soil.meanC, fromC, slow, way }),
   ];
 }
 
-function benchHints(crop: Crop, benchC: number, wording: Wording): string[] {
+function benchHints(crop: Crop, benchC: number): Fact[] {
   const { toC } = sproutingRange(crop);
-  return benchC + 4 > toC
-    ? [
-        `It germinates poorly above ${wording.temperature(toC)}: in summer keep the tray in shade or a cool room until it is up.`,
-      ]
-    : [];
+  return benchC + 4 > toC ? [fact("schedule.itGerminatesPoorlyAboveInSummer", { toC })] : [];
 }
 
-function heatMatHint(crop: Crop, benchC: number, wording: Wording): string[] {
+function heatMatHint(crop: Crop, benchC: number): Fact[] {
   const matC = crop.sprouting.heatMatC;
   if (matC === undefined) return [];
   const [onBench, onMat] = [emergenceAt(crop, benchC).days, emergenceAt(crop, matC).days];
   if (onMat === null) return [];
-  const rather = onBench === null ? "not at all" : `in ${Math.round(onBench)} days`;
-  return [
-    `On a heat mat set to ${wording.temperature(matC)} it comes up in ${Math.round(onMat)} days; on a cool bench ${rather}.`,
-  ];
+  const rather =
+    onBench === null ? fact("schedule.notAtAll") : fact("schedule.inDays", { onBench });
+  return [fact("schedule.onAHeatMatSetToItComesUpInDaysOnA", { matC, onMat, rather })];
 }
 
-function lightHint(crop: Crop): string[] {
+function lightHint(crop: Crop): Fact[] {
   if (crop.sprouting.light === "indifferent") return [];
-  const words = crop.sprouting.light === "needed" ? "needs light" : "germinates better in light";
-  return [`The seed ${words}: press it in and barely cover it.`];
+  const words =
+    crop.sprouting.light === "needed"
+      ? fact("schedule.needsLight")
+      : fact("schedule.germinatesBetterInLight");
+  return [fact("schedule.theSeedPressItInAndBarelyCoverIt", { words })];
 }

@@ -1,24 +1,25 @@
 import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { IdSchema, NoteSchema } from "../naming";
+import { code } from "../facts";
 
 /** A germination test: seed laid on something damp, and what had sprouted when it was counted. */
 export const GerminationTestSchema = z
   .strictObject({
     seeds: z
-      .number({ error: "Enter how many seeds were tested." })
-      .int("Whole seeds only.")
-      .min(1, "At least one seed.")
-      .max(1000, "At most 1,000 seeds."),
+      .number({ error: code("seedBox.enterHowManySeedsWereTested") })
+      .int(code("seedBox.wholeSeedsOnly"))
+      .min(1, code("seedBox.atLeastOneSeed"))
+      .max(1000, code("seedBox.atMost1000Seeds")),
     sprouted: z
-      .number({ error: "Enter how many germinated." })
-      .int("Whole seeds only.")
-      .min(0, "Enter 0 or more."),
+      .number({ error: code("seedBox.enterHowManyGerminated") })
+      .int(code("seedBox.wholeSeedsOnly"))
+      .min(0, code("seedBox.enter0OrMore")),
     testedOn: IsoDateSchema,
   })
   .refine((test) => test.sprouted <= test.seeds, {
     path: ["sprouted"],
-    message: "More germinated than were tested: check the two numbers.",
+    message: code("seedBox.moreGerminatedThanWereTestedCheck"),
   });
 export type GerminationTest = z.infer<typeof GerminationTestSchema>;
 
@@ -29,16 +30,16 @@ export const SeedLotSchema = z.strictObject({
   varietyId: z.string(),
   /** The year for which the seed was packed. */
   packedYear: z
-    .number({ error: "Give the year on the packet." })
-    .int("Give the year in four digits.")
-    .min(1950, "Give the year in four digits, as 2026."),
+    .number({ error: code("seedBox.giveTheYearOnThePacket") })
+    .int(code("seedBox.giveTheYearInFourDigits"))
+    .min(1950, code("seedBox.giveTheYearInFourDigitsAs2026")),
   /** What is left: counted seeds (or cloves, sets, tubers), or a weight in grams. */
   amount: z.strictObject({
     unit: z.enum(["seeds", "grams"]),
     value: z
-      .number({ error: "Enter the amount." })
-      .min(0, "Enter 0 or more.")
-      .max(1_000_000, "At most a million."),
+      .number({ error: code("seedBox.enterTheAmount") })
+      .min(0, code("seedBox.enter0OrMore"))
+      .max(1_000_000, code("seedBox.atMostAMillion")),
   }),
   germinationTest: GerminationTestSchema.nullable(),
   /** Coated with a pesticide: to be handled with care and never eaten. */

@@ -26,5 +26,5 @@ export function coverWords(covers: CoverIds): string {
  */
 export function whereWords(covers: CoverIds): string {
   if (covers.length === 0) return "uncovered";
-  return covers.map((id) => materials.get(id)?.whereWords ?? `under ${id}`).join(" ");
+  return covers.map((id) => materials.get(id)?.whereWords ?? id).join(" ");
 }

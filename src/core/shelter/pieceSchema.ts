@@ -1,15 +1,16 @@
 import * as z from "zod";
 import { IdSchema } from "../naming";
+import { code } from "../facts";
 
 const SideM = z
-  .number({ error: "Give a length in metres." })
-  .min(0.1, "At least 0.1 m.")
-  .max(500, "At most 500 m.");
+  .number({ error: code("shelter.giveALengthInMetres") })
+  .min(0.1, code("shelter.atLeast01M"))
+  .max(500, code("shelter.atMost500M"));
 const Count = z
-  .number({ error: "Say how many." })
-  .int("Whole pieces only.")
-  .min(1, "At least one.")
-  .max(5000, "At most 5,000.");
+  .number({ error: code("shelter.sayHowMany") })
+  .int(code("shelter.wholePiecesOnly"))
+  .min(1, code("shelter.atLeastOne"))
+  .max(5000, code("shelter.atMost5000"));
 
 /** Something of the shed that makes or holds a cover. */
 export const PieceSchema = z.discriminatedUnion("kind", [
@@ -23,7 +24,7 @@ export const PieceSchema = z.discriminatedUnion("kind", [
     widthM: SideM,
     condition: z.enum(["good", "worn", "torn"]),
     /** The year it was first used; null when nobody knows. */
-    firstYear: z.number().int().min(1950, "A year from 1950 on.").max(2200).nullable(),
+    firstYear: z.number().int().min(1950, code("shelter.aYearFrom1950On")).max(2200).nullable(),
     /** The bed it lies on; null in the shed. */
     bedId: IdSchema.nullable(),
   }),

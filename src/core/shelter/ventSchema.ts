@@ -1,6 +1,10 @@
 import * as z from "zod";
+import { code } from "../facts";
 
-const Hour = z.number({ error: "Give an hour." }).min(0, "From 0:00.").max(24, "Until 24.");
+const Hour = z
+  .number({ error: code("shelter.giveAnHour") })
+  .min(0, "From 0:00.")
+  .max(24, "Until 24.");
 /** Below this an opener lets frost in, °C. */
 const OPENS_AT_LEAST_C = 1;
 
@@ -12,23 +16,23 @@ export const VentSchema = z
     z.strictObject({
       kind: z.literal("automatic"),
       opensAtC: z
-        .number({ error: "Enter the temperature at which it starts to open." })
-        .min(
-          OPENS_AT_LEAST_C,
-          "A vent that opens at freezing or below lets the frost in: give at least 1 °C (34 °F).",
-        )
-        .max(40, "At most 40 °C."),
+        .number({ error: code("shelter.enterTheTemperatureAtWhichItStarts") })
+        .min(OPENS_AT_LEAST_C, code("shelter.aVentThatOpensAtFreezingOrBelow"))
+        .max(40, code("shelter.atMost40C")),
       wideAtC: z
-        .number({ error: "Enter the temperature at which it is fully open." })
-        .min(2, "At least 2 °C.")
-        .max(50, "At most 50 °C."),
+        .number({ error: code("shelter.enterTheTemperatureAtWhichItIs") })
+        .min(2, code("shelter.atLeast2C"))
+        .max(50, code("shelter.atMost50C")),
     }),
     /** By hand or by a timer, between two hours of the day. */
     z.strictObject({
       kind: z.literal("manual"),
       fromHour: Hour,
       toHour: Hour,
-      share: z.number().gt(0, "More than closed.").max(1, "At most wide open."),
+      share: z
+        .number()
+        .gt(0, code("shelter.moreThanClosed"))
+        .max(1, code("shelter.atMostWideOpen")),
     }),
   ])
   .superRefine((vent, context) => {
@@ -36,14 +40,14 @@ export const VentSchema = z
       context.addIssue({
         code: "custom",
         path: ["wideAtC"],
-        message: "Fully open must be a higher temperature than starting to open.",
+        message: code("shelter.fullyOpenMustBeAHigherTemperature"),
       });
     }
     if (vent.kind === "manual" && vent.toHour <= vent.fromHour) {
       context.addIssue({
         code: "custom",
         path: ["toHour"],
-        message: "It closes later than it opens: enter a later hour.",
+        message: code("shelter.itClosesLaterThanItOpensEnterA"),
       });
     }
   });

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { code, fact, inMessage } from "../facts";
 
 const FULL_CIRCLE_DEG = 360;
 
@@ -7,16 +8,16 @@ export const HorizonSchema = z
   .array(
     z.strictObject({
       azimuthDeg: z
-        .number({ error: "Give the direction in degrees." })
-        .min(0, "A direction runs from 0 (north) clockwise to under 360.")
-        .lt(FULL_CIRCLE_DEG, "A direction runs from 0 (north) clockwise to under 360."),
+        .number({ error: code("sky.giveTheDirectionInDegrees") })
+        .min(0, code("sky.aDirectionRunsFrom0NorthClockwise"))
+        .lt(FULL_CIRCLE_DEG, code("sky.aDirectionRunsFrom0NorthClockwise")),
       elevationDeg: z
-        .number({ error: "Give the height in degrees." })
-        .min(0, "A skyline is at least level: 0°.")
-        .max(89, "A skyline ends short of straight overhead: at most 89°."),
+        .number({ error: code("sky.giveTheHeightInDegrees") })
+        .min(0, code("sky.aSkylineIsAtLeastLevel0"))
+        .max(89, code("sky.aSkylineEndsShortOfStraight")),
     }),
   )
-  .max(72, "At most 72 points.")
+  .max(72, code("sky.atMost72Points"))
   .superRefine((points, context) => {
     points.forEach((point, index) => {
       const before = points[index - 1];
@@ -25,9 +26,14 @@ export const HorizonSchema = z
       context.addIssue({
         code: "custom",
         path: [index, "azimuthDeg"],
-        message: again
-          ? `The skyline stands twice at ${point.azimuthDeg}°: give each direction once.`
-          : `The skyline turns back on itself from ${before.azimuthDeg}° to ${point.azimuthDeg}°: give its points clockwise from north.`,
+        message: inMessage(
+          again
+            ? fact("sky.theSkylineStandsTwiceAtGiveEach", { azimuthDeg: point.azimuthDeg })
+            : fact("sky.theSkylineTurnsBackOnItselfFromTo", {
+                azimuthDeg: before.azimuthDeg,
+                azimuthDeg2: point.azimuthDeg,
+              }),
+        ),
       });
     });
   });

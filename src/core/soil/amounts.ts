@@ -1,4 +1,5 @@
 import soilJson from "@data/soil.json";
+import { fact, type Fact } from "../facts";
 
 /** A fertiliser or amendment as its bag tells it: shares of nitrogen, phosphate and potash, 0 to 1. */
 export interface Product {
@@ -22,13 +23,13 @@ export function barrowLoads(litres: number, barrowLitres: number = soilJson.barr
  *
  * @param product shares, 0 to 1
  */
-export function productProblem({ nitrogen, phosphate, potash }: Product): string | null {
+export function productProblem({ nitrogen, phosphate, potash }: Product): Fact | null {
   const shares = [nitrogen, phosphate, potash];
-  if (shares.some((share) => !(share >= 0))) return "The numbers on the bag are 0 or more.";
+  if (shares.some((share) => !(share >= 0))) return fact("soil.theNumbersOnTheBagAre0OrMore");
   if (shares.reduce((sum, share) => sum + share, 0) > 1) {
-    return "Together the three numbers pass 100 %: look at the bag again.";
+    return fact("soil.togetherTheThreeNumbersPass100Look");
   }
-  return nitrogen > 0 ? null : "This product has no nitrogen, so it cannot supply nitrogen.";
+  return nitrogen > 0 ? null : fact("soil.thisProductHasNoNitrogenSoItCannot");
 }
 
 /** What a product brings when it is weighed out for its nitrogen. */

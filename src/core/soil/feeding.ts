@@ -1,6 +1,7 @@
 import soilJson from "@data/soil.json";
 import { depthLitres, nitrogenBoundG, weighedOut } from "./amounts";
 import type { Feeding } from "./schema";
+import { fact, type Told } from "../facts";
 
 /** Dug: feed goes in, a spade deep. Undug: it stays on top. */
 export type SoilSchool = "dug" | "undug";
@@ -8,7 +9,7 @@ export type SoilSchool = "dug" | "undug";
 /** What a feeding comes to over an area. */
 export interface FeedingAmount {
   /** What to buy or fetch, in words. */
-  item: string;
+  item: Told;
   /** One of the two is given: what is measured by the barrow, or what is weighed. */
   litres: number | null;
   grams: number | null;
@@ -27,7 +28,7 @@ export function feedingAmount(
   const nothing = { litres: null, grams: null, nitrogenG: 0, phosphateG: 0, potashG: 0 };
   switch (feed.kind) {
     case "compost":
-      return { ...nothing, item: "Compost", litres: depthLitres(areaM2, feed.depthCm) };
+      return { ...nothing, item: fact("soil.compost"), litres: depthLitres(areaM2, feed.depthCm) };
     case "fertiliser": {
       const out = weighedOut(feed, areaM2, feed.nitrogenGPerM2);
       return {
@@ -42,7 +43,7 @@ export function feedingAmount(
     case "manure":
       return {
         ...nothing,
-        item: feed.raw ? "Raw manure" : "Composted manure",
+        item: feed.raw ? fact("soil.rawManure") : fact("soil.compostedManure"),
         grams: feed.kgPerM2 * areaM2 * 1000,
       };
     case "amendment":
@@ -51,7 +52,12 @@ export function feedingAmount(
       const kg = feed.kgPerM2 * areaM2;
       // On top it rots slowly and binds next to nothing below.
       const boundG = school === "dug" ? nitrogenBoundG(kg) : 0;
-      return { ...nothing, item: "Straw or dry leaves", grams: kg * 1000, nitrogenG: -boundG };
+      return {
+        ...nothing,
+        item: fact("soil.strawOrDryLeaves"),
+        grams: kg * 1000,
+        nitrogenG: -boundG,
+      };
     }
   }
 }

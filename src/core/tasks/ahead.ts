@@ -1,7 +1,6 @@
 import type { DayNumber } from "../calendar";
 import type { Garden } from "../garden";
 import type { Site } from "../growth";
-import type { Wording } from "../wording";
 import { plannedTasksOn, tasksOn } from "./tasks";
 import type { Task } from "./task";
 
@@ -26,14 +25,13 @@ export function tasksAhead(
   garden: Garden,
   fromDay: DayNumber,
   days: number,
-  wording: Wording,
 ): TaskAhead[] {
   const found = new Map<string, TaskAhead>();
   for (let day = fromDay; day < fromDay + days; day += 1) {
     const tasks =
       day === fromDay
-        ? tasksOn(site, garden, day, wording)
-        : plannedTasksOn(site, garden, day, wording).filter(({ isLate }) => !isLate);
+        ? tasksOn(site, garden, day)
+        : plannedTasksOn(site, garden, day).filter(({ isLate }) => !isLate);
     for (const task of tasks) {
       const key = task.id.replace(DATED, "");
       const known = found.get(key);

@@ -1,6 +1,7 @@
 import { dayNumber, isoDate } from "../calendar";
 import { tarnholt } from "../plantings/tarnholt.testdata";
 import { expectTask, find, lifeDay, on, settled } from "./tasks.testdata";
+import { inEnglish } from "@/words/told.testdata";
 
 test.each([
   [
@@ -48,7 +49,7 @@ test("a row is looked at when it should be up: once it is sown, not while the so
   const look = "planting-07-checkEmergence";
   expect(find(on(emergeOn), look)).toBeUndefined();
   const sown = settled(tarnholt, "planting-07-sow", "2026-08-20");
-  expect(find(on(emergeOn, sown), look)).toMatchObject({
+  expect(inEnglish(find(on(emergeOn, sown), look))).toMatchObject({
     kind: "checkEmergence",
     ifLeft: expect.stringMatching(/resown until/),
   });
@@ -142,7 +143,7 @@ test.each([
     "the best are left for seed before they bolt",
     lifeDay("planting-21", "boltDay", -5),
     "planting-21-leaveForSeed",
-    { howMuch: /20 plants, 1000 m/ },
+    { howMuch: /20 plants, 1,000 m/ },
   ],
   ["peas get their twigs", "2027-03-20", "planting-33-support", { kind: "support" }],
 ])("%s", (_what, date, id, expected) => {

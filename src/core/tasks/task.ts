@@ -1,9 +1,9 @@
-import { DAYS_PER_WEEK, laterWords, type DayNumber } from "../calendar";
+import { DAYS_PER_WEEK, type DayNumber } from "../calendar";
 import type { Bed, Garden } from "../garden";
 import type { Work } from "../log";
 import { timelineIfSown, type PlantingState, type StandingPlants } from "../plantings";
 import type { Site } from "../growth";
-import type { Wording } from "../wording";
+import { fact, type Told } from "../facts";
 
 /** One thing to do, as it follows from the garden's state. */
 export interface Task {
@@ -11,9 +11,9 @@ export interface Task {
   id: string;
   kind: Work;
   /** What is worked on: "Spinach, winter type". */
-  subject: string;
+  subject: Told;
   /** Where, in words: a bed, a tray, a shelter, the shed. */
-  place: string;
+  place: Told;
   bedId: string | null;
   plantingId: string | null;
   /** The sowing in a tray that is worked on, and how many plants a cell keeps; null elsewhere. */
@@ -24,15 +24,15 @@ export interface Task {
   fromDay: DayNumber;
   untilDay: DayNumber;
   /** Why, in a sentence. */
-  reason: string;
+  reason: Told;
   /** Seeds, litres, metres in words; null where there is nothing to measure. */
-  howMuch: string | null;
+  howMuch: Told | null;
   /** When it counts as done. */
-  endsWhen: string;
+  endsWhen: Told;
   /** What happens if it is left. */
-  ifLeft: string;
+  ifLeft: Told;
   /** More of the how, a sentence each: mildest first where there are ways. */
-  more: readonly string[];
+  more: readonly Told[];
   /** Ids of `data/cautions.json`: said where the act is. */
   cautions: readonly string[];
   /** Ids of `data/pests.json` that are looked for: what was found can be said with a tap. */
@@ -58,7 +58,6 @@ export interface Round {
   site: Site;
   garden: Garden;
   day: DayNumber;
-  wording: Wording;
   /** The day's usual mean in the open, °C. */
   meanC: number;
   /** What stands in each bed on the day, by its id: several rules look at it. */
@@ -81,26 +80,27 @@ export function isKnown(factDay: DayNumber | null, { day }: Round): boolean {
 }
 
 interface Words extends Pick<Task, "reason" | "endsWhen" | "ifLeft"> {
-  howMuch?: string | null;
-  more?: readonly string[];
+  howMuch?: Told | null;
+  more?: readonly Told[];
   cautions?: readonly string[];
   /** Set apart from the same work on the same planting at another time. */
   again?: string;
 }
 
 /** What a week's wait would cost a planting, in words: little in summer, months at the cliff. */
-export function weekLater(
-  { site, garden, wording }: Round,
-  { timeline, growing }: PlantingState,
-): string {
+export function weekLater({ site, garden }: Round, { timeline, growing }: PlantingState): Told {
   const weekLater = timeline.sowDay + DAYS_PER_WEEK;
   const later = timelineIfSown(site, garden.settings, growing, weekLater);
-  if (timeline.readyDay === null) return "As planned, it will not be ready here.";
-  if (later.readyDay === null) return "A week later it would not be ready here.";
+  if (timeline.readyDay === null) return fact("tasks.asPlannedItWillNotBeReadyHere");
+  if (later.readyDay === null) return fact("tasks.aWeekLaterItWouldNotBeReadyHere");
   const costs = later.readyDay - timeline.readyDay;
   return costs === 0
-    ? "A week later it would be ready the same day."
-    : `A week later it would be ready ${laterWords(costs)}, on ${wording.date(later.readyDay, timeline.sowDay)}.`;
+    ? fact("tasks.aWeekLaterItWouldBeReadyTheSameDay")
+    : fact("tasks.aWeekLaterItWouldBeReadyOn", {
+        costs,
+        readyDay: later.readyDay,
+        sowDay: timeline.sowDay,
+      });
 }
 
 /** A task on a planting; its id names the planting, the kind of work and which time it is. */

@@ -3,13 +3,12 @@ import { commands, type CommandName } from "../commands";
 import type { Garden } from "../garden";
 import { plantingState } from "../plantings";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
-import { plainWording } from "../wording";
 import { tasksOn } from "./tasks";
+import { inEnglish } from "@/words/told.testdata";
 
-export const wording = plainWording();
 /** What the demo garden, or another, asks for on a day. */
 export const on = (date: string, garden: Garden = tarnholt) =>
-  tasksOn(site, garden, dayNumber(date), wording);
+  tasksOn(site, garden, dayNumber(date));
 export const find = (tasks: ReturnType<typeof on>, id: string) =>
   tasks.find((task) => task.id === id);
 /** A day of a planting of the demo garden, so many days after. */
@@ -34,7 +33,7 @@ export function expectTask(date: string, id: string, expected: object | null): v
       value instanceof RegExp ? expect.stringMatching(value) : value,
     ]),
   );
-  expect(found).toMatchObject(patterns);
+  expect(inEnglish(found)).toMatchObject(patterns);
 }
 
 /** The garden after one of its tasks was settled on a day. */
@@ -47,14 +46,14 @@ export function settled(garden: Garden, id: string, date: string, as: "done" | "
     as,
     today: date,
   });
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
   return outcome.garden;
 }
 
 /** The demo garden changed by a command. */
 export function changed(name: CommandName, input: object, garden = tarnholt): Garden {
   const outcome = commands[name].apply(garden, input);
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
   return outcome.garden;
 }
 /** The tasks of one kind of work on a day. */

@@ -3,7 +3,6 @@ import { bedsAsWalked, type Garden } from "../garden";
 import { WORKS, type LogEntry, type Work } from "../log";
 import { plantingState, plantingName, plantsIn } from "../plantings";
 import type { Site } from "../growth";
-import type { Wording } from "../wording";
 import { bedTasks } from "./rules/bedTasks";
 import { gardenTasks } from "./rules/gardenTasks";
 import { pestTasks } from "./rules/pestTasks";
@@ -27,29 +26,24 @@ export function isForTonight({ kind }: Pick<Task, "kind">): boolean {
  * first, then what is not at a bed (trays, shelters), then the beds as one walks past them. The same
  * state gives the same tasks.
  */
-export function tasksOn(site: Site, garden: Garden, day: DayNumber, wording: Wording): Task[] {
-  const round = roundOn(site, garden, day, wording);
+export function tasksOn(site: Site, garden: Garden, day: DayNumber): Task[] {
+  const round = roundOn(site, garden, day);
   return inOrder(round, [...shelterTasks(round, tonight(site, garden, day)), ...dayTasks(round)]);
 }
 
 /** What a day asks for but for its night and its weather: what can be told of a day still far ahead. */
-export function plannedTasksOn(
-  site: Site,
-  garden: Garden,
-  day: DayNumber,
-  wording: Wording,
-): Task[] {
-  const round = roundOn(site, garden, day, wording);
+export function plannedTasksOn(site: Site, garden: Garden, day: DayNumber): Task[] {
+  const round = roundOn(site, garden, day);
   return inOrder(round, dayTasks(round));
 }
 
-function roundOn(site: Site, garden: Garden, day: DayNumber, wording: Wording): Round {
+function roundOn(site: Site, garden: Garden, day: DayNumber): Round {
   const { climate } = site;
   const meanC = (climate.minTempC(day) + climate.maxTempC(day)) / 2;
   const standing = new Map(
     [...garden.beds.values()].map((bed) => [bed.id, plantsIn(site, garden, bed, day)]),
   );
-  return { site, garden, day, wording, meanC, standing };
+  return { site, garden, day, meanC, standing };
 }
 
 function dayTasks(round: Round): Task[] {

@@ -6,6 +6,7 @@ import type { OutlookDay } from "../climate";
 import { cropLibrary } from "../crops";
 import { hardeningPlan } from "./hardeningOff";
 import { crop } from "./trays.testdata";
+import { english } from "@/words/told.testdata";
 
 test("the hours outdoors name their sources", () => {
   const known = Object.keys(sources);
@@ -47,20 +48,20 @@ describe("hardening off", () => {
       plannedDay,
       week((at) => (at === 1 ? { windMps: 12 } : {})),
     );
-    expect(windy.days.find((one) => one.heldUpBy)?.heldUpBy).toBe("wind");
+    expect(english(windy.days.find((one) => one.heldUpBy)?.heldUpBy)).toBe("wind");
     expect(windy.movedDays).toBeGreaterThanOrEqual(1);
     const frosty = hardeningPlan(
       crop("lettuce"),
       plannedDay,
       week((at) => (at >= 4 ? { minTempC: -3 } : {})),
     );
-    expect(frosty.days.some((one) => one.heldUpBy === "a cold night")).toBe(true);
+    expect(frosty.days.some((one) => one.heldUpBy?.code === "trays.aColdNight")).toBe(true);
     const hot = hardeningPlan(
       crop("lettuce"),
       plannedDay,
       week(() => ({ maxTempC: 33 })),
     );
-    expect(hot.days.filter((one) => one.heldUpBy === "heat")).toHaveLength(7);
+    expect(hot.days.filter((one) => one.heldUpBy?.code === "trays.heat")).toHaveLength(7);
   });
 
   test("a cold night holds up a tender crop and not a hardy one", () => {
@@ -77,13 +78,13 @@ describe("hardening off", () => {
       week((at) => (at === 4 ? { cloudShare: 0.95, maxTempC: 12 } : { cloudShare: 0.1 })),
     );
     expect(isoDate(plan.plantOutDay)).toBe("2026-09-28");
-    expect(plan.words).toMatch(/Clouds are expected/);
+    expect(english(plan.words)).toMatch(/Clouds are expected/);
     const bright = hardeningPlan(
       crop("kale"),
       soon,
       week(() => ({ cloudShare: 0.1 })),
     );
-    expect(bright.words).toMatch(/evening and shade/);
+    expect(english(bright.words)).toMatch(/evening and shade/);
   });
 
   test("never begins late, never shortens, and puts off by a week at most", () => {

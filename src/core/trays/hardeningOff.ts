@@ -2,6 +2,7 @@ import hardeningJson from "@data/hardening.json";
 import { dayNumber, type DayNumber } from "../calendar";
 import type { OutlookDay } from "../climate";
 import type { Crop } from "../crops";
+import { fact, type Fact } from "../facts";
 
 /** A day of growing exposure. */
 export interface HardeningDay {
@@ -9,7 +10,7 @@ export interface HardeningDay {
   /** Hours outdoors; 24 when they stay out overnight. */
   hours: number;
   /** What holds it up, when the day is not one for going out; null otherwise. */
-  heldUpBy: string | null;
+  heldUpBy: Fact | null;
 }
 
 /** The days of hardening off and the day to plant out. */
@@ -19,7 +20,7 @@ export interface HardeningPlan {
   beginDay: DayNumber;
   plantOutDay: DayNumber;
   /** Why it is that day, and what to mind. */
-  words: string;
+  words: Fact;
   /** Days that the outlook has made them stay in, and planting out wait. */
   movedDays: number;
 }
@@ -65,16 +66,16 @@ function hindrance(
   crop: Pick<Crop, "hardiness">,
   expected: OutlookDay | undefined,
   hours: number,
-): string | null {
+): Fact | null {
   if (!expected) return null;
   const coldC =
     hours >= 24
       ? Math.max(LIMITS.nightC, crop.hardiness.unhardenedLt50C + LIMITS.aboveLethalC)
       : LIMITS.dayC;
   const coldestOutC = hours >= 24 ? expected.minTempC : expected.maxTempC;
-  if (coldestOutC < coldC) return hours >= 24 ? "a cold night" : "a cold day";
-  if ((expected.windMps ?? 0) > LIMITS.windMps) return "wind";
-  if (expected.maxTempC > LIMITS.hotC) return "heat";
+  if (coldestOutC < coldC) return hours >= 24 ? fact("trays.aColdNight") : fact("trays.aColdDay");
+  if ((expected.windMps ?? 0) > LIMITS.windMps) return fact("trays.wind");
+  if (expected.maxTempC > LIMITS.hotC) return fact("trays.heat");
   return null;
 }
 
@@ -85,7 +86,7 @@ function bestPlantingDay(
   crop: Pick<Crop, "hardiness">,
   earliest: DayNumber,
   expected: ReadonlyMap<DayNumber, OutlookDay>,
-): { day: DayNumber; words: string } {
+): { day: DayNumber; words: Fact } {
   const known = Array.from({ length: DAYS_CHOSEN_FROM }, (_, index) => earliest + index).flatMap(
     (day) => {
       const outlook = expected.get(day);
@@ -93,12 +94,17 @@ function bestPlantingDay(
     },
   );
   const best = known.sort((a, b) => glare(a.outlook) - glare(b.outlook) || a.day - b.day)[0];
-  if (!best) return { day: earliest, words: "Plant out in the evening, or when it is cloudy." };
+  if (!best) return { day: earliest, words: fact("trays.plantOutInTheEveningOrWhenItIs") };
   const cloudy = (best.outlook.cloudShare ?? 0.5) >= CLOUDY_SHARE;
   const rain = (best.outlook.precipitationMm ?? 0) >= 1;
-  const sky = rain ? "Rain is expected" : cloudy ? "Clouds are expected" : "Sun is expected";
-  const hour = rain || cloudy ? "plant out at any hour" : "plant out in the evening and shade";
-  return { day: best.day, words: `${sky}: ${hour}.` };
+  const sky = rain
+    ? fact("trays.rainIsExpected")
+    : cloudy
+      ? fact("trays.cloudsAreExpected")
+      : fact("trays.sunIsExpected");
+  const hour =
+    rain || cloudy ? fact("trays.plantOutAtAnyHour") : fact("trays.plantOutInTheEveningAndShade");
+  return { day: best.day, words: fact("trays.skyAndHour", { sky, hour }) };
 }
 
 const CLOUDY_SHARE = 0.6;

@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { IdSchema, NameSchema } from "../naming";
+import { code } from "../facts";
 
 /** A potting mix as parts by volume. */
 export const MixSchema = z.strictObject({
@@ -11,12 +12,12 @@ export const MixSchema = z.strictObject({
         /** An id of `data/mixes.json`'s ingredients, or a name of the grower's own. */
         ingredient: NameSchema,
         parts: z
-          .number({ error: "Give the parts." })
-          .positive("More than 0 parts.")
-          .max(1000, "At most 1,000 parts."),
+          .number({ error: code("trays.giveTheParts") })
+          .positive(code("trays.moreThan0Parts"))
+          .max(1000, code("trays.atMost1000Parts")),
       }),
     )
-    .min(1, "A mix has at least one ingredient.")
-    .max(12, "At most twelve ingredients."),
+    .min(1, code("trays.aMixHasAtLeastOneIngredient"))
+    .max(12, code("trays.atMostTwelveIngredients")),
 });
 export type Mix = z.infer<typeof MixSchema>;

@@ -19,6 +19,8 @@ import { overFull, roomTaken } from "./benchRoom";
 import { trayGrid } from "./trayGrid";
 import { TraySchema, type Tray } from "./traySchema";
 import { tray } from "./trays.testdata";
+import { english, englishMessage } from "@/words/told.testdata";
+import type { Fact, Told } from "../facts";
 
 const sowing = (cells: number[], some: object = {}) => ({
   id: "s1",
@@ -36,18 +38,19 @@ function ok<T extends { ok: boolean }>(result: T): Extract<T, { ok: true }> {
   if (!result.ok) throw new Error(JSON.stringify(result));
   return result as Extract<T, { ok: true }>;
 }
-const refusalOf = (result: { ok: boolean }) => (result as unknown as { refusal: string }).refusal;
+const refusalOf = (result: { ok: boolean }) =>
+  english((result as unknown as { refusal: Told }).refusal);
 
 describe("a tray", () => {
   test("cells are named by row and place, and must make whole rows", () => {
     expect(cellName({ columns: 12 }, 13)).toBe("B2");
     expect(cellName({ columns: 2 }, 53)).toBe("AA2");
     expect(trayGrid(72, 6)).toEqual({ columns: 6, rows: 12 });
-    expect(trayGrid(72, 5)).toMatch(
+    expect(english(trayGrid(72, 5) as Fact)).toMatch(
       /do not make whole rows of 5: 72 cells can stand in rows of 2, 3, 4, 6/,
     );
-    expect(trayGrid(7, 2)).toMatch(/only rows of 1 or 7/);
-    expect(trayGrid(0, 5)).toMatch(/how many cells the tray has/);
+    expect(english(trayGrid(7, 2) as Fact)).toMatch(/only rows of 1 or 7/);
+    expect(english(trayGrid(0, 5) as Fact)).toMatch(/how many cells the tray has/);
   });
 
   test("is sown, counted, thinned, split and planted out, and says what cannot be", () => {
@@ -122,13 +125,15 @@ describe("a tray", () => {
         entries: [],
       })),
     });
-    expect(TraySchema.safeParse(twice).error?.issues[0]?.message).toMatch(
+    expect(englishMessage(TraySchema.safeParse(twice).error?.issues[0]?.message)).toMatch(
       /Two sowings hold cell 1/,
     );
     const outside = tray({
       sowings: [{ ...sowing([99]), seedlings: null, entries: [] }],
     });
-    expect(TraySchema.safeParse(outside).error?.issues[0]?.message).toMatch(/no cell 99/);
+    expect(englishMessage(TraySchema.safeParse(outside).error?.issues[0]?.message)).toMatch(
+      /no cell 99/,
+    );
   });
 
   test("look-alikes side by side are found until both are labelled", () => {

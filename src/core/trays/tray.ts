@@ -1,10 +1,11 @@
 import type { IsoDate } from "../calendar";
 import type { Tray, TraySowing } from "./traySchema";
+import { fact, type Fact } from "../facts";
 
 type Entry = TraySowing["entries"][number];
 
-/** A tray changed, or why it was not, in a sentence. */
-export type TrayResult = { ok: true; tray: Tray } | { ok: false; refusal: string };
+/** A tray changed, or why it was not. */
+export type TrayResult = { ok: true; tray: Tray } | { ok: false; refusal: Fact };
 
 export function cellCount(tray: Pick<Tray, "columns" | "rows">): number {
   return tray.columns * tray.rows;
@@ -37,11 +38,11 @@ export function rowName(row: number): string {
 /** Puts a crop into cells that are free. */
 export function sowInto(tray: Tray, sowing: Omit<TraySowing, "entries" | "seedlings">): TrayResult {
   const count = cellCount(tray);
-  if (sowing.cells.length === 0) return refused("Choose the cells to sow.");
+  if (sowing.cells.length === 0) return refused(fact("trays.chooseTheCellsToSow"));
   const outside = sowing.cells.filter((cell) => cell >= count).length;
   if (outside > 0) {
     return refused(
-      `${tray.name} has ${count} cells: ${outside} of these do not fit. Sow the rest into another tray.`,
+      fact("trays.hasCellsOfTheseDoNotFitSowTheRest", { tray: tray.name, count, outside }),
     );
   }
   const free = new Set(freeCells(tray));
@@ -49,7 +50,11 @@ export function sowInto(tray: Tray, sowing: Omit<TraySowing, "entries" | "seedli
   if (full.length > 0) {
     const names = full.slice(0, 3).map((cell) => cellName(tray, cell));
     return refused(
-      `Something grows in ${names.join(", ")}${full.length > 3 ? " and more" : ""} already: choose free cells (${free.size} are left), or discard what is there.`,
+      fact("trays.somethingGrowsInAlreadyChooseFree", {
+        names,
+        fullCount: full.length,
+        freeCount: free.size,
+      }),
     );
   }
   const made: TraySowing = {
@@ -75,12 +80,19 @@ export function countSeedlings(
 ): TrayResult {
   return changed(tray, sowingId, (sowing) => {
     if (seedlings.length !== sowing.cells.length) {
-      return `There are ${sowing.cells.length} cells to count, not ${seedlings.length}.`;
+      return fact("trays.thereAreCellsToCountNot", {
+        cellsCount: sowing.cells.length,
+        seedlingsCount: seedlings.length,
+      });
     }
     const most = sowing.seedsPerCell > 0 ? sowing.seedsPerCell : Infinity;
     const over = seedlings.findIndex((count) => count > most);
     if (over >= 0) {
-      return `Only ${most} ${most === 1 ? "seed was" : "seeds were"} sown in ${cellName(tray, sowing.cells[over] ?? 0)}: ${seedlings[over]} cannot be up.`;
+      return fact("trays.onlySownInCannotBeUp", {
+        most,
+        cellName: cellName(tray, sowing.cells[over] ?? 0),
+        over: seedlings[over],
+      });
     }
     return entered({ ...sowing, seedlings: [...seedlings] }, on, "counted");
   });
@@ -122,7 +134,7 @@ export function rowsOf(
 /** Thins each cell to so many seedlings, with scissors; the rest stays. */
 export function thinTo(tray: Tray, sowingId: string, on: IsoDate, leave: number): TrayResult {
   return changed(tray, sowingId, (sowing) => {
-    if (!sowing.seedlings) return "Count the seedlings first: then it is known what to thin.";
+    if (!sowing.seedlings) return fact("trays.countTheSeedlingsFirstThenItIs");
     const seedlings = sowing.seedlings.map((count) => Math.min(count, leave));
     return entered({ ...sowing, seedlings }, on, "thinned");
   });
@@ -143,7 +155,7 @@ export function takeCells(
   return changed(tray, sowingId, (sowing) => {
     const taken = new Set(cells ?? sowing.cells);
     if (![...taken].every((cell) => sowing.cells.includes(cell))) {
-      return "These cells do not belong to that sowing.";
+      return fact("trays.theseCellsDoNotBelongToThatSowing");
     }
     const keep = sowing.cells.map((cell) => !taken.has(cell));
     return entered(
@@ -159,7 +171,7 @@ export function takeCells(
 }
 
 /** Two trays changed together, or why neither was. */
-export type MoveResult = { ok: true; from: Tray; into: Tray } | { ok: false; refusal: string };
+export type MoveResult = { ok: true; from: Tray; into: Tray } | { ok: false; refusal: Fact };
 
 /**
  * Moves seedlings into the free cells of another tray: potted on, each cell's together, or split, one
@@ -177,8 +189,8 @@ export function potOn(
 ): MoveResult {
   const sowing = from.sowings.find(({ id }) => id === sowingId);
   if (!sowing) return refused(GONE);
-  if (!sowing.seedlings) return refused("Count the seedlings first: only those can be moved.");
-  if (from.id === into.id) return refused("Choose another tray to move them into.");
+  if (!sowing.seedlings) return refused(fact("trays.countTheSeedlingsFirstOnlyThoseCan"));
+  if (from.id === into.id) return refused(fact("trays.chooseAnotherTrayToMoveThemInto"));
   const free = freeCells(into);
   const portions: { cell: number; plants: number }[] = [];
   const left = [...sowing.seedlings];
@@ -197,8 +209,8 @@ export function potOn(
   if (portions.length === 0) {
     return refused(
       free.length === 0
-        ? `${into.name} is full: choose a tray with free cells.`
-        : "There is no seedling to move.",
+        ? fact("trays.isFullChooseATrayWithFreeCells", { into: into.name })
+        : fact("trays.thereIsNoSeedlingToMove"),
     );
   }
   const moved: TraySowing = {
@@ -237,17 +249,17 @@ export function standOn(tray: Pick<Tray, "stays">, on: IsoDate): string | null {
   return tray.stays.filter((stay) => stay.from <= on).at(-1)?.standId ?? null;
 }
 
-const GONE = "This sowing is no longer in the tray.";
+const GONE = fact("trays.thisSowingIsNoLongerInTheTray");
 
 function changed(
   tray: Tray,
   sowingId: string,
-  change: (sowing: TraySowing) => TraySowing | string,
+  change: (sowing: TraySowing) => TraySowing | Fact,
 ): TrayResult {
   const sowing = tray.sowings.find(({ id }) => id === sowingId);
   if (!sowing) return refused(GONE);
   const after = change(sowing);
-  return typeof after === "string" ? refused(after) : { ok: true, tray: withSowing(tray, after) };
+  return "code" in after ? refused(after) : { ok: true, tray: withSowing(tray, after) };
 }
 
 /** The tray with a sowing as it now is; gone when it has no cells. */
@@ -266,6 +278,6 @@ function entered(sowing: TraySowing, on: IsoDate, what: Entry["what"]): TraySowi
   return { ...sowing, entries: [...sowing.entries, entry] };
 }
 
-function refused(refusal: string): { ok: false; refusal: string } {
+function refused(refusal: Fact): { ok: false; refusal: Fact } {
   return { ok: false, refusal };
 }

@@ -1,3 +1,4 @@
+import { fact, type Fact } from "../facts";
 /**
  * A tray's grid from its cells and how many stand in a row.
  *
@@ -5,19 +6,20 @@
  *
  * @example trayGrid(72, 6) // { columns: 6, rows: 12 }
  */
-export function trayGrid(
-  cells: number,
-  columns: number,
-): { columns: number; rows: number } | string {
-  if (!Number.isInteger(cells) || cells < 1) return "Say how many cells the tray has.";
-  if (!Number.isInteger(columns) || columns < 1) return "Say how many cells stand in a row.";
+export function trayGrid(cells: number, columns: number): { columns: number; rows: number } | Fact {
+  if (!Number.isInteger(cells) || cells < 1) return fact("trays.sayHowManyCellsTheTrayHas");
+  if (!Number.isInteger(columns) || columns < 1) return fact("trays.sayHowManyCellsStandInARow");
   if (cells % columns === 0) return { columns, rows: cells / columns };
   const fitting = divisors(cells);
   const words =
     fitting.length > 1
-      ? `${cells} cells can stand in rows of ${fitting.slice(0, -1).join(", ")} or ${fitting.at(-1)}`
-      : `${cells} cells make only rows of 1 or ${cells}`;
-  return `${cells} cells do not make whole rows of ${columns}: ${words}.`;
+      ? fact("trays.cellsCanStandInRowsOfOr", {
+          cells,
+          slice: fitting.slice(0, -1).join(", "),
+          at: fitting.at(-1),
+        })
+      : fact("trays.cellsMakeOnlyRowsOf1Or", { cells });
+  return fact("trays.cellsDoNotMakeWholeRowsOf", { cells, columns, words });
 }
 
 const WIDEST_ROW = 30;

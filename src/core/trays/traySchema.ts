@@ -1,17 +1,18 @@
 import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { IdSchema, NameSchema } from "../naming";
+import { code, fact, inMessage, type Told } from "../facts";
 
-const whole = (least: number, most: number, what: string) =>
+const whole = (least: number, most: number, what: Told) =>
   z
-    .number({ error: `Give ${what}.` })
-    .int("Whole numbers only.")
-    .min(least, `At least ${least}.`)
-    .max(most, `At most ${most}.`);
+    .number({ error: inMessage(fact("trays.give", { what })) })
+    .int(code("trays.wholeNumbersOnly"))
+    .min(least, inMessage(fact("trays.atLeast", { least })))
+    .max(most, inMessage(fact("trays.atMost", { most })));
 const Cm = z
-  .number({ error: "Give centimetres." })
-  .min(1, "At least 1 cm.")
-  .max(300, "At most 300 cm.");
+  .number({ error: code("trays.giveCentimetres") })
+  .min(1, code("trays.atLeast1Cm"))
+  .max(300, code("trays.atMost300Cm"));
 
 /** Where trays stand: a bench, a heat mat, a cold frame, a place outdoors. */
 export const StandSchema = z.strictObject({
@@ -19,15 +20,19 @@ export const StandSchema = z.strictObject({
   name: NameSchema,
   kind: z.enum(["bench", "mat", "frame", "outdoors"]),
   lengthM: z
-    .number({ error: "Give a length." })
-    .min(0.1, "At least 0.1 m.")
-    .max(100, "At most 100 m."),
+    .number({ error: code("trays.giveALength") })
+    .min(0.1, code("trays.atLeast01M"))
+    .max(100, code("trays.atMost100M")),
   widthM: z
-    .number({ error: "Give a width." })
-    .min(0.1, "At least 0.1 m.")
-    .max(100, "At most 100 m."),
+    .number({ error: code("trays.giveAWidth") })
+    .min(0.1, code("trays.atLeast01M"))
+    .max(100, code("trays.atMost100M")),
   /** Set point of a heat mat, °C; null without heat. */
-  heatMatC: z.number().min(10, "At least 10 °C.").max(35, "At most 35 °C.").nullable(),
+  heatMatC: z
+    .number()
+    .min(10, code("trays.atLeast10C"))
+    .max(35, code("trays.atMost35C"))
+    .nullable(),
 });
 export type Stand = z.infer<typeof StandSchema>;
 
@@ -50,7 +55,7 @@ export const TraySowingSchema = z.strictObject({
   plantingId: IdSchema.nullable(),
   sownOn: IsoDateSchema,
   /** 0 for seedlings that were potted on into these cells. */
-  seedsPerCell: whole(0, 50, "the seeds for each cell"),
+  seedsPerCell: whole(0, 50, fact("trays.theSeedsForEachCell")),
   /** The cells, counted along the rows from 0. */
   cells: z.array(z.number().int().min(0)).max(2000),
   /** Seedlings in each of the cells, in the same order; null until they are counted. */
@@ -65,19 +70,19 @@ export const TraySchema = z
   .strictObject({
     id: IdSchema,
     name: NameSchema,
-    columns: whole(1, 60, "the cells in a row"),
-    rows: whole(1, 60, "the rows"),
+    columns: whole(1, 60, fact("trays.theCellsInARow")),
+    rows: whole(1, 60, fact("trays.theRows")),
     cellMl: z
-      .number({ error: "Give the volume of a cell." })
-      .min(1, "At least 1 mL.")
-      .max(5000, "At most 5,000 mL."),
+      .number({ error: code("trays.giveTheVolumeOfACell") })
+      .min(1, code("trays.atLeast1Ml"))
+      .max(5000, code("trays.atMost5000Ml")),
     lengthCm: Cm,
     widthCm: Cm,
     /** Where it stands from which day on, in the order of the days; null is put away. */
     stays: z
       .array(z.strictObject({ from: IsoDateSchema, standId: IdSchema.nullable() }))
-      .max(200, "At most 200 moves."),
-    sowings: z.array(TraySowingSchema).max(200, "At most 200 sowings in a tray."),
+      .max(200, code("trays.atMost200Moves")),
+    sowings: z.array(TraySowingSchema).max(200, code("trays.atMost200SowingsInATray")),
   })
   .check((context) => {
     const tray = context.value;
@@ -88,7 +93,7 @@ export const TraySchema = z
         context.issues.push({
           code: "custom",
           path: ["sowings", index, "seedlings"],
-          message: "There should be one count for each cell.",
+          message: code("trays.thereShouldBeOneCountForEachCell"),
           input: sowing.seedlings,
         });
       }
@@ -101,9 +106,15 @@ export const TraySchema = z
         context.issues.push({
           code: "custom",
           path,
-          message: outside
-            ? `The tray has ${tray.columns * tray.rows} cells; there is no cell ${cell}.`
-            : `Two sowings hold cell ${cell}.`,
+          message: inMessage(
+            outside
+              ? fact("trays.theTrayHasCellsThereIsNoCell", {
+                  columns: tray.columns,
+                  rows: tray.rows,
+                  cell,
+                })
+              : fact("trays.twoSowingsHoldCell", { cell }),
+          ),
           input: sowing.cells,
         });
         return;

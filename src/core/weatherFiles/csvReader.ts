@@ -13,6 +13,7 @@ import {
   SWAPPED_SHARE,
 } from "./dayValues";
 import { LeftOutList, unusable, type WeatherAnswers, type WeatherReading } from "./reading";
+import { fact, type Fact } from "../facts";
 
 /** More lines than this are not one station's days. */
 const MOST_ROWS = 1_000_000;
@@ -35,7 +36,7 @@ interface Rows {
   rains: number[];
 }
 
-const STRAY_QUOTES = "stray quotation marks (the rest of their lines is kept)";
+const STRAY_QUOTES = fact("weatherFiles.strayQuotationMarksTheRestOfTheir");
 
 /** Reads the lines of a weather table, block by block of whole lines. */
 export function csvReader(answers: WeatherAnswers) {
@@ -45,7 +46,7 @@ export function csvReader(answers: WeatherAnswers) {
   let delimiter = "";
   let columns: Columns | null = null;
   let station: string | null = null;
-  let problem: string | null = null;
+  let problem: Fact | null = null;
   let lines = 0;
 
   const readBlock = (text: string): void => {
@@ -58,7 +59,7 @@ export function csvReader(answers: WeatherAnswers) {
       if (isStray) left.add(STRAY_QUOTES, lines);
       readRow(cells);
       if (rows.dates.length > MOST_ROWS) {
-        problem = `This table has more than ${MOST_ROWS.toLocaleString("en")} lines, which is more than one station's days: cut it down to one station, one line a day.`;
+        problem = fact("weatherFiles.thisTableHasMoreThanLinesWhichIs", { mostRows: MOST_ROWS });
         return;
       }
     }
@@ -78,31 +79,37 @@ export function csvReader(answers: WeatherAnswers) {
     if (at.station !== undefined) {
       station ??= cell("station").trim();
       if (cell("station").trim() !== station) {
-        return left.add(`lines of other stations than ${station}`, lines);
+        return left.add(fact("weatherFiles.linesOfOtherStationsThan", { station }), lines);
       }
     }
     const date = dateOf(at, cell);
-    if (!date) return left.add("lines whose date cannot be read", lines);
+    if (!date) return left.add(fact("weatherFiles.linesWhoseDateCannotBeRead"), lines);
     evidence.see(date);
     rows.dates.push(date);
     rows.lines.push(lines);
-    rows.lows.push(value(cell("minTemp"), cell("minQuality"), "lows"));
-    rows.highs.push(value(cell("maxTemp"), cell("maxQuality"), "highs"));
-    rows.rains.push(value(cell("precipitation"), cell("precipitationQuality"), "amounts of rain"));
+    rows.lows.push(value(cell("minTemp"), cell("minQuality"), fact("weatherFiles.lows")));
+    rows.highs.push(value(cell("maxTemp"), cell("maxQuality"), fact("weatherFiles.highs")));
+    rows.rains.push(
+      value(
+        cell("precipitation"),
+        cell("precipitationQuality"),
+        fact("weatherFiles.amountsOfRain"),
+      ),
+    );
   };
 
-  const value = (text: string, quality: string, what: string): number => {
+  const value = (text: string, quality: string, what: Fact): number => {
     const plain = withPlainMinus(text);
     if (MISSING.has(plain.toLowerCase())) return NaN;
-    if (what === "amounts of rain" && TRACE.test(plain)) return 0;
+    if (what.code === "weatherFiles.amountsOfRain" && TRACE.test(plain)) return 0;
     // GHCN-Daily tables write flags as "measurement,quality,source"; a quality letter is a failed check.
     if (quality.includes(",") && (quality.split(",")[1] ?? "").trim() !== "") {
-      left.add(`${what} that failed the archive's quality checks`, lines);
+      left.add(fact("weatherFiles.thatFailedTheArchivesQualityChecks", { what }), lines);
       return NaN;
     }
     const number = measured(plain, delimiter);
     if (Number.isNaN(number)) {
-      left.add(`${what} that are no numbers`, lines);
+      left.add(fact("weatherFiles.thatAreNoNumbers", { what }), lines);
       return NaN;
     }
     return MISSING_NUMBERS.has(number) ? NaN : number;
@@ -110,10 +117,10 @@ export function csvReader(answers: WeatherAnswers) {
 
   const finish = (): WeatherReading => {
     if (problem) return unusable(problem, "CSV", lines);
-    if (!columns) return unusable("This table is empty.", "CSV", lines);
+    if (!columns) return unusable(fact("weatherFiles.thisTableIsEmpty"), "CSV", lines);
     if (rows.dates.length === 0) {
       return {
-        ...unusable("No line of this table has a date that can be read.", "CSV", lines),
+        ...unusable(fact("weatherFiles.noLineOfThisTableHasADateThatCanBe"), "CSV", lines),
         left: left.list(),
       };
     }
@@ -127,13 +134,13 @@ function headingsOrFirstRow(cells: string[]): Columns {
   return columnsFrom(cells);
 }
 
-function missingColumns({ at }: Columns, headings: string[]): string | null {
+function missingColumns({ at }: Columns, headings: string[]): Fact | null {
   const dated =
     at.date !== undefined ||
     (at.year !== undefined && at.month !== undefined && at.day !== undefined);
   const wanted = [
-    ...(dated ? [] : ["a date"]),
-    ...(at.minTemp === undefined ? ["the day's low (such as tmin)"] : []),
+    ...(dated ? [] : [fact("weatherFiles.aDate")]),
+    ...(at.minTemp === undefined ? [fact("weatherFiles.theDaysLowSuchAsTmin")] : []),
   ];
   if (wanted.length === 0) return null;
   const found = headings
@@ -141,7 +148,7 @@ function missingColumns({ at }: Columns, headings: string[]): string | null {
     .filter((heading) => heading !== "")
     .slice(0, 8)
     .join(", ");
-  return `No column looks like ${wanted.join(" or like ")}. The first line reads: ${found}. Name the columns date, tmax, tmin, precip.`;
+  return fact("weatherFiles.noColumnLooksLikeTheFirstLineReads", { wanted, found });
 }
 
 function dateOf(at: Columns["at"], cell: (kind: ColumnKind) => string): RawDate | null {
@@ -172,10 +179,10 @@ function assemble(rows: Rows, columns: Columns, more: Circumstances): WeatherRea
   if (order === null) {
     questions.unshift({
       id: "dateOrder",
-      words: "Dates like 03/04 can be read two ways here. Which number is the day?",
+      words: fact("weatherFiles.datesLike0304CanBeReadTwoWaysHere"),
       options: [
-        { value: "dayFirst", label: "the first" },
-        { value: "monthFirst", label: "the second" },
+        { value: "dayFirst", label: fact("weatherFiles.theFirst") },
+        { value: "monthFirst", label: fact("weatherFiles.theSecond") },
       ],
       assumed: dayFirst ? "dayFirst" : "monthFirst",
     });
@@ -185,7 +192,7 @@ function assemble(rows: Rows, columns: Columns, more: Circumstances): WeatherRea
   rows.dates.forEach((date, index) => {
     const line = rows.lines[index] ?? 0;
     const day = date && dayFrom(date, dayFirst);
-    if (day === null) return left.add("lines whose date does not exist", line);
+    if (day === null) return left.add(fact("weatherFiles.linesWhoseDateDoesNotExist"), line);
     const low = ofThisWorld("minTempC", units.temperature(lows[index] ?? NaN));
     const high = ofThisWorld("maxTempC", units.temperature(highs[index] ?? NaN));
     const rain = ofThisWorld("precipitationMm", units.precipitation(rains[index] ?? NaN));
@@ -207,7 +214,7 @@ function assemble(rows: Rows, columns: Columns, more: Circumstances): WeatherRea
     const taken = setDay(values, day, turned ? NaN : low, turned ? NaN : high, rain);
     if (!taken) {
       repeated += 1;
-      left.add("lines for days that had one already (the first is kept)", line);
+      left.add(fact("weatherFiles.linesForDaysThatHadOneAlreadyThe"), line);
     }
   });
   const problem = oddTable(rows.dates.length, both, crossed, repeated);
@@ -260,28 +267,29 @@ function withoutDoubtful(values: readonly number[], inTenths: boolean): readonly
   return values.map((value) => (value === DOUBTFUL ? NaN : value));
 }
 
-function oddTable(rows: number, both: number, crossed: number, repeated: number): string | null {
+function oddTable(rows: number, both: number, crossed: number, repeated: number): Fact | null {
   if (both > 0 && crossed / both > SWAPPED_SHARE) {
-    return "In most lines the low is above the high: the columns of highs and lows look swapped. Swap their headings and read the table again.";
+    return fact("weatherFiles.inMostLinesTheLowIsAboveTheHighThe");
   }
   if (rows > 100 && repeated / rows > HOURLY_SHARE) {
-    return "Most dates stand in several lines: this looks like an hourly table. Give one line a day with its low and high.";
+    return fact("weatherFiles.mostDatesStandInSeveralLinesThis");
   }
   return null;
 }
 
-function tooLongOrEmpty(tooLong: boolean): string {
+function tooLongOrEmpty(tooLong: boolean): Fact {
   return tooLong
-    ? "The dates of this table span more than 250 years: some of them must be wrong."
-    : "No line of this table has a value that can be used.";
+    ? fact("weatherFiles.theDatesOfThisTableSpanMoreThan250")
+    : fact("weatherFiles.noLineOfThisTableHasAValueThatCan");
 }
 
-function columnNotes({ at, unknown }: Columns): string[] {
-  const notes: string[] = [];
+function columnNotes({ at, unknown }: Columns): Fact[] {
+  const notes: Fact[] = [];
   if (unknown.length > 0) {
-    notes.push(`Columns not needed and passed over: ${unknown.slice(0, 12).join(", ")}.`);
+    notes.push(fact("weatherFiles.columnsNotNeededAndPassedOver", { unknown }));
   }
-  if (at.maxTemp === undefined) notes.push("There are no highs: growth cannot be reckoned well.");
-  if (at.precipitation === undefined) notes.push("There is no rain in it: all days count as dry.");
+  if (at.maxTemp === undefined) notes.push(fact("weatherFiles.thereAreNoHighsGrowthCannotBe"));
+  if (at.precipitation === undefined)
+    notes.push(fact("weatherFiles.thereIsNoRainInItAllDaysCountAsDry"));
   return notes;
 }

@@ -1,5 +1,6 @@
 import type { HeadingUnit } from "./csvColumns";
 import type { WeatherAnswers, WeatherQuestion } from "./reading";
+import { fact, type Fact } from "../facts";
 
 /** Highs that hardly a day in fifty exceeds anywhere people garden, °C. */
 const PLAUSIBLE_HIGH_C = 49;
@@ -17,7 +18,7 @@ export interface Units {
   temperature: (value: number) => number;
   precipitation: (value: number) => number;
   questions: WeatherQuestion[];
-  notes: string[];
+  notes: Fact[];
 }
 
 /**
@@ -31,17 +32,17 @@ export function unitsOf(
   headings: { temperatureUnit: HeadingUnit; precipitationUnit: HeadingUnit },
   answers: WeatherAnswers,
 ): Units {
-  const notes: string[] = [];
+  const notes: Fact[] = [];
   const known = sortedKnown(highs);
   const warm = at(known, 0.98);
   const whole = known.every((value) => Number.isInteger(value));
   // 312 can only be 31.2 °C; no thermometer outdoors shows it otherwise.
   const tenths =
     headings.temperatureUnit === "tenthsCelsius" || (whole && warm > 130 && at(known, 0.5) > 60);
-  if (tenths) notes.push("The temperatures are in tenths of a degree; they are divided by ten.");
+  if (tenths) notes.push(fact("weatherFiles.theTemperaturesAreInTenthsOfA"));
   const scale = tenths ? 1 / TENTHS : 1;
   const { unit, question } = temperatureUnit(warm * scale, headings.temperatureUnit, answers);
-  if (unit === "fahrenheit") notes.push("The temperatures are read as °F and kept as °C.");
+  if (unit === "fahrenheit") notes.push(fact("weatherFiles.theTemperaturesAreReadAsFAndKeptAs"));
 
   const wet = at(
     sortedKnown(rains).filter((value) => value > 0),
@@ -50,7 +51,7 @@ export function unitsOf(
   const inches =
     headings.precipitationUnit === "inch" ||
     (headings.precipitationUnit === null && unit === "fahrenheit" && wet < PLAUSIBLE_WET_DAY_INCH);
-  if (inches && rains.length > 0) notes.push("The rain is read as inches and kept as millimetres.");
+  if (inches && rains.length > 0) notes.push(fact("weatherFiles.theRainIsReadAsInchesAndKeptAs"));
   const rainTenths = tenths && headings.precipitationUnit !== "mm" && !inches;
   return {
     inTenths: tenths,
@@ -83,17 +84,17 @@ function temperatureUnit(warm: number, named: HeadingUnit, answers: WeatherAnswe
   const warmest = `${Math.round(warm)}`;
   const claim =
     said === null
-      ? "The table does not name a unit"
-      : `The heading says °${said === "celsius" ? "C" : "F"}`;
+      ? fact("weatherFiles.theTableDoesNotNameAUnit")
+      : fact("weatherFiles.theHeadingSays", { said });
   const question: WeatherQuestion = {
     id: "unit",
     words:
       looks === "fahrenheit"
-        ? `${claim}, but highs of ${warmest} are not °C anywhere. Are they °F?`
-        : `${claim}, but highs that hardly pass ${warmest} °F would make no summer. Are they °C?`,
+        ? fact("weatherFiles.butHighsOfAreNotCAnywhereAreTheyF", { claim, warmest })
+        : fact("weatherFiles.butHighsThatHardlyPassFWouldMakeNo", { claim, warmest }),
     options: [
-      { value: "celsius", label: "°C" },
-      { value: "fahrenheit", label: "°F" },
+      { value: "celsius", label: fact("weatherFiles.celsius") },
+      { value: "fahrenheit", label: fact("weatherFiles.fahrenheit") },
     ],
     assumed: unit,
   };

@@ -1,5 +1,6 @@
 import { dayNumberOf, type DayNumber } from "../calendar";
 import type { DailyRecord } from "../climate";
+import { fact } from "../facts";
 
 const FIRST_DAY = dayNumberOf(1800, 1, 1);
 const LAST_DAY = dayNumberOf(2200, 1, 1);
@@ -20,8 +21,8 @@ export function ofThisWorld(element: Element, value: number): number {
   return value >= limits.least && value <= limits.most ? value : NaN;
 }
 
-export const NOT_OF_THIS_WORLD = "values that no weather has";
-export const LOW_ABOVE_HIGH = "temperatures of days whose low is above the high";
+export const NOT_OF_THIS_WORLD = fact("weatherFiles.valuesThatNoWeatherHas");
+export const LOW_ABOVE_HIGH = fact("weatherFiles.temperaturesOfDaysWhoseLowIsAbove");
 /** A share of days with the low above the high that is no slip but a mistake of columns. */
 export const SWAPPED_SHARE = 0.5;
 

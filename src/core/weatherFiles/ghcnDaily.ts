@@ -10,6 +10,7 @@ import {
   type Element,
 } from "./dayValues";
 import { LeftOutList, unusable, type WeatherReading } from "./reading";
+import { fact } from "../facts";
 
 /**
  * GHCN-Daily's fixed columns: a line is one month of one element, 31 values of five characters, each
@@ -49,10 +50,11 @@ export function ghcnDailyReader() {
     lines += 1;
     if (line.trim() === "") return;
     const head = LINE.exec(line);
-    if (!head) return left.add("lines without a station, year, month and element", lines);
+    if (!head) return left.add(fact("weatherFiles.linesWithoutAStationYearMonthAnd"), lines);
     const [, id = "", year, month, element = ""] = head;
     station ??= id;
-    if (id !== station) return left.add(`lines of other stations than ${station}`, lines);
+    if (id !== station)
+      return left.add(fact("weatherFiles.linesOfOtherStationsThan", { station }), lines);
     const kind = ELEMENTS[element];
     if (!kind) {
       others.add(element);
@@ -60,23 +62,24 @@ export function ghcnDailyReader() {
     }
     const firstOfMonth = dayNumberOf(Number(year), Number(month), 1);
     const monthNumber = Number(month);
-    if (monthNumber < 1 || monthNumber > 12) return left.add("lines of a 13th month", lines);
+    if (monthNumber < 1 || monthNumber > 12)
+      return left.add(fact("weatherFiles.linesOfA13thMonth"), lines);
     for (let day = 0; day < DAYS_OF_LINE; day += 1) {
       const start = HEAD_LENGTH + day * VALUE_LENGTH;
       const text = line.slice(start, start + 5);
       if (text.trim() === "") continue;
       if (!WHOLE.test(text)) {
-        left.add("values that are no numbers", lines);
+        left.add(fact("weatherFiles.valuesThatAreNoNumbers"), lines);
         continue;
       }
       if (Number(text) === MISSING) continue;
       if (civilDate(firstOfMonth + day).month !== monthNumber) {
-        left.add("values on days that the month does not have", lines);
+        left.add(fact("weatherFiles.valuesOnDaysThatTheMonthDoesNot"), lines);
         continue;
       }
       const quality = line[start + 6] ?? " ";
       if (quality !== " ") {
-        left.add("values that failed the archive's quality checks", lines);
+        left.add(fact("weatherFiles.valuesThatFailedTheArchivesQuality"), lines);
         continue;
       }
       const value = ofThisWorld(kind, Number(text) / TENTHS);
@@ -85,7 +88,7 @@ export function ghcnDailyReader() {
         continue;
       }
       if (!values.set(kind, firstOfMonth + day, value)) {
-        left.add("values for days that had one already (the first is kept)", lines);
+        left.add(fact("weatherFiles.valuesForDaysThatHadOneAlreadyThe"), lines);
       } else if (kind === "minTempC") {
         lineOfLow.set(firstOfMonth + day, lines);
       }
@@ -95,23 +98,15 @@ export function ghcnDailyReader() {
   const finish = (): WeatherReading => {
     const record = values.record();
     if (record && isSwapped(record, (day) => left.add(LOW_ABOVE_HIGH, lineOfLow.get(day) ?? 0))) {
-      return unusable(
-        "On most days the low is above the high: TMIN and TMAX look swapped in this file.",
-        "GHCN-Daily",
-        lines,
-      );
+      return unusable(fact("weatherFiles.onMostDaysTheLowIsAboveTheHighTmin"), "GHCN-Daily", lines);
     }
     if (!record) {
-      return unusable(
-        "This GHCN-Daily file holds no TMIN, TMAX or PRCP that could be used.",
-        "GHCN-Daily",
-        lines,
-      );
+      return unusable(fact("weatherFiles.thisGhcnDailyFileHoldsNoTminTmaxOr"), "GHCN-Daily", lines);
     }
     const notes =
       others.size === 0
         ? []
-        : [`Not needed and passed over: ${[...others].sort().slice(0, 12).join(", ")}.`];
+        : [fact("weatherFiles.notNeededAndPassedOver", { sort: [...others].sort() })];
     return {
       record,
       problem: null,

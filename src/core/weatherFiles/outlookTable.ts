@@ -9,11 +9,12 @@ import {
 import { problemsFrom } from "../gardenFile";
 import type { WeatherAnswers, WeatherQuestion } from "./reading";
 import { readWeather } from "./weatherReader";
+import { fact, type Fact } from "../facts";
 
 /** An outlook read from a table, or the reason why not. */
 export type ReadOutlook =
-  | { ok: true; outlook: Outlook; notes: string[] }
-  | { ok: false; problem: string; question?: WeatherQuestion };
+  | { ok: true; outlook: Outlook; notes: Fact[] }
+  | { ok: false; problem: Fact; question?: WeatherQuestion };
 
 const MOST_DAYS = 16;
 
@@ -31,7 +32,8 @@ export function readOutlookTable(
 ): ReadOutlook {
   const reading = readWeather(text, answers);
   const [question] = reading.questions;
-  if (!reading.record) return { ok: false, problem: reading.problem ?? "Nothing could be read." };
+  if (!reading.record)
+    return { ok: false, problem: reading.problem ?? fact("weatherFiles.nothingCouldBeRead") };
   if (question && answers[question.id] === undefined) {
     return { ok: false, problem: question.words, question };
   }
@@ -51,7 +53,7 @@ export function readOutlookTable(
   if (days.length === 0) {
     return {
       ok: false,
-      problem: `No day of this table from ${isoDate(today)} on has both a high and a low.`,
+      problem: fact("weatherFiles.noDayOfThisTableFromOnHasBothAHigh", { isoDate: isoDate(today) }),
     };
   }
   const parsed = OutlookSchema.safeParse({
@@ -64,7 +66,12 @@ export function readOutlookTable(
   });
   if (parsed.success) return { ok: true, outlook: parsed.data, notes: [...reading.notes] };
   const [problem] = problemsFrom(parsed.error);
-  return { ok: false, problem: `${problem?.path}: ${problem?.message}` };
+  return {
+    ok: false,
+    problem: problem
+      ? fact("gardenFile.at", { path: problem.path, message: problem.message })
+      : fact("gardenFile.itCannotBeRead"),
+  };
 }
 
 function tenth(value: number): number {

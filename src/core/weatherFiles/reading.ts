@@ -1,4 +1,5 @@
 import type { DailyRecord } from "../climate";
+import type { Fact } from "../facts";
 
 /** What the reader could not settle from the file alone, as the grower settled it. */
 export interface WeatherAnswers {
@@ -12,15 +13,15 @@ export interface WeatherAnswers {
 export interface WeatherQuestion {
   id: keyof WeatherAnswers;
   /** The question with its reason, in a sentence or two. */
-  words: string;
-  options: readonly { value: string; label: string }[];
+  words: Fact;
+  options: readonly { value: string; label: Fact }[];
   /** What was assumed so far. */
   assumed: string;
 }
 
 /** Lines or values that were left out, and why. */
 export interface LeftOut {
-  reason: string;
+  reason: Fact;
   count: number;
   /** Numbers of the first such lines. */
   lines: readonly number[];
@@ -30,7 +31,7 @@ export interface LeftOut {
 export interface WeatherReading {
   /** Null when nothing could be used; `problem` says why. */
   record: DailyRecord | null;
-  problem: string | null;
+  problem: Fact | null;
   kind: "GHCN-Daily" | "CSV" | null;
   /** The station as the file names it. */
   station: string | null;
@@ -42,7 +43,7 @@ export interface WeatherReading {
   left: readonly LeftOut[];
   questions: readonly WeatherQuestion[];
   /** What was settled without asking, and what is odd, in plain words. */
-  notes: readonly string[];
+  notes: readonly Fact[];
 }
 
 /** Takes a file's text piece by piece. */
@@ -57,25 +58,26 @@ const LINES_NAMED = 5;
 
 /** Counts what is left out by reason, with the first lines of each. */
 export class LeftOutList {
-  private readonly byReason = new Map<string, { count: number; lines: number[] }>();
+  private readonly byReason = new Map<string, { reason: Fact; count: number; lines: number[] }>();
 
-  add(reason: string, line: number): void {
-    let entry = this.byReason.get(reason);
+  add(reason: Fact, line: number): void {
+    const key = JSON.stringify(reason);
+    let entry = this.byReason.get(key);
     if (!entry) {
-      entry = { count: 0, lines: [] };
-      this.byReason.set(reason, entry);
+      entry = { reason, count: 0, lines: [] };
+      this.byReason.set(key, entry);
     }
     entry.count += 1;
     if (entry.lines.length < LINES_NAMED && entry.lines.at(-1) !== line) entry.lines.push(line);
   }
 
   list(): LeftOut[] {
-    return [...this.byReason].map(([reason, { count, lines }]) => ({ reason, count, lines }));
+    return [...this.byReason.values()];
   }
 }
 
 /** A reading of which nothing can be used. */
-export function unusable(problem: string, kind: WeatherReading["kind"], lines = 0): WeatherReading {
+export function unusable(problem: Fact, kind: WeatherReading["kind"], lines = 0): WeatherReading {
   return {
     record: null,
     problem,

@@ -1,4 +1,5 @@
 import { readThermometerTable } from "./index";
+import { english, inEnglish } from "@/words/told.testdata";
 
 const november = () => -1;
 const read = (text: string, unit: "celsius" | "fahrenheit" = "celsius") =>
@@ -26,7 +27,7 @@ test("Fahrenheit is known by its heading, and noticed without one where °C coul
   const bare = "date,inside_min,outside_min\n2026-11-10,33.8,28.4\n2026-11-11,35.6,26.6";
   const noticed = read(bare);
   expect(noticed.days[0]?.outsideMinC).toBeCloseTo(-2, 6);
-  expect(noticed.notes.join(" ")).toMatch(/read as °F: as °C they would be far/);
+  expect(noticed.notes.map(english).join(" ")).toMatch(/read as °F: as °C they would be far/);
   // Where the garden is in °F, plain numbers are taken so without a word.
   expect(read(bare, "fahrenheit")).toMatchObject({ notes: [] });
 });
@@ -53,7 +54,7 @@ test.each([
   ["date,inside_min,outside_min\nyesterday,1,2", /the date could not be read/],
   ["date,inside_min,outside_min\n2026-11-10,warm,cold", /No line of it has a date and both/],
 ])("what cannot be used says why: %j", (text, words) => {
-  expect(read(text)).toMatchObject({ days: [], problem: expect.stringMatching(words) });
+  expect(inEnglish(read(text))).toMatchObject({ days: [], problem: expect.stringMatching(words) });
 });
 
 test("what no thermometer shows, swapped highs and lows and stray quotation marks are told, and harm no other day", () => {
@@ -67,7 +68,7 @@ test("what no thermometer shows, swapped highs and lows and stray quotation mark
   const found = read(table);
   expect(found.days.map(({ on }) => on)).toEqual(["2026-11-10", "2026-11-13"]);
   expect(found.days[0]).toMatchObject({ insideMinC: -1.5, insideMaxC: 12.375 });
-  expect(found.left.map(({ reason, dates }) => [reason, dates])).toEqual([
+  expect(found.left.map(({ reason, dates }) => [english(reason), dates])).toEqual([
     [expect.stringMatching(/no thermometer in a garden shows/), ["2026-11-11"]],
     [expect.stringMatching(/highest lies below the lowest/), ["2026-11-12"]],
   ]);

@@ -1,17 +1,18 @@
 import { isoDate, type DayNumber } from "../calendar";
 import { daysFromSeries, withoutStuckDays, type DayOfPair, type Point } from "../log";
-import { celsius } from "../wording";
+import { celsius } from "../units";
 import { cellsOf, delimiterOf, linesOf, measured } from "./csvLines";
 import { DateOrderEvidence, dayFrom, readRawDate, type RawDate } from "./csvDates";
+import { fact, type Fact } from "../facts";
 
 /** What came of reading a thermometer's table. */
 export interface ThermometerReading {
   days: DayOfPair[];
   /** Why nothing could be used; null when something could. */
-  problem: string | null;
-  left: { reason: string; count: number; dates: string[] }[];
+  problem: Fact | null;
+  left: { reason: Fact; count: number; dates: string[] }[];
   /** What was settled without asking, in plain words. */
-  notes: string[];
+  notes: Fact[];
 }
 
 interface Columns {
@@ -52,27 +53,23 @@ export function readThermometerTable(
     .slice(0, MOST_ROWS)
     .map((line) => cellsOf(line, delimiter).cells);
   if (!headings || rows.length === 0) {
-    return nothing("There is no table in it: a line of headings and a line a day or reading.");
+    return nothing(fact("weatherFiles.thereIsNoTableInItALineOfHeadings"));
   }
   const columns = columnsOf(headings);
   if (columns.date < 0) {
-    return nothing(
-      'It has no column for the date: head it "date", or "time" in a logger\'s table.',
-    );
+    return nothing(fact("weatherFiles.itHasNoColumnForTheDateHeadItDate"));
   }
   const daily = columns.insideMin >= 0 && columns.outsideMin >= 0;
   const logged = columns.inside >= 0 && columns.outside >= 0;
   if (!daily && !logged) {
-    return nothing(
-      'It needs the temperatures of both sides: "inside_min" and "outside_min" for days, or "inside" and "outside" for a logger.',
-    );
+    return nothing(fact("weatherFiles.itNeedsTheTemperaturesOfBothSides"));
   }
   const evidence = new DateOrderEvidence();
   const dates = rows.map((row) => readRawDate(row[columns.date] ?? ""));
   dates.forEach((date) => date && evidence.see(date));
   const order = evidence.order();
   const dayFirst = (order ?? "dayFirst") === "dayFirst";
-  const notes = order === null ? ["Dates like 03/04/2026 were read with the day first."] : [];
+  const notes = order === null ? [fact("weatherFiles.datesLike03042026WereReadWithThe")] : [];
   const undated = dates.filter((date) => date === null).length;
   const dayOf = (date: RawDate | null) => (date ? dayFrom(date, dayFirst) : null);
   const outsideColumn = daily ? columns.outsideMin : columns.outside;
@@ -94,12 +91,13 @@ export function readThermometerTable(
   const days = read.days.filter((day) => {
     const reason = notOfThisWorld(day);
     if (reason === null) return true;
-    const known = left.find((one) => one.reason === reason);
+    const known = left.find((one) => one.reason.code === reason.code);
     if (!known) left.push({ reason, count: 1, dates: [day.on] });
     else known.count = known.dates.push(day.on);
     return false;
   });
-  if (undated > 0) left.push({ reason: "the date could not be read", count: undated, dates: [] });
+  if (undated > 0)
+    left.push({ reason: fact("weatherFiles.theDateCouldNotBeRead"), count: undated, dates: [] });
   return {
     days,
     problem: days.length === 0 ? nothingLeft(left) : null,
@@ -109,27 +107,27 @@ export function readThermometerTable(
 }
 
 /** Why a day's readings cannot be; null when they can. */
-function notOfThisWorld(day: DayOfPair): string | null {
+function notOfThisWorld(day: DayOfPair): Fact | null {
   const { insideMinC, insideMaxC, outsideMinC, outsideMaxC } = day;
   const all = [insideMinC, insideMaxC, outsideMinC, outsideMaxC];
   if (all.some((tempC) => tempC !== null && (tempC < LEAST_C || tempC > MOST_C))) {
-    return "a temperature that no thermometer in a garden shows";
+    return fact("weatherFiles.aTemperatureThatNoThermometerInA");
   }
   const isCrossed = (low: number, high: number | null) => high !== null && high < low;
   return isCrossed(insideMinC, insideMaxC) || isCrossed(outsideMinC, outsideMaxC)
-    ? "the highest lies below the lowest: the two may be swapped"
+    ? fact("weatherFiles.theHighestLiesBelowTheLowestTheTwo")
     : null;
 }
 
-function nothing(problem: string): ThermometerReading {
+function nothing(problem: Fact): ThermometerReading {
   return { days: [], problem, left: [], notes: [] };
 }
 
-function nothingLeft(left: readonly { reason: string }[]): string {
+function nothingLeft(left: readonly { reason: Fact }[]): Fact {
   const [first] = left;
   return first
-    ? `No night of it can be used: ${first.reason}.`
-    : "No line of it has a date and both temperatures.";
+    ? fact("weatherFiles.noNightOfItCanBeUsed", { reason: first.reason })
+    : fact("weatherFiles.noLineOfItHasADateAndBoth");
 }
 
 /** Which column holds what, by the words in its heading. */
@@ -171,7 +169,7 @@ function plausibleUnit(
   column: number,
   usualMinC: (day: DayNumber) => number,
   assumed: "celsius" | "fahrenheit",
-  notes: string[],
+  notes: Fact[],
 ): "celsius" | "fahrenheit" {
   const lows = new Map<DayNumber, number>();
   rows.forEach((row, index) => {
@@ -189,8 +187,8 @@ function plausibleUnit(
   if (away[assumed] <= PLAUSIBLE_C || away[other] >= away[assumed]) return assumed;
   notes.push(
     other === "fahrenheit"
-      ? "The temperatures were read as °F: as °C they would be far from this place's."
-      : "The temperatures were read as °C: as °F they would be far from this place's.",
+      ? fact("weatherFiles.theTemperaturesWereReadAsFAsCThey")
+      : fact("weatherFiles.theTemperaturesWereReadAsCAsFThey"),
   );
   return other;
 }

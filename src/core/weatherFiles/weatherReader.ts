@@ -1,6 +1,7 @@
 import { csvReader } from "./csvReader";
 import { ghcnDailyReader, isGhcnDailyLine } from "./ghcnDaily";
 import { unusable, type WeatherAnswers, type WeatherReader, type WeatherReading } from "./reading";
+import { fact } from "../facts";
 
 /** Text enough to tell what kind of file it is. */
 const HEAD_CHARACTERS = 4096;
@@ -56,15 +57,12 @@ export function weatherReader(answers: WeatherAnswers = {}): WeatherReader {
     },
     finish(): WeatherReading {
       if (kind === "unknown") {
-        if (rest.trim() === "") return unusable("This file is empty.", null);
+        if (rest.trim() === "") return unusable(fact("weatherFiles.thisFileIsEmpty"), null);
         decide(rest);
         rest = rest.replace(/^\ufeff/, "");
       }
       if (isBinary()) {
-        return unusable(
-          "This is not a text file. Give a GHCN-Daily file (.dly) or a table (.csv) with date, tmax, tmin and precip.",
-          null,
-        );
+        return unusable(fact("weatherFiles.thisIsNotATextFileGiveAGhcnDaily"), null);
       }
       take(rest.replace(/[\r\n]+$/, ""));
       rest = "";

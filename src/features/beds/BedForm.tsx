@@ -5,7 +5,7 @@ import { z } from "zod";
 import type { Bed, Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { layoutOf } from "@/core/bedSpace";
-import { feet, metres } from "@/core/wording";
+import { feet, metres } from "@/core/units";
 import { gardenStore } from "@/store";
 import { amount, NumberField, useFields, WordsField } from "@/ui/forms";
 import { SectionForm } from "@/ui/inputs";

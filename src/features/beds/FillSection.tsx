@@ -17,6 +17,7 @@ import type { LocalWording } from "@/ui/wording";
 import type { BedSectionProps } from "./section";
 import { oddsIn10 } from "@/words";
 import { beds as say } from "@/words/en/beds";
+import { told } from "@/ui/wording";
 
 const SHOWN = 6;
 const DAYS_PER_YEAR = 365;
@@ -146,8 +147,10 @@ function FitLine({ fit, places, day, wording, isOld, onPlant }: LineProps) {
         })}
         {fit.clearDay !== null &&
           say.finishedByForTheNextCrop({ date: wording.date(fit.clearDay, day) })}
-        {fit.tooSoon && <Against words={tooSoonWords(fit.tooSoon)} />}
-        {fit.shortfall && <Against words={shortfallWords(growing.crop.name, fit.shortfall)} />}
+        {fit.tooSoon && <Against words={told(tooSoonWords(fit.tooSoon))} />}
+        {fit.shortfall && (
+          <Against words={told(shortfallWords(growing.crop.name, fit.shortfall))} />
+        )}
       </Box>
       <Button
         size="small"

@@ -19,6 +19,7 @@ import {
   unitOf,
 } from "./ownCropFields";
 import { crops as say } from "@/words/en/crops";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -44,7 +45,8 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
       copiedFrom: own?.copiedFrom ?? from.id,
       crop: ownCropFrom(fields, from, id, units),
     });
-    if (!done.ok) return setRefused({ words: fieldWords(done.path, done.refusal), inUse: false });
+    if (!done.ok)
+      return setRefused({ words: fieldWords(done.path, told(done.refusal)), inUse: false });
     onKept(id);
     onClose();
     tell(say.savedYouCanPlanAndSowItLikeAny({ fields: fields.name }), "done", true);
@@ -52,7 +54,7 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
   const remove = async (replaceBy?: { cropId: string; varietyId: string }) => {
     if (!own) return;
     const done = await gardenStore().dispatch("ownCrop.remove", { id: own.id, replaceBy });
-    if (!done.ok) return setRefused({ words: done.refusal, inUse: true });
+    if (!done.ok) return setRefused({ words: told(done.refusal), inUse: true });
     onKept(own.copiedFrom);
     onClose();
     tell(say.removed({ crop: own.crop.name }), "done", true);

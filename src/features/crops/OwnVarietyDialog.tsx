@@ -6,13 +6,14 @@ import { useState } from "react";
 import { z } from "zod";
 import type { Crop, Variety } from "@/core/crops";
 import type { Garden } from "@/core/garden";
-import { celsius, fahrenheit } from "@/core/wording";
+import { celsius, fahrenheit } from "@/core/units";
 import { gardenStore, newId } from "@/store/index";
 import { amount, ChoiceField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { PACKET_BASES } from "./ownCropFields";
 import { crops as say } from "@/words/en/crops";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -59,7 +60,7 @@ export default function OwnVarietyDialog({ garden, crop, variety, onClose }: Pro
         ...(fields.note ? { note: fields.note } : {}),
       },
     });
-    if (!done.ok) return setRefused({ words: done.refusal, inUse: false });
+    if (!done.ok) return setRefused({ words: told(done.refusal), inUse: false });
     onClose();
     tell(say.saved({ crop: crop.name, fields: fields.name }), "done", true);
   });
@@ -67,7 +68,7 @@ export default function OwnVarietyDialog({ garden, crop, variety, onClose }: Pro
     if (!variety) return;
     const replaceBy = varietyId === undefined ? undefined : { cropId: crop.id, varietyId };
     const done = await gardenStore().dispatch("ownVariety.remove", { id: variety.id, replaceBy });
-    if (!done.ok) return setRefused({ words: done.refusal, inUse: true });
+    if (!done.ok) return setRefused({ words: told(done.refusal), inUse: true });
     onClose();
     tell(say.removed2({ variety: variety.name }), "done", true);
   };

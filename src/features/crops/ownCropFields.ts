@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { Crop, PacketBasis } from "@/core/crops";
-import { celsius, centimetres, fahrenheit, inches, type Units } from "@/core/wording";
+import { celsius, centimetres, fahrenheit, inches, type Units } from "@/core/units";
 import { amount } from "@/ui/forms";
 import { crops as say } from "@/words/en/crops";
 

@@ -13,6 +13,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import { useEffect, useState } from "react";
 import { useImport, type Question } from "./useImport";
 import { gardenFile as say } from "@/words/en/gardenFile";
+import { told } from "@/ui/wording";
 
 interface Props {
   file: File;
@@ -54,7 +55,7 @@ export default function ImportDialog({ file, kind, onClose }: Props) {
             <b>{say.importFailedNothingWasChanged}</b>
             <Lines
               lines={state.problems.map(({ path, message }) =>
-                path ? `${path}: ${message}` : message,
+                path ? `${path}: ${told(message)}` : told(message),
               )}
               more={state.more ? say.thereAreMoreProblems : null}
             />

@@ -5,7 +5,7 @@ import type { Site } from "@/core/growth";
 import { todayOf, whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import { tell } from "@/ui/viewState";
-import { localWording } from "@/words";
+import { fileWords, localWording } from "@/words";
 import { gardenFile as say } from "@/words/en/gardenFile";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
@@ -24,7 +24,13 @@ export async function saveCalendarFile(garden: Garden): Promise<void> {
   if (!site) return tell(say.setYourLocationFirstWithoutItThere, "refused");
   const { writeCalendarFile } = await formatsPart();
   const stampDay = Math.floor(Date.now() / MS_PER_DAY);
-  const text = await writeCalendarFile(site, garden, stampDay, await aheadOf(garden, site));
+  const text = await writeCalendarFile(
+    site,
+    garden,
+    stampDay,
+    wordsOf(garden),
+    await aheadOf(garden, site),
+  );
   downloadText(`${fileName(garden)}.ics`, "text/calendar", text);
   tell(say.calendarFileSavedOpenItOnYourPhone);
 }
@@ -32,17 +38,21 @@ export async function saveCalendarFile(garden: Garden): Promise<void> {
 /** What the next two weeks ask for, beside the whole plan. */
 async function aheadOf(garden: Garden, site: Site) {
   const { tasksAhead } = await tasksPart();
-  return tasksAhead(site, garden, todayOf(garden), AHEAD_DAYS, localWording(garden.settings.units));
+  return tasksAhead(site, garden, todayOf(garden), AHEAD_DAYS);
 }
 
 const AHEAD_DAYS = 14;
+
+function wordsOf({ settings }: Garden) {
+  return fileWords(localWording(settings.units));
+}
 
 /** Saves the dated work of the plan, and what the next two weeks ask for, as a table. */
 export async function saveTasksTable(garden: Garden): Promise<void> {
   const site = siteFor(garden);
   if (!site) return tell(say.setYourLocationFirstWithoutItThere, "refused");
   const { writeTasksCsv } = await formatsPart();
-  const text = writeTasksCsv(site, garden, await aheadOf(garden, site));
+  const text = writeTasksCsv(site, garden, wordsOf(garden), await aheadOf(garden, site));
   downloadText(say.tasksCsv({ fileName: fileName(garden) }), "text/csv", text);
   tell(say.tasksSaved);
 }

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from "react";
 import { SIMULATED_STATION } from "@/core/garden";
-import type { GardenFile, Problem } from "@/core/gardenFile";
+import type { GardenFile } from "@/core/gardenFile";
 import {
   gardenStore,
   isMissingPart,
@@ -14,6 +14,8 @@ import {
 import type { Job, ReadForImport } from "@/workers/index";
 import { takeBeds, takeGarden } from "./gardenTaken";
 import { gardenFile as say } from "@/words/en/gardenFile";
+import { told } from "@/ui/wording";
+import type { Told } from "@/core/facts";
 
 const workersPart = whenNeeded(() => import("@/workers/index"));
 // Workers have files of their own, which are fetched when one starts.
@@ -29,16 +31,22 @@ export interface Question {
   stationUrl: string | null;
 }
 
+/** What is wrong with the file, or why it was not taken. */
+interface ImportProblem {
+  path: string;
+  message: Told;
+}
+
 export type ImportState =
   | { step: "reading" }
-  | { step: "failed"; problems: readonly Problem[]; more: boolean }
+  | { step: "failed"; problems: readonly ImportProblem[]; more: boolean }
   | { step: "asking"; question: Question }
   | { step: "done" };
 
 /** Reads a chosen file in a worker and takes it in; where something has to be asked, it waits. */
 export function useImport(file: File, kind: "garden" | "map") {
   const [state, setState] = useState<ImportState>({ step: "reading" });
-  const told = useCallback((done: Done) => {
+  const tellDone = useCallback((done: Done) => {
     setState(done.ok ? { step: "done" } : failed({ path: done.path, message: done.refusal }));
   }, []);
   useEffect(() => {
@@ -52,7 +60,7 @@ export function useImport(file: File, kind: "garden" | "map") {
         job = reading;
         const beds = await reading.result;
         if (!current) return;
-        if (beds.ok) told(await takeBeds(beds));
+        if (beds.ok) tellDone(await takeBeds(beds));
         else setState(failed({ path: "", message: beds.problem }));
         return;
       }
@@ -63,7 +71,7 @@ export function useImport(file: File, kind: "garden" | "map") {
       if (!garden.ok) return setState({ step: "failed", ...garden });
       const question = questionOf(garden);
       if (isAsked(question)) setState({ step: "asking", question });
-      else told(await takeGarden(question.file));
+      else tellDone(await takeGarden(question.file));
     };
     read().catch((error: unknown) => {
       if (!current) return;
@@ -74,18 +82,18 @@ export function useImport(file: File, kind: "garden" | "map") {
       current = false;
       job?.stop();
     };
-  }, [file, kind, told]);
+  }, [file, kind, tellDone]);
   const take = useCallback(
     async ({ file: asked, stationUrl }: Question, askStation: boolean) => {
       const settings = askStation ? { ...asked.settings, stationUrl } : asked.settings;
-      told(await takeGarden({ ...asked, settings }));
+      tellDone(await takeGarden({ ...asked, settings }));
     },
-    [told],
+    [tellDone],
   );
   return { state, take };
 }
 
-function failed(problem: Problem): ImportState {
+function failed(problem: ImportProblem): ImportState {
   return { step: "failed", problems: [problem], more: false };
 }
 
@@ -95,7 +103,12 @@ function questionOf({ file, mends, left = [] }: Extract<ReadForImport, { ok: tru
   const known = [null, SIMULATED_STATION, gardenStore().getState().garden.settings.stationUrl];
   const strange = known.includes(stationUrl) ? null : stationUrl;
   const settings = strange === null ? file.settings : { ...file.settings, stationUrl: null };
-  return { file: { ...file, settings }, mends, left, stationUrl: strange };
+  return {
+    file: { ...file, settings },
+    mends: mends.map(told),
+    left: left.map(told),
+    stationUrl: strange,
+  };
 }
 
 function isAsked({ mends, left, stationUrl }: Question): boolean {

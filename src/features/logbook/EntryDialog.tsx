@@ -4,7 +4,8 @@ import type { Control } from "react-hook-form";
 import { isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { LOSS_CAUSES, type LogEntry } from "@/core/log";
-import { CAUSE_WORDS, kindWords, subjectOf } from "@/core/logbook";
+import { subjectOf } from "@/core/logbook";
+import { CAUSE_WORDS, kindWords, OUTSIDE } from "@/words/en/entries";
 import { gardenStore } from "@/store";
 import { CheckField, ChoiceField, DateField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
@@ -35,7 +36,7 @@ export default function EntryDialog({ garden, entry, today, onClose }: Props) {
     tell(say.entrySaved, "done", true);
     onClose();
   });
-  const { subject, place } = subjectOf(garden, entry);
+  const { subject, place } = subjectOf(garden, entry, OUTSIDE);
   const about = [subject, place].filter((part) => part !== "").join(", ");
   return (
     <FormDialog

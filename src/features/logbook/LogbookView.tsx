@@ -17,6 +17,7 @@ import { LogTable } from "./LogTable";
 import { PlanAgainstFact } from "./PlanAgainstFact";
 import { filtered, logRows, pickedIn, type LogRow } from "./rows";
 import { logbook as say } from "@/words/en/logbook";
+import { fileWords } from "@/words";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 
@@ -58,7 +59,11 @@ export function LogbookView() {
   };
   const save = async () => {
     const { writeLogCsv } = await formatsPart();
-    downloadText(say.logCsv({ head: garden.head.name }), "text/csv", writeLogCsv(garden));
+    downloadText(
+      say.logCsv({ head: garden.head.name }),
+      "text/csv",
+      writeLogCsv(garden, fileWords(wording)),
+    );
     tell(say.logSaved);
   };
   return (

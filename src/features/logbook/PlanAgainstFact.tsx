@@ -2,7 +2,8 @@
 
 import Box from "@mui/material/Box";
 import { useMemo } from "react";
-import { daysWords, type DayNumber } from "@/core/calendar";
+import { type DayNumber } from "@/core/calendar";
+import { daysWords } from "@/words";
 import type { Garden } from "@/core/garden";
 import {
   plantingState,

@@ -1,8 +1,9 @@
 import { z } from "zod";
 import { LOSS_CAUSES, LogEntrySchema, type LogEntry, type Logged } from "@/core/log";
-import { celsius, fahrenheit, type Units } from "@/core/wording";
+import { celsius, fahrenheit, type Units } from "@/core/units";
 import { maybeAmount } from "@/ui/forms";
 import { logbook as say } from "@/words/en/logbook";
+import { toldMessage } from "@/ui/wording";
 
 /** An entry as it stands in its form; NaN where no number is known. */
 export const EntryFieldsSchema = z.object({
@@ -68,7 +69,8 @@ export function entryFrom(before: LogEntry, fields: EntryFields, units: Units): 
   };
   const read = LogEntrySchema.safeParse(changed);
   if (read.success) return { ok: true, entry: read.data };
-  return { ok: false, problem: read.error.issues[0]?.message ?? say.thisCannotBeRead };
+  const [issue] = read.error.issues;
+  return { ok: false, problem: issue ? toldMessage(issue.message) : say.thisCannotBeRead };
 }
 
 function whatFrom(what: Logged, fields: EntryFields, units: Units): Logged {

@@ -7,6 +7,8 @@ import { LogEntrySchema, type LogEntry } from "@/core/log";
 import { localWording } from "@/words";
 import { entryFrom, fieldsOf } from "./entryFields";
 import { filtered, logRows, pickedIn } from "./rows";
+import { told } from "@/ui/wording";
+import { inEnglish, english } from "@/words/told.testdata";
 
 const garden = fromGardenFile(commons as GardenFile);
 const wording = localWording("metric", "en-GB");
@@ -52,9 +54,9 @@ test("a night of a thermometer stands in the table as its shelter's", () => {
     ],
     today: "2026-09-24",
   });
-  if (!kept.ok) throw new Error(kept.refusal);
+  if (!kept.ok) throw new Error(told(kept.refusal));
   const [row] = logRows(kept.garden, wording);
-  expect(row).toMatchObject({
+  expect(inEnglish(row)).toMatchObject({
     kind: "Temperature",
     place: "Greenhouse",
     amount: "lowest 3.5 °C, −1 °C outside",
@@ -102,5 +104,5 @@ test.each([
   const before = kind === "emerged" ? emerged : entry(ofKind(kind));
   const read = entryFrom(before, { ...fieldsOf(before, "metric"), ...some }, "metric");
   if (read.ok) throw new Error("it was taken");
-  expect(read.problem).toMatch(words);
+  expect(english(read.problem)).toMatch(words);
 });

@@ -1,7 +1,8 @@
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { LogEntry, ThermometerDay } from "@/core/log";
-import { amountWords, kindWords, subjectOf } from "@/core/logbook";
+import { subjectOf } from "@/core/logbook";
+import { amountWords, kindWords, OUTSIDE } from "@/words/en/entries";
 import type { LocalWording } from "@/ui/wording";
 import { logbook as say } from "@/words/en/logbook";
 
@@ -69,7 +70,7 @@ class EntryRow implements LogRow {
   }
 
   private get where() {
-    this.told ??= subjectOf(this.garden, this.entry);
+    this.told ??= subjectOf(this.garden, this.entry, OUTSIDE);
     return this.told;
   }
 }

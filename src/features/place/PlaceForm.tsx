@@ -8,7 +8,7 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import { Controller } from "react-hook-form";
 import { madeUpClimates, type WeatherRecord } from "@/core/climate";
-import type { Units } from "@/core/wording";
+import type { Units } from "@/core/units";
 import { WordsField, type Fields } from "@/ui/forms";
 import type { LocalWording } from "@/ui/wording";
 

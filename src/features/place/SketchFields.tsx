@@ -6,12 +6,13 @@ import Radio from "@mui/material/Radio";
 import RadioGroup from "@mui/material/RadioGroup";
 import Typography from "@mui/material/Typography";
 import { Controller, type Control } from "react-hook-form";
-import type { Units } from "@/core/wording";
+import type { Units } from "@/core/units";
 import { MonthDayField } from "@/ui/inputs";
 import type { LocalWording } from "@/ui/wording";
 import { PlaceNumber } from "./PlaceNumber";
 import type { PlaceFields } from "./placeFields";
 import { place as say } from "@/words/en/place";
+import { toldMessage } from "@/ui/wording";
 
 interface Props {
   control: Control<PlaceFields>;
@@ -79,7 +80,7 @@ function FrostFields({ control, frost, wording }: Props) {
               <MonthDayField
                 label={say.firstInFall}
                 value={field.value}
-                error={fieldState.error?.message}
+                error={fieldState.error && toldMessage(fieldState.error.message ?? "")}
                 wording={wording}
                 onChange={field.onChange}
               />
@@ -92,7 +93,7 @@ function FrostFields({ control, frost, wording }: Props) {
               <MonthDayField
                 label={say.lastInSpring}
                 value={field.value}
-                error={fieldState.error?.message}
+                error={fieldState.error && toldMessage(fieldState.error.message ?? "")}
                 wording={wording}
                 onChange={field.onChange}
               />

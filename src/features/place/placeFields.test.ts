@@ -2,6 +2,7 @@ import commons from "@/core/gardenFile/commons.testdata.json";
 import type { Place } from "@/core/garden";
 import { madeUpClimates } from "@/core/climate";
 import { fieldsFromMadeUp, fieldsOf, placeFrom } from "./placeFields";
+import { inEnglish } from "@/words/told.testdata";
 
 const byRecord = commons.place as Place;
 const place: Place = { ...byRecord, climateFrom: "sketch" };
@@ -60,7 +61,7 @@ test("what is wrong is told at its field", () => {
     "metric",
     place,
   );
-  expect(read.ok ? {} : read.problems).toEqual({
+  expect(inEnglish(read.ok ? {} : read.problems)).toEqual({
     name: "Give a name.",
     latitude: "Give the latitude in degrees.",
     longitude: "Longitude runs from −180 (west) to 180 (east).",

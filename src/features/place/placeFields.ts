@@ -2,8 +2,9 @@ import { z } from "zod";
 import type { MadeUpClimate } from "@/core/climate";
 import { PlaceSchema, type Place } from "@/core/garden";
 import { problemsFrom } from "@/core/gardenFile";
-import { celsius, fahrenheit, feet, metres, type Units } from "@/core/wording";
+import { celsius, fahrenheit, feet, metres, type Units } from "@/core/units";
 import { maybeAmount } from "@/ui/forms";
+import { told } from "@/ui/wording";
 
 /** The place as the form holds it, in the grower's units; NaN where no number is. */
 const PlaceFieldsSchema = z.object({
@@ -160,7 +161,7 @@ export function placeFrom(fields: PlaceFields, units: Units, before: Place | nul
   const problems: Partial<Record<keyof PlaceFields, string>> = {};
   for (const problem of problemsFrom(parsed.error)) {
     const field = FIELD_OF_PATH[problem.path];
-    if (field && problems[field] === undefined) problems[field] = problem.message;
+    if (field && problems[field] === undefined) problems[field] = told(problem.message);
   }
   return { ok: false, problems };
 }

@@ -7,15 +7,16 @@ import {
   amountsFor,
   amountSums,
   blockShortfall,
-  seedWords,
-  spacingEffectWords,
+  seedFact,
+  spacingEffectFact,
   expectedYieldKg,
   type PlantingState,
 } from "@/core/plantings";
 import { boxAmounts } from "@/core/propagation";
 import { InspectorSection } from "@/ui/frame/index";
 import type { LocalWording } from "@/ui/wording";
-import { planting as say } from "@/words/en/planting";
+import { planting as say, sumName } from "@/words/en/planting";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -31,7 +32,7 @@ export function AmountsSection({ garden, today, state, wording }: Props) {
   const leftKg = expectedYieldKg(state, today);
   const amounts = amountsFor(stand, crop, planting.method);
   const short = blockShortfall(stand, crop, amounts);
-  const effect = spacingEffectWords(planting.spacingFactor);
+  const effect = spacingEffectFact(planting.spacingFactor);
   const fromBox = boxAmounts(garden, planting, stand, crop, today);
   const { number, weightG } = wording;
   return (
@@ -40,7 +41,7 @@ export function AmountsSection({ garden, today, state, wording }: Props) {
         <b>{say.plants({ number: number(amounts.plants) })}</b>
         {amounts.cells !== null && <>{say.cells({ number: number(amounts.cells) })}</>}
         {say.includingLossesSowDeepUsualYield({
-          seed: seedWords(crop, amounts.seeds, number),
+          seed: told(seedFact(crop, amounts.seeds)),
           weight: weightG(amounts.seedGrams),
           distance: wording.distanceCm(crop.sowing.depthCm),
           weight2: weightG(usualYieldKg * 1000),
@@ -52,7 +53,7 @@ export function AmountsSection({ garden, today, state, wording }: Props) {
           {say.fromThePacketAboutGermination({
             packedYear: fromBox.lot.packedYear,
             share: Math.round(fromBox.share * 100),
-            seed: seedWords(crop, fromBox.seeds, number),
+            seed: told(seedFact(crop, fromBox.seeds)),
             weight: weightG(fromBox.seeds / crop.sowing.seedsPerGram),
             isEnough: fromBox.isEnough,
           })}
@@ -64,20 +65,22 @@ export function AmountsSection({ garden, today, state, wording }: Props) {
           {say.calculation}
         </Box>
         <Box component="dl" sx={{ m: 0, mt: 0.5 }}>
-          {amountSums(stand, crop, amounts, wording).map(({ what, sum }) => (
-            <Box key={what} sx={{ display: "grid", gridTemplateColumns: "76px 1fr", py: 0.25 }}>
+          {amountSums(stand, crop, amounts).map((sum) => (
+            <Box key={sum.code} sx={{ display: "grid", gridTemplateColumns: "76px 1fr", py: 0.25 }}>
               <Box component="dt" sx={{ color: "var(--ash-text)" }}>
-                {what}
+                {sumName(sum.code)}
               </Box>
               <Box component="dd" sx={{ m: 0 }}>
-                {sum}
+                {told(sum)}
               </Box>
             </Box>
           ))}
         </Box>
       </Box>
       {effect && (
-        <Box sx={{ fontSize: 14, mt: 0.5 }}>{say.comparedWithUsualSpacing({ effect })}</Box>
+        <Box sx={{ fontSize: 14, mt: 0.5 }}>
+          {say.comparedWithUsualSpacing({ effect: told(effect) })}
+        </Box>
       )}
       {short && (
         <Box sx={{ fontSize: 14, mt: 0.5, color: "var(--ember-text)" }}>

@@ -5,10 +5,11 @@ import { sowingAdvice } from "@/core/schedule";
 import { InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
 import { planting as say } from "@/words/en/planting";
+import { told } from "@/ui/wording";
 
 /** When it is up, until when it can be sown again, and the tricks that this soil asks for. */
 export function ComingUpSection({ site, settings, growing, timeline, wording }: SectionProps) {
-  const advice = sowingAdvice(site, settings, growing, timeline, wording);
+  const advice = sowingAdvice(site, settings, growing, timeline);
   const { emergeDay, resow, soil } = advice;
   const around = timeline.sowDay;
   return (
@@ -36,7 +37,7 @@ export function ComingUpSection({ site, settings, growing, timeline, wording }: 
       {advice.hints.length > 0 && (
         <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.25, fontSize: 14, lineHeight: 1.4 }}>
           {advice.hints.map((hint) => (
-            <li key={hint}>{hint}</li>
+            <li key={told(hint)}>{told(hint)}</li>
           ))}
         </Box>
       )}

@@ -19,6 +19,7 @@ import { tell } from "@/ui/viewState";
 import { editFieldsOf, EditFieldsSchema, plantingChangesFrom } from "./editFields";
 import { StandingFields } from "./StandingFields";
 import { planting as say } from "@/words/en/planting";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -45,7 +46,7 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
     const done = await takeWay(gardenStore(), way);
     if (!done.ok) return setRefused(done);
     onClose();
-    tell(say.done({ words: way.words }), "done", true);
+    tell(say.done({ words: told(way.words) }), "done", true);
   };
   const { long, short } =
     units === "imperial" ? { long: "ft", short: say.inWord } : { long: "m", short: say.cm };
@@ -56,7 +57,7 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
         <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
           {refused && (
             <Alert severity="error">
-              {refused.refusal}
+              {told(refused.refusal)}
               <WaysOut ways={refused.ways ?? []} onTake={(way) => void take(way)} />
             </Alert>
           )}

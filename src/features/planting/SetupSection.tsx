@@ -10,6 +10,7 @@ import { amount, CheckField, NumberField, useKeptFields } from "@/ui/forms";
 import { InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
 import { planting as say } from "@/words/en/planting";
+import { told } from "@/ui/wording";
 
 const SetupFieldsSchema = z.object({
   shade: z.boolean(),
@@ -23,11 +24,11 @@ interface Props extends SectionProps {
 }
 
 /** What is set up when the planting comes into its bed: shade by the outlook, netting, watering in. */
-export function SetupSection({ site, growing, timeline, planting, wording }: Props) {
+export function SetupSection({ site, growing, timeline, planting }: Props) {
   const outlook = useGarden((state) => state.garden.outlook);
   const setup = planting.setup ?? usualSetup(growing, timeline);
   const days = outlook?.outlook.days ?? [];
-  const operations = setupOperations(site, growing, timeline, planting.setup, days, wording);
+  const operations = setupOperations(site, growing, timeline, planting.setup, days);
   const form = useKeptFields(
     SetupFieldsSchema,
     { ...setup, shade: setup.shade === "byWeather" },
@@ -44,7 +45,7 @@ export function SetupSection({ site, growing, timeline, planting, wording }: Pro
     <InspectorSection title={say.atPlanting}>
       <Box component="ul" sx={{ m: 0, pl: 2.25, fontSize: 14.5, lineHeight: 1.5 }}>
         {operations.map((one) => (
-          <li key={one.kind}>{one.words}</li>
+          <li key={one.kind}>{told(one.words)}</li>
         ))}
         {operations.length === 0 && <li>{say.nothingSetUp}</li>}
       </Box>

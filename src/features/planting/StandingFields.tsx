@@ -2,10 +2,11 @@
 
 import Box from "@mui/material/Box";
 import { useWatch, type Control } from "react-hook-form";
-import { spacingEffectWords } from "@/core/plantings";
+import { spacingEffectFact } from "@/core/plantings";
 import { ChoiceField, NumberField } from "@/ui/forms";
 import type { EditFields } from "./editFields";
 import { planting as say } from "@/words/en/planting";
+import { told } from "@/ui/wording";
 
 interface Props {
   control: Control<EditFields>;
@@ -23,7 +24,7 @@ const ARRANGEMENTS = [
 export function StandingFields({ control, short }: Props) {
   const { arrangement, spacingFactor } = useWatch({ control });
   const factor = spacingFactor && Number.isFinite(spacingFactor) ? spacingFactor : 1;
-  const effect = spacingEffectWords(factor);
+  const effect = spacingEffectFact(factor);
   return (
     <>
       <ChoiceField
@@ -41,7 +42,7 @@ export function StandingFields({ control, short }: Props) {
       </Box>
       {effect && (
         <Box sx={{ fontSize: 14, color: "var(--ash-text)" }} aria-live="polite">
-          {say.comparedWithUsualSpacing({ effect })}
+          {say.comparedWithUsualSpacing({ effect: told(effect) })}
         </Box>
       )}
     </>

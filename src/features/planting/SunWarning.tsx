@@ -4,6 +4,7 @@ import Alert from "@mui/material/Alert";
 import { lackOfSun, type PlantingState } from "@/core/plantings";
 import { shortfallWords } from "@/core/schedule";
 import type { Site } from "@/core/growth";
+import { told } from "@/ui/wording";
 
 interface Props {
   site: Site;
@@ -16,7 +17,7 @@ export function SunWarning({ site, state }: Props) {
   if (!shortfall) return null;
   return (
     <Alert severity="warning" sx={{ mt: 1.5, py: 0.25 }}>
-      {shortfallWords(state.growing.crop.name, shortfall)}
+      {told(shortfallWords(state.growing.crop.name, shortfall))}
     </Alert>
   );
 }

@@ -1,7 +1,8 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { DAYS_PER_WEEK, laterWords } from "@/core/calendar";
+import { DAYS_PER_WEEK } from "@/core/calendar";
+import { laterWords } from "@/words";
 import { timelineIfSown } from "@/core/plantings";
 import { cliffOf, lastSafeSowing, seasonAimedAt } from "@/core/schedule";
 import { InspectorSection } from "@/ui/frame/index";

@@ -9,6 +9,7 @@ import { HelpMark, InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
 import { terms } from "@/words/en/terms";
 import { planting as say } from "@/words/en/planting";
+import { told } from "@/ui/wording";
 
 const WIDTH = 266;
 const HEIGHT = 62;
@@ -17,7 +18,7 @@ const DAYS_DRAWN_AT_MOST = 400;
 
 /** The sum behind the ready date in words, and what each of its days is worth as a picture. */
 export function WhySection({ site, settings, growing, timeline, wording }: SectionProps) {
-  const sentences = why(site, settings, growing, timeline, wording);
+  const sentences = why(site, settings, growing, timeline);
   const bedDay = timeline.plantOutDay ?? timeline.sowDay;
   const endDay = timeline.readyDay ?? bedDay + DAYS_DRAWN_AT_MOST;
   const x = timeScale(bedDay, endDay, 0, WIDTH);
@@ -32,8 +33,12 @@ export function WhySection({ site, settings, growing, timeline, wording }: Secti
   return (
     <InspectorSection title={say.why}>
       {sentences.map((sentence) => (
-        <Box component="p" key={sentence} sx={{ m: 0, mb: 0.75, fontSize: 14, lineHeight: 1.45 }}>
-          {sentence}
+        <Box
+          component="p"
+          key={told(sentence)}
+          sx={{ m: 0, mb: 0.75, fontSize: 14, lineHeight: 1.45 }}
+        >
+          {told(sentence)}
         </Box>
       ))}
       <svg

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { Planting } from "@/core/garden";
 import { exactM } from "@/core/layout";
-import { centimetres, feet, inches, metres, type Units } from "@/core/wording";
+import { centimetres, feet, inches, metres, type Units } from "@/core/units";
 import { amount } from "@/ui/forms";
 import { planting as say } from "@/words/en/planting";
 

@@ -10,6 +10,7 @@ import {
   sowDaysFrom,
   type SuccessionFields,
 } from "./successionFields";
+import { told } from "@/ui/wording";
 
 const garden = fromGardenFile(commons as GardenFile);
 const arugula = garden.plantings.get("planting-10");
@@ -47,7 +48,7 @@ test("the fields become a succession that the garden takes, its first sowing the
     expect(rule.rule).toBe(how === "harvests" ? "calendar" : "growth");
     const input = successionFrom(chosen, rule, sowDays, arugula, 8);
     const outcome = commands["succession.add"].apply(garden, input);
-    if (!outcome.ok) throw new Error(outcome.refusal);
+    if (!outcome.ok) throw new Error(told(outcome.refusal));
     const made = [...outcome.garden.plantings.values()].filter(
       ({ successionId }) => successionId === input.succession.id,
     );

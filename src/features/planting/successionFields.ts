@@ -11,7 +11,8 @@ import {
   type SuccessionRule,
 } from "@/core/schedule";
 import type { Site } from "@/core/growth";
-import { feet, lengthWords, metres, type Units } from "@/core/wording";
+import { feet, metres, type Units } from "@/core/units";
+import { localWording } from "@/words";
 import { newId } from "@/store/index";
 import { maybeAmount } from "@/ui/forms";
 import { planting as say } from "@/words/en/planting";
@@ -77,10 +78,10 @@ export function successionProblem(
     return say.enter1To120DaysBetweenSowings;
   }
   if (!(fields.lengthM >= LEAST_M)) {
-    return say.giveEachSowingAtLeastOfBed({ length: lengthWords(LEAST_M, units) });
+    return say.giveEachSowingAtLeastOfBed({ length: localWording(units).lengthM(LEAST_M, 2) });
   }
   if (!fitsInto(fields.lengthM, bedLengthM))
-    return say.theBedIsOnlyLong({ length: lengthWords(bedLengthM, units) });
+    return say.theBedIsOnlyLong({ length: localWording(units).lengthM(bedLengthM, 2) });
   return null;
 }
 

@@ -19,6 +19,7 @@ import type { LocalWording } from "@/ui/wording";
 import { LogTaps } from "./LogTaps";
 import { UnderstoodList } from "./UnderstoodList";
 import { quickLog as say } from "@/words/en/quickLog";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -47,12 +48,11 @@ export default function LogDialog(props: Props) {
             garden,
             day: dayNumber(on),
             today,
-            wording,
             newId,
             ...regionOf(),
           }
         : null,
-    [site, garden, on, today, wording],
+    [site, garden, on, today],
   );
   const read = useMemo(
     () => (context && line.trim() !== "" ? readLine(line, context) : null),
@@ -76,14 +76,14 @@ export default function LogDialog(props: Props) {
   const keep = async (event: FormEvent) => {
     event.preventDefault();
     if (understood.length === 0) {
-      setRefusal(read && !read.ok ? read.problem : say.typeWhatHappenedFirst);
+      setRefusal(told(read && !read.ok ? read.problem : say.typeWhatHappenedFirst));
       return;
     }
     const done = await gardenStore().dispatch("log.keep", {
       ...parts(understood),
       today: isoDate(today),
     });
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return setRefusal(told(done.refusal));
     onClose();
     tell(
       understood.length === 1
@@ -93,7 +93,7 @@ export default function LogDialog(props: Props) {
       true,
     );
   };
-  const problem = refusal !== "" ? refusal : read && !read.ok ? read.problem : "";
+  const problem = refusal !== "" ? refusal : read && !read.ok ? told(read.problem) : "";
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="log-dialog-title">
       <form noValidate onSubmit={(event) => void keep(event)} style={{ display: "contents" }}>
@@ -126,6 +126,7 @@ export default function LogDialog(props: Props) {
             }}
           />
           <UnderstoodList
+            garden={garden}
             understood={understood}
             day={isIsoDate(on) ? dayNumber(on) : today}
             wording={wording}

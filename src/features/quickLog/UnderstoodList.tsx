@@ -4,8 +4,12 @@ import { dayNumber, type DayNumber } from "@/core/calendar";
 import type { Understood } from "@/core/logbook";
 import type { LocalWording } from "@/ui/wording";
 import { quickLog as say } from "@/words/en/quickLog";
+import { told } from "@/ui/wording";
+import { loggedWords } from "@/words/en/entries";
+import type { Garden } from "@/core/garden";
 
 interface Props {
+  garden: Garden;
   understood: readonly Understood[];
   /** The day that is meant where the line names none. */
   day: DayNumber;
@@ -14,7 +18,7 @@ interface Props {
 }
 
 /** What a line was understood to say, with what else could be meant. */
-export function UnderstoodList({ understood, day, wording, onMean }: Props) {
+export function UnderstoodList({ garden, understood, day, wording, onMean }: Props) {
   return (
     <Box aria-live="polite" aria-label={say.willBeLogged} role="region">
       {understood.map((one, index) => (
@@ -30,12 +34,12 @@ export function UnderstoodList({ understood, day, wording, onMean }: Props) {
           }}
         >
           {dayOf(one) !== day && <b>{wording.longDate(dayOf(one))}: </b>}
-          {one.words}
-          {one.doubt !== null && <Box sx={{ fontWeight: 600 }}>{one.doubt}</Box>}
+          {wordsOf(one, garden, wording)}
+          {one.doubt !== null && <Box sx={{ fontWeight: 600 }}>{told(one.doubt)}</Box>}
           {one.others.length > 0 && (
             <Box sx={{ fontSize: 14.5, color: "var(--ash-text)" }}>
               {say.or}{" "}
-              {one.others.map(({ plantingId, words }) => (
+              {one.others.map(({ plantingId, name, bed }) => (
                 <Button
                   key={plantingId}
                   size="small"
@@ -43,7 +47,7 @@ export function UnderstoodList({ understood, day, wording, onMean }: Props) {
                   onClick={() => onMean(index, plantingId)}
                   sx={{ py: 0.25, textAlign: "left" }}
                 >
-                  {words}
+                  {say.nameInBed({ name, bed })}
                 </Button>
               ))}
             </Box>
@@ -56,4 +60,15 @@ export function UnderstoodList({ understood, day, wording, onMean }: Props) {
 
 function dayOf({ entry, thermometerDay }: Understood): DayNumber {
   return dayNumber(entry?.on ?? thermometerDay?.on ?? "1970-01-01");
+}
+
+/** What one part of a line was understood to say, as it will stand in the log. */
+function wordsOf(one: Understood, garden: Garden, wording: LocalWording): string {
+  if (one.words) return told(one.words);
+  if (!one.entry) return "";
+  const { newPlanting } = one;
+  const plantings = newPlanting
+    ? new Map([...garden.plantings, [newPlanting.id, newPlanting] as const])
+    : garden.plantings;
+  return loggedWords({ ...garden, plantings }, one.entry, wording);
 }

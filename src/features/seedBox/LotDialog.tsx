@@ -22,6 +22,7 @@ import { tell } from "@/ui/viewState";
 import { LotFieldsSchema, lotFieldsOf, lotFrom } from "./lotFields";
 import type { SectionProps } from "@/ui/section";
 import { seedBox as say } from "@/words/en/seedBox";
+import { toldMessage } from "@/ui/wording";
 
 interface Props extends SectionProps {
   lot: SeedLot | null;
@@ -60,7 +61,7 @@ export default function LotDialog({ garden, today, lot, onClose }: Props) {
   return (
     <FormDialog
       title={lot ? say.seed : say.addSeed}
-      refusal={form.formState.errors.cropId?.message ?? form.refusal}
+      refusal={toldMessage(form.formState.errors.cropId?.message ?? form.refusal)}
       width="sm"
       more={
         lot && (

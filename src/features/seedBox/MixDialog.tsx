@@ -12,6 +12,7 @@ import { amount, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { seedBox as say } from "@/words/en/seedBox";
+import { toldMessage } from "@/ui/wording";
 
 interface Props {
   /** The mix it starts from. */
@@ -64,7 +65,7 @@ export default function MixDialog({ start, own, onKept, onClose }: Props) {
   return (
     <FormDialog
       title={own ? start.name : say.yourOwnMix}
-      refusal={form.formState.errors.parts?.root?.message ?? form.refusal}
+      refusal={toldMessage(form.formState.errors.parts?.root?.message ?? form.refusal)}
       width="sm"
       more={
         own && (
@@ -101,7 +102,7 @@ export default function MixDialog({ start, own, onKept, onClose }: Props) {
                     {...params}
                     label={say.ingredient({ at: at + 1 })}
                     error={fieldState.error !== undefined}
-                    helperText={fieldState.error?.message}
+                    helperText={toldMessage(fieldState.error?.message ?? "")}
                   />
                 )}
               />

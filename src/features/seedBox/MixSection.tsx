@@ -16,7 +16,7 @@ import {
   mixLitres,
   type Mix,
 } from "@/core/trays";
-import { millilitres } from "@/core/wording";
+import { millilitres } from "@/core/units";
 import { lazyPart } from "@/ui/frame/index";
 import { NumberInput } from "@/ui/inputs/index";
 import type { SectionProps } from "@/ui/section";

@@ -9,12 +9,13 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { useMemo } from "react";
 import { seedNeeds, type SeedNeed } from "@/core/propagation";
-import { seedWords } from "@/core/plantings";
+import { seedFact } from "@/core/plantings";
 import { whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import { tell } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
 import { seedBox as say } from "@/words/en/seedBox";
+import { told } from "@/ui/wording";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 
@@ -95,14 +96,12 @@ function NeedTable(props: {
                 </TableCell>
                 <TableCell sx={cell}>{wording.date(need.firstSowDay, today)}</TableCell>
                 <TableCell sx={cell}>{wording.number(need.plants)}</TableCell>
-                <TableCell sx={cell}>{seedWords(need.crop, need.seeds, wording.number)}</TableCell>
+                <TableCell sx={cell}>{told(seedFact(need.crop, need.seeds))}</TableCell>
                 <TableCell sx={cell}>{wording.number(need.worthInBox)}</TableCell>
                 {order && (
                   <TableCell sx={{ ...cell, fontWeight: 700 }}>
                     {wording.weightG(need.toOrderGrams)}
-                    {need.crop.piece
-                      ? `, ${seedWords(need.crop, need.toOrder, wording.number)}`
-                      : ""}
+                    {need.crop.piece ? `, ${told(seedFact(need.crop, need.toOrder))}` : ""}
                   </TableCell>
                 )}
               </TableRow>

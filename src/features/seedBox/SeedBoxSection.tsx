@@ -13,10 +13,11 @@ import { useState } from "react";
 import { varietyOf, type Crop } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { isSpent, lotSprouting, seedsIn, type SeedLot } from "@/core/seedBox";
-import { seedWords } from "@/core/plantings";
+import { seedFact } from "@/core/plantings";
 import { lazyPart } from "@/ui/frame/index";
 import type { SectionProps } from "@/ui/section";
 import { seedBox as say } from "@/words/en/seedBox";
+import { told } from "@/ui/wording";
 
 const LotDialog = lazyPart(() => import("./LotDialog"));
 
@@ -127,8 +128,8 @@ function LotRow(props: {
       <TableCell sx={cell}>{lot.packedYear}</TableCell>
       <TableCell sx={cell}>
         {lot.amount.unit === "grams"
-          ? `${wording.weightG(lot.amount.value)}, ${seedWords(crop, seedsIn(crop, lot), wording.number)}`
-          : seedWords(crop, seedsIn(crop, lot), wording.number)}
+          ? `${wording.weightG(lot.amount.value)}, ${told(seedFact(crop, seedsIn(crop, lot)))}`
+          : told(seedFact(crop, seedsIn(crop, lot)))}
       </TableCell>
       <TableCell sx={cell}>
         {say.about({ share: Math.round(share * 100) })}

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { isoDate, type DayNumber } from "@/core/calendar";
 import type { SeedLot } from "@/core/seedBox";
-import { ounces } from "@/core/wording";
+import { ounces } from "@/core/units";
 import { amount, maybeAmount } from "@/ui/forms";
 import { newId } from "@/store/index";
 import { seedBox as say } from "@/words/en/seedBox";

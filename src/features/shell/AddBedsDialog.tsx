@@ -3,7 +3,7 @@
 import { z } from "zod";
 import type { Bed, Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
-import { feet, metres } from "@/core/wording";
+import { feet, metres } from "@/core/units";
 import { gardenStore, newId } from "@/store/index";
 import { amount, CoverField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";

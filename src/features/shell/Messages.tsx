@@ -9,6 +9,7 @@ import { WaysOut } from "@/ui/inputs/index";
 import { setView, tell, tellRefusal, type Message } from "@/ui/viewState";
 import { undo } from "./steps";
 import { shell as say } from "@/words/en/shell";
+import { told } from "@/ui/wording";
 
 const SHOWN_MS = 7000;
 
@@ -26,7 +27,7 @@ function keepHeard(element: HTMLElement | null) {
 
 async function take(way: WayOut) {
   const done = await takeWay(gardenStore(), way);
-  if (done.ok) tell(say.done({ words: way.words }), "done", true);
+  if (done.ok) tell(say.done({ words: told(way.words) }), "done", true);
   else tellRefusal(done);
 }
 

@@ -14,7 +14,7 @@ import { useCallback, useEffect, useState, type ReactNode } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import { plantingName } from "@/core/plantings";
 import { isEmptyGarden } from "@/core/garden";
-import { chanceWords } from "@/core/wording";
+import { chanceWords } from "@/words";
 import { gardenStore, useToday, useGarden } from "@/store/index";
 import {
   Boundary,
@@ -28,7 +28,7 @@ import {
 import { SeasonRibbon } from "@/ui/ribbon/index";
 import { openAddress, useAddress } from "@/ui/address";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
-import { useWording } from "@/ui/wording";
+import { useWording, told } from "@/ui/wording";
 import { isSample, loadDemoGarden, Waiting } from "@/features/gardenFile";
 import { TopLine } from "./TopLine";
 import { tonightWords } from "./tonightWords";
@@ -170,8 +170,8 @@ function OpenShell({ children }: { children: ReactNode }) {
               {isBehind && say.calculating}
             </Box>
             {pathname === "/today" && isSample(garden) && <SampleNotice />}
-            {storageNotice && <StorageNotice notice={storageNotice} garden={garden} />}
-            {setAside.length > 0 && <SetAsideNotice lines={setAside} />}
+            {storageNotice && <StorageNotice notice={told(storageNotice)} garden={garden} />}
+            {setAside.length > 0 && <SetAsideNotice lines={setAside.map(told)} />}
             <Box sx={{ flex: 1, minHeight: 0 }}>
               {welcome ? <Welcome onStart={start} /> : children}
             </Box>

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { Settings } from "@/core/garden";
-import { chanceWords } from "@/core/wording";
+import { chanceWords } from "@/words";
 import { amount } from "@/ui/forms";
 import { shell as say } from "@/words/en/shell";
 

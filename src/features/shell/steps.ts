@@ -1,6 +1,7 @@
 import { gardenStore, type StepName } from "@/store/index";
 import { dropPending } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
+import { told } from "@/ui/wording";
 import { shell as say } from "@/words/en/shell";
 
 /** Takes the last step back and says what it was. */
@@ -27,5 +28,5 @@ export async function redo(): Promise<void> {
 
 /** A step in words, with where it was taken when that was not here. */
 export function stepWords({ label, isOwn }: StepName): string {
-  return isOwn ? label : say.fromAnotherTabOrAnEarlierVisit({ label });
+  return isOwn ? told(label) : say.fromAnotherTabOrAnEarlierVisit({ label: told(label) });
 }

@@ -7,7 +7,7 @@ import { horizonOver, type Garden } from "@/core/garden";
 import { weeksOfSun } from "@/core/schedule";
 import type { Site } from "@/core/growth";
 import { dayLengthOnDay } from "@/core/sky";
-import { chanceWords } from "@/core/wording";
+import { chanceWords } from "@/words";
 import type { RibbonSeason } from "@/ui/ribbon/index";
 import type { LocalWording } from "@/ui/wording";
 import { shell as say } from "@/words/en/shell";

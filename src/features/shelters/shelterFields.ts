@@ -5,7 +5,7 @@ import { exactM } from "@/core/layout";
 import { builtBeside, resized } from "@/core/bedSpace";
 import type { Vent } from "@/core/shelter";
 import { amount, maybeAmount } from "@/ui/forms";
-import { celsius, fahrenheit, feet, metres } from "@/core/wording";
+import { celsius, fahrenheit, feet, metres } from "@/core/units";
 import { shelters as say } from "@/words/en/shelters";
 
 /** What a grower can build, each with its usual cover and size in metres. */

@@ -15,6 +15,9 @@ import {
   type KindKey,
 } from "./shelterFields";
 import { daysFromTyped, EMPTY_NIGHT } from "./thermometers/typedNights";
+import { told } from "@/ui/wording";
+import { inEnglish } from "@/words/told.testdata";
+import { fact } from "@/core/facts";
 
 const garden = fromGardenFile(commons as GardenFile);
 const FIRST = dayNumber("2026-09-18");
@@ -37,17 +40,19 @@ test("typed nights: empty ones are skipped, °F are read, halves are refused", (
   expect(typed([{ insideLow: 41, outsideLow: 32, insideHigh: 68 }], "imperial")).toMatchObject({
     days: [{ insideMinC: 5, outsideMinC: 0, insideMaxC: 20 }],
   });
-  expect(typed([{ insideLow: 3 }])).toMatchObject({
+  expect(inEnglish(typed([{ insideLow: 3 }]))).toMatchObject({
     problem: expect.stringMatching(/day 0: enter both lows/),
   });
-  expect(typed([{}])).toMatchObject({ problem: expect.stringMatching(/at least one night/) });
+  expect(inEnglish(typed([{}]))).toMatchObject({
+    problem: expect.stringMatching(/at least one night/),
+  });
 });
 
 test.each(Object.keys(KINDS) as KindKey[])("a %s is built as its kind usually is", (kind) => {
   let number = 0;
   const built = newShelter(garden, usualFields(kind, "metric", 2026), () => `n${(number += 1)}`);
   const outcome = commands["shelter.build"].apply(garden, built);
-  if (!outcome.ok) throw new Error(outcome.refusal);
+  if (!outcome.ok) throw new Error(told(outcome.refusal));
   expect(built.beds).toHaveLength(KINDS[kind].beds);
 });
 
@@ -79,7 +84,13 @@ test("pieces and imports are named in few words", () => {
     "12th season",
     "21st season",
   ]);
-  expect(takenWords(1, [{ reason: "a gap", count: 2 }], ["Read as °F."])).toBe(
-    "1 night added. 2 nights left out: a gap. Read as °F.",
+  expect(
+    takenWords({
+      days: [1],
+      left: [{ reason: fact("log.theReadingsOfTheNightHaveAGapOf"), count: 2 }],
+      notes: [],
+    }),
+  ).toBe(
+    "1 night added. 2 nights left out: the readings of the night have a gap of more than three hours.",
   );
 });

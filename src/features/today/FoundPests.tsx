@@ -8,6 +8,7 @@ import type { Task } from "@/core/tasks";
 import { gardenStore } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { today as say } from "@/words/en/today";
+import { told } from "@/ui/wording";
 
 interface Props {
   task: Task;
@@ -50,7 +51,10 @@ export function FoundPests({ task, day, today }: Props) {
           size="small"
           color="inherit"
           variant="outlined"
-          aria-label={say.found3({ name: pests.get(pestId)?.name ?? pestId, place: task.place })}
+          aria-label={say.found3({
+            name: pests.get(pestId)?.name ?? pestId,
+            place: told(task.place),
+          })}
           onClick={() => void found(pestId)}
         >
           {pests.get(pestId)?.name ?? pestId}

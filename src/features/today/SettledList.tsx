@@ -6,7 +6,8 @@ import Link from "next/link";
 import { isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { LogEntry } from "@/core/log";
-import { kindWords, amountWords, subjectOf } from "@/core/logbook";
+import { subjectOf } from "@/core/logbook";
+import { kindWords, amountWords, OUTSIDE } from "@/words/en/entries";
 import { gardenStore } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
@@ -36,7 +37,7 @@ export function SettledList({ garden, entries, today, isToday, wording }: Props)
       </Box>
       <Box component="ul" aria-label={say.done} sx={{ m: 0, p: 0, listStyle: "none" }}>
         {entries.map((entry) => {
-          const { subject, place } = subjectOf(garden, entry);
+          const { subject, place } = subjectOf(garden, entry, OUTSIDE);
           const name = `${kindWords(entry.what)}: ${subject}${place !== subject ? `, ${place}` : ""}`;
           return (
             <Box

@@ -15,6 +15,7 @@ import { FoundPests } from "./FoundPests";
 import type { Settling } from "./settle";
 import { taskTitle } from "./taskWords";
 import { today as say } from "@/words/en/today";
+import { told } from "@/ui/wording";
 
 interface Props {
   task: Task;
@@ -39,7 +40,7 @@ export const TaskRow = memo(function TaskRow(props: Props) {
   const detailsId = useId();
   const title = taskTitle(task);
   const name =
-    place === null ? say.text2({ title, place: task.place }) : say.text2({ title, place });
+    place === null ? say.text2({ title, place: told(task.place) }) : say.text2({ title, place });
   return (
     <Box
       component="li"
@@ -69,12 +70,12 @@ export const TaskRow = memo(function TaskRow(props: Props) {
           )}
           {task.howMuch !== null && (
             <Box component="span" sx={{ ml: 1, color: "var(--ash-text)", fontSize: 15.5 }}>
-              {task.howMuch}
+              {told(task.howMuch)}
             </Box>
           )}
         </Box>
         <Box sx={{ fontSize: 15 }}>
-          {task.reason} {task.isLate && <b>{task.ifLeft}</b>}{" "}
+          {told(task.reason)} {task.isLate && <b>{told(task.ifLeft)}</b>}{" "}
           <Button
             size="small"
             color="inherit"
@@ -204,8 +205,8 @@ function Details(props: {
   return (
     <Box id={id} sx={{ fontSize: 15, mt: 0.5, mb: 0.5 }}>
       {more.map((line) => (
-        <Box key={line} sx={{ mb: 0.5 }}>
-          {line}
+        <Box key={told(line)} sx={{ mb: 0.5 }}>
+          {told(line)}
         </Box>
       ))}
       {canSettle && task.pestIds.length > 0 && <FoundPests task={task} day={day} today={today} />}
@@ -217,8 +218,8 @@ function Details(props: {
       <Box sx={{ color: "var(--ash-text)" }}>
         {say.doneWhenIfLeft({
           window,
-          endsWhen,
-          charAt: ifLeft.charAt(0).toLowerCase() + ifLeft.slice(1),
+          endsWhen: told(endsWhen),
+          charAt: told(ifLeft).charAt(0).toLowerCase() + told(ifLeft).slice(1),
         })}
       </Box>
       {canSettle && (

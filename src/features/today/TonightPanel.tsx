@@ -9,6 +9,8 @@ import type { LocalWording } from "@/ui/wording";
 import type { Settling } from "./settle";
 import { TaskRow } from "./TaskRow";
 import { today as say } from "@/words/en/today";
+import { told } from "@/ui/wording";
+import { keyOf } from "@/core/facts";
 
 interface Props {
   tasks: readonly Task[];
@@ -62,7 +64,7 @@ export function TonightPanel(props: Props) {
             <TaskRow
               key={task.id}
               task={task}
-              place={task.place === task.subject ? null : task.place}
+              place={keyOf(task.place) === keyOf(task.subject) ? null : told(task.place)}
               chosen={chosen && chosen.has(task.id)}
               {...rest}
             />

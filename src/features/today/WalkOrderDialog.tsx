@@ -28,6 +28,7 @@ import { gardenStore } from "@/store";
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { today as say } from "@/words/en/today";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -51,7 +52,7 @@ export default function WalkOrderDialog({ garden, onClose }: Props) {
   };
   const keep = async () => {
     const done = await gardenStore().dispatch("walk.set", { bedIds: order.map(({ id }) => id) });
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return setRefusal(told(done.refusal));
     tell(say.walkingOrderSaved, "done", true);
     onClose();
   };

@@ -5,11 +5,12 @@ import Button from "@mui/material/Button";
 import { z } from "zod";
 import type { IsoDate } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
-import type { Units } from "@/core/wording";
+import type { Units } from "@/core/units";
 import { gardenStore } from "@/store";
 import { tell } from "@/ui/viewState";
 import { maybeAmount, NumberField, useFields } from "@/ui/forms";
 import { today as say } from "@/words/en/today";
+import { toldMessage } from "@/ui/wording";
 
 interface Props {
   entry: LogEntry;
@@ -45,7 +46,7 @@ export function WeighForm({ entry, name, units, today }: Props) {
     if (done.ok) tell(say.harvestSaved, "done", true);
     else refuse(done.refusal);
   });
-  const problem = formState.errors.weight?.message ?? refusal;
+  const problem = toldMessage(formState.errors.weight?.message ?? refusal);
   return (
     <Box
       component="form"

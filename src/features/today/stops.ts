@@ -1,5 +1,7 @@
+import { keyOf } from "@/core/facts";
 import { bedsAsWalked, type Garden } from "@/core/garden";
 import { isForTonight, type Task } from "@/core/tasks";
+import { told } from "@/ui/wording";
 
 /** One stop of the walk: a bed, or a place that is at none. */
 export interface Stop {
@@ -34,14 +36,15 @@ export function walkOf(garden: Garden, tasks: readonly Task[]): Walk {
       else byBed.set(task.bedId, [task]);
       continue;
     }
-    const stop = first.get(task.place) ?? {
-      key: task.place,
-      name: task.place,
+    const key = keyOf(task.place);
+    const stop: Stop = first.get(key) ?? {
+      key,
+      name: told(task.place),
       within: null,
       tasks: [],
     };
     stop.tasks.push(task);
-    first.set(task.place, stop);
+    first.set(key, stop);
   }
   const beds = bedsAsWalked(garden).flatMap((bed): Stop[] => {
     const there = byBed.get(bed.id);

@@ -1,7 +1,8 @@
 import type { Task } from "@/core/tasks";
-import { WORK_WORDS } from "@/core/logbook";
+import { workWords } from "@/words/en/entries";
 import type { Work } from "@/core/log";
 import { today as say } from "@/words/en/today";
+import { told } from "@/ui/wording";
 
 /** Work whose words do not run on into its subject. */
 const APART: ReadonlySet<Work> = new Set([
@@ -20,10 +21,10 @@ const APART: ReadonlySet<Work> = new Set([
 
 /** A task's heading: "Pick kale, curly". */
 export function taskTitle({ kind, subject, pieces }: Task): string {
-  const { ask } = WORK_WORDS[kind];
-  if (kind === "cover" && pieces.length > 0) return say.putOn({ lowered: lowered(subject) });
-  if (kind === "scout" && subject.endsWith(" again")) return subject;
-  return APART.has(kind) ? `${ask}: ${lowered(subject)}` : `${ask} ${lowered(subject)}`;
+  const { ask } = workWords(kind);
+  if (kind === "cover" && pieces.length > 0) return say.putOn({ lowered: lowered(told(subject)) });
+  if (typeof subject !== "string" && subject.code === "tasks.again") return told(subject);
+  return APART.has(kind) ? `${ask}: ${lowered(told(subject))}` : `${ask} ${lowered(told(subject))}`;
 }
 
 /** A name inside a sentence: its first letter small, unless it is a place with a number. */

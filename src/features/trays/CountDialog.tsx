@@ -11,6 +11,7 @@ import { FormDialog, NumberInput } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
 import { trays as say } from "@/words/en/trays";
+import { told } from "@/ui/wording";
 
 interface Props extends SectionProps {
   tray: Tray;
@@ -44,7 +45,7 @@ export default function CountDialog({ tray, state, today, onClose }: Props) {
       on: isoDate(today),
       seedlings: counts,
     });
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return setRefusal(told(done.refusal));
     onClose();
     tell(say.seedlingsCounted({ crop: crop.name, total }), "done", true);
   };

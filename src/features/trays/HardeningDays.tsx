@@ -3,6 +3,7 @@ import type { DayNumber } from "@/core/calendar";
 import type { SowingState } from "@/core/propagation";
 import type { LocalWording } from "@/ui/wording";
 import { trays as say } from "@/words/en/trays";
+import { told } from "@/ui/wording";
 
 interface Props {
   state: SowingState;
@@ -35,14 +36,14 @@ export function HardeningDays({ state, today, wording }: Props) {
               {wording.narrowDate(day)}
             </Box>
             {heldUpBy
-              ? say.staysInside({ heldUpBy })
+              ? say.staysInside({ heldUpBy: told(heldUpBy) })
               : hours >= 24
                 ? say.outsideDayAndNight
                 : say.hOutside({ hours })}
           </Box>
         ))}
       </Box>
-      <Box sx={{ mt: 0.5 }}>{say.setBrassicasDeepAndFirmAndWaterIn({ words })}</Box>
+      <Box sx={{ mt: 0.5 }}>{say.setBrassicasDeepAndFirmAndWaterIn({ words: told(words) })}</Box>
     </Box>
   );
 }

@@ -17,6 +17,7 @@ import { SowFieldsSchema, sowingFrom, startingSowFields, type SowFields } from "
 import { TrayFormFields } from "./TrayFormFields";
 import { nextTrayName, trayFieldsFor, TrayFieldsSchema, trayFrom } from "./trayFields";
 import { trays as say } from "@/words/en/trays";
+import { told } from "@/ui/wording";
 
 interface Props extends SectionProps {
   /** The tray that is sown; without one it is chosen here. */
@@ -65,7 +66,7 @@ export default function SowDialog(props: Props) {
       ...input,
       ...(chosen ? {} : { newTray: draft }),
     });
-    if (!done.ok) return setRefused({ words: done.refusal, path: done.path });
+    if (!done.ok) return setRefused({ words: told(done.refusal), path: done.path });
     onClose();
     setView({ selectedTrayId: draft.id, selectedPlantingId: null });
     const crop = cropsOf(garden).get(fields.cropId)?.name ?? "";

@@ -13,6 +13,7 @@ import { hardeningOn, type Raising, type TrayWork } from "@/core/propagation";
 import type { LocalWording } from "@/ui/wording";
 import type { SectionProps } from "@/ui/section";
 import { trays as say } from "@/words/en/trays";
+import { told } from "@/ui/wording";
 
 interface Props extends SectionProps {
   work: readonly TrayWork[];
@@ -156,7 +157,7 @@ function wordsOf(
         step === null
           ? say.keepOutsideDayAndNight
           : step.heldUpBy
-            ? say.keepInsideTodayExpected({ heldUpBy: step.heldUpBy })
+            ? say.keepInsideTodayExpected({ heldUpBy: told(step.heldUpBy) })
             : step.hours >= 24
               ? say.outsideDayAndNight2
               : say.hoursOutsideTodayOutOfMiddaySun({ hours: step.hours });
@@ -178,7 +179,7 @@ function wordsOf(
           : say.bestOn({ date: wording.date(hardening.plantOutDay, day) });
       return {
         title: say.transplantThe({ name }),
-        reason: say.text5({ late, when, words: hardening.words, moved }),
+        reason: say.text5({ late, when, words: told(hardening.words), moved }),
       };
     }
   }

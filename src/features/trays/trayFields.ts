@@ -1,10 +1,11 @@
 import { z } from "zod";
 import { isoDate, type DayNumber } from "@/core/calendar";
 import { trayGrid, type Tray } from "@/core/trays";
-import { centimetres, cubicInches, inches, millilitres, type Units } from "@/core/wording";
+import { centimetres, cubicInches, inches, millilitres, type Units } from "@/core/units";
 import { amount } from "@/ui/forms";
 import { newId } from "@/store/index";
 import { trays as say } from "@/words/en/trays";
+import { told } from "@/ui/wording";
 
 /** A tray as its form holds it, in the grower's units. */
 export const TrayFieldsSchema = z
@@ -61,7 +62,7 @@ function sizeFor(cells: number): number {
 export function trayFrom(fields: TrayFields, units: Units, today: DayNumber): Tray | string {
   const imperial = units === "imperial";
   const grid = trayGrid(fields.cells, fields.columns);
-  if (typeof grid === "string") return grid;
+  if ("code" in grid) return told(grid);
   return {
     id: newId("tray"),
     name: fields.name,

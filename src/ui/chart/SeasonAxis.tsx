@@ -1,5 +1,5 @@
 import type { DayNumber, Season } from "@/core/calendar";
-import type { LocalWording } from "../wording";
+import type { LocalWording } from "@/words";
 import { monthStarts, type TimeScale } from "./timeAxis";
 
 const NARROW_PX = 460;

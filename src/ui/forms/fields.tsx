@@ -7,6 +7,7 @@ import TextField, { type TextFieldProps } from "@mui/material/TextField";
 import { useController, type Control, type FieldPath, type FieldValues } from "react-hook-form";
 import type { KeyboardEvent, ReactNode } from "react";
 import { NumberInput } from "../inputs/NumberInput";
+import { toldMessage } from "../wording";
 import { UNREADABLE } from "./amounts";
 
 /** What every field of a form is told: the form, its own name in it, and how it looks. */
@@ -22,7 +23,7 @@ type FieldProps<F extends FieldValues> = Omit<
 
 /** What is wrong with a field stands under it, in place of its hint. */
 function told(message: string | undefined, hint: TextFieldProps["helperText"]) {
-  return { error: message !== undefined, helperText: message ?? hint };
+  return { error: message !== undefined, helperText: message ? toldMessage(message) : hint };
 }
 
 /** Enter settles a field that has no button to be kept by. */

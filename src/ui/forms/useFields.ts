@@ -4,6 +4,8 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useEffect } from "react";
 import { useForm, type DefaultValues, type FieldValues, type Path } from "react-hook-form";
 import type { ZodType } from "zod";
+import { keyOf, type Told } from "@/core/facts";
+import { toldMessage } from "../wording";
 
 /** Over `resetOptions`, which are for what comes from elsewhere. */
 const KEPT = { keepDirtyValues: false } as const;
@@ -48,8 +50,8 @@ export function useFields<F extends FieldValues>(
   return {
     ...form,
     /** Why the form as a whole was refused; empty when it was not. */
-    refusal: form.formState.errors.root?.message ?? "",
-    refuse: (message: string) => form.setError("root", { message }),
+    refusal: toldMessage(form.formState.errors.root?.message ?? ""),
+    refuse: (refusal: Told) => form.setError("root", { message: keyOf(refusal) }),
     /** What was typed is kept: from now on every field follows again. */
     settle: (fields: F) => form.reset(fields, KEPT),
     /** Sets some fields by hand, such as two that are chosen together. */

@@ -2,6 +2,7 @@
 
 import type { FieldValues, Path } from "react-hook-form";
 import type { ZodType } from "zod";
+import { keyOf, type Told } from "@/core/facts";
 import { useFields } from "./useFields";
 
 /**
@@ -15,7 +16,7 @@ import { useFields } from "./useFields";
 export function useKeptFields<F extends FieldValues>(
   schema: ZodType<F, F>,
   values: F,
-  keep: (name: keyof F & Path<F>, fields: F) => Promise<string | null>,
+  keep: (name: keyof F & Path<F>, fields: F) => Promise<Told | null>,
 ) {
   const form = useFields(schema, values);
   const settled = async (name: keyof F & Path<F>) => {
@@ -23,7 +24,7 @@ export function useKeptFields<F extends FieldValues>(
     const fields = form.getValues();
     if (Object.is(fields[name], values[name])) return;
     const refusal = await keep(name, fields);
-    if (refusal !== null) return form.setError(name, { message: refusal });
+    if (refusal !== null) return form.setError(name, { message: keyOf(refusal) });
     // Kept: from now on the field follows undo and other tabs again.
     form.resetField(name, { defaultValue: fields[name] });
   };

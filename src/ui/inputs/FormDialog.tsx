@@ -9,12 +9,14 @@ import DialogTitle from "@mui/material/DialogTitle";
 import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useId, type FormEvent, type ReactNode } from "react";
+import type { Told } from "@/core/facts";
 import { ui as say } from "@/words/en/ui";
+import { told } from "../wording";
 
 interface Props {
   title: string;
   /** What the last try came to when it was refused; empty otherwise. */
-  refusal?: string;
+  refusal?: Told;
   /** What the grower can do about a refusal, as buttons. */
   wayOut?: ReactNode;
   keepLabel?: string;
@@ -56,7 +58,7 @@ export function FormDialog(props: Props) {
         >
           {refusal && (
             <Alert severity="error" action={wayOut}>
-              {refusal}
+              {told(refusal)}
             </Alert>
           )}
           {children}

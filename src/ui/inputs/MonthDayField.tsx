@@ -5,7 +5,7 @@ import FormHelperText from "@mui/material/FormHelperText";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { dayNumberOf, type MonthDay } from "@/core/calendar";
-import type { LocalWording } from "../wording";
+import type { LocalWording } from "@/words";
 import { ui as say } from "@/words/en/ui";
 
 interface Props {

@@ -3,6 +3,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { WayOut } from "@/core/commands";
+import { told } from "../wording";
 
 interface Props {
   ways: readonly WayOut[];
@@ -16,13 +17,13 @@ export function WaysOut({ ways, onTake }: Props) {
     <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 1 }}>
       {ways.map((way) => (
         <Button
-          key={way.words}
+          key={way.words.code}
           size="small"
           color="inherit"
           variant="outlined"
           onClick={() => onTake(way)}
         >
-          {way.words}
+          {told(way.words)}
         </Button>
       ))}
     </Box>

@@ -2,7 +2,7 @@
 
 import type { KeyboardEvent } from "react";
 import { DAYS_PER_WEEK, type DayNumber, type Season } from "@/core/calendar";
-import type { LocalWording } from "../wording";
+import type { LocalWording } from "@/words";
 import { FROST_HEIGHT, hoursWords } from "./ribbonShape";
 import { ui as say } from "@/words/en/ui";
 

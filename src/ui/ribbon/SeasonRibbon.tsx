@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { memo, useId, useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { DaylightGradient, Hatch, monthStarts, timeScale, useSize } from "../chart";
-import type { LocalWording } from "../wording";
+import type { LocalWording } from "@/words";
 import { Lantern } from "./Lantern";
 import { FROST_HEIGHT, ribbonShapes, type RibbonSeason } from "./ribbonShape";
 import { ui as say } from "@/words/en/ui";

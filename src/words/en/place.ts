@@ -2,6 +2,8 @@ import { plural, table } from "../table";
 
 /** What place says. */
 export const place = table({
+  pointWord: ({ number, problem }: { number: number; problem: string }) =>
+    `Point ${number}: ${problem}`,
   place: "Place",
   startFromAnExampleLocation: "Start from an example location",
   locationName: "Location name",
@@ -107,6 +109,7 @@ export const place = table({
   on: ({ label, name }: { label: string; name: string }) => `${label} on ${name}`,
   leaveLaterDaysBlankIfUnknown: "Leave later days blank if unknown.",
   cancel: "Cancel",
+  stopReading: "Stop reading",
   save: "Save",
   theLastForecastIsKept: "The last forecast is kept.",
   youCanEnterOneYourself: "You can enter one yourself.",

@@ -180,3 +180,20 @@ export const planting = table({
   and: " and ",
   on: ({ date }: { date: string }) => `On ${date}`,
 });
+
+const SUM_NAMES: Partial<Record<string, string>> = table({
+  "plantings.rowsSum": "Rows",
+  "plantings.inARowSum": "In a row",
+  "plantings.staggeredSum": "Plants",
+  "plantings.plantsSum": "Plants",
+  "plantings.seedSum": "Seed",
+  "plantings.cellsSum": "Cells",
+  "plantings.cellSeedSum": "Seed",
+  "plantings.piecesWeightSum": "Weight",
+  "plantings.seedWeightSum": "Weight",
+});
+
+/** What a line of the calculation behind the amounts comes to. */
+export function sumName(code: string): string {
+  return SUM_NAMES[code] ?? "";
+}

@@ -2,6 +2,7 @@ import { table } from "../table";
 
 /** What quickLog says. */
 export const quickLog = table({
+  nameInBed: ({ name, bed }: { name: string; bed: string }) => `${name} in ${bed}`,
   typeWhatHappenedFirst: "Type what happened first.",
   logged: "Logged.",
   entriesLogged: ({ understoodCount }: { understoodCount: number }) =>

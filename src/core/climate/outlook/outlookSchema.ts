@@ -1,12 +1,13 @@
 import * as z from "zod";
 import { dayNumber, IsoDateSchema } from "../../calendar";
 import { OUTLOOK_FORMAT, OUTLOOK_VERSION } from "./outlookVersion";
+import { code } from "../../facts";
 
 const TempC = z
   .number()
-  .min(-70, "Colder than −70 °C is not weather.")
-  .max(60, "Warmer than 60 °C is not weather.");
-const SpreadC = z.number().min(0).max(15, "A spread is at most 15 °C.");
+  .min(-70, code("climate.colderThanMinus70CIsNotWeather"))
+  .max(60, code("climate.warmerThan60CIsNotWeather"));
+const SpreadC = z.number().min(0).max(15, code("climate.aSpreadIsAtMost15C"));
 
 /** One day as it is expected, and how sure that is. */
 export const OutlookDaySchema = z
@@ -23,7 +24,7 @@ export const OutlookDaySchema = z
   })
   .refine((day) => day.minTempC <= day.maxTempC, {
     path: ["minTempC"],
-    message: "The low is above the high: are they swapped?",
+    message: code("climate.theLowIsAboveTheHighAreTheySwapped"),
   });
 
 export type OutlookDay = z.infer<typeof OutlookDaySchema>;
@@ -36,13 +37,13 @@ export const OutlookSchema = z
     source: z
       .string()
       .trim()
-      .min(1, "Name the source of the forecast.")
+      .min(1, code("climate.nameTheSourceOfTheForecast"))
       .max(80)
-      .regex(/^[^<>\u0000-\u001f\u007f]*$/, "A name cannot hold <, > or control characters."),
+      .regex(/^[^<>\u0000-\u001f\u007f]*$/, code("climate.aNameCannotHoldOrControlCharacters")),
     /** Made up by a stand-in, not observed or forecast by anybody. */
     simulated: z.boolean(),
     issuedOn: IsoDateSchema,
-    days: z.array(OutlookDaySchema).min(1, "A forecast needs at least one day.").max(16),
+    days: z.array(OutlookDaySchema).min(1, code("climate.aForecastNeedsAtLeastOneDay")).max(16),
   })
   .refine(
     (outlook) =>
@@ -50,7 +51,7 @@ export const OutlookSchema = z
         (day, index) =>
           index === 0 || dayNumber(day.date) === dayNumber(outlook.days[index - 1]?.date ?? "") + 1,
       ),
-    { path: ["days"], message: "The days should follow one another without gaps." },
+    { path: ["days"], message: code("climate.theDaysShouldFollowOneAnother") },
   );
 
 export type Outlook = z.infer<typeof OutlookSchema>;

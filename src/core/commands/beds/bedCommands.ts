@@ -4,21 +4,22 @@ import { PlantingSchema, type Change } from "../../garden";
 import { command, refuse } from "../command";
 import { occupying } from "../occupying";
 import { setPlantings } from "../plantingCommands";
+import { code, fact } from "../../facts";
 
 /** What stands is pulled on a day, all or in part, and the next crop goes in: one step. */
 export const turnOverBed = command({
   name: "bed.turnOver",
-  label: ({ bedId }, garden) => `replanting ${garden.beds.get(bedId)?.name ?? "a bed"}`,
+  label: ({ bedId }, garden) => fact("commands.replanting", { bed: garden.beds.get(bedId)?.name }),
   input: z.object({
     bedId: z.string(),
     plantings: z
       .array(PlantingSchema)
-      .min(1, "Nothing would change: keep fewer plants, or plant between them.")
-      .max(60, "At most 60 plantings at once."),
+      .min(1, code("commands.nothingWouldChangeKeepFewerPlants"))
+      .max(60, code("commands.atMost60PlantingsAtOnce")),
   }),
   run(garden, { bedId, plantings }) {
     if (plantings.some((planting) => planting.bedId !== bedId)) {
-      return refuse("Everything pulled must be in the bed you replant.");
+      return refuse(fact("commands.everythingPulledMustBeInTheBedYou"));
     }
     return setPlantings.run(garden, { plantings });
   },
@@ -29,18 +30,18 @@ export const coverBeds = command({
   name: "bed.cover",
   label: ({ beds }, garden) =>
     beds.length === 1
-      ? `covering ${garden.beds.get(beds[0] ?? "")?.name ?? "a bed"}`
-      : `covering ${beds.length} beds`,
+      ? fact("commands.covering", { bed: garden.beds.get(beds[0] ?? "")?.name })
+      : fact("commands.coveringBeds", { bedsCount: beds.length }),
   input: z.object({
-    beds: z.array(z.string()).min(1, "Say which beds.").max(500),
-    covers: z.array(z.string()).max(4, "At most four layers."),
+    beds: z.array(z.string()).min(1, code("commands.sayWhichBeds")).max(500),
+    covers: z.array(z.string()).max(4, code("commands.atMostFourLayers")),
   }),
   run(garden, { beds, covers }) {
     const shelterIds = new Set(garden.shelters.keys());
     const changes: Change[] = [];
     for (const id of beds) {
       const before = garden.beds.get(id);
-      if (!before) return refuse("This bed is no longer in the garden.");
+      if (!before) return refuse(fact("commands.thisBedIsNoLongerInTheGarden"));
       const bed = { ...before, covers };
       const [problem] = bedProblems("bed", bed, shelterIds);
       if (problem) return refuse(problem.message, problem.path);

@@ -1,13 +1,13 @@
-import { dateWords, isoDate } from "../../calendar";
+import { isoDate } from "../../calendar";
 import { withChanges, type Bed, type Change, type Garden, type Planting } from "../../garden";
 import type { Problem } from "../../gardenFile";
 import { exactM, fitsInto } from "../../layout";
 import { clashesIn, occupantsOf, placeFor, type Clash } from "../../bedSpace";
 import { siteFor } from "../../plantings";
 import type { Site } from "../../growth";
-import { lengthWords } from "../../wording";
 import { layoutProblems } from "./layoutProblems";
 import { removePlanting } from "../plantingCommands";
+import { fact, type Fact } from "../../facts";
 
 /**
  * What of a garden cannot stand as it does: beds over each other, plantings past the end of their
@@ -35,7 +35,7 @@ export function groundProblems(garden: Garden): Problem[] {
         kind === "planting"
           ? `plantings[${at(garden.plantings, id)}]`
           : `rests[${at(garden.rests, id)}]`;
-      problems.push({ path: `${path}.fromM`, message: clashWords(garden, bed, clash) });
+      problems.push({ path: `${path}.fromM`, message: clashWords(bed, clash) });
     }
   }
   return problems;
@@ -44,7 +44,7 @@ export function groundProblems(garden: Garden): Problem[] {
 /** A garden whose ground is in order, and what was done for it, a sentence each. */
 export interface Mended {
   garden: Garden;
-  mends: string[];
+  mends: Fact[];
 }
 
 /**
@@ -53,9 +53,9 @@ export interface Mended {
  * first is pulled when the second comes.
  */
 export function mendGround(garden: Garden): Mended {
-  const mends: string[] = [];
+  const mends: Fact[] = [];
   let next = garden;
-  const take = (words: string, ...changes: Change[]) => {
+  const take = (words: Fact, ...changes: Change[]) => {
     next = withChanges(next, changes);
     mends.push(words);
   };
@@ -63,7 +63,10 @@ export function mendGround(garden: Garden): Mended {
     const [problem] = layoutProblems(next);
     const bed = next.beds.get(problem?.bedId ?? "");
     if (!problem || !bed) break;
-    take(`${bed.name} is placed beside the others.`, bedChange(bed, { position: null }));
+    take(
+      fact("commands.isPlacedBesideTheOthers", { bed: bed.name }),
+      bedChange(bed, { position: null }),
+    );
   }
   for (const planting of next.plantings.values()) {
     const bed = next.beds.get(planting.bedId);
@@ -71,7 +74,7 @@ export function mendGround(garden: Garden): Mended {
     if (words === null || !bed) continue;
     const lengthM = Math.min(planting.lengthM, bed.lengthM);
     const fromM = exactM(Math.min(planting.fromM, bed.lengthM - lengthM));
-    take(`${words} It is cut there.`, plantingChange(planting, { fromM, lengthM }));
+    take(fact("commands.itIsCutThere", { words }), plantingChange(planting, { fromM, lengthM }));
   }
   const site = siteFor(next);
   if (!site) return { garden: next, mends };
@@ -82,7 +85,7 @@ export function mendGround(garden: Garden): Mended {
       const [clash] = bed ? clashesIn(site, next, bed) : [];
       if (!bed || !clash) break;
       const { words, changes } = mendOf(site, next, bed, clash, tries < MOST_TRIES / 2);
-      take(`${clashWords(next, bed, clash)} ${words}`, ...changes);
+      take(fact("commands.mended", { clash: clashWords(bed, clash), words }), ...changes);
     }
   }
   return { garden: next, mends };
@@ -91,7 +94,7 @@ export function mendGround(garden: Garden): Mended {
 const MOST_TRIES = 2000;
 
 interface Mend {
-  words: string;
+  words: Fact;
   changes: Change[];
 }
 
@@ -106,7 +109,7 @@ function mendOf(site: Site, garden: Garden, bed: Bed, clash: Clash, gently: bool
     const fromM = placeFor(others, bed.lengthM, planting.lengthM, fromDay, untilDay);
     if (fromM !== null) {
       return {
-        words: `${mover.name} is put at ${lengthWords(fromM, garden.settings.units)}.`,
+        words: fact("commands.isPutAt", { mover: mover.name, fromM }),
         changes: [plantingChange(planting, { fromM: exactM(fromM), interplanted: false })],
       };
     }
@@ -114,19 +117,19 @@ function mendOf(site: Site, garden: Garden, bed: Bed, clash: Clash, gently: bool
   const first = garden.plantings.get(earlier.id);
   if (first && gently && later.fromDay > earlier.fromDay) {
     return {
-      words: `${earlier.name} is pulled on ${dateWords(later.fromDay)}.`,
+      words: fact("commands.isPulledOn", { earlier: earlier.name, fromDay: later.fromDay }),
       changes: [plantingChange(first, { clearOn: isoDate(later.fromDay) })],
     };
   }
   if (rest) {
     return {
-      words: "The rest is left out.",
+      words: fact("commands.theRestIsLeftOut"),
       changes: [{ kind: "rest", id: rest.id, before: rest, after: null }],
     };
   }
   const result = planting && removePlanting.run(garden, { id: planting.id });
   return {
-    words: `${later.name} is left out.`,
+    words: fact("commands.isLeftOut", { later: later.name }),
     changes: result && "changes" in result ? result.changes : [],
   };
 }
@@ -139,17 +142,24 @@ function bedChange(before: Bed, some: Partial<Bed>): Change {
   return { kind: "bed", id: before.id, before, after: { ...before, ...some } };
 }
 
-function pastTheEnd(garden: Garden, planting: Planting): string | null {
+function pastTheEnd(garden: Garden, planting: Planting): Fact | null {
   const bed = garden.beds.get(planting.bedId);
   if (!bed || fitsInto(planting.fromM + planting.lengthM, bed.lengthM)) return null;
-  const { units } = garden.settings;
   const reachesM = planting.fromM + planting.lengthM;
-  return `A planting reaches to ${lengthWords(reachesM, units)} in ${bed.name}, which is ${lengthWords(bed.lengthM, units)} long.`;
+  return fact("commands.aPlantingReachesToInWhichIsLong", {
+    reachesM,
+    bed: bed.name,
+    lengthM: bed.lengthM,
+  });
 }
 
-function clashWords(garden: Garden, bed: Bed, { earlier, later }: Clash): string {
-  const { units } = garden.settings;
-  const fromM = lengthWords(Math.max(earlier.fromM, later.fromM), units);
-  const toM = lengthWords(Math.min(earlier.toM, later.toM), units);
-  return `${earlier.name} and ${later.name} overlap in ${bed.name} (${fromM} to ${toM}) from ${dateWords(later.fromDay)}.`;
+function clashWords(bed: Bed, { earlier, later }: Clash): Fact {
+  return fact("commands.andOverlapInToFrom", {
+    earlier: earlier.name,
+    later: later.name,
+    bed: bed.name,
+    fromM: Math.max(earlier.fromM, later.fromM),
+    toM: Math.min(earlier.toM, later.toM),
+    fromDay: later.fromDay,
+  });
 }

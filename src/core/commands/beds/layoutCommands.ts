@@ -6,9 +6,9 @@ import { change, command, refuse } from "../command";
 import { layoutProblems, outlineOf } from "./layoutProblems";
 import { logWithout } from "../log/logFollows";
 import { occupying } from "../occupying";
-import { lengthWords } from "../../wording";
+import { code, fact } from "../../facts";
 
-const GONE = "This bed is no longer in the garden.";
+const GONE = fact("commands.thisBedIsNoLongerInTheGarden");
 
 /**
  * A bed that was moved stands in the shelter that it lies wholly in, and in the open when it lies
@@ -48,8 +48,8 @@ export const setLayout = command({
   name: "layout.set",
   label: ({ beds }, garden) =>
     beds.length === 1
-      ? `moving ${garden.beds.get(beds[0]?.id ?? "")?.name ?? "a bed"}`
-      : "changing the layout",
+      ? fact("commands.moving", { bed: garden.beds.get(beds[0]?.id ?? "")?.name })
+      : fact("commands.changingTheLayout"),
   input: z.object({
     beds: z.array(z.object({ id: z.string(), position: PositionSchema })).max(2000),
     shelters: z.array(z.object({ id: z.string(), outline: OutlineSchema })).max(500),
@@ -64,7 +64,7 @@ export const setLayout = command({
     }
     for (const { id, outline } of shelters) {
       const before = garden.shelters.get(id);
-      if (!before) return refuse("This shelter is no longer in the garden.");
+      if (!before) return refuse(fact("commands.thisShelterIsNoLongerInTheGarden"));
       const shelter = { ...before, outline };
       changes.push({ kind: "shelter", id, before, after: shelter });
       after.shelters.set(id, shelter);
@@ -83,17 +83,17 @@ export const setLayout = command({
 /** Beds and shelters as a map has them: known ones moved and resized, new ones added. */
 export const importLayout = command({
   name: "layout.import",
-  label: ({ beds }) => `importing ${beds.length} beds from a map`,
+  label: ({ beds }) => fact("commands.importingBedsFromAMap", { bedsCount: beds.length }),
   input: z.object({
     plot: PlotSchema,
-    beds: z.array(BedSchema).max(2000, "At most 2,000 beds."),
+    beds: z.array(BedSchema).max(2000, code("commands.atMost2000Beds")),
     shelters: z.array(z.object({ id: z.string(), outline: OutlineSchema })).max(500),
   }),
   run(garden, { plot, beds, shelters }) {
     const changes: Change[] = [{ kind: "plot", id: "plot", before: garden.plot, after: plot }];
     for (const { id, outline } of shelters) {
       const before = garden.shelters.get(id);
-      if (!before) return refuse("This shelter is no longer in the garden.");
+      if (!before) return refuse(fact("commands.thisShelterIsNoLongerInTheGarden"));
       changes.push({ kind: "shelter", id, before, after: { ...before, outline } });
     }
     for (const bed of beds) {
@@ -114,14 +114,14 @@ function shortened(garden: Garden, before: Bed, bed: Bed) {
   // Read from a map, a bed may come out a few centimetres off.
   if (fitsInto(takenM, bed.lengthM) || bed.lengthM >= before.lengthM) return null;
   return refuse(
-    `A planting in ${bed.name} reaches to ${lengthWords(takenM, garden.settings.units)}. Shorten or move it first, or keep the bed that long.`,
+    fact("commands.aPlantingInReachesToShortenOrMove", { bed: bed.name, takenM }),
     "bed.lengthM",
   );
 }
 
 export const editBed = command({
   name: "bed.edit",
-  label: ({ id }, garden) => `changing ${garden.beds.get(id)?.name ?? "a bed"}`,
+  label: ({ id }, garden) => fact("commands.changing", { bed: garden.beds.get(id)?.name }),
   input: BedSchema.partial().required({ id: true }),
   run(garden, some) {
     const before = garden.beds.get(some.id);
@@ -141,7 +141,7 @@ export const editBed = command({
 
 export const removeBed = command({
   name: "bed.remove",
-  label: ({ id }, garden) => `removing ${garden.beds.get(id)?.name ?? "a bed"}`,
+  label: ({ id }, garden) => fact("commands.removing", { bed: garden.beds.get(id)?.name }),
   input: z.object({ id: z.string(), withPlantings: z.boolean().optional() }),
   run(garden, { id, withPlantings }) {
     const before = garden.beds.get(id);
@@ -149,7 +149,10 @@ export const removeBed = command({
     const there = [...garden.plantings.values()].filter(({ bedId }) => bedId === id);
     if (there.length > 0 && !withPlantings) {
       return refuse(
-        `${before.name} has ${there.length} ${there.length === 1 ? "planting" : "plantings"}: move them to another bed, or remove them with it.`,
+        fact("commands.hasMoveThemToAnotherBedOrRemove", {
+          before: before.name,
+          thereCount: there.length,
+        }),
         "withPlantings",
       );
     }

@@ -1,6 +1,6 @@
 import type { Bed, Garden } from "../../garden";
 import { overlap, within, type Outline } from "../../layout";
-import { lengthWords } from "../../wording";
+import { fact, type Fact } from "../../facts";
 
 /** Something about where a bed lies that cannot be. */
 export interface LayoutProblem {
@@ -8,7 +8,7 @@ export interface LayoutProblem {
   key: string;
   /** The bed that could lie elsewhere. */
   bedId: string;
-  message: string;
+  message: Fact;
 }
 
 /** A laid-out bed as a rectangle on the ground. */
@@ -27,33 +27,38 @@ export function layoutProblems(garden: Garden): LayoutProblem[] {
     lengthM: plot.lengthM,
     widthM: plot.widthM,
   };
-  const { units } = garden.settings;
-  const size = `${lengthWords(plot.lengthM, units)} × ${lengthWords(plot.widthM, units)}`;
   const problems: LayoutProblem[] = [];
   const beds = [...garden.beds.values()].flatMap((bed) => {
     const outline = outlineOf(bed);
     return outline ? [{ bed, outline }] : [];
   });
   for (const { bed, outline } of beds) {
-    const tell = (key: string, message: string) =>
+    const tell = (key: string, message: Fact) =>
       problems.push({ key: `${bed.id} ${key}`, bedId: bed.id, message });
     if (!within(outline, ground)) {
       tell(
         "plot",
-        `${bed.name} would be outside the plot (${size}): move it in or make the plot larger.`,
+        fact("commands.wouldBeOutsideThePlotMoveItInOr", {
+          bed: bed.name,
+          lengthM: plot.lengthM,
+          widthM: plot.widthM,
+        }),
       );
     }
     const own = garden.shelters.get(bed.shelterId ?? "");
     if (own?.outline && !within(outline, own.outline)) {
       tell(
-        `out of ${own.id}`,
-        `${bed.name} would stick out of ${own.name}: move it in, or take it out of the shelter first.`,
+        `outOf-${own.id}`,
+        fact("commands.wouldStickOutOfMoveItInOrTakeItOut", { bed: bed.name, own: own.name }),
       );
     }
     for (const other of garden.shelters.values()) {
       if (other.id === bed.shelterId || !other.outline) continue;
       if (overlap(outline, other.outline)) {
-        tell(`under ${other.id}`, `${bed.name} would be under ${other.name}.`);
+        tell(
+          `under-${other.id}`,
+          fact("commands.wouldBeUnder", { bed: bed.name, other: other.name }),
+        );
       }
     }
   }
@@ -63,7 +68,10 @@ export function layoutProblems(garden: Garden): LayoutProblem[] {
       problems.push({
         key: [bed.id, other.bed.id].sort().join(" over "),
         bedId: other.bed.id,
-        message: `${bed.name} would overlap ${other.bed.name}: beds may touch, not overlap.`,
+        message: fact("commands.wouldOverlapBedsMayTouchNotOverlap", {
+          bed: bed.name,
+          bed2: other.bed.name,
+        }),
       });
     }
   }

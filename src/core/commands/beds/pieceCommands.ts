@@ -2,14 +2,14 @@ import * as z from "zod";
 import { pieceProblems } from "../../gardenFile";
 import type { Change, Garden } from "../../garden";
 import { materials, pieceFit, PieceSchema, type CoverPiece, type Piece } from "../../shelter";
-import { lengthWords } from "../../wording";
 import { change, command, refuse } from "../command";
+import { code, fact, type Fact } from "../../facts";
 
-const GONE = "This cover is no longer in the garden.";
+const GONE = fact("commands.thisCoverIsNoLongerInTheGarden");
 
 export const setPiece = command({
   name: "piece.set",
-  label: (piece) => `change to ${pieceWords(piece)}`,
+  label: (piece) => fact("commands.changeTo", { piece: pieceWords(piece) }),
   input: PieceSchema,
   run(garden, piece) {
     const [problem] = pieceProblems("piece", piece, garden);
@@ -23,7 +23,7 @@ export const setPiece = command({
 
 export const removePiece = command({
   name: "piece.remove",
-  label: () => "removing a cover",
+  label: () => fact("commands.removingACover"),
   input: z.object({ id: z.string() }),
   run(garden, { id }) {
     const before = garden.pieces.get(id);
@@ -36,11 +36,13 @@ export const removePiece = command({
 export const layPieces = command({
   name: "piece.lay",
   label: ({ pieces }) =>
-    pieces.every(({ bedId }) => bedId === null) ? "putting covers away" : "putting covers on",
+    pieces.every(({ bedId }) => bedId === null)
+      ? fact("commands.puttingCoversAway")
+      : fact("commands.puttingCoversOn"),
   input: z.object({
     pieces: z
       .array(z.object({ id: z.string(), bedId: z.string().nullable() }))
-      .min(1, "Say which pieces.")
+      .min(1, code("commands.sayWhichPieces"))
       .max(500),
   }),
   run(garden, { pieces }) {
@@ -60,18 +62,26 @@ export const layPieces = command({
 });
 
 /** Why a piece cannot lie where it should, in a sentence; null when it can. */
-function layProblem(garden: Garden, piece: Piece): string | null {
+function layProblem(garden: Garden, piece: Piece): Fact | null {
   if (piece.kind !== "cover" || piece.bedId === null) return null;
   const bed = garden.beds.get(piece.bedId);
   if (!bed) return null;
-  const { units } = garden.settings;
   const fit = pieceFit(piece, bed);
   if (fit.fits !== "no") return null;
-  const has = lengthWords(piece.widthM, units);
-  const needs = lengthWords(fit.neededWidthM, units);
   return fit.problem === "tooWide"
-    ? `This ${pieceWords(piece)} is ${has} wide and ${bed.name} ${lengthWords(bed.widthM, units)}: a rigid cover wider than its bed would block the path. Use one about ${needs} wide.`
-    : `This ${pieceWords(piece)} is ${has} wide; ${bed.name} needs at least ${needs}, with edges to weight down.`;
+    ? fact("commands.thisIsWideAndARigidCoverWiderThan", {
+        piece: pieceWords(piece),
+        widthM: piece.widthM,
+        bed: bed.name,
+        widthM2: bed.widthM,
+        neededWidthM: fit.neededWidthM,
+      })
+    : fact("commands.thisIsWideNeedsAtLeastWithEdgesTo", {
+        piece: pieceWords(piece),
+        widthM: piece.widthM,
+        bed: bed.name,
+        neededWidthM: fit.neededWidthM,
+      });
 }
 
 function pieceWords(piece: Piece): string {

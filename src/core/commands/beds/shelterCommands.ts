@@ -10,12 +10,12 @@ import {
   type Shelter,
 } from "../../garden";
 import { bedProblems, coverProblems } from "../../gardenFile";
-import { lengthWords } from "../../wording";
 import { change, command, refuse } from "../command";
 import { logWithout } from "../log/logFollows";
 import { checked } from "./layoutCommands";
+import { fact, type Fact } from "../../facts";
 
-const GONE = "This shelter is no longer in the garden.";
+const GONE = fact("commands.thisShelterIsNoLongerInTheGarden");
 
 /** The plot grown as far as an outline reaches beyond it; null where it need not grow. */
 function grownPlot(garden: Garden, outline: Outline | null): Change | null {
@@ -31,15 +31,15 @@ function grownPlot(garden: Garden, outline: Outline | null): Change | null {
 /** A new shelter with the beds in it, the plot grown to hold it. */
 export const buildShelter = command({
   name: "shelter.build",
-  label: ({ shelter }) => `building ${shelter.name}`,
+  label: ({ shelter }) => fact("commands.building", { shelter: shelter.name }),
   input: z.object({ shelter: ShelterSchema, beds: z.array(BedSchema).max(200) }),
   run(garden, { shelter, beds }) {
     const [problem] = coverProblems("shelter", shelter);
     if (problem) return refuse(problem.message, problem.path);
     if (shelter.covers.length === 0) {
-      return refuse("A shelter needs at least one cover: choose its kind.", "shelter.covers");
+      return refuse(fact("commands.aShelterNeedsAtLeastOneCoverChoose"), "shelter.covers");
     }
-    if (garden.shelters.has(shelter.id)) return refuse("This shelter is already there.");
+    if (garden.shelters.has(shelter.id)) return refuse(fact("commands.thisShelterIsAlreadyThere"));
     const changes: Change[] = [];
     const plot = grownPlot(garden, shelter.outline);
     if (plot) changes.push(plot);
@@ -48,8 +48,9 @@ export const buildShelter = command({
     for (const bed of beds) {
       const [wrong] = bedProblems("bed", bed, shelterIds);
       if (wrong) return refuse(wrong.message, wrong.path);
-      if (garden.beds.has(bed.id)) return refuse(`${bed.name} is already there.`);
-      const wide = tooWide(garden, shelter, bed);
+      if (garden.beds.has(bed.id))
+        return refuse(fact("commands.isAlreadyThere", { bed: bed.name }));
+      const wide = tooWide(shelter, bed);
       if (wide) return refuse(wide, "beds");
       changes.push({ kind: "bed", id: bed.id, before: null, after: bed });
     }
@@ -58,22 +59,28 @@ export const buildShelter = command({
 });
 
 /** Why a bed does not go into a shelter, in a sentence; null when it does. */
-function tooWide(garden: Garden, { outline, name }: Shelter, bed: Bed): string | null {
+function tooWide({ outline, name }: Shelter, bed: Bed): Fact | null {
   if (!outline) return null;
-  const { units } = garden.settings;
   const [inLong, inShort] = [outline.lengthM, outline.widthM].sort((a, b) => b - a) as [
     number,
     number,
   ];
   const [long, short] = [bed.lengthM, bed.widthM].sort((a, b) => b - a) as [number, number];
   if (fitsInto(long, inLong) && fitsInto(short, inShort)) return null;
-  return `${bed.name} (${lengthWords(long, units)} × ${lengthWords(short, units)}) does not fit in ${name} (${lengthWords(inLong, units)} × ${lengthWords(inShort, units)}): make it smaller or the shelter larger.`;
+  return fact("commands.doesNotFitInMakeItSmallerOrThe", {
+    bed: bed.name,
+    long,
+    short,
+    name,
+    inLong,
+    inShort,
+  });
 }
 
 /** A shelter's name, covers, size, vents, barrels and film changed. */
 export const editShelter = command({
   name: "shelter.edit",
-  label: ({ id }, garden) => `change to ${garden.shelters.get(id)?.name ?? "a shelter"}`,
+  label: ({ id }, garden) => fact("commands.changeTo2", { shelter: garden.shelters.get(id)?.name }),
   input: ShelterSchema.partial().required({ id: true }),
   run(garden, { id, ...some }) {
     const before = garden.shelters.get(id);
@@ -82,7 +89,7 @@ export const editShelter = command({
     const [problem] = coverProblems("shelter", shelter);
     if (problem) return refuse(problem.message, problem.path);
     if (shelter.covers.length === 0) {
-      return refuse("A shelter needs at least one cover: remove the shelter instead.", "covers");
+      return refuse(fact("commands.aShelterNeedsAtLeastOneCoverRemove"), "covers");
     }
     const changes: Change[] = [];
     const plot = grownPlot(garden, shelter.outline);
@@ -95,7 +102,7 @@ export const editShelter = command({
 /** A shelter taken down: its beds stand in the open then, and its thermometer's days go with it. */
 export const removeShelter = command({
   name: "shelter.remove",
-  label: ({ id }, garden) => `removing ${garden.shelters.get(id)?.name ?? "a shelter"}`,
+  label: ({ id }, garden) => fact("commands.removing2", { shelter: garden.shelters.get(id)?.name }),
   input: z.object({ id: z.string() }),
   run(garden, { id }) {
     const before = garden.shelters.get(id);

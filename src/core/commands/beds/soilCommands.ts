@@ -4,13 +4,14 @@ import type { Garden } from "../../garden";
 import { FeedingSchema, RestSchema } from "../../soil";
 import { change, command, refuse } from "../command";
 import { occupying } from "../occupying";
+import { fact } from "../../facts";
 
 const idInput = z.object({ id: z.string() });
 const bedName = (garden: Garden, bedId: string) => garden.beds.get(bedId)?.name ?? "a bed";
 
 export const setRest = command({
   name: "rest.set",
-  label: ({ bedId }, garden) => `resting ${bedName(garden, bedId)}`,
+  label: ({ bedId }, garden) => fact("commands.resting", { bedName: bedName(garden, bedId) }),
   input: RestSchema,
   run(garden, rest) {
     const [problem] = restProblems("rest", rest, garden);
@@ -22,18 +23,18 @@ export const setRest = command({
 
 export const removeRest = command({
   name: "rest.remove",
-  label: () => "ending a rest",
+  label: () => fact("commands.endingARest"),
   input: idInput,
   run(garden, { id }) {
     const before = garden.rests.get(id);
-    if (!before) return refuse("This rest is no longer in the garden.");
+    if (!before) return refuse(fact("commands.thisRestIsNoLongerInTheGarden"));
     return change({ kind: "rest", id, before, after: null });
   },
 });
 
 export const setFeeding = command({
   name: "feeding.set",
-  label: ({ bedId }, garden) => `feeding ${bedName(garden, bedId)}`,
+  label: ({ bedId }, garden) => fact("commands.feeding", { bedName: bedName(garden, bedId) }),
   input: FeedingSchema,
   run(garden, feeding) {
     const [problem] = feedingProblems("feeding", feeding, garden);
@@ -45,11 +46,11 @@ export const setFeeding = command({
 
 export const removeFeeding = command({
   name: "feeding.remove",
-  label: () => "removing a feeding",
+  label: () => fact("commands.removingAFeeding"),
   input: idInput,
   run(garden, { id }) {
     const before = garden.feedings.get(id);
-    if (!before) return refuse("This feeding is no longer in the garden.");
+    if (!before) return refuse(fact("commands.thisFeedingIsNoLongerInTheGarden"));
     return change({ kind: "feeding", id, before, after: null });
   },
 });

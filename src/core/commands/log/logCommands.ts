@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { dateWords, dayNumber, IsoDateSchema } from "../../calendar";
+import { dayNumber, IsoDateSchema } from "../../calendar";
 import {
   cropsOf,
   PlantingSchema,
@@ -16,15 +16,16 @@ import { plantingRefusal } from "../plantingCommands";
 import { change, command, refuse, type Run } from "../command";
 import { occupying } from "../occupying";
 import { setThermometerDays } from "./thermometerCommands";
+import { fact, type Fact } from "../../facts";
 
-const GONE = "This entry is no longer in the log.";
+const GONE = fact("commands.thisEntryIsNoLongerInTheLog");
 
 /** Entries written into the log; one that is there already is changed. */
 export const keepEntries = command({
   name: "log.keep",
   label: ({ entries, thermometerDays = [] }) => {
     const count = entries.length + thermometerDays.length;
-    return count === 1 ? "a log entry" : `${count} log entries`;
+    return count === 1 ? fact("commands.aLogEntry") : fact("commands.logEntries", { count });
   },
   input: z.object({
     entries: z.array(LogEntrySchema).max(500),
@@ -36,7 +37,8 @@ export const keepEntries = command({
     today: IsoDateSchema,
   }),
   run(garden, { entries, thermometerDays = [], newPlantings = [], today }) {
-    if (entries.length + thermometerDays.length === 0) return refuse("There is nothing to save.");
+    if (entries.length + thermometerDays.length === 0)
+      return refuse(fact("commands.thereIsNothingToSave"));
     const planted = addPlantings(garden, newPlantings);
     if ("refusal" in planted) return planted;
     let next = withChanges(garden, planted.changes);
@@ -58,7 +60,10 @@ export const keepEntries = command({
 
 export const removeEntries = command({
   name: "log.remove",
-  label: ({ ids }) => (ids.length === 1 ? "removing an entry" : `removing ${ids.length} entries`),
+  label: ({ ids }) =>
+    ids.length === 1
+      ? fact("commands.removingAnEntry")
+      : fact("commands.removingEntries", { idsCount: ids.length }),
   input: z.object({ ids: z.array(z.string()).min(1).max(5000) }),
   run(garden, { ids }) {
     const changes: Change[] = [];
@@ -82,7 +87,8 @@ function addPlantings(garden: Garden, plantings: readonly Planting[]): Run {
   for (const planting of plantings) {
     const problem = plantingRefusal(garden, planting);
     if (problem) return problem;
-    if (garden.plantings.has(planting.id)) return refuse("This planting is already there.");
+    if (garden.plantings.has(planting.id))
+      return refuse(fact("commands.thisPlantingIsAlreadyThere"));
     changes.push({ kind: "planting", id: planting.id, before: null, after: planting });
   }
   return changes.length === 0 ? change() : occupying(garden, ...changes);
@@ -92,7 +98,10 @@ function addPlantings(garden: Garden, plantings: readonly Planting[]): Run {
 export function keepEntry(garden: Garden, entry: LogEntry, today: string): Run {
   if (entry.on > today) {
     return refuse(
-      `${dateWords(dayNumber(entry.on))} is in the future: the log takes what has happened, up to ${dateWords(dayNumber(today))}.`,
+      fact("commands.isInTheFutureTheLogTakesWhatHas", {
+        dayNumber: dayNumber(entry.on),
+        dayNumber2: dayNumber(today),
+      }),
       "on",
     );
   }
@@ -108,13 +117,13 @@ export function keepEntry(garden: Garden, entry: LogEntry, today: string): Run {
 }
 
 /** Why an entry cannot be true beside the others, in a sentence; null when it can. */
-function outOfOrder(garden: Garden, { on, what }: LogEntry): string | null {
+function outOfOrder(garden: Garden, { on, what }: LogEntry): Fact | null {
   if (!("plantingId" in what) || what.plantingId === null) return null;
   const planting = garden.plantings.get(what.plantingId);
   if (!planting) return null;
   const { sownDay } = factsOf(garden, planting.id);
-  const subject = cropsOf(garden).get(planting.cropId)?.name ?? "This";
-  const bedName = garden.beds.get(planting.bedId)?.name ?? "its bed";
+  const subject = cropsOf(garden).get(planting.cropId)?.name ?? planting.cropId;
+  const bedName = garden.beds.get(planting.bedId)?.name ?? planting.bedId;
   const day = dayNumber(on);
   // Sown later than something that is known to have come after it.
   if (what.kind === "sown") {
@@ -126,15 +135,28 @@ function outOfOrder(garden: Garden, { on, what }: LogEntry): string | null {
         other.what.plantingId === planting.id,
     );
     return after
-      ? `${subject} in ${bedName} already has an entry on ${dateWords(dayNumber(after.on))}, so it was sown by then: change that entry first.`
+      ? fact("commands.inAlreadyHasAnEntryOnSoItWasSownBy", {
+          subject,
+          bedName,
+          dayNumber: dayNumber(after.on),
+        })
       : null;
   }
   if (!FOLLOWS_SOWING.has(what.kind)) return null;
   if (sownDay !== null && day < sownDay) {
-    return `${subject} in ${bedName} was sown on ${dateWords(sownDay)}: it cannot be ${VERB[what.kind] ?? "met with"} before.`;
+    return fact("commands.inWasSownOnItCannotBeBefore", {
+      subject,
+      bedName,
+      sownDay,
+      kind: VERB[what.kind],
+    });
   }
   if (sownDay === null && on < planting.sowOn && what.kind === "harvested") {
-    return `${subject} in ${bedName} is planned for sowing on ${dateWords(dayNumber(planting.sowOn))}: log its sowing first, or choose the planting you harvested.`;
+    return fact("commands.inIsPlannedForSowingOnLogItsSowing", {
+      subject,
+      bedName,
+      dayNumber: dayNumber(planting.sowOn),
+    });
   }
   return null;
 }

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { dateWords, dayNumber, IsoDateSchema, type IsoDate } from "../../calendar";
+import { dayNumber, IsoDateSchema, type IsoDate } from "../../calendar";
 import { cropsOf, withChanges, type Change, type Garden } from "../../garden";
 import { TaskIdSchema, WORKS, type LogEntry, type Logged, type Work } from "../../log";
 import { boxAmounts } from "../../propagation";
@@ -9,13 +9,24 @@ import { takeCells, thinTo } from "../../trays";
 import { change, command, refuse, type Run } from "../command";
 import { keepEntry } from "./logCommands";
 import { layPieces } from "../beds/pieceCommands";
+import { code, fact, keyOf, type Told } from "../../facts";
+
+/** A name, or a fact that any language can tell. */
+const ToldSchema = z.custom<Told>((told) =>
+  typeof told === "string"
+    ? told !== "" && told.length <= 200
+    : typeof told === "object" &&
+      told !== null &&
+      "code" in told &&
+      keyOf(told as Told).length <= 200,
+);
 
 /** A task as it is settled: what of it the garden has to know. */
 export const SettledTaskSchema = z.object({
   id: TaskIdSchema,
   kind: z.enum(WORKS),
-  subject: z.string().min(1).max(200),
-  place: z.string().min(1).max(200),
+  subject: ToldSchema,
+  place: ToldSchema,
   bedId: z.string().nullable(),
   plantingId: z.string().nullable(),
   /** The sowing in a tray that is worked on, and how many plants a cell keeps. */
@@ -38,12 +49,16 @@ export type SettledTask = z.infer<typeof SettledTaskSchema>;
 export const settleTasks = command({
   name: "round.settle",
   label: ({ tasks, as }) => {
-    const what = tasks.length === 1 ? (tasks[0]?.subject ?? "a task") : `${tasks.length} tasks`;
-    return { done: `done: ${what}`, skipped: `skipping ${what}`, putOff: `later: ${what}` }[as];
+    const [first] = tasks;
+    return fact("commands.settling", {
+      as,
+      what: first && tasks.length === 1 ? first.subject : null,
+      count: tasks.length,
+    });
   },
   input: z
     .object({
-      tasks: z.array(SettledTaskSchema).min(1, "Choose a task.").max(500),
+      tasks: z.array(SettledTaskSchema).min(1, code("commands.chooseATask")).max(500),
       on: IsoDateSchema,
       as: z.enum(["done", "skipped", "putOff"]),
       /** The day on which what is put off comes back. */
@@ -52,7 +67,7 @@ export const settleTasks = command({
     })
     .refine(({ as, on, untilOn }) => as !== "putOff" || (untilOn !== undefined && untilOn > on), {
       path: ["untilOn"],
-      message: "Choose a later date.",
+      message: code("commands.chooseALaterDate"),
     }),
   run(garden, { tasks, on, as, untilOn = on, today }) {
     const changes: Change[] = [];
@@ -71,13 +86,14 @@ export const settleTasks = command({
 /** The grower's own order of walking past the beds. */
 export const setWalk = command({
   name: "walk.set",
-  label: () => "walking order",
+  label: () => fact("commands.walkingOrder"),
   input: z.object({ bedIds: z.array(z.string()).max(2000) }),
   run(garden, { bedIds }) {
     const unknown = bedIds.find((id) => !garden.beds.has(id));
-    if (unknown !== undefined) return refuse("This bed is no longer in the garden.", "bedIds");
+    if (unknown !== undefined)
+      return refuse(fact("commands.thisBedIsNoLongerInTheGarden"), "bedIds");
     if (new Set(bedIds).size < bedIds.length)
-      return refuse("Each bed appears once in the walking order.");
+      return refuse(fact("commands.eachBedAppearsOnceInTheWalking"));
     const { head } = garden;
     return change({
       kind: "garden",
@@ -95,7 +111,7 @@ function settledBefore(garden: Garden, { id }: SettledTask, as: Logged["kind"]):
   const wasDone = before.what.kind !== "skipped";
   if (wasDone === (as !== "skipped" && as !== "putOff")) return change();
   return refuse(
-    `${wasDone ? "Done" : "Skipped"} on ${dateWords(dayNumber(before.on))} already: change its entry in the logbook.`,
+    fact("commands.onAlreadyChangeItsEntryInThe", { wasDone, dayNumber: dayNumber(before.on) }),
   );
 }
 
@@ -133,8 +149,8 @@ function workOf(garden: Garden, { kind, subject, place, bedId, plantingId }: Set
     id !== null && set.has(id) ? id : null;
   return {
     work: kind,
-    subject,
-    place,
+    subject: keyOf(subject),
+    place: keyOf(place),
     bedId: there(bedId, garden.beds),
     plantingId: there(plantingId, garden.plantings),
   };

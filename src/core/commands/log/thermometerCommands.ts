@@ -3,17 +3,17 @@ import { thermometerProblems } from "../../gardenFile";
 import type { Change } from "../../garden";
 import { ThermometerDaySchema } from "../../log";
 import { change, command, refuse } from "../command";
+import { code, fact } from "../../facts";
 
 /** Days of a thermometer written down; a day that is there already is replaced. */
 export const setThermometerDays = command({
   name: "thermometer.set",
-  label: ({ days }) =>
-    days.length === 1 ? "a reading" : `${days.length} readings of a thermometer`,
+  label: ({ days }) => fact("commands.readingsOfAThermometer", { count: days.length }),
   input: z.object({
     days: z
       .array(ThermometerDaySchema)
-      .min(1, "There is no reading.")
-      .max(5000, "At most 5,000 at once."),
+      .min(1, code("commands.thereIsNoReading"))
+      .max(5000, code("commands.atMost5000AtOnce")),
   }),
   run(garden, { days }) {
     const changes: Change[] = [];
@@ -29,13 +29,14 @@ export const setThermometerDays = command({
 
 export const removeThermometerDays = command({
   name: "thermometer.remove",
-  label: ({ ids }) => (ids.length === 1 ? "removing a reading" : "removing readings"),
+  label: ({ ids }) =>
+    ids.length === 1 ? fact("commands.removingAReading") : fact("commands.removingReadings"),
   input: z.object({ ids: z.array(z.string()).min(1).max(5000) }),
   run(garden, { ids }) {
     const changes: Change[] = [];
     for (const id of ids) {
       const before = garden.thermometerDays.get(id);
-      if (!before) return refuse("This reading is no longer there.");
+      if (!before) return refuse(fact("commands.thisReadingIsNoLongerThere"));
       changes.push({ kind: "thermometerDay", id, before, after: null });
     }
     return change(...changes);

@@ -7,6 +7,7 @@ import { plantingState, plantingName } from "../../plantings";
 import { restName } from "../../bedSpace";
 import { restNeeds, uncovering } from "../../bedCare";
 import { ASKED_AFTER_DAYS, PLAIN, type Round, type Task } from "../task";
+import { fact } from "../../facts";
 
 /** Beds to be readied, fed, put to rest and uncovered, and rests that end. */
 export function bedTasks(round: Round): Task[] {
@@ -14,7 +15,7 @@ export function bedTasks(round: Round): Task[] {
 }
 
 /** A bed is readied in the week before something comes into it. */
-function readying({ site, garden, day, wording }: Round): Task[] {
+function readying({ site, garden, day }: Round): Task[] {
   return [...garden.plantings.values()].flatMap((planting): Task[] => {
     const bed = garden.beds.get(planting.bedId);
     const life = plantingState(garden, site, planting);
@@ -27,26 +28,25 @@ function readying({ site, garden, day, wording }: Round): Task[] {
         ...PLAIN,
         id: `${planting.id}-readyBed`,
         kind: "readyBed",
-        subject: `${wording.number(planting.lengthM, 1)} m for ${plantingName(garden, planting)}`,
+        subject: fact("tasks.mFor", {
+          lengthM: planting.lengthM,
+          plantingName: plantingName(garden, planting),
+        }),
         place: bed.name,
         bedId: bed.id,
         plantingId: planting.id,
         fromDay: fromDay - care.readyBedAheadDays,
         untilDay: fromDay - 1,
-        reason: `Planting is on ${wording.date(fromDay, day)}. ${
-          undug
-            ? "Weed it, cut old plants at the ground and rake it level."
-            : "Weed it, loosen it a fork deep and rake it fine."
-        }`,
-        endsWhen: "the ground is clean, level and moist",
-        ifLeft: "Sowing goes into weeds or is delayed.",
+        reason: fact("tasks.plantingIsOn", { fromDay, day, undug }),
+        endsWhen: fact("tasks.theGroundIsCleanLevelAndMoist"),
+        ifLeft: fact("tasks.sowingGoesIntoWeedsOrIsDelayed"),
       },
     ];
   });
 }
 
 /** Covers of a bed's own come off for good in spring. */
-function uncoveringInSpring({ site, garden, day, wording }: Round): Task[] {
+function uncoveringInSpring({ site, garden, day }: Round): Task[] {
   const { midwinterDay, startDay } = site.season(day);
   if (day < midwinterDay) return [];
   return [...garden.beds.values()].flatMap((bed): Task[] => {
@@ -63,16 +63,16 @@ function uncoveringInSpring({ site, garden, day, wording }: Round): Task[] {
         bedId: bed.id,
         fromDay: off.day,
         untilDay: off.day,
-        reason: `Since ${wording.date(off.day, day)} it grows as well uncovered, and killing nights are rare.`,
-        endsWhen: `${off.isPlural ? "they are" : "it is"} dry, folded and in storage`,
-        ifLeft: "It takes light, and plants grow soft and bolt sooner.",
+        reason: fact("tasks.sinceItGrowsAsWellUncoveredAnd", { day: off.day, day2: day }),
+        endsWhen: fact("tasks.dryFoldedAndInStorage", { isPlural: off.isPlural }),
+        ifLeft: fact("tasks.itTakesLightAndPlantsGrowSoftAnd"),
         isLate: day > off.day,
       },
     ];
   });
 }
 
-function feeding({ garden, day, wording }: Round): Task[] {
+function feeding({ garden, day }: Round): Task[] {
   return [...garden.feedings.values()].flatMap((one): Task[] => {
     const bed = garden.beds.get(one.bedId);
     const on = dayNumber(one.on);
@@ -89,20 +89,23 @@ function feeding({ garden, day, wording }: Round): Task[] {
         bedId: bed.id,
         fromDay: on,
         untilDay: on,
-        reason: soilSchool === "dug" ? "Due now, dug in a spade deep." : "Due now, spread on top.",
+        reason:
+          soilSchool === "dug"
+            ? fact("tasks.dueNowDugInASpadeDeep")
+            : fact("tasks.dueNowSpreadOnTop"),
         howMuch:
           amount.litres === null
-            ? wording.weightG(amount.grams ?? 0)
-            : `${wording.number(amount.litres)} L`,
-        endsWhen: "it is in the bed",
-        ifLeft: "The next planting starts short of nutrients.",
+            ? fact("tasks.weight", { grams: amount.grams ?? 0 })
+            : fact("tasks.volume", { litres: amount.litres }),
+        endsWhen: fact("tasks.itIsInTheBed"),
+        ifLeft: fact("tasks.theNextPlantingStartsShortOf"),
         isLate: day > on,
       },
     ];
   });
 }
 
-function rests({ garden, day, wording }: Round): Task[] {
+function rests({ garden, day }: Round): Task[] {
   return [...garden.rests.values()].flatMap((rest): Task[] => {
     const bed = garden.beds.get(rest.bedId);
     if (!bed) return [];
@@ -125,12 +128,12 @@ function rests({ garden, day, wording }: Round): Task[] {
           kind: manure ? "sowCoverCrop" : "mulch",
           fromDay,
           untilDay: fromDay,
-          reason: `${wording.number(rest.lengthM, 1)} m of the bed rests until ${wording.date(untilDay, fromDay)}.`,
-          howMuch: manure ? wording.weightG(grams) : `${wording.number(litres)} L`,
-          endsWhen: manure ? "it is sown" : "it is on the bed",
+          reason: fact("tasks.mOfTheBedRestsUntil", { lengthM: rest.lengthM, untilDay, fromDay }),
+          howMuch: manure ? fact("tasks.weight", { grams }) : fact("tasks.volume", { litres }),
+          endsWhen: manure ? fact("tasks.itIsSown") : fact("tasks.itIsOnTheBed"),
           ifLeft: manure
-            ? "Each week of delay means less cover before winter."
-            : "Rain beats bare soil down and washes it out.",
+            ? fact("tasks.eachWeekOfDelayMeansLessCover")
+            : fact("tasks.rainBeatsBareSoilDownAndWashesIt"),
           isLate: day > fromDay,
         },
       ];
@@ -144,11 +147,11 @@ function rests({ garden, day, wording }: Round): Task[] {
         fromDay: untilDay,
         untilDay,
         reason: manure
-          ? "It has to break down before the next sowing."
-          : "The ground is needed again.",
+          ? fact("tasks.itHasToBreakDownBeforeTheNext")
+          : fact("tasks.theGroundIsNeededAgain"),
         howMuch: null,
-        endsWhen: manure ? "it is turned in, or cut down" : "it is raked off",
-        ifLeft: "The next sowing waits.",
+        endsWhen: manure ? fact("tasks.itIsTurnedInOrCutDown") : fact("tasks.itIsRakedOff"),
+        ifLeft: fact("tasks.theNextSowingWaits"),
         isLate: day > untilDay,
       },
     ];

@@ -1,6 +1,7 @@
 import { care, earthingUpFor, seedSavingOf, supportFor } from "../../care";
 import { bedDays, grownShare } from "../../schedule";
 import { plantingTask, type PlantingRound, type Task } from "../task";
+import { fact } from "../../facts";
 
 /** What comes with a plant's size is asked for so long after it has come to it. */
 const ASKED_DAYS = 14;
@@ -30,7 +31,7 @@ function support(round: PlantingRound): Task[] {
     plantingTask(round, "support", day, day + ASKED_DAYS, {
       reason: wanted.words,
       endsWhen: wanted.endsWhen,
-      ifLeft: "It falls over and is hard to straighten.",
+      ifLeft: fact("tasks.itFallsOverAndIsHardToStraighten"),
     }),
   ];
 }
@@ -45,8 +46,8 @@ function earthingUp(round: PlantingRound): Task[] {
     plantingTask(round, "earthUp", day, day + ASKED_DAYS, {
       again: String(time + 1),
       reason: wanted.words,
-      endsWhen: "it is done along the whole row",
-      ifLeft: "Gaps can be resown only while there is time.",
+      endsWhen: fact("tasks.itIsDoneAlongTheWholeRow"),
+      ifLeft: fact("tasks.gapsCanBeResownOnlyWhileThereIs"),
     }),
   ];
 }
@@ -56,12 +57,12 @@ function feeding(round: PlantingRound): Task[] {
   const { life, day, garden, meanC } = round;
   const { crop } = life.growing;
   const words = {
-    howMuch: "a handful of compost, or a liquid feed, for each plant",
-    endsWhen: "it is on and watered in",
+    howMuch: fact("tasks.aHandfulOfCompostOrALiquidFeedFor"),
+    endsWhen: fact("tasks.itIsOnAndWateredIn"),
     more:
       garden.settings.soilSchool === "dug"
-        ? ["Scratch it in between the rows."]
-        : ["Lay it on top: worms take it down."],
+        ? [fact("tasks.scratchItInBetweenTheRows")]
+        : [fact("tasks.layItOnTopWormsTakeItDown")],
     cautions: ["compost-dust"],
   };
   if (crop.winterNeeded && lightIsBack(round) && meanC >= care.springFeed.leastMeanC) {
@@ -69,8 +70,8 @@ function feeding(round: PlantingRound): Task[] {
       plantingTask(round, "feed", day, day + ASKED_DAYS, {
         ...words,
         again: "spring",
-        reason: "Growth restarts with the light, and rain has washed nitrogen out: feed it.",
-        ifLeft: "Heads or bulbs stay small.",
+        reason: fact("tasks.growthRestartsWithTheLightAndRain"),
+        ifLeft: fact("tasks.headsOrBulbsStaySmall"),
       }),
     ];
   }
@@ -80,8 +81,8 @@ function feeding(round: PlantingRound): Task[] {
   return [
     plantingTask(round, "feed", day, day + ASKED_DAYS, {
       ...words,
-      reason: "A heavy feeder in mid growth. Fed later in the year, it grows soft.",
-      ifLeft: "It stays small and turns pale.",
+      reason: fact("tasks.aHeavyFeederInMidGrowthFedLaterIn"),
+      ifLeft: fact("tasks.itStaysSmallAndTurnsPale"),
     }),
   ];
 }
@@ -93,17 +94,20 @@ function lightIsBack({ site, garden, day }: PlantingRound): boolean {
 }
 
 function forSeed(round: PlantingRound): Task[] {
-  const { life, day, wording } = round;
+  const { life, day } = round;
   const { boltDay, sowDay } = life.timeline;
   const saving = seedSavingOf(life.growing.crop.id);
   if (!saving || boltDay === null) return [];
   if (day < boltDay - SEED_TOLD_DAYS || day > boltDay) return [];
   return [
     plantingTask(round, "leaveForSeed", boltDay - SEED_TOLD_DAYS, boltDay, {
-      reason: `It bolts about ${wording.date(boltDay, sowDay)}: mark the plants to keep if you want seed.`,
-      howMuch: `${saving.plants} plants, ${wording.number(saving.isolationM)} m from others of its kind`,
-      endsWhen: "the best are marked and left",
-      ifLeft: "The ground is free for the next crop.",
+      reason: fact("tasks.itBoltsAboutMarkThePlantsToKeepIf", { boltDay, sowDay }),
+      howMuch: fact("tasks.plantsMFromOthersOfItsKind", {
+        plants: saving.plants,
+        isolationM: saving.isolationM,
+      }),
+      endsWhen: fact("tasks.theBestAreMarkedAndLeft"),
+      ifLeft: fact("tasks.theGroundIsFreeForTheNextCrop"),
       more: [saving.words],
     }),
   ];

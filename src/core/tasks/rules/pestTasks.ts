@@ -4,6 +4,7 @@ import type { Bed } from "../../garden";
 import type { StandingPlants } from "../../plantings";
 import { pastWorkOf } from "../pastWork";
 import { PLAIN, type Round, type Task } from "../task";
+import { fact, type Told } from "../../facts";
 
 /** A pest, and the plantings of the bed that it may be at. */
 interface Threat {
@@ -61,17 +62,25 @@ function scouting(round: Round, bed: Bed, threats: readonly Threat[]): Task[] {
       ...PLAIN,
       id: `${bed.id}-scout-${isFirst ? "first" : isoDate(lastDay)}`,
       kind: "scout",
-      subject: listWords(threats.map(({ pest }) => pest.name)),
+      subject: listOf(threats.map(({ pest }) => pest.name)),
       place: bed.name,
       bedId: bed.id,
       fromDay: dueDay,
       untilDay: Math.max(day, dueDay),
-      reason: `${cropWords(threats)}: ${isFirst ? "it is their time" : `last checked ${daysAgo(day - lastDay)}`}.`,
-      endsWhen: "five plants are looked at, below the leaves too",
+      reason: fact("tasks.itIsTheirTimeLastChecked", {
+        crop: cropList(threats),
+        isFirst,
+        daysAgo: daysAgo(day - lastDay),
+      }),
+      endsWhen: fact("tasks.fivePlantsAreLookedAtBelowThe"),
       ifLeft: first?.pest.ifLeft ?? "",
       pestIds: threats.map(({ pest }) => pest.id),
       more: threats.flatMap(({ pest }) => [
-        `${capital(pest.name)}: ${lowered(pest.lookFor)} Keep out: ${lowered(pest.exclude)}`,
+        fact("tasks.keepOut", {
+          capital: capital(pest.name),
+          lowered: lowered(pest.lookFor),
+          lowered2: lowered(pest.exclude),
+        }),
       ]),
     },
   ];
@@ -79,7 +88,7 @@ function scouting(round: Round, bed: Bed, threats: readonly Threat[]): Task[] {
 
 /** What was seen and is still about: the mild remedy again after its days, the spray last. */
 function again(round: Round, bed: Bed, threats: readonly Threat[]): Task[] {
-  const { garden, day, wording } = round;
+  const { garden, day } = round;
   return pastWorkOf(garden)
     .pestsSeen(bed.id, day)
     .flatMap(({ pestId, day: seenDay }): Task[] => {
@@ -94,15 +103,18 @@ function again(round: Round, bed: Bed, threats: readonly Threat[]): Task[] {
           ...PLAIN,
           id: `${bed.id}-scout-${pestId}-${isoDate(seenDay)}`,
           kind: "scout",
-          subject: `${capital(pest.name)} again`,
+          subject: fact("tasks.again", { capital: capital(pest.name) }),
           place: bed.name,
           bedId: bed.id,
           fromDay: dueDay,
           untilDay: dueDay + pest.everyDays,
-          reason: `Seen ${wording.date(seenDay, day)}. ${pest.mild}`,
-          endsWhen: "none are found, or fewer than last time",
+          reason: fact("tasks.seen", { seenDay, day, mild: pest.mild }),
+          endsWhen: fact("tasks.noneAreFoundOrFewerThanLastTime"),
           ifLeft: pest.ifLeft,
-          more: [`Keep out: ${lowered(pest.exclude)}`, ...sprayWords(round, threat)],
+          more: [
+            fact("tasks.keepOut2", { lowered: lowered(pest.exclude) }),
+            ...sprayWords(round, threat),
+          ],
           cautions: [
             ...(pest.spray ? ["label"] : []),
             ...(pest.spray?.harmsBees ? ["bees"] : []),
@@ -119,7 +131,7 @@ function again(round: Round, bed: Bed, threats: readonly Threat[]): Task[] {
 const AGAIN_DAYS = 21;
 
 /** The last resort, and whether its days before picking still fit. */
-function sprayWords({ day, wording }: Round, { pest, plants }: Threat): string[] {
+function sprayWords({ day }: Round, { pest, plants }: Threat): Told[] {
   if (!pest.spray) return [];
   const { what, repeatDays, beforeHarvestDays } = pest.spray;
   const readyDays = plants.map(({ timeline }) => timeline.readyDay ?? Infinity);
@@ -127,10 +139,10 @@ function sprayWords({ day, wording }: Round, { pest, plants }: Threat): string[]
   const from = day + beforeHarvestDays;
   const fits =
     from <= nextPick
-      ? `harvest is due from ${nextPick === Infinity ? "later on" : wording.date(nextPick, day)}`
-      : `so no harvest here before ${wording.date(from, day)}`;
+      ? fact("tasks.harvestIsDueFrom", { nextPick, day })
+      : fact("tasks.soNoHarvestHereBefore", { from, day });
   return [
-    `Only if that is not enough: ${what}, by its label; usually again after ${repeatDays} days, and ${beforeHarvestDays === 0 ? "up to the day of harvest" : `not within ${beforeHarvestDays} ${beforeHarvestDays === 1 ? "day" : "days"} of harvest`}: ${fits}.`,
+    fact("tasks.onlyIfThatIsNotEnoughByItsLabel", { what, repeatDays, beforeHarvestDays, fits }),
   ];
 }
 
@@ -142,22 +154,20 @@ function firstLookDay(threats: readonly Threat[], day: DayNumber): DayNumber {
   return Math.min(day, Math.min(...came) + care.scoutFirstAfterDays);
 }
 
-function cropWords(threats: readonly Threat[]): string {
+function cropList(threats: readonly Threat[]): Told {
   const names = new Set(
     threats.flatMap(({ plants }) => plants.map(({ growing }) => growing.crop.name)),
   );
-  return capital(listWords([...names].map((name) => name.toLowerCase())));
+  return listOf([...names].map((name) => name.toLowerCase()));
 }
 
-function listWords(names: readonly string[]): string {
+function listOf(names: readonly string[]): Told {
   const shown = names.slice(0, 4);
-  const more = names.length - shown.length;
-  if (more > 0) return `${shown.join(", ")} and ${more} more`;
-  return shown.length < 2 ? shown.join("") : `${shown.slice(0, -1).join(", ")} and ${shown.at(-1)}`;
+  return fact("tasks.list", { names: shown, more: names.length - shown.length });
 }
 
-function daysAgo(days: number): string {
-  return days === 1 ? "yesterday" : `${days} days ago`;
+function daysAgo(days: number): Told {
+  return fact("tasks.daysAgo", { days });
 }
 
 function capital(text: string): string {

@@ -2,6 +2,7 @@ import { dayNumber, isoDate } from "../../calendar";
 import { materials } from "../../shelter";
 import { setupOperations } from "../../bedCare";
 import { ASKED_AFTER_DAYS, plantingTask, type PlantingRound, type Task } from "../task";
+import { fact, type Fact } from "../../facts";
 
 /** Rain of a day that waters what is new, mm. */
 const WATERS_MM = 5;
@@ -12,10 +13,10 @@ const ENDS_TOLD_DAYS = 3;
 
 /** What is set up when a planting comes into its bed: shade on and off, netting, water and less of it. */
 export function setupTasks(round: PlantingRound): Task[] {
-  const { day, life, site, garden, wording } = round;
+  const { day, life, site, garden } = round;
   const outlook = garden.outlook?.outlook.days ?? [];
   const { growing, timeline, planting } = life;
-  return setupOperations(site, growing, timeline, planting.setup, outlook, wording).flatMap(
+  return setupOperations(site, growing, timeline, planting.setup, outlook).flatMap(
     ({ kind, fromDay, untilDay, words }): Task[] => {
       if (kind === "net") {
         // When it is too cold for its pests already, there is nothing to keep out.
@@ -24,8 +25,8 @@ export function setupTasks(round: PlantingRound): Task[] {
         return [
           plantingTask(round, "net", fromDay, fromDay, {
             reason: words,
-            endsWhen: "the netting is on, its edges buried",
-            ifLeft: "Pests lay their eggs on it.",
+            endsWhen: fact("tasks.theNettingIsOnItsEdgesBuried"),
+            ifLeft: fact("tasks.pestsLayTheirEggsOnIt"),
             cautions: ["netting-birds"],
           }),
         ];
@@ -41,38 +42,38 @@ export function setupTasks(round: PlantingRound): Task[] {
   );
 }
 
-function shadeOn(round: PlantingRound, fromDay: number, endDay: number, reason: string): Task {
+function shadeOn(round: PlantingRound, fromDay: number, endDay: number, reason: Fact): Task {
   return plantingTask(round, "shade", fromDay, endDay - 1, {
     reason,
-    endsWhen: "the shade is on",
-    ifLeft: "Soft plants wilt and may not recover.",
+    endsWhen: fact("tasks.theShadeIsOn"),
+    ifLeft: fact("tasks.softPlantsWiltAndMayNotRecover"),
   });
 }
 
 function shadeOff(round: PlantingRound, endDay: number): Task {
   return plantingTask(round, "shadeOff", endDay, endDay + ENDS_TOLD_DAYS, {
-    reason: "The bright days are over: light is scarce now.",
-    endsWhen: "the shade is off",
-    ifLeft: "It grows slowly in the dark weeks and stays thin.",
+    reason: fact("tasks.theBrightDaysAreOverLightIsScarce"),
+    endsWhen: fact("tasks.theShadeIsOff"),
+    ifLeft: fact("tasks.itGrowsSlowlyInTheDarkWeeksAnd"),
   });
 }
 
 /** Short and daily: it is asked for anew each day. */
-function waterIn(round: PlantingRound, reason: string): Task {
+function waterIn(round: PlantingRound, reason: Fact): Task {
   const { day } = round;
   return plantingTask(round, "waterIn", day, day, {
     again: isoDate(day),
     reason,
-    endsWhen: "the top inch or two (3 to 5 cm) is wet",
-    ifLeft: "Shallow roots dry out within days.",
+    endsWhen: fact("tasks.theTopInchOrTwo3To5CmIsWet"),
+    ifLeft: fact("tasks.shallowRootsDryOutWithinDays"),
   });
 }
 
 function lessWater(round: PlantingRound, endDay: number): Task {
   return plantingTask(round, "changeWatering", endDay, endDay + ENDS_TOLD_DAYS, {
-    reason: "Roots are established: water deeply and less often so they go deeper.",
-    endsWhen: "the timer, or the habit, is changed",
-    ifLeft: "Roots stay shallow, and the bed dries out in a day.",
+    reason: fact("tasks.rootsAreEstablishedWaterDeeplyAnd"),
+    endsWhen: fact("tasks.theTimerOrTheHabitIsChanged"),
+    ifLeft: fact("tasks.rootsStayShallowAndTheBedDriesOut"),
   });
 }
 

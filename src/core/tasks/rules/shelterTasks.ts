@@ -17,6 +17,7 @@ import {
 } from "../../frostNight";
 import { materials, SHUT } from "../../shelter";
 import { PLAIN, type Round, type Task } from "../task";
+import { fact } from "../../facts";
 
 /** Covers lying on for a night come in again when the next is milder than this at the crop, °C. */
 const MILD_NIGHT_C = 3;
@@ -34,7 +35,7 @@ export function shelterTasks(round: Round, night: Tonight): Task[] {
   ];
 }
 
-function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Tonight): Task[] {
+function nightTasks({ day, garden }: Round, { nights, put, shut }: Tonight): Task[] {
   const tonight = { ...PLAIN, fromDay: day, untilDay: day, isLate: false };
   const putOn = put.map(({ piece, bed, fit, savesKg }): Task => ({
     ...tonight,
@@ -45,10 +46,10 @@ function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Toni
     place: bed.name,
     bedId: bed.id,
     plantingId: null,
-    reason: `It saves most here: about ${wording.weightG(Math.round(savesKg * 10) * 100)} of harvest.`,
-    howMuch: fit.weights > 0 ? `${fit.weights} weights` : null,
-    endsWhen: "it is on, its edges weighted down",
-    ifLeft: "Tender plants under it may die tonight.",
+    reason: fact("tasks.itSavesMostHereAboutOfHarvest", { savesKg }),
+    howMuch: fit.weights > 0 ? fact("tasks.weights", { weights: fit.weights }) : null,
+    endsWhen: fact("tasks.itIsOnItsEdgesWeightedDown"),
+    ifLeft: fact("tasks.tenderPlantsUnderItMayDieTonight"),
   }));
   const hasStock = garden.pieces.size > 0;
   const picks = nights.flatMap((one): Task[] => {
@@ -67,8 +68,8 @@ function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Toni
         plantingId: plants.planting.id,
         reason: adviceWords(one),
         howMuch: null,
-        endsWhen: "it is done before dark",
-        ifLeft: "The night takes it.",
+        endsWhen: fact("tasks.itIsDoneBeforeDark"),
+        ifLeft: fact("tasks.theNightTakesIt"),
       },
     ];
   });
@@ -80,17 +81,16 @@ function nightTasks({ day, wording, garden }: Round, { nights, put, shut }: Toni
     place: shelter.name,
     bedId: null,
     plantingId: null,
-    reason:
-      "Left open, the night would cost harvest. Closed before the sun is off it, it holds the day's warmth.",
+    reason: fact("tasks.leftOpenTheNightWouldCostHarvest"),
     howMuch: null,
-    endsWhen: "vents and doors are closed",
-    ifLeft: "Inside is as cold as outside.",
+    endsWhen: fact("tasks.ventsAndDoorsAreClosed"),
+    ifLeft: fact("tasks.insideIsAsColdAsOutside"),
   }));
   return [...putOn, ...closing, ...picks];
 }
 
 /** Shelters that get too warm shut, and have to be opened today. */
-function airing({ site, garden, day, wording }: Round): Task[] {
+function airing({ site, garden, day }: Round): Task[] {
   const outlook = garden.outlook?.outlook.days ?? NO_OUTLOOK;
   return [...garden.shelters.values()].flatMap((shelter): Task[] => {
     // An opener does it by itself.
@@ -99,8 +99,8 @@ function airing({ site, garden, day, wording }: Round): Task[] {
     if (openAtHour === null) return [];
     const until =
       shutAtHour === null
-        ? "leave it open through the mild night"
-        : `close it about ${Math.floor(shutAtHour)}`;
+        ? fact("tasks.leaveItOpenThroughTheMildNight")
+        : fact("tasks.closeItAbout", { shutAtHour });
     return [
       {
         ...PLAIN,
@@ -112,11 +112,11 @@ function airing({ site, garden, day, wording }: Round): Task[] {
         plantingId: null,
         fromDay: day,
         untilDay: day,
-        reason: `Closed, it would reach ${wording.temperature(shutMaxC)}: open it about ${Math.floor(openAtHour)}:00, ${until}.`,
+        reason: fact("tasks.closedItWouldReachOpenItAbout00", { shutMaxC, openAtHour, until }),
         howMuch: null,
         cautions: ["hot-house"],
-        endsWhen: shutAtHour === null ? "it is open" : "it is closed again",
-        ifLeft: "Plants overheat and grow soft.",
+        endsWhen: shutAtHour === null ? fact("tasks.itIsOpen") : fact("tasks.itIsClosedAgain"),
+        ifLeft: fact("tasks.plantsOverheatAndGrowSoft"),
         isLate: false,
       },
     ];
@@ -136,7 +136,7 @@ function airingOf(
 
 const NO_OUTLOOK: readonly OutlookDay[] = [];
 
-function storms({ garden, day, wording }: Round): Task[] {
+function storms({ garden, day }: Round): Task[] {
   const shelters = [...garden.shelters.values()];
   if (shelters.length === 0) return [];
   const place = shelters.map(({ name }) => name).join(", ");
@@ -144,7 +144,7 @@ function storms({ garden, day, wording }: Round): Task[] {
     ...PLAIN,
     id: `${kind}-${isoDate(on)}`,
     kind: kind === "wind" ? "prepareForWind" : "brushSnow",
-    subject: kind === "wind" ? "shelters and covers" : "snow from shelters",
+    subject: kind === "wind" ? fact("tasks.sheltersAndCovers") : fact("tasks.snowFromShelters"),
     place,
     bedId: null,
     plantingId: null,
@@ -152,12 +152,13 @@ function storms({ garden, day, wording }: Round): Task[] {
     untilDay: on,
     reason:
       kind === "wind"
-        ? `Strong wind ${wording.date(on)}: weight or bury edges, close vents and doors. Stay out of structures in the storm.`
-        : `Snow ${wording.date(on)}: brush it off from outside while it is light. Stay out from under a heavy load.`,
+        ? fact("tasks.strongWindWeightOrBuryEdgesClose", { on })
+        : fact("tasks.snowBrushItOffFromOutsideWhileItIs", { on }),
     howMuch: null,
-    endsWhen: kind === "wind" ? "everything is held down" : "the covers are clear",
+    endsWhen:
+      kind === "wind" ? fact("tasks.everythingIsHeldDown") : fact("tasks.theCoversAreClear"),
     ifLeft:
-      kind === "wind" ? "Covers blow away." : "Snow blocks light and can break the structure.",
+      kind === "wind" ? fact("tasks.coversBlowAway") : fact("tasks.snowBlocksLightAndCanBreakThe"),
     cautions: ["stay-out"],
     isLate: false,
   }));
@@ -189,10 +190,10 @@ function bringingIn({ site, garden, day }: Round, { nights }: Tonight): Task[] {
         plantingId: null,
         fromDay: day,
         untilDay: day,
-        reason: "The night is mild: off, it costs no light.",
+        reason: fact("tasks.theNightIsMildOffItCostsNoLight"),
         howMuch: null,
-        endsWhen: "it is dry and in storage",
-        ifLeft: "It takes light that is scarce now.",
+        endsWhen: fact("tasks.itIsDryAndInStorage"),
+        ifLeft: fact("tasks.itTakesLightThatIsScarceNow"),
         isLate: false,
       },
     ];

@@ -9,6 +9,7 @@ import {
   type PlantingRound,
   type Task,
 } from "../task";
+import { fact } from "../../facts";
 
 /** What came up is looked at for so long. */
 const CHECKED_DAYS = 4;
@@ -37,7 +38,7 @@ function isSowingAsked(round: PlantingRound): boolean {
 }
 
 function sowing(round: PlantingRound): Task[] {
-  const { life, wording } = round;
+  const { life } = round;
   const { plantOutDay, readyDay, sowDay } = life.timeline;
   const plannedDay = dayNumber(life.planting.sowOn);
   if (plantOutDay !== null || !isSowingAsked(round)) return [];
@@ -47,43 +48,43 @@ function sowing(round: PlantingRound): Task[] {
     plantingTask(round, "sow", plannedDay, plannedDay, {
       reason:
         readyDay === null
-          ? "Planned for now."
-          : `Sown now, ready ${wording.date(readyDay, sowDay)}.`,
-      howMuch: `${wording.number(seeds)} seeds, ${wording.weightG(seedGrams)}, in ${rows} rows`,
-      endsWhen: "it is sown",
+          ? fact("tasks.plannedForNow")
+          : fact("tasks.sownNowReady", { readyDay, sowDay }),
+      howMuch: fact("tasks.seedsInRows", { seeds, seedGrams, rows }),
+      endsWhen: fact("tasks.itIsSown"),
       ifLeft: weekLater(round, life),
       more: [
-        `${wording.distanceCm(crop.sowing.depthCm)} deep, rows ${wording.distanceCm(life.planting.rowCm)} apart.`,
+        fact("tasks.deepRowsApart", { depthCm: crop.sowing.depthCm, rowCm: life.planting.rowCm }),
       ],
     }),
   ];
 }
 
 function emergence(round: PlantingRound): Task[] {
-  const { day, life, site, garden, wording } = round;
+  const { day, life, site, garden } = round;
   const { emergeDay, plantOutDay, sowDay } = life.timeline;
   if (plantOutDay !== null || emergeDay === null || isSowingAsked(round)) return [];
   if (day < emergeDay || day > emergeDay + CHECKED_DAYS) return [];
   if (isKnown(life.facts.emergedDay, round)) return [];
   const { settings } = garden;
-  const { share, resow } = sowingAdvice(site, settings, life.growing, life.timeline, wording);
+  const { share, resow } = sowingAdvice(site, settings, life.growing, life.timeline);
   return [
     plantingTask(round, "checkEmergence", emergeDay, emergeDay + CHECKED_DAYS, {
-      reason: `Due up ${wording.date(emergeDay, sowDay)}, about ${Math.round(share * 100)} of 100 good seeds.`,
-      endsWhen: "the row is checked",
+      reason: fact("tasks.dueUpAboutOf100GoodSeeds", { emergeDay, sowDay, share }),
+      endsWhen: fact("tasks.theRowIsChecked"),
       ifLeft:
         resow.kind === "tooLate"
-          ? "It is too late to resow gaps."
+          ? fact("tasks.itIsTooLateToResowGaps")
           : resow.kind === "by"
-            ? `Gaps can be resown until ${wording.date(resow.day, sowDay)}.`
-            : "Gaps can be resown: each day of waiting costs about a day.",
-      more: ["Count how many of about fifty seeds came up and log it."],
+            ? fact("tasks.gapsCanBeResownUntil", { day: resow.day, sowDay })
+            : fact("tasks.gapsCanBeResownEachDayOfWaiting"),
+      more: [fact("tasks.countHowManyOfAboutFiftySeedsCame")],
     }),
   ];
 }
 
 function thinning(round: PlantingRound): Task[] {
-  const { day, life, site, garden, wording } = round;
+  const { day, life, site, garden } = round;
   const { timeline, growing, planting } = life;
   if (timeline.plantOutDay !== null || planting.stage === "baby") return [];
   if (growing.crop.startedFrom !== "seed") return [];
@@ -91,20 +92,23 @@ function thinning(round: PlantingRound): Task[] {
   if (stationCm < THINNED_FROM_CM || timeline.emergeDay === null) return [];
   const grownOn = (on: number) => grownShare(site, garden.settings, growing, timeline, on);
   if (grownOn(day) < THINNED_AT || grownOn(day - THINNED_DAYS) >= THINNED_AT) return [];
-  const together = planting.plantsPerStation > 1 ? `, ${planting.plantsPerStation} together` : "";
+  const together =
+    planting.plantsPerStation > 1
+      ? fact("tasks.together", { plantsPerStation: planting.plantsPerStation })
+      : "";
   return [
     plantingTask(round, "thin", day, day + THINNED_DAYS, {
-      reason: "The seedlings touch: those that stay need space.",
-      howMuch: `one every ${wording.distanceCm(stationCm)}${together}`,
-      endsWhen: "each has its room",
-      ifLeft: "They crowd: roots stay thin and heads do not form.",
-      more: ["Cut the extra plants with scissors, or pull them in the evening and water after."],
+      reason: fact("tasks.theSeedlingsTouchThoseThatStayNeed"),
+      howMuch: fact("tasks.oneEvery", { stationCm, together }),
+      endsWhen: fact("tasks.eachHasItsRoom"),
+      ifLeft: fact("tasks.theyCrowdRootsStayThinAndHeadsDo"),
+      more: [fact("tasks.cutTheExtraPlantsWithScissorsOr")],
     }),
   ];
 }
 
 function plantingOut(round: PlantingRound): Task[] {
-  const { day, life, garden, wording } = round;
+  const { day, life, garden } = round;
   const { plantOutDay, readyDay, sowDay } = life.timeline;
   if (plantOutDay === null || day < plantOutDay || day > plantOutDay + ASKED_AFTER_DAYS) return [];
   if (isKnown(life.facts.plantedOutDay, round)) return [];
@@ -118,16 +122,14 @@ function plantingOut(round: PlantingRound): Task[] {
     plantingTask(round, "plantOut", plantOutDay, plantOutDay, {
       reason:
         readyDay === null
-          ? "Planned for now."
-          : `Planted now, ready ${wording.date(readyDay, sowDay)}. Choose a cool, cloudy hour or the evening.`,
-      howMuch: `${wording.number(plants)} plants in ${rows} rows`,
-      endsWhen: "it is in the bed",
+          ? fact("tasks.plannedForNow")
+          : fact("tasks.plantedNowReadyChooseACoolCloudy", { readyDay, sowDay }),
+      howMuch: fact("tasks.plantsInRows", { plants, rows }),
+      endsWhen: fact("tasks.itIsInTheBed"),
       ifLeft: weekLater(round, life),
       more:
         life.growing.crop.family === "Brassicaceae"
-          ? [
-              "Plant deep, up to the first leaves, and firm: a leaf should tear before the plant lifts.",
-            ]
+          ? [fact("tasks.plantDeepUpToTheFirstLeavesAndFirm")]
           : [],
     }),
   ];

@@ -3,6 +3,7 @@ import { hardeningOn, sowingStates, trayWork, type TrayWork } from "../../propag
 import { dayNumber, isoDate } from "../../calendar";
 import { seedlingsIn } from "../../trays";
 import { PLAIN, weekLater, type Round, type Task } from "../task";
+import { fact } from "../../facts";
 
 /** Everything that trays ask for on a day. */
 export function trayTasks(round: Round): Task[] {
@@ -13,7 +14,7 @@ export function trayTasks(round: Round): Task[] {
 }
 
 /** Seedlings that have stayed too long in their cells: into larger ones, or out at last. */
-function pottingOn({ garden, site, day, wording }: Round): Task[] {
+function pottingOn({ garden, site, day }: Round): Task[] {
   return sowingStates(garden, site, day).flatMap(({ tray, sowing, crop, rootBoundDay }): Task[] => {
     const alive = seedlingsIn(sowing);
     if (day < rootBoundDay || sowing.cells.length === 0 || alive === 0) return [];
@@ -27,10 +28,13 @@ function pottingOn({ garden, site, day, wording }: Round): Task[] {
         plantingId: sowing.plantingId,
         fromDay: rootBoundDay,
         untilDay: rootBoundDay,
-        reason: `Sown ${wording.date(dayNumber(sowing.sownOn), day)}, they have outgrown their cells: pot them up (leggy ones deeper) or transplant them.`,
-        howMuch: alive === null ? null : `${alive} seedlings`,
-        endsWhen: "roots have room",
-        ifLeft: "Root-bound plants stop growing and bolt.",
+        reason: fact("tasks.sownTheyHaveOutgrownTheirCellsPot", {
+          dayNumber: dayNumber(sowing.sownOn),
+          day,
+        }),
+        howMuch: alive === null ? null : fact("tasks.seedlings", { alive }),
+        endsWhen: fact("tasks.rootsHaveRoom"),
+        ifLeft: fact("tasks.rootBoundPlantsStopGrowingAndBolt"),
         isLate: day > rootBoundDay,
         cautions: ["compost-dust"],
       },
@@ -46,15 +50,15 @@ function sowTask(round: Round, { raising, day: on }: Extract<TrayWork, { kind: "
     id: `${raising.planting.id}-sowTray`,
     kind: "sowTray",
     subject: plantingName(garden, raising.planting),
-    place: "Bench",
+    place: fact("tasks.bench"),
     bedId: null,
     plantingId: raising.planting.id,
     fromDay: on,
     untilDay: on,
-    reason: "Its seedlings are needed in a few weeks.",
-    howMuch: `${raising.cells} cells`,
-    endsWhen: "it is sown",
-    ifLeft: life ? weekLater(round, life) : "Transplanting is delayed by as much.",
+    reason: fact("tasks.itsSeedlingsAreNeededInAFewWeeks"),
+    howMuch: fact("tasks.cells", { cells: raising.cells }),
+    endsWhen: fact("tasks.itIsSown"),
+    ifLeft: life ? weekLater(round, life) : fact("tasks.transplantingIsDelayedByAsMuch"),
     isLate: day > on,
   };
 }
@@ -62,38 +66,38 @@ function sowTask(round: Round, { raising, day: on }: Extract<TrayWork, { kind: "
 const WORDS = {
   count: {
     kind: "checkEmergence",
-    reason: "Seedlings should show: count them.",
-    endsWhen: "they are counted",
-    ifLeft: "Too late to resow what didn't come up.",
+    reason: fact("tasks.seedlingsShouldShowCountThem"),
+    endsWhen: fact("tasks.theyAreCounted"),
+    ifLeft: fact("tasks.tooLateToResowWhatDidntComeUp"),
   },
   thin: {
     kind: "thin",
-    reason: "More than needed in each cell: cut the extras with scissors.",
-    endsWhen: "each cell holds what it should",
-    ifLeft: "They crowd and grow leggy.",
+    reason: fact("tasks.moreThanNeededInEachCellCutThe"),
+    endsWhen: fact("tasks.eachCellHoldsWhatItShould"),
+    ifLeft: fact("tasks.theyCrowdAndGrowLeggy"),
   },
   harden: {
     kind: "hardenOff",
-    reason: "They are transplanted soon: a little longer outside each day.",
-    endsWhen: "they have been out a night",
-    ifLeft: "Soft seedlings stop growing or scorch when transplanted.",
+    reason: fact("tasks.theyAreTransplantedSoonALittle"),
+    endsWhen: fact("tasks.theyHaveBeenOutANight"),
+    ifLeft: fact("tasks.softSeedlingsStopGrowingOrScorch"),
   },
   plantOut: {
     kind: "plantOut",
-    reason: "They are large enough and hardened off. Choose a cool, cloudy hour or the evening.",
-    endsWhen: "they are in the bed",
-    ifLeft: "They become root-bound.",
+    reason: fact("tasks.theyAreLargeEnoughAndHardenedOff"),
+    endsWhen: fact("tasks.theyAreInTheBed"),
+    ifLeft: fact("tasks.theyBecomeRootBound"),
   },
   label: {
     kind: "label",
-    reason: "Look-alikes are next to each other.",
-    endsWhen: "the label is in the tray",
-    ifLeft: "Nobody can tell them apart until they head.",
+    reason: fact("tasks.lookAlikesAreNextToEachOther"),
+    endsWhen: fact("tasks.theLabelIsInTheTray"),
+    ifLeft: fact("tasks.nobodyCanTellThemApartUntilThey"),
   },
 } as const;
 
 function stateTask(
-  { garden, day, wording }: Round,
+  { garden, day }: Round,
   { kind, state, day: on }: Exclude<TrayWork, { kind: "sow" }>,
 ): Task {
   const words = WORDS[kind];
@@ -109,7 +113,8 @@ function stateTask(
     id: `${sowing.id}-${words.kind}${kind === "harden" ? `-${isoDate(day)}` : ""}`,
     kind: words.kind,
     subject: crop.name,
-    place: kind === "plantOut" && bed ? `${tray.name} to ${bed.name}` : tray.name,
+    place:
+      kind === "plantOut" && bed ? fact("tasks.to", { tray: tray.name, bed: bed.name }) : tray.name,
     bedId: kind === "plantOut" ? (bed?.id ?? null) : null,
     plantingId: sowing.plantingId,
     fromDay: on,
@@ -117,9 +122,9 @@ function stateTask(
     reason: words.reason,
     howMuch:
       hours !== null
-        ? `${hours} hours outside`
+        ? fact("tasks.hoursOutside", { hours })
         : spacing
-          ? `${wording.distanceCm(spacing.rowCm)} × ${wording.distanceCm(spacing.inRowCm)}`
+          ? fact("tasks.apart", { rowCm: spacing.rowCm, inRowCm: spacing.inRowCm })
           : null,
     endsWhen: words.endsWhen,
     ifLeft: words.ifLeft,

@@ -6,6 +6,7 @@ import { materials, thumbGainAtC } from "../../shelter";
 import { pastWorkOf } from "../pastWork";
 import { PLAIN, type Round, type Task } from "../task";
 import { winterWatering } from "../../bedCare";
+import { fact, keyOf, type Told } from "../../facts";
 
 /** Where nobody has written down a watering, so many days are looked back on. */
 const LOOKED_BACK_DAYS = 21;
@@ -17,7 +18,7 @@ const TOLD_DAYS = 2;
 /** Beds that are watered together: those of a shelter, or those in the open. */
 interface Watered {
   id: string;
-  name: string;
+  name: Told;
   keepsRainOff: boolean;
   beds: Bed[];
 }
@@ -38,8 +39,8 @@ function wateredTogether(round: Round): Watered[] {
     const shelter = garden.shelters.get(bed.shelterId ?? "");
     const keepsRainOff = coversOver(garden, bed).some((id) => materials.get(id)?.kind !== "sheet");
     const id = shelter?.id ?? (keepsRainOff ? bed.id : "open");
-    const name = shelter?.name ?? (keepsRainOff ? bed.name : "Uncovered beds");
-    const place = places.get(id) ?? { id, name, keepsRainOff, beds: [] };
+    const name = shelter?.name ?? (keepsRainOff ? bed.name : fact("tasks.uncoveredBeds"));
+    const place: Watered = places.get(id) ?? { id, name, keepsRainOff, beds: [] };
     place.beds.push(bed);
     places.set(id, place);
   }
@@ -47,14 +48,14 @@ function wateredTogether(round: Round): Watered[] {
 }
 
 function watering(round: Round, place: Watered): Task[] {
-  const { garden, site, day, wording, meanC } = round;
+  const { garden, site, day, meanC } = round;
   const [bed] = place.beds;
   if (!bed) return [];
   const { minTempC } = expectedDay(site, garden.outlook?.outlook.days ?? [], day + 1);
   const cropMinC = minTempC + thumbGainAtC(coversOver(garden, bed), minTempC);
   const advice = winterWatering(site.latitudeDeg, day, cropMinC, meanC);
   if (advice.kind === "none") return [];
-  const lastDay = pastWorkOf(garden).lastDay("water", place.name, day);
+  const lastDay = pastWorkOf(garden).lastDay("water", keyOf(place.name), day);
   const missingMm = missing(round, place.keepsRainOff, lastDay ?? day - LOOKED_BACK_DAYS);
   const { openMm, coveredMm } = care.water;
   const allowedMm =
@@ -67,16 +68,22 @@ function watering(round: Round, place: Watered): Task[] {
       ...PLAIN,
       id: `${place.id}-water-${lastDay === null ? "first" : isoDate(lastDay)}`,
       kind: "water",
-      subject: place.beds.length === 1 ? bed.name : `${place.beds.length} beds`,
+      subject:
+        place.beds.length === 1 ? bed.name : fact("tasks.beds", { bedsCount: place.beds.length }),
       place: place.name,
       bedId: place.id === bed.id ? bed.id : null,
       fromDay: day,
       untilDay: day + TOLD_DAYS,
-      reason: `About ${wording.number(missingMm)} mm have evaporated ${lastDay === null ? "in three weeks" : `since ${wording.date(lastDay, day)}`}${place.keepsRainOff ? ", and no rain comes in" : " beyond the rain"}.`,
-      howMuch: `${wording.number(givenMm)} L per m², ${wording.number(Math.round((givenMm * areaM2) / 10) * 10)} L in all`,
-      endsWhen: "a finger's length down is moist",
-      ifLeft: "Growth stops, leaves turn bitter, and seedlings die.",
-      more: ["In the morning, at the soil, leaves dry by night; less on heavy soil."],
+      reason: fact("tasks.aboutMmHaveEvaporated", {
+        missingMm,
+        lastDay,
+        day,
+        keepsRainOff: place.keepsRainOff,
+      }),
+      howMuch: fact("tasks.lPerMLInAll", { givenMm, areaM2 }),
+      endsWhen: fact("tasks.aFingersLengthDownIsMoist"),
+      ifLeft: fact("tasks.growthStopsLeavesTurnBitterAnd"),
+      more: [fact("tasks.inTheMorningAtTheSoilLeavesDryBy")],
     },
   ];
 }

@@ -40,7 +40,7 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, wording }:
   const layout = layoutOf(garden);
   const scale = useMemo(() => mapScale(layout.plot, width, height), [layout.plot, width, height]);
   const laying = useLaying(garden);
-  const moving = useMoving(garden, site, layout.beds, scale, wording);
+  const moving = useMoving(garden, site, layout.beds, scale);
   const { carried } = moving;
   const beds = useMemo(() => [...garden.beds.values()], [garden.beds]);
   const plants = useMemo(

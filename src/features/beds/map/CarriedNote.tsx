@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import type { LocalWording } from "@/ui/wording";
 import type { Carried } from "./useMoving";
 import { beds as say } from "@/words/en/beds";
+import { told } from "@/ui/wording";
 
 interface Props {
   carried: Carried;
@@ -57,7 +58,7 @@ export function MeaningList({ carried }: { carried: Pick<Carried, "meanings"> })
       {carried.meanings.map(({ kind, words }) => (
         <Box
           component="li"
-          key={words}
+          key={words.code}
           sx={{
             display: "flex",
             gap: 1,
@@ -67,7 +68,7 @@ export function MeaningList({ carried }: { carried: Pick<Carried, "meanings"> })
           <b role="img" aria-label={MARK_WORDS[kind]} style={{ width: 12, flex: "none" }}>
             {MARKS[kind]}
           </b>
-          <span>{words}</span>
+          <span>{told(words)}</span>
         </Box>
       ))}
     </Box>

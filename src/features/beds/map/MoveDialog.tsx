@@ -9,13 +9,14 @@ import { meaningOfMove, nearestPlace } from "@/core/bedSpace";
 import { plantingName } from "@/core/plantings";
 import type { Site } from "@/core/growth";
 import { coverWords } from "@/core/shelter";
-import { feet, metres } from "@/core/wording";
+import { feet, metres } from "@/core/units";
 import { gardenStore } from "@/store/index";
 import { FormDialog, readTyped } from "@/ui/inputs/index";
 import { setView, tell } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { MeaningList } from "./CarriedNote";
 import { beds as say } from "@/words/en/beds";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -26,7 +27,7 @@ interface Props {
 }
 
 /** A planting moved by choosing a bed, for keys and thumbs; what it would mean stands below. */
-export default function MoveDialog({ garden, site, planting, wording, onClose }: Props) {
+export default function MoveDialog({ garden, site, planting, onClose }: Props) {
   const imperial = garden.settings.units === "imperial";
   const [bedId, setBedId] = useState(planting.bedId);
   const [typed, setTyped] = useState<string | null>(null);
@@ -39,7 +40,7 @@ export default function MoveDialog({ garden, site, planting, wording, onClose }:
   const shown = (m: number) => String(Math.round((imperial ? feet(m) : m) * 100) / 100);
   const move = async () => {
     const done = await gardenStore().dispatch("planting.edit", { id: planting.id, bedId, fromM });
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return setRefusal(told(done.refusal));
     setView({ selectedBedId: bedId });
     onClose();
     tell(say.movedTo({ bed: bed.name }), "done", true);
@@ -74,9 +75,7 @@ export default function MoveDialog({ garden, site, planting, wording, onClose }:
         slotProps={{ htmlInput: { inputMode: "decimal" } }}
       />
       <div aria-live="polite">
-        <MeaningList
-          carried={{ meanings: meaningOfMove(site, garden, planting, bed, fromM, wording) }}
-        />
+        <MeaningList carried={{ meanings: meaningOfMove(site, garden, planting, bed, fromM) }} />
       </div>
     </FormDialog>
   );

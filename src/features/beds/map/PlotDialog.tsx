@@ -5,7 +5,7 @@ import { z } from "zod";
 import type { Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { layoutOf } from "@/core/bedSpace";
-import { feet, metres } from "@/core/wording";
+import { feet, metres } from "@/core/units";
 import { gardenStore } from "@/store/index";
 import { amount, NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";

@@ -6,7 +6,6 @@ import { toGardenFile } from "@/core/gardenFile";
 import { siteFor } from "@/core/plantings";
 import { gardenStore } from "@/store";
 import { useView } from "@/ui/viewState";
-import { localWording } from "@/words";
 import type { MapScale } from "./mapScale";
 import { useLaying } from "./useLaying";
 import { useMoving } from "./useMoving";
@@ -18,7 +17,6 @@ const scale = {
   metresX: (px: number) => px / 100,
   metresY: (px: number) => px / 100,
 } as unknown as MapScale;
-const wording = localWording("metric", "en-GB");
 const garden = () => gardenStore().getState().garden;
 
 beforeEach(async () => {
@@ -45,7 +43,7 @@ test("a planting carried over another bed says what that means, and stands there
   const spinach = garden().plantings.get("spinach");
   if (!spinach) throw new Error("the garden has spinach");
   const { beds } = layoutOf(garden());
-  const { result } = renderHook(() => useMoving(garden(), site, beds, scale, wording));
+  const { result } = renderHook(() => useMoving(garden(), site, beds, scale));
   const over = pointOver("bed-1", 6);
   act(() => result.current.carry(spinach, over.x, over.y));
   expect(result.current.carried).toMatchObject({ bed: { id: "bed-1" }, fromM: 4 });

@@ -7,7 +7,6 @@ import { meaningOfMove, nearestPlace, type Meaning } from "@/core/bedSpace";
 import type { Site } from "@/core/growth";
 import { gardenStore } from "@/store/index";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
 import type { MapScale } from "./mapScale";
 import { beds as say } from "@/words/en/beds";
 
@@ -39,7 +38,6 @@ export function useMoving(
   site: Site | null,
   outlines: ReadonlyMap<string, Outline>,
   scale: MapScale,
-  wording: LocalWording,
 ): Moving {
   const [carried, setCarried] = useState<Carried | null>(null);
   return {
@@ -54,9 +52,7 @@ export function useMoving(
       const fromM = near ?? exactM(Math.min(Math.max(0, wishedM), most));
       // The sums are done again only when it has come somewhere else.
       const same = carried?.bed.id === bed.id && carried.fromM === fromM;
-      const meanings = same
-        ? carried.meanings
-        : meaningOfMove(site, garden, planting, bed, fromM, wording);
+      const meanings = same ? carried.meanings : meaningOfMove(site, garden, planting, bed, fromM);
       setCarried({ planting, bed, fromM, meanings, x, y });
     },
     drop() {

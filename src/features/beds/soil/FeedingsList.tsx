@@ -12,6 +12,7 @@ import { tellRefusal } from "@/ui/viewState";
 import { amountWords } from "./feedingWords";
 import type { BedSectionProps } from "../section";
 import { beds as say } from "@/words/en/beds";
+import { told } from "@/ui/wording";
 
 /** What the bed is fed with and when; harvests that come too soon after raw manure are told. */
 export function FeedingsList({ garden, site, bed, day, wording }: BedSectionProps) {
@@ -32,7 +33,7 @@ export function FeedingsList({ garden, site, bed, day, wording }: BedSectionProp
           <Box key={id} sx={{ borderTop: "1px solid var(--line)", py: 0.5 }}>
             <Box sx={{ display: "flex", gap: 1, alignItems: "center", fontSize: 14.5 }}>
               <Box sx={{ flex: 1 }}>
-                <b>{amount.item}</b>{" "}
+                <b>{told(amount.item)}</b>{" "}
                 {say.on2({
                   date: wording.date(dayNumber(on), day),
                   amount: amountWords(amount, wording),
@@ -41,7 +42,7 @@ export function FeedingsList({ garden, site, bed, day, wording }: BedSectionProp
               <Button
                 size="small"
                 color="inherit"
-                aria-label={say.remove2({ item: amount.item })}
+                aria-label={say.remove2({ item: told(amount.item) })}
                 onClick={() => void remove(id)}
               >
                 {say.remove}

@@ -12,6 +12,7 @@ import { gardenStore } from "@/store/index";
 import { InspectorSection } from "@/ui/frame/index";
 import { tellRefusal } from "@/ui/viewState";
 import { beds as say } from "@/words/en/beds";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -44,7 +45,9 @@ export function RotationSection({ garden, bed, day }: Props) {
           <b>{of}</b>: {there.map((one) => familyWords(garden, one)).join(", ")}
         </Box>
       ))}
-      <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 0.5 }}>{ROTATION_EXCEPTIONS}</Box>
+      <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 0.5 }}>
+        {told(ROTATION_EXCEPTIONS)}
+      </Box>
       <Box sx={{ display: "grid", gridTemplateColumns: "82px 1fr auto", gap: 1, mt: 1 }}>
         <TextField
           size="small"

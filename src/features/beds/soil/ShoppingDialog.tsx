@@ -19,6 +19,8 @@ import { whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import type { LocalWording } from "@/ui/wording";
 import { beds as say } from "@/words/en/beds";
+import { told } from "@/ui/wording";
+import { fileWords } from "@/words";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 
@@ -33,14 +35,16 @@ const DAYS_AHEAD = 365;
 
 /** What feedings and rests of the year to come need, over all beds. */
 export default function ShoppingDialog({ garden, day, wording, onClose }: Props) {
-  const items = shoppingList(garden, day, day + DAYS_AHEAD);
+  const items = shoppingList(garden, day, day + DAYS_AHEAD).sort((a, b) =>
+    told(a.item).localeCompare(told(b.item)),
+  );
   const much = ({ litres, grams }: (typeof items)[number]) =>
     litres > 0
       ? `${wording.volumeL(litres)}, ${barrowLoads(litres)} ${barrowLoads(litres) === 1 ? "barrow" : "barrows"}`
       : wording.weightG(grams);
   const save = async () => {
     const { writeShoppingCsv } = await formatsPart();
-    downloadText(say.shoppingListCsv, "text/csv", writeShoppingCsv(items));
+    downloadText(say.shoppingListCsv, "text/csv", writeShoppingCsv(items, fileWords(wording)));
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="shopping">
@@ -62,11 +66,13 @@ export default function ShoppingDialog({ garden, day, wording, onClose }: Props)
             </TableHead>
             <TableBody>
               {items.map((one) => (
-                <TableRow key={one.item}>
+                <TableRow key={told(one.item)}>
                   <TableCell>
-                    <b>{one.item}</b>
-                    {one.note && (
-                      <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>{one.note}</Box>
+                    <b>{told(one.item)}</b>
+                    {one.notes.length > 0 && (
+                      <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>
+                        {one.notes.map(told).join("; ")}
+                      </Box>
                     )}
                   </TableCell>
                   <TableCell className="tabular">{much(one)}</TableCell>

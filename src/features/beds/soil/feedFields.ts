@@ -1,8 +1,9 @@
 import { z } from "zod";
 import { productProblem, USUAL_COMPOST_CM, type Feeding } from "@/core/soil";
-import { centimetres, inches, type Units } from "@/core/wording";
+import { centimetres, inches, type Units } from "@/core/units";
 import { readTyped } from "@/ui/inputs/index";
 import { beds as say } from "@/words/en/beds";
+import { told } from "@/ui/wording";
 
 /** A feeding as its form holds it, all as typed. */
 const FeedFieldsSchema = z.object({
@@ -123,7 +124,7 @@ function fertiliserFrom(fields: FeedFields, nitrogenGPerM2: number): Feeding["fe
   }
   const product = { nitrogen: n / 100, phosphate: p / 100, potash: k / 100 };
   const problem = productProblem(product);
-  if (problem) return problem;
+  if (problem) return told(problem);
   if (!(nitrogenGPerM2 >= 0)) return say.enterNitrogenOf0OrMore;
   const name = fields.name.trim() || "Fertiliser";
   return { kind: "fertiliser", name, ...product, nitrogenGPerM2 };

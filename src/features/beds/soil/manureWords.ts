@@ -1,7 +1,7 @@
 import type { DayNumber } from "@/core/calendar";
 import type { GreenManure } from "@/core/bedCare";
 import type { SoilSchool } from "@/core/soil";
-import { chanceWords } from "@/core/wording";
+import { chanceWords } from "@/words";
 import type { LocalWording } from "@/ui/wording";
 import { beds as say } from "@/words/en/beds";
 

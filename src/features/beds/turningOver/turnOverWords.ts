@@ -1,7 +1,9 @@
-import { laterWords, type DayNumber } from "@/core/calendar";
+import { type DayNumber } from "@/core/calendar";
+import { laterWords } from "@/words";
 import { tooSoonWords, type TurnOver } from "@/core/bedSpace";
 import type { LocalWording } from "@/ui/wording";
 import { beds as say } from "@/words/en/beds";
+import { told } from "@/ui/wording";
 
 const TELLS_FROM_KG = 0.05;
 
@@ -62,6 +64,6 @@ export function turnOverReasons(chosen: TurnOver, day: DayNumber, wording: Local
         })
       : say.youGiveUpAlmostNothingByPulling,
   );
-  if (chosen.tooSoon) reasons.push(tooSoonWords(chosen.tooSoon));
+  if (chosen.tooSoon) reasons.push(told(tooSoonWords(chosen.tooSoon)));
   return reasons;
 }

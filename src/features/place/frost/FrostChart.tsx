@@ -5,7 +5,7 @@ import { scaleLinear } from "d3-scale";
 import { useMemo } from "react";
 import type { DayNumber, Season } from "@/core/calendar";
 import { FROST_THRESHOLDS_C, type Climate } from "@/core/climate";
-import { chanceWords } from "@/core/wording";
+import { chanceWords } from "@/words";
 import { DayLine, SeasonAxis, timeScale, useSize } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";
 import { frostCurve, type FrostCurve } from "./frostCurves";

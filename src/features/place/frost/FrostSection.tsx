@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { DayNumber, Season } from "@/core/calendar";
 import { FROST_THRESHOLDS_C, firstFrostDay, lastFrostDay, type Climate } from "@/core/climate";
-import { chanceWords } from "@/core/wording";
+import { chanceWords } from "@/words";
 import { gardenStore } from "@/store/index";
 import { useSettling } from "@/ui/inputs/index";
 import { tellRefusal } from "@/ui/viewState";
@@ -12,6 +12,7 @@ import type { LocalWording } from "@/ui/wording";
 import { FrostChart } from "./FrostChart";
 import { FrostTable } from "./FrostTable";
 import { place as say } from "@/words/en/place";
+import { told } from "@/ui/wording";
 
 interface Props {
   climate: Climate;
@@ -47,7 +48,7 @@ export function FrostSection({ climate, season, day, frostRisk, restsOn, wording
       <Box component="ul" sx={{ pl: 2.5, mb: 0, fontSize: 14, color: "var(--ash-text)" }}>
         <li>{restsOn}</li>
         {climate.notes.map((note) => (
-          <li key={note}>{note}</li>
+          <li key={told(note)}>{told(note)}</li>
         ))}
       </Box>
     </>

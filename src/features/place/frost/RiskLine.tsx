@@ -2,7 +2,7 @@
 
 import { useRef, type KeyboardEvent } from "react";
 import type { ScaleLinear } from "d3-scale";
-import { chanceWords } from "@/core/wording";
+import { chanceWords } from "@/words";
 import { useDrag } from "@/ui/chart/index";
 import { nearestRisk, RISKS, stepRisk } from "./frostCurves";
 import { place as say } from "@/words/en/place";

@@ -16,6 +16,7 @@ import { freshnessWords } from "./outlookWords";
 import { OutlookTableButton } from "./OutlookTableButton";
 import { Thermometers } from "./Thermometers";
 import { place as say } from "@/words/en/place";
+import { told } from "@/ui/wording";
 
 const OutlookForm = lazyPart(() => import("./OutlookForm"));
 const CLOCK_MS = 30_000;
@@ -34,7 +35,7 @@ export function OutlookSection({ garden, today, wording }: Props) {
   const coming = kept?.outlook.days.filter(({ date }) => dayNumber(date) >= today) ?? [];
   const ask = async () => {
     const asked = await fetchOutlook(today);
-    setProblem(asked.ok ? null : asked.problem);
+    setProblem(asked.ok ? null : told(asked.problem));
   };
   const takeSimulated = async () => {
     const done = await gardenStore().dispatch("settings.set", { stationUrl: SIMULATED_STATION });

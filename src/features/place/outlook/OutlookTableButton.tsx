@@ -5,6 +5,7 @@ import { gardenStore, whenNeeded } from "@/store/index";
 import { FileButton } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { place as say } from "@/words/en/place";
+import { told } from "@/ui/wording";
 
 const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
 
@@ -24,13 +25,13 @@ export function OutlookTableButton({ today, onProblem }: Props) {
     const { readOutlookTable } = await weatherFilesPart();
     const source = file.name.replace(/[<>]/g, "").slice(0, 80) || say.aSpreadsheet;
     const table = readOutlookTable(await file.text(), source, today);
-    if (!table.ok) return onProblem(say.importFailed({ problem: table.problem }));
+    if (!table.ok) return onProblem(say.importFailed({ problem: told(table.problem) }));
     const done = await gardenStore().dispatch("outlook.set", {
       id: "outlook",
       receivedAt: new Date().toISOString(),
       outlook: table.outlook,
     });
-    if (!done.ok) return onProblem(done.refusal);
+    if (!done.ok) return onProblem(told(done.refusal));
     onProblem(null);
     tell(say.importedFrom({ daysCount: table.outlook.days.length, source }), "done", true);
   };

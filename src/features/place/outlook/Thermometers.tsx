@@ -6,6 +6,7 @@ import { summariseReadings } from "@/core/log";
 import { useReadings } from "@/store/index";
 import type { LocalWording } from "@/ui/wording";
 import { place as say } from "@/words/en/place";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -16,7 +17,7 @@ interface Props {
 export function Thermometers({ garden, wording }: Props) {
   const asked = useReadings(garden);
   if (!asked) return null;
-  if (!asked.ok) return <Box sx={{ color: "var(--ash-text)" }}>{asked.problem}</Box>;
+  if (!asked.ok) return <Box sx={{ color: "var(--ash-text)" }}>{told(asked.problem)}</Box>;
   const sensors = summariseReadings(asked.value);
   return (
     <Box component="table" className="tabular" sx={TABLE} aria-label={say.thermometers}>

@@ -8,9 +8,10 @@ import {
   type Outlook,
 } from "@/core/climate";
 import { problemsFrom } from "@/core/gardenFile";
-import { celsius, type Units } from "@/core/wording";
+import { celsius, type Units } from "@/core/units";
 import { maybeAmount } from "@/ui/forms";
 import { place as say } from "@/words/en/place";
+import { told } from "@/ui/wording";
 
 /** The coming days' lows and highs, as typed in °C or °F; NaN where nothing is. */
 export const TypedDaysSchema = z.object({
@@ -70,5 +71,8 @@ export function outlookFromTyped(
   if (parsed.success) return { ok: true, outlook: parsed.data };
   const [problem] = problemsFrom(parsed.error);
   const index = Number(/^days\[(\d+)\]/.exec(problem?.path ?? "")?.[1] ?? 0);
-  return { ok: false, problem: `${nameOf(today + index)}: ${problem?.message}` };
+  return {
+    ok: false,
+    problem: `${nameOf(today + index)}: ${problem ? told(problem.message) : ""}`,
+  };
 }

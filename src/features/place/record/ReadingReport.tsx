@@ -10,6 +10,7 @@ import { lastDayOf } from "@/core/climate";
 import type { WeatherAnswers, WeatherReading } from "@/core/weatherFiles";
 import type { LocalWording } from "@/ui/wording";
 import { place as say } from "@/words/en/place";
+import { told } from "@/ui/wording";
 
 interface Props {
   reading: WeatherReading;
@@ -25,13 +26,13 @@ export function ReadingReport({ reading, answers, wording, onAnswer }: Props) {
     <Box sx={{ display: "grid", gap: 1.5 }}>
       {reading.problem !== null && (
         <Alert severity="error" role="alert">
-          {reading.problem}
+          {told(reading.problem)}
         </Alert>
       )}
       {questions.map((question) => (
         <Box key={question.id} component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
           <FormLabel component="legend" sx={{ color: "var(--text)", fontWeight: 600 }}>
-            {question.words}
+            {told(question.words)}
           </FormLabel>
           <RadioGroup
             row
@@ -43,7 +44,7 @@ export function ReadingReport({ reading, answers, wording, onAnswer }: Props) {
                 key={option.value}
                 value={option.value}
                 control={<Radio />}
-                label={option.label}
+                label={told(option.label)}
               />
             ))}
           </RadioGroup>
@@ -71,10 +72,10 @@ export function ReadingReport({ reading, answers, wording, onAnswer }: Props) {
           <Box sx={{ fontWeight: 600 }}>{say.leftOut}</Box>
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {left.map(({ reason, count, lines }) => (
-              <li key={reason}>
+              <li key={told(reason)}>
                 {say.line({
                   number: wording.number(count),
-                  reason,
+                  reason: told(reason),
                   linesCount: lines.length,
                   lines: lines.join(", "),
                   isCount: count > lines.length,
@@ -87,7 +88,7 @@ export function ReadingReport({ reading, answers, wording, onAnswer }: Props) {
       {notes.length > 0 && (
         <Box component="ul" sx={{ m: 0, pl: 2.5, color: "var(--ash-text)" }}>
           {notes.map((note) => (
-            <li key={note}>{note}</li>
+            <li key={told(note)}>{told(note)}</li>
           ))}
         </Box>
       )}

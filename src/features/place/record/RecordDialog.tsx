@@ -20,6 +20,7 @@ import type { LocalWording } from "@/ui/wording";
 import { ReadingReport } from "./ReadingReport";
 import { useWeatherFile } from "./useWeatherFile";
 import { place as say } from "@/words/en/place";
+import { told } from "@/ui/wording";
 
 interface Props {
   wording: LocalWording;
@@ -59,7 +60,7 @@ export default function RecordDialog({ wording, onClose }: Props) {
       firstDate: isoDate(reading.record.firstDay),
       ...recordInTenths(reading.record),
     });
-    if (!done.ok) return setRefusal(done.refusal);
+    if (!done.ok) return setRefusal(told(done.refusal));
     onClose();
     tell(say.importedFrostOddsAndEveryDate({ station }), "done", true);
   };
@@ -95,7 +96,7 @@ export default function RecordDialog({ wording, onClose }: Props) {
                 aria-label={say.shareOfTheFileRead}
                 sx={{ flex: 1 }}
               />
-              <Button onClick={stop}>{say.cancel}</Button>
+              <Button onClick={stop}>{say.stopReading}</Button>
             </Box>
           </Box>
         )}

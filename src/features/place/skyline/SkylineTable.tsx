@@ -7,6 +7,7 @@ import { problemsFrom } from "@/core/gardenFile";
 import { HorizonSchema, type Horizon } from "@/core/sky";
 import { useFields, WordsField } from "@/ui/forms";
 import { place as say } from "@/words/en/place";
+import { told } from "@/ui/wording";
 
 interface Props {
   horizon: Horizon;
@@ -88,5 +89,8 @@ export function readSkyline(text: string): ReadSkyline {
   if (parsed.success) return { ok: true, horizon: parsed.data };
   const [problem] = problemsFrom(parsed.error);
   const at = Number(/^\[(\d+)\]/.exec(problem?.path ?? "")?.[1] ?? 0);
-  return { ok: false, problem: `Point ${at + 1}: ${problem?.message}` };
+  return {
+    ok: false,
+    problem: say.pointWord({ number: at + 1, problem: problem ? told(problem.message) : "" }),
+  };
 }

@@ -22,6 +22,7 @@ import { Panorama } from "./Panorama";
 import { SkylineTable } from "./SkylineTable";
 import { SunWeeksChart } from "./SunWeeksChart";
 import { place as say } from "@/words/en/place";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -148,7 +149,7 @@ function Shortfalls({ garden, site, bedId }: { garden: Garden; site: Site; bedId
       if (!shortfall) continue;
       found.push({
         id: planting.id,
-        words: `${bed.name}: ${shortfallWords(growing.crop.name, shortfall)}`,
+        words: `${bed.name}: ${told(shortfallWords(growing.crop.name, shortfall))}`,
       });
     }
     return found;

@@ -15,6 +15,7 @@ import { whereWords } from "@/core/shelter";
 import type { LocalWording } from "@/ui/wording";
 import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
 import { plan as say } from "@/words/en/plan";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -68,7 +69,7 @@ export function WayList({ garden, site, ways, chosenBedId, named, wording, onAcc
                 {wayWords(garden, way, wording)}
               </b>
               <br />
-              {verdict.words} {sunWords(site, way)}
+              {told(verdict.words)} {sunWords(site, way)}
               <Box component="span" sx={{ color: "var(--ash-text)" }}>
                 {roomWords(site, garden, way, chosenBedId, wording)}
               </Box>
@@ -116,7 +117,7 @@ function wayWords(garden: Garden, way: Way, wording: LocalWording): string {
 function sunWords(site: Site, way: Way): string {
   const shortfall = sunShortfall(site, way.growing, way.timeline);
   return shortfall
-    ? say.text4({ shortfall: shortfallWords(way.growing.crop.name, shortfall) })
+    ? say.text4({ shortfall: told(shortfallWords(way.growing.crop.name, shortfall)) })
     : "";
 }
 

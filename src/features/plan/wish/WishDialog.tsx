@@ -20,7 +20,7 @@ import { gardenStore, takeWay, type Refused, newId } from "@/store/index";
 import { useFields } from "@/ui/forms";
 import { WaysOut } from "@/ui/inputs/index";
 import { setView, tell, type WishStart } from "@/ui/viewState";
-import { useWording } from "@/ui/wording";
+import { useWording, told } from "@/ui/wording";
 import { WayList } from "./WayList";
 import { LEAST_ROOM_M, plantingFor, wayRoom } from "./wayRoom";
 import { WishForm } from "./WishForm";
@@ -54,22 +54,20 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
     const chosen = all.filter((spot) => spot.bedId === bedId);
     const { settings } = garden;
     const asked = chosen.length > 0 ? chosen : all.filter((spot) => spot.covers.length === 0);
-    const ways = waysTo(site, settings, wish, chosen.length > 0 ? chosen : all, wording);
+    const ways = waysTo(site, settings, wish, chosen.length > 0 ? chosen : all);
     const others =
       wish.wanted === null
         ? []
-        : otherCropsFor(site, settings, wish, all, cropsOf(garden).values(), wording);
+        : otherCropsFor(site, settings, wish, all, cropsOf(garden).values());
     return {
-      asked: waysTo(site, settings, wish, asked, wording).find(
-        (way) => way.growing.stage === "full",
-      ),
+      asked: waysTo(site, settings, wish, asked).find((way) => way.growing.stage === "full"),
       ways: roomyFirst(
         ways.filter((way) => way.verdict.kind !== "never"),
         (way) => (wayRoom(site, garden, way, bedId)?.freeM ?? 0) >= LEAST_ROOM_M,
       ).slice(0, WAYS_SHOWN),
       others,
     };
-  }, [wish, garden, site, bedId, wording]);
+  }, [wish, garden, site, bedId]);
 
   const accept = async (way: Way) => {
     const planting = plantingFor(site, garden, way, bedId, newId("planting"));
@@ -94,7 +92,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
     if (!done.ok) return setRefused(refused && { ...refused, ...done });
     onClose();
     setView({ selectedPlantingId: refused?.plantingId ?? null });
-    tell(say.done({ words: wayOut.words }), "done", true);
+    tell(say.done({ words: told(wayOut.words) }), "done", true);
   };
 
   return (
@@ -115,7 +113,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
       <DialogContent>
         {refused && (
           <Alert severity="error" sx={{ mb: 2 }}>
-            {refused.refusal}
+            {told(refused.refusal)}
             <WaysOut ways={refused.ways ?? []} onTake={(way) => void take(way)} />
           </Alert>
         )}
@@ -129,7 +127,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
             <Box sx={{ mt: 2 }} aria-live="polite">
               {found.asked?.tooLateWords && (
                 <Alert severity="warning" sx={{ mb: 1.5, fontSize: 16 }}>
-                  <b>{found.asked.tooLateWords}</b>
+                  <b>{told(found.asked.tooLateWords)}</b>
                   {stillWords(found.ways)}
                 </Alert>
               )}

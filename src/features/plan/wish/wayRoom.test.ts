@@ -7,8 +7,10 @@ import type { Bed, Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { siteFor, spotsOf } from "@/core/plantings";
 import { waysTo } from "@/core/schedule";
-import { metres, plainWording } from "@/core/wording";
+import { metres } from "@/core/units";
 import { plantingFor } from "./wayRoom";
+import { english } from "@/words/told.testdata";
+import { tell, plainWording } from "@/words";
 
 const commonsGarden = fromGardenFile(commons as GardenFile);
 const [anyBed] = commonsGarden.beds.values();
@@ -34,7 +36,7 @@ function wayIn(garden: Garden) {
   if (!site || !crop || !variety) throw new Error("Tarnholt grows spinach");
   const today = dayNumber("2026-08-10");
   const wish = { crop, variety, wanted: null, today };
-  const [way] = waysTo(site, garden.settings, wish, spotsOf(garden), plainWording("imperial"));
+  const [way] = waysTo(site, garden.settings, wish, spotsOf(garden));
   if (!way) throw new Error("spinach can be sown in August");
   return { site, way };
 }
@@ -48,7 +50,7 @@ test("what is offered for a bed of any length in feet can be planted, and halves
       const garden = withOneBed(lengthM, 0.9144);
       const planting = plantingFor(site, garden, way, "b", "p");
       const all = commands["planting.add"].apply(garden, planting);
-      expect([halfFeet, all.ok ? "" : all.refusal]).toEqual([halfFeet, ""]);
+      expect([halfFeet, all.ok ? "" : english(all.refusal)]).toEqual([halfFeet, ""]);
       const half = exactM(metres(halfFeet / 4));
       const parts = [0, half].map((fromM, index) => ({
         ...planting,
@@ -57,7 +59,7 @@ test("what is offered for a bed of any length in feet can be planted, and halves
         lengthM: half,
       }));
       const both = commands["planting.setMany"].apply(garden, { plantings: parts });
-      expect([halfFeet, both.ok ? "" : both.refusal]).toEqual([halfFeet, ""]);
+      expect([halfFeet, both.ok ? "" : english(both.refusal)]).toEqual([halfFeet, ""]);
     }
   }
 });
@@ -67,5 +69,5 @@ test("an inch too much is still too much, told in feet", () => {
   const { site, way } = wayIn(garden);
   const planting = { ...plantingFor(site, garden, way, "b", "p"), lengthM: metres(10 + 1 / 12) };
   const outcome = commands["planting.add"].apply(garden, planting);
-  expect(outcome.ok ? "" : outcome.refusal).toMatch(/10 ft long/);
+  expect(outcome.ok ? "" : tell(outcome.refusal, plainWording("imperial"))).toMatch(/10 ft long/);
 });

@@ -7,7 +7,7 @@ import { civilDate } from "@/core/calendar";
 import { bedsInOrder, type Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { materials, type Piece } from "@/core/shelter";
-import { feet, metres } from "@/core/wording";
+import { feet, metres } from "@/core/units";
 import { gardenStore, todayOf, newId } from "@/store/index";
 import { ChoiceField, maybeAmount, NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";

@@ -3,19 +3,20 @@
 import Box from "@mui/material/Box";
 import type { DayNumber } from "@/core/calendar";
 import type { DayOfPair } from "@/core/log";
-import type { Units } from "@/core/wording";
+import type { Units } from "@/core/units";
 import { NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
 import type { LocalWording } from "@/ui/wording";
 import { daysFromTyped, EMPTY_NIGHT, NIGHTS_TYPED, TypedNightsSchema } from "./typedNights";
 import { shelters as say } from "@/words/en/shelters";
+import type { Told } from "@/core/facts";
 
 interface Props {
   today: DayNumber;
   units: Units;
   wording: LocalWording;
   /** Keeps the days; says why not where they are refused. */
-  onKeep: (days: DayOfPair[]) => Promise<string | null>;
+  onKeep: (days: DayOfPair[]) => Promise<Told | null>;
   onClose: () => void;
 }
 

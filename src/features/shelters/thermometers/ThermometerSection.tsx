@@ -19,6 +19,8 @@ import { daysFromStation, hangsUnder, keptDays, latestDays, takenWords } from ".
 import { placeWords, type CoveredBeds } from "../stacks";
 import { ThermometerPair } from "./ThermometerPair";
 import { shelters as say } from "@/words/en/shelters";
+import { told } from "@/ui/wording";
+import type { Fact } from "@/core/facts";
 
 const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
 
@@ -38,7 +40,7 @@ const LARGEST_FILE_BYTES = 20_000_000;
 /** One's own thermometer under these covers: typed, from a table or from the logger, against the balance. */
 export function ThermometerSection({ garden, site, group, measured, wording }: Props) {
   const [typing, setTyping] = useState(false);
-  const [told, setTold] = useState<{ words: string; isProblem: boolean } | null>(null);
+  const [outcome, setOutcome] = useState<{ words: string; isProblem: boolean } | null>(null);
   const today = useToday(garden);
   const under = hangsUnder(group);
   const own = latestDays(garden, under);
@@ -50,17 +52,17 @@ export function ThermometerSection({ garden, site, group, measured, wording }: P
     return done.ok ? null : done.refusal;
   };
   const take = async (
-    read: { days: DayOfPair[]; left: { reason: string; count: number }[]; notes: string[] },
+    read: { days: DayOfPair[]; left: { reason: Fact; count: number }[]; notes: Fact[] },
     source: ThermometerDay["source"],
   ) => {
     const refused = await keep(read.days, source);
-    const words = refused ?? takenWords(read.days.length, read.left, read.notes);
-    setTold({ words, isProblem: refused !== null });
+    const words = refused ?? takenWords(read);
+    setOutcome({ words: told(words), isProblem: refused !== null });
     if (refused === null) tell(say.readingsSaved, "done", true);
   };
   const readFile = async (file: File) => {
     if (file.size > LARGEST_FILE_BYTES) {
-      return setTold({
+      return setOutcome({
         words: say.thisFileIsTooLargeToBeAThermometer,
         isProblem: true,
       });
@@ -71,21 +73,24 @@ export function ThermometerSection({ garden, site, group, measured, wording }: P
       (day) => site.climate.minTempC(day),
       units === "imperial" ? "fahrenheit" : "celsius",
     );
-    if (read.problem !== null) return setTold({ words: read.problem, isProblem: true });
+    if (read.problem !== null) return setOutcome({ words: told(read.problem), isProblem: true });
     await take(read, "file");
   };
   const askLogger = async () => {
     const days = Array.from({ length: LOGGER_DAYS }, (_, index) => today - index);
     const answers = await Promise.all(days.map((day) => fetchReadings(day)));
     const failed = answers.find((answer) => !answer.ok);
-    if (failed && !failed.ok) return setTold({ words: failed.problem, isProblem: true });
+    if (failed && !failed.ok) return setOutcome({ words: told(failed.problem), isProblem: true });
     const read = daysFromStation(
       answers.flatMap((answer) => (answer.ok ? [answer.value] : [])),
       under.id,
     );
     if (read.days.length === 0) {
       const why = read.left[0]?.reason ?? say.itHasNoThermometerOfThisName;
-      return setTold({ words: say.noReadingFromTheLoggerCanBeUsed({ why }), isProblem: true });
+      return setOutcome({
+        words: say.noReadingFromTheLoggerCanBeUsed({ why: told(why) }),
+        isProblem: true,
+      });
     }
     await take({ ...read, notes: [] }, "logger");
   };
@@ -125,13 +130,13 @@ export function ThermometerSection({ garden, site, group, measured, wording }: P
           </Button>
         )}
       </Box>
-      {told && (
+      {outcome && (
         <Alert
-          severity={told.isProblem ? "error" : "info"}
+          severity={outcome.isProblem ? "error" : "info"}
           sx={{ mt: 1, maxWidth: 640 }}
-          onClose={() => setTold(null)}
+          onClose={() => setOutcome(null)}
         >
-          {told.words}
+          {outcome.words}
         </Alert>
       )}
       {own.length > 0 && <LastDays days={own.slice(0, 5)} onRemove={remove} wording={wording} />}

@@ -10,6 +10,8 @@ import {
 import { thermometerDaysOf } from "@/core/plantings";
 import type { CoveredBeds } from "../stacks";
 import { shelters as say } from "@/words/en/shelters";
+import type { Fact } from "@/core/facts";
+import { told } from "@/ui/wording";
 
 /** Where the thermometer of a group of beds hangs: in its shelter, or under the first bed's own cover. */
 export function hangsUnder({ shelter, beds }: CoveredBeds): ThermometerDay["under"] {
@@ -45,16 +47,22 @@ function minuteOf(at: string): number {
 }
 
 /** What was taken of an import and what was left, in a sentence or two. */
-export function takenWords(
-  taken: number,
-  left: readonly { reason: string; count: number }[],
-  notes: readonly string[],
-): string {
+export function takenWords({
+  days,
+  left,
+  notes,
+}: {
+  days: readonly unknown[];
+  left: readonly { reason: Fact; count: number }[];
+  notes: readonly Fact[];
+}): string {
   const nights = (count: number) => `${count} ${count === 1 ? "night" : "nights"}`;
   return [
-    say.added3({ nights: nights(taken) }),
-    ...left.map(({ reason, count }) => say.leftOut({ nights: nights(count), reason })),
-    ...notes,
+    say.added3({ nights: nights(days.length) }),
+    ...left.map(({ reason, count }) =>
+      say.leftOut({ nights: nights(count), reason: told(reason) }),
+    ),
+    ...notes.map(told),
   ].join(" ");
 }
 

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { isoDate, type DayNumber } from "@/core/calendar";
 import type { DayOfPair } from "@/core/log";
-import { celsius, type Units } from "@/core/wording";
+import { celsius, type Units } from "@/core/units";
 import { maybeAmount } from "@/ui/forms";
 import { shelters as say } from "@/words/en/shelters";
 

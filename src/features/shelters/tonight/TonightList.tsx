@@ -18,6 +18,7 @@ import type { LocalWording } from "@/ui/wording";
 import { NightsAheadChart } from "./NightsAheadChart";
 import { PutCovers } from "./PutCovers";
 import { shelters as say } from "@/words/en/shelters";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -167,7 +168,7 @@ function NightLine({ garden, site, day, one, wording }: Props & { one: NightForP
       <b>
         {name}, {bed.name}
       </b>
-      : {adviceWords(one)}
+      : {told(adviceWords(one))}
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>
         {say.atThePlantsHalfDieAtHardened({
           temperature: wording.temperature(cropMinC, 1),

@@ -5,6 +5,8 @@ import type { LocalWording } from "@/ui/wording";
 import { walkOf } from "../stops";
 import { taskTitle } from "../taskWords";
 import { today as say } from "@/words/en/today";
+import { told } from "@/ui/wording";
+import { keyOf } from "@/core/facts";
 
 /** A task as it stands on the sheet. */
 export interface SheetLine {
@@ -37,14 +39,17 @@ export function sheetOf(
     id: task.id,
     days: dayWords(daysOf.get(task.id) ?? [], fromDay, wording),
     title: taskTitle(task),
-    howMuch: task.howMuch,
-    reason: task.reason,
+    howMuch: task.howMuch && told(task.howMuch),
+    reason: told(task.reason),
   });
   const stops = [...first, ...beds].map(({ name, tasks }) => ({ name, lines: tasks.map(line) }));
   if (tonight.length === 0) return stops;
   const lines = tonight.map((task) => ({
     ...line(task),
-    title: task.place === task.subject ? taskTitle(task) : `${task.place}: ${taskTitle(task)}`,
+    title:
+      keyOf(task.place) === keyOf(task.subject)
+        ? taskTitle(task)
+        : `${told(task.place)}: ${taskTitle(task)}`,
   }));
   return [{ name: say.beforeDarkOnTheFirstDay, lines }, ...stops];
 }

@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import { z } from "zod";
 import type { Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
-import { feet, metres } from "@/core/wording";
+import { feet, metres } from "@/core/units";
 import { gardenStore, newId } from "@/store/index";
 import { amount, CoverField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { setView, tell } from "@/ui/viewState";

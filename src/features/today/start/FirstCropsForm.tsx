@@ -5,7 +5,8 @@ import Button from "@mui/material/Button";
 import Link from "next/link";
 import { useMemo } from "react";
 import { z } from "zod";
-import { daysWords, type DayNumber } from "@/core/calendar";
+import { type DayNumber } from "@/core/calendar";
+import { daysWords } from "@/words";
 import type { Garden } from "@/core/garden";
 import { firstCrops, type FirstCrop } from "@/core/bedSpace";
 import type { Site } from "@/core/growth";
@@ -28,8 +29,8 @@ interface Props {
 /** Three crops that can still be sown here today, each with its day; planned with one tap. */
 export function FirstCropsForm({ garden, site, today, wording }: Props) {
   const offered = useMemo(
-    () => firstCrops(site, garden, today, wording, () => newId("planting")),
-    [site, garden, today, wording],
+    () => firstCrops(site, garden, today, () => newId("planting")),
+    [site, garden, today],
   );
   const form = useFields(ChosenSchema, {
     chosen: Object.fromEntries(offered.map(({ sowing }) => [sowing.growing.crop.id, true])),

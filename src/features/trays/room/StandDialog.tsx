@@ -7,7 +7,7 @@ import { z } from "zod";
 import type { Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import type { Stand } from "@/core/trays";
-import { celsius, fahrenheit, feet, metres } from "@/core/wording";
+import { celsius, fahrenheit, feet, metres } from "@/core/units";
 import { gardenStore, newId } from "@/store/index";
 import { amount, ChoiceField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";

@@ -1,0 +1,94 @@
+import type { Told } from "./told";
+import type { BedCareFacts } from "./bedCare";
+import type { BedSpaceFacts } from "./bedSpace";
+import type { CalendarFacts } from "./calendar";
+import type { ClimateFacts } from "./climate";
+import type { CommandsFacts } from "./commands";
+import type { CropsFacts } from "./crops";
+import type { FormatsFacts } from "./formats";
+import type { FrostNightFacts } from "./frostNight";
+import type { GardenFacts } from "./garden";
+import type { GardenFileFacts } from "./gardenFile";
+import type { LayoutFacts } from "./layout";
+import type { LogFacts } from "./log";
+import type { LogbookFacts } from "./logbook";
+import type { NamingFacts } from "./naming";
+import type { PlantingsFacts } from "./plantings";
+import type { ScheduleFacts } from "./schedule";
+import type { SeedBoxFacts } from "./seedBox";
+import type { ShelterFacts } from "./shelter";
+import type { SkyFacts } from "./sky";
+import type { SoilFacts } from "./soil";
+import type { TasksFacts } from "./tasks";
+import type { TraysFacts } from "./trays";
+import type { WeatherFilesFacts } from "./weatherFiles";
+
+/** Every code, with what it is about: numbers in SI, days as day numbers, names as the grower wrote them. */
+export interface Facts
+  extends
+    BedCareFacts,
+    BedSpaceFacts,
+    CalendarFacts,
+    ClimateFacts,
+    CommandsFacts,
+    CropsFacts,
+    FormatsFacts,
+    FrostNightFacts,
+    GardenFacts,
+    GardenFileFacts,
+    LayoutFacts,
+    LogFacts,
+    LogbookFacts,
+    NamingFacts,
+    PlantingsFacts,
+    ScheduleFacts,
+    SeedBoxFacts,
+    ShelterFacts,
+    SkyFacts,
+    SoilFacts,
+    TasksFacts,
+    TraysFacts,
+    WeatherFilesFacts {}
+
+export type Code = keyof Facts;
+
+export type FactOf<C extends Code> = { readonly code: C } & Readonly<Facts[C]>;
+
+/** What the core has to say. `src/words` makes the sentence, in the reader's language and units. */
+export type Fact = { [C in Code]: FactOf<C> }[Code];
+
+/** Codes of facts that are about nothing else. */
+export type BareCode = { [C in Code]: keyof Facts[C] extends never ? C : never }[Code];
+
+/**
+ * A fact of the garden, to be told by `src/words`.
+ *
+ * @example fact("trays.thereIsAlreadyATrayCalled", { tray: "Leeks 1" })
+ */
+export function fact<C extends BareCode>(code: C): FactOf<C>;
+export function fact<C extends Code>(code: C, about: Facts[C]): FactOf<C>;
+export function fact(code: Code, about: object = {}): Fact {
+  return { code, ...about } as Fact;
+}
+
+/** A fact as the message of a Zod schema, which holds text only: its code, for the words to look up. */
+export function code(bare: BareCode): string {
+  return bare;
+}
+
+/** A fact about something, as the message of a Zod schema. */
+export function inMessage(told: Fact): string {
+  return keyOf(told);
+}
+
+/** A fact or a name as a text to keep or to compare: the name, the bare code, or the whole as JSON. */
+export function keyOf(told: Told): string {
+  if (typeof told === "string") return told;
+  return Object.keys(told).length === 1 ? told.code : JSON.stringify(told);
+}
+
+/** The fact that a schema's message holds; null where the message is not one of ours. */
+export function fromMessage(message: string): Fact | null {
+  if (message.startsWith("{")) return JSON.parse(message) as Fact;
+  return /^[a-zA-Z]+\.\w+$/.test(message) ? ({ code: message } as Fact) : null;
+}

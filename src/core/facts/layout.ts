@@ -1,0 +1,15 @@
+import type { Nothing } from "./told";
+
+/** What the room of layout has to say, and about what. */
+export interface LayoutFacts {
+  "layout.giveMetres": Nothing;
+  "layout.thatIsFarOutsideAnyGarden": Nothing;
+  "layout.giveALengthInMetres": Nothing;
+  "layout.atLeast01M": Nothing;
+  "layout.atMost1000M": Nothing;
+  "layout.giveTheAngleInDegrees": Nothing;
+  "layout.atLeast0": Nothing;
+  "layout.lessThan180HalfATurnIsTheSameBed": Nothing;
+  "layout.giveDegrees": Nothing;
+  "layout.lessThan360": Nothing;
+}

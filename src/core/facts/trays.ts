@@ -1,0 +1,66 @@
+import type { Nothing, Told } from "./told";
+
+/** What the room of trays has to say, and about what. */
+export interface TraysFacts {
+  "trays.aColdNight": Nothing;
+  "trays.aColdDay": Nothing;
+  "trays.plantOutInTheEveningOrWhenItIs": Nothing;
+  "trays.rainIsExpected": Nothing;
+  "trays.cloudsAreExpected": Nothing;
+  "trays.sunIsExpected": Nothing;
+  "trays.plantOutAtAnyHour": Nothing;
+  "trays.plantOutInTheEveningAndShade": Nothing;
+  "trays.giveTheParts": Nothing;
+  "trays.moreThan0Parts": Nothing;
+  "trays.atMost1000Parts": Nothing;
+  "trays.aMixHasAtLeastOneIngredient": Nothing;
+  "trays.atMostTwelveIngredients": Nothing;
+  "trays.chooseTheCellsToSow": Nothing;
+  "trays.hasCellsOfTheseDoNotFitSowTheRest": { tray: string; count: number; outside: number };
+  "trays.somethingGrowsInAlreadyChooseFree": {
+    names: readonly string[];
+    fullCount: number;
+    freeCount: number;
+  };
+  "trays.thereAreCellsToCountNot": { cellsCount: number; seedlingsCount: number };
+  "trays.onlySownInCannotBeUp": { most: number; cellName: string; over: undefined | number };
+  "trays.countTheSeedlingsFirstThenItIs": Nothing;
+  "trays.theseCellsDoNotBelongToThatSowing": Nothing;
+  "trays.countTheSeedlingsFirstOnlyThoseCan": Nothing;
+  "trays.chooseAnotherTrayToMoveThemInto": Nothing;
+  "trays.isFullChooseATrayWithFreeCells": { into: string };
+  "trays.thereIsNoSeedlingToMove": Nothing;
+  "trays.thisSowingIsNoLongerInTheTray": Nothing;
+  "trays.sayHowManyCellsTheTrayHas": Nothing;
+  "trays.sayHowManyCellsStandInARow": Nothing;
+  "trays.cellsCanStandInRowsOfOr": { cells: number; slice: string; at: undefined | number };
+  "trays.cellsMakeOnlyRowsOf1Or": { cells: number };
+  "trays.cellsDoNotMakeWholeRowsOf": { cells: number; columns: number; words: Told };
+  "trays.give": { what: Told };
+  "trays.wholeNumbersOnly": Nothing;
+  "trays.atLeast": { least: number };
+  "trays.atMost": { most: number };
+  "trays.giveCentimetres": Nothing;
+  "trays.atLeast1Cm": Nothing;
+  "trays.atMost300Cm": Nothing;
+  "trays.giveALength": Nothing;
+  "trays.atLeast01M": Nothing;
+  "trays.atMost100M": Nothing;
+  "trays.giveAWidth": Nothing;
+  "trays.atLeast10C": Nothing;
+  "trays.atMost35C": Nothing;
+  "trays.theSeedsForEachCell": Nothing;
+  "trays.theCellsInARow": Nothing;
+  "trays.theRows": Nothing;
+  "trays.giveTheVolumeOfACell": Nothing;
+  "trays.atLeast1Ml": Nothing;
+  "trays.atMost5000Ml": Nothing;
+  "trays.atMost200Moves": Nothing;
+  "trays.atMost200SowingsInATray": Nothing;
+  "trays.thereShouldBeOneCountForEachCell": Nothing;
+  "trays.theTrayHasCellsThereIsNoCell": { columns: number; rows: number; cell: number };
+  "trays.twoSowingsHoldCell": { cell: number };
+  "trays.wind": Nothing;
+  "trays.heat": Nothing;
+  "trays.skyAndHour": { sky: Told; hour: Told };
+}

@@ -1,0 +1,18 @@
+import type { Told } from "../facts";
+import type { Logged, Work } from "../log";
+import type { PlanEvent } from "./events";
+
+/** How files for other programs say what they hold; `src/words` gives it. */
+export interface FileWords {
+  tell(told: Told): string;
+  /** "Sow Spinach, winter type" */
+  planned(kind: PlanEvent["kind"], subject: string): string;
+  /** "Water: Bed 3" */
+  asked(work: Work, subject: string): string;
+  /** "If left: growth stops." */
+  ifLeft(consequence: string): string;
+  /** What was done, as in the log: "Picked". */
+  logged(what: Logged): string;
+  temperature: string;
+  outside: string;
+}

@@ -1,0 +1,191 @@
+import type { LocalWording } from "../voice";
+import { dayNumber } from "@/core/calendar";
+import { pests } from "@/core/care";
+import type { Garden } from "@/core/garden";
+import type { LogEntry, Logged, LossCause, Work } from "@/core/log";
+import { subjectOf } from "@/core/logbook";
+import { table } from "../table";
+
+const ASK = table({
+  order: "Order",
+  fill: "Fill",
+  sow: "Sow",
+  sowTray: "Sow in a tray",
+  checkEmergence: "Check emergence",
+  label: "Label",
+  thin: "Thin",
+  potOn: "Pot up",
+  hardenOff: "Harden off",
+  readyBed: "Prepare bed",
+  plantOut: "Transplant",
+  shade: "Shade on",
+  shadeOff: "Shade off",
+  net: "Net",
+  waterIn: "Water in",
+  changeWatering: "Water less often",
+  water: "Water",
+  support: "Support",
+  earthUp: "Earth up",
+  feed: "Feed",
+  scout: "Scout for",
+  harvest: "Pick",
+  store: "Store",
+  lookThroughStore: "Check",
+  leaveForSeed: "Leave for seed",
+  clear: "Clear",
+  sowCoverCrop: "Sow",
+  mulch: "Mulch",
+  endRest: "End rest of",
+  cover: "Cover",
+  uncover: "Uncover",
+  pickBeforeFrost: "Harvest before tonight",
+  carryIn: "Bring in",
+  shut: "Shut",
+  vent: "Air",
+  prepareForWind: "Weight down",
+  brushSnow: "Brush off",
+  bringIn: "Bring in",
+  winterSettings: "Drain and set for winter",
+  summerSettings: "Set for summer",
+} satisfies Record<Work, string>);
+
+const DONE = table({
+  order: "Ordered",
+  fill: "Filled",
+  sow: "Sown",
+  sowTray: "Sown in a tray",
+  checkEmergence: "Checked",
+  label: "Labelled",
+  thin: "Thinned",
+  potOn: "Potted up",
+  hardenOff: "Hardened off",
+  readyBed: "Bed prepared",
+  plantOut: "Transplanted",
+  shade: "Shaded",
+  shadeOff: "Shade taken off",
+  net: "Netted",
+  waterIn: "Watered in",
+  changeWatering: "Watering changed",
+  water: "Watered",
+  support: "Supported",
+  earthUp: "Earthed up",
+  feed: "Fed",
+  scout: "Scouted for",
+  harvest: "Picked",
+  store: "Stored",
+  lookThroughStore: "Checked",
+  leaveForSeed: "Left for seed",
+  clear: "Cleared",
+  sowCoverCrop: "Sown",
+  mulch: "Mulched",
+  endRest: "Rest ended",
+  cover: "Covered",
+  uncover: "Uncovered",
+  pickBeforeFrost: "Harvested before the night",
+  carryIn: "Brought in",
+  shut: "Shut",
+  vent: "Aired",
+  prepareForWind: "Weighted down",
+  brushSnow: "Brushed off",
+  bringIn: "Brought in",
+  winterSettings: "Set for winter",
+  summerSettings: "Set for summer",
+} satisfies Record<Work, string>);
+
+/** A kind of work: as it is asked for, and as a heading of a row once it is done. */
+export function workWords(work: Work): { ask: string; done: string } {
+  return { ask: ASK[work], done: DONE[work] };
+}
+
+export const CAUSE_WORDS = table({
+  frost: "frost",
+  heat: "heat",
+  drought: "drought",
+  wet: "wet",
+  wind: "wind",
+  slugs: "slugs",
+  insects: "insects",
+  mice: "mice and voles",
+  birds: "birds",
+  disease: "disease",
+  bolting: "bolting",
+  other: "another cause",
+} satisfies Record<LossCause, string>);
+
+/** A short word for the kind of an entry: "Picked", "Lost", "Seen". */
+export function kindWords(what: Logged): string {
+  switch (what.kind) {
+    case "worked":
+      return workWords(what.work).done;
+    case "skipped":
+      return "Skipped";
+    case "putOff":
+      return "Snoozed";
+    default:
+      return KIND_WORDS[what.kind];
+  }
+}
+
+export const OUTSIDE = table({ outside: "Outside" }).outside;
+
+const KIND_WORDS = table({
+  sown: "Sown",
+  emerged: "Up",
+  plantedOut: "Transplanted",
+  harvested: "Picked",
+  lost: "Lost",
+  cleared: "Cleared",
+  temperature: "Temperature",
+  seen: "Seen",
+});
+
+/** What an entry tells beside its kind, subject and place: amounts, causes, days. */
+export function amountWords({ what }: LogEntry, wording: LocalWording): string {
+  switch (what.kind) {
+    case "sown":
+      return what.seeds === null ? "" : `${wording.number(what.seeds)} seeds from the box`;
+    case "emerged":
+      return what.up === null
+        ? ""
+        : `${wording.number(what.up)}${what.outOf === null ? "" : ` of ${wording.number(what.outOf)}`} up`;
+    case "plantedOut":
+      return what.plants === null ? "" : `${wording.number(what.plants)} plants`;
+    case "harvested": {
+      const parts = [
+        what.grams === null ? null : wording.weightG(what.grams),
+        what.count === null ? null : `${wording.number(what.count)} pieces`,
+        what.isLast ? "the last" : null,
+      ];
+      return parts.filter((part) => part !== null).join(", ") || "not weighed";
+    }
+    case "lost":
+      return `${Math.round(what.share * 100)} % to ${CAUSE_WORDS[what.cause]}`;
+    case "temperature":
+      return wording.temperature(what.tempC, 1);
+    case "seen":
+      return what.pestId === null ? "" : (pests.get(what.pestId)?.name ?? what.pestId);
+    case "skipped":
+      return workWords(what.work).ask.toLowerCase();
+    case "putOff":
+      return `${workWords(what.work).ask.toLowerCase()}, to ${wording.date(dayNumber(what.untilOn))}`;
+    default:
+      return "";
+  }
+}
+
+/** An entry as one sentence, with its day. */
+export function loggedWords(garden: Garden, entry: LogEntry, wording: LocalWording): string {
+  const { subject, place } = subjectOf(garden, entry, OUTSIDE);
+  const amount = amountWords(entry, wording);
+  const where = place !== "" && place !== subject ? `${subject === "" ? "" : " in "}${place}` : "";
+  const about = `${subject}${where}`;
+  return [
+    `${kindWords(entry.what)}${about === "" ? "" : `: ${about}`}`,
+    amount,
+    entry.note === "" ? "" : `“${entry.note}”`,
+    wording.date(dayNumber(entry.on)),
+  ]
+    .filter((part) => part !== "")
+    .join(", ")
+    .concat(".");
+}

@@ -1,0 +1,29 @@
+import { capital } from "../../capital";
+import type { BedSpaceFacts } from "@/core/facts";
+import type { Sentences } from "../../sentences";
+
+export const bedSpace: Sentences<BedSpaceFacts> = {
+  "bedSpace.plantsInsteadOfTheBedIs": ({ plantsThen, plantsNow, widthM, widthM2 }) =>
+    `${plantsThen} plants instead of ${plantsNow}: the bed is ${widthM < widthM2 ? "narrower" : "wider"}.`,
+  "bedSpace.isTooShortForItThere": ({ bed }) => `${bed} is too short for it there.`,
+  "bedSpace.theGroundIsFreeForAsLongAsItGrows": "The ground is free for as long as it grows.",
+  "bedSpace.until": ({ untilDay }, say) => ` until ${say.date(untilDay)}`,
+  "bedSpace.isGrowingThere": ({ other, until }, say) =>
+    `${other} is growing there${say.tell(until)}.`,
+  "bedSpace.itWouldNotBeReadyThere": "It would not be ready there.",
+  "bedSpace.ready": ({ then }, say) => `Ready ${say.date(then)}.`,
+  "bedSpace.readyTheSameAsHere": ({ then, now }, say) =>
+    `Ready ${say.date(then, now)}, the same as here.`,
+  "bedSpace.ready2": ({ then, now, days }, say) =>
+    `Ready ${say.date(then, now)}, ${say.later(days)}.`,
+  "bedSpace.hoursDirectSunADay": ({ more }, say) =>
+    `${say.number(Math.abs(more), 1)} hours ${more > 0 ? "more" : "less"} direct sun a day.`,
+  "bedSpace.babyLeafAndShootsDoNotCountTheyAre":
+    "Baby leaf and shoots do not count: they are gone before anything builds up.",
+  "bedSpace.ofTheSameFamilyWasSownHereIn": ({ crop, family, year }) =>
+    `${crop} of the same family (${family}) was sown here in ${year}`,
+  "bedSpace.theSameFamilyStoodHereIn": ({ family, year }) =>
+    `The same family (${family}) stood here in ${year}`,
+  "bedSpace.waitUntil": ({ who, year }, say) => `${say.tell(who)}; wait until ${year}.`,
+  "bedSpace.insteadOf": ({ cover, cover2 }) => `${capital(cover)} instead of ${cover2}.`,
+};

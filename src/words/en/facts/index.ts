@@ -1,0 +1,52 @@
+import type { Facts } from "@/core/facts";
+import type { Sentences } from "../../sentences";
+import { bedCare } from "./bedCare";
+import { bedSpace } from "./bedSpace";
+import { calendar } from "./calendar";
+import { climate } from "./climate";
+import { commands } from "./commands";
+import { crops } from "./crops";
+import { formats } from "./formats";
+import { frostNight } from "./frostNight";
+import { garden } from "./garden";
+import { gardenFile } from "./gardenFile";
+import { layout } from "./layout";
+import { log } from "./log";
+import { logbook } from "./logbook";
+import { naming } from "./naming";
+import { plantings } from "./plantings";
+import { schedule } from "./schedule";
+import { seedBox } from "./seedBox";
+import { shelter } from "./shelter";
+import { sky } from "./sky";
+import { soil } from "./soil";
+import { tasks } from "./tasks";
+import { trays } from "./trays";
+import { weatherFiles } from "./weatherFiles";
+
+/** Every fact of the core as a sentence. */
+export const sentences: Sentences<Facts> = {
+  ...bedCare,
+  ...bedSpace,
+  ...calendar,
+  ...climate,
+  ...commands,
+  ...crops,
+  ...formats,
+  ...frostNight,
+  ...garden,
+  ...gardenFile,
+  ...layout,
+  ...log,
+  ...logbook,
+  ...naming,
+  ...plantings,
+  ...schedule,
+  ...seedBox,
+  ...shelter,
+  ...sky,
+  ...soil,
+  ...tasks,
+  ...trays,
+  ...weatherFiles,
+};

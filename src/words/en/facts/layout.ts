@@ -1,0 +1,15 @@
+import type { LayoutFacts } from "@/core/facts";
+import type { Sentences } from "../../sentences";
+
+export const layout: Sentences<LayoutFacts> = {
+  "layout.giveMetres": "Give metres.",
+  "layout.thatIsFarOutsideAnyGarden": "That is far outside any garden.",
+  "layout.giveALengthInMetres": "Give a length in metres.",
+  "layout.atLeast01M": "At least 0.1 m.",
+  "layout.atMost1000M": "At most 1,000 m.",
+  "layout.giveTheAngleInDegrees": "Give the angle in degrees.",
+  "layout.atLeast0": "At least 0°.",
+  "layout.lessThan180HalfATurnIsTheSameBed": "Less than 180°: half a turn is the same bed.",
+  "layout.giveDegrees": "Give degrees.",
+  "layout.lessThan360": "Less than 360°.",
+};

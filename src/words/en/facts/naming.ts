@@ -1,0 +1,13 @@
+import type { NamingFacts } from "@/core/facts";
+import type { Sentences } from "../../sentences";
+
+export const naming: Sentences<NamingFacts> = {
+  "naming.giveAName": "Give a name.",
+  "naming.keepTheNameWithinCharacters": ({ maxNameLength }) =>
+    `Keep the name within ${maxNameLength} characters.`,
+  "naming.aNameCannotHoldOrControlCharacters": "A name cannot hold <, > or control characters.",
+  "naming.anIdIsMadeOfSmallLettersDigitsAnd":
+    "An id is made of small letters, digits and hyphens, at most 64.",
+  "naming.keepTheNoteWithin300Characters": "Keep the note within 300 characters.",
+  "naming.aNoteCannotHoldOr": "A note cannot hold < or >.",
+};
