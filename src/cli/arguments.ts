@@ -1,3 +1,4 @@
+import { cli as say } from "@/words/en/cli";
 /** What the command was asked for, cut into its parts. */
 export interface Arguments {
   positional: string[];
@@ -30,7 +31,7 @@ export function readArguments(words: readonly string[], specs: readonly OptionSp
     }
     const [name = "", inline] = splitOnce(word.slice(2));
     const spec = specs.find((candidate) => candidate.name === name);
-    if (!spec) throw new Refusal(`Unknown option --${name}.${knownOptions(specs)}`);
+    if (!spec) throw new Refusal(say.unknownOption({ name, knownOptions: knownOptions(specs) }));
     if (options.has(name)) throw new Refusal(`--${name} is given twice.`);
     if (spec.takes === "nothing") {
       if (inline !== undefined) throw new Refusal(`--${name} takes no value.`);
@@ -50,8 +51,8 @@ function splitOnce(text: string): [string, string | undefined] {
 }
 
 function knownOptions(specs: readonly OptionSpec[]): string {
-  if (specs.length === 0) return " This verb takes none.";
-  return ` Known here: ${specs.map((spec) => `--${spec.name}`).join(", ")}.`;
+  if (specs.length === 0) return say.thisVerbTakesNone;
+  return say.knownHere({ map: specs.map((spec) => `--${spec.name}`).join(", ") });
 }
 
 /** The text of an option that must be there. */

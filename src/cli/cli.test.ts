@@ -151,7 +151,7 @@ test.each([
     `sun --garden ${COMMONS} --bed bed-1 --lat 4 --from 2026-11-20 --to 2026-11-20`,
     /--lat is not needed with --garden/,
   ],
-  ["dance", /no verb "dance"/],
+  ["dance", /no command "dance"/],
   [
     "sun --lat 91 --from 2026-01-01 --to 2026-01-02",
     /--lat should be a number from -90 to 90, not "91"/,
@@ -163,11 +163,11 @@ test.each([
   [`ready --garden ${COMMONS} --crop moonroot --sow 2026-08-01`, /no crop "moonroot".*spinach/],
   [
     `ready --garden ${COMMONS} --crop carrot --sow 2026-08-01 --transplant`,
-    /does not stand being transplanted/,
+    /does not transplant well/,
   ],
   [
     `ready --garden ${COMMONS} --crop spinach --sow 2026-08-01 --cover quilt`,
-    /no covering "quilt"/,
+    /no cover "quilt"/,
   ],
   [`ready --garden ${COMMONS} --crop spinach --variety blue --sow 2026-08-01`, /no variety "blue"/],
   [

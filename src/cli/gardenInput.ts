@@ -11,13 +11,14 @@ import { materials } from "@/core/shelter";
 import type { Units } from "@/core/units";
 import { optional, Refusal, required, type Arguments } from "./arguments";
 import { tell, plainWording } from "@/words";
+import { cli as say } from "@/words/en/cli";
 
 /** The text of a file, or a refusal that names it. */
 export function readText(path: string): string {
   try {
     return readFileSync(path, "utf8");
   } catch {
-    throw new Refusal(`Cannot read ${path}: is the name right?`);
+    throw new Refusal(say.cannotReadIsTheNameRight({ path }));
   }
 }
 
@@ -28,7 +29,8 @@ export function gardenFrom(path: string): Garden {
   const read = readGardenFile(readText(path), PROBLEMS_COUNTED);
   if (!read.ok) {
     const [first] = read.problems;
-    const more = read.problems.length > 1 ? ` (and ${read.problems.length - 1} more)` : "";
+    const more =
+      read.problems.length > 1 ? say.andMore({ problemsCount: read.problems.length - 1 }) : "";
     throw new Refusal(
       `${path}: ${first?.path ? `${first.path}: ` : ""}${first ? tell(first.message, plainWording()) : ""}${more}`,
     );
@@ -37,7 +39,7 @@ export function gardenFrom(path: string): Garden {
 }
 
 export function siteFrom(garden: Garden): Site {
-  if (!garden.place) throw new Refusal("This garden has no place yet, so nothing can be reckoned.");
+  if (!garden.place) throw new Refusal(say.thisGardenHasNoPlaceYetSoNothing);
   return siteOf(garden.place, garden.record);
 }
 
@@ -64,7 +66,7 @@ export function cropFrom(
   const id = required(given, "crop");
   const crop = crops.get(id);
   if (!crop) {
-    throw new Refusal(`There is no crop "${id}". Known: ${[...crops.keys()].join(", ")}.`);
+    throw new Refusal(say.thereIsNoCropKnown({ id, value: [...crops.keys()].join(", ") }));
   }
   const varietyId = optional(given, "variety");
   const variety = varietyOf(crop, varietyId);
@@ -82,7 +84,7 @@ export function coversFrom(given: Arguments): string[] {
     const id = part.trim();
     if (!materials.has(id)) {
       throw new Refusal(
-        `There is no covering "${id}". Known: none, ${[...materials.keys()].join(", ")}.`,
+        say.thereIsNoCoveringKnownNone({ id, value: [...materials.keys()].join(", ") }),
       );
     }
     return id;
@@ -93,7 +95,7 @@ export function growingFrom(given: Arguments, garden: Garden): Growing {
   const { crop, variety } = cropFrom(given, cropsOf(garden));
   const transplant = given.options.has("transplant");
   if (transplant && crop.transplanting.tolerance === "never") {
-    throw new Refusal(`${crop.name} does not stand being transplanted: leave --transplant out.`);
+    throw new Refusal(say.doesNotStandBeingTransplantedLeave({ crop: crop.name }));
   }
   return {
     crop,

@@ -11,6 +11,7 @@ import { ready } from "./verbs/ready";
 import { sprout } from "./verbs/sprout";
 import { sun } from "./verbs/sun";
 import { today } from "./verbs/today";
+import { cli as say } from "@/words/en/cli";
 
 const VERBS: readonly Verb[] = [
   sun,
@@ -40,14 +41,13 @@ export async function run(words: readonly string[]): Promise<Printed> {
   if (name === undefined || name === "help" || name === "--help") return printed(overview());
   const verb = VERBS.find((candidate) => candidate.name === name);
   if (!verb) {
-    return refused(
-      `There is no verb "${name}". Known: ${VERBS.map((one) => one.name).join(", ")}.`,
-    );
+    return refused(say.thereIsNoVerbKnown({ name, map: VERBS.map((one) => one.name).join(", ") }));
   }
   if (rest.includes("--help")) return printed(helpFor(verb));
   try {
     const given = readArguments(rest, verb.options);
-    if (given.positional.length !== verb.positional) return refused(`Usage: ember ${verb.usage}`);
+    if (given.positional.length !== verb.positional)
+      return refused(say.usageEmber({ usage: verb.usage }));
     const result = await verb.run(given);
     if ("text" in result) return printed(result.text);
     const stdout = `${JSON.stringify(result.json, null, 2)}\n`;
@@ -63,7 +63,7 @@ export async function run(words: readonly string[]): Promise<Printed> {
 function overview(): string {
   const width = Math.max(...VERBS.map((verb) => verb.name.length));
   const lines = VERBS.map((verb) => `  ${verb.name.padEnd(width)}  ${verb.summary}`);
-  return `Late Ember without a browser. JSON on standard output.\n\n${lines.join("\n")}\n\nember VERB --help tells more.\n`;
+  return say.lateEmberWithoutABrowserJsonOn({ lines: lines.join("\n") });
 }
 
 function helpFor(verb: Verb): string {

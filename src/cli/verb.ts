@@ -1,4 +1,5 @@
 import type { Arguments, OptionSpec } from "./arguments";
+import { cli as say } from "@/words/en/cli";
 
 /** A value printed as JSON, with a plain line when it is bad news; or text as it is. */
 type Output = { json: unknown; badNews?: string } | { text: string };
@@ -17,5 +18,5 @@ export interface Verb {
 export const UNITS_OPTION: OptionSpec = {
   name: "units",
   takes: "value",
-  help: "metric or imperial, for temperatures in sentences",
+  help: say.metricOrImperialForTemperaturesIn,
 };

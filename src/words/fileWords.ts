@@ -1,5 +1,5 @@
 import type { FileWords } from "@/core/formats";
-import { kindWords, OUTSIDE, workWords } from "./en/entries";
+import { kindWords, workWords } from "./en/entries";
 import { files } from "./en/files";
 import type { LocalWording } from "./localWording";
 import { tell } from "./tell";
@@ -13,6 +13,5 @@ export function fileWords(say: LocalWording): FileWords {
     ifLeft: (consequence) => files.ifLeft({ consequence }),
     logged: kindWords,
     temperature: files.temperature,
-    outside: OUTSIDE,
   };
 }

@@ -4,13 +4,14 @@ import { fromGardenFile, type Problem } from "@/core/gardenFile";
 import { readText } from "../gardenInput";
 import type { Verb } from "../verb";
 import { tell, plainWording } from "@/words";
+import { cli as say } from "@/words/en/cli";
 
 const PROBLEMS_SHOWN = 1000;
 
 export const check: Verb = {
   name: "check",
-  usage: "check FILE",
-  summary: "whether a garden file is right; its problems with their paths",
+  usage: say.checkFile,
+  summary: say.whetherAGardenFileIsRightIts,
   positional: 1,
   options: [],
   run(given) {
@@ -43,7 +44,7 @@ export const check: Verb = {
 function refused(problems: readonly Problem[]) {
   const [first] = problems;
   const where = first?.path ? `${first.path}: ` : "";
-  const more = problems.length > 1 ? ` (and ${problems.length - 1} more)` : "";
+  const more = problems.length > 1 ? say.andMore({ problemsCount: problems.length - 1 }) : "";
   return {
     json: { ok: false, problems },
     badNews: `${where}${first ? tell(first.message, plainWording()) : ""}${more}`,

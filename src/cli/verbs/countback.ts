@@ -3,14 +3,14 @@ import { cliffOf, lastSafeSowing, latestSowingFor, why } from "@/core/schedule";
 import { dayOption } from "../gardenInput";
 import type { Verb } from "../verb";
 import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf } from "./growing";
+import { cli as say } from "@/words/en/cli";
 
 export const countback: Verb = {
   name: "countback",
-  usage:
-    "countback --garden FILE --crop ID [--variety ID] --ready DATE [--transplant] [--cover LIST] [--school growth|calendar|tenhour]",
-  summary: "the latest sowing that is ready by a date, and the season's last safe one",
+  usage: say.countbackGardenFileCropIdVarietyId,
+  summary: say.theLatestSowingThatIsReadyByADate,
   positional: 0,
-  options: [...GROWING_OPTIONS, { name: "ready", takes: "value", help: "the date wanted" }],
+  options: [...GROWING_OPTIONS, { name: "ready", takes: "value", help: say.theDateWanted }],
   run(given) {
     const readyDay = dayOption(given, "ready");
     const asked = askedGrowing(given);
@@ -28,7 +28,7 @@ export const countback: Verb = {
         steps: timeline ? stepsOf(timeline) : [],
         why: timeline
           ? why(site, settings, growing, timeline)
-          : [`No sowing of the season before is ready by ${wording.date(readyDay)}.`],
+          : [say.noSowingOfTheSeasonBeforeIsReadyBy({ date: wording.date(readyDay) })],
       },
     };
   },

@@ -2,13 +2,14 @@ import { coverCropLibrary } from "@/core/soil";
 import { cropLibrary, readCropSources } from "@/core/crops";
 import { optional, Refusal } from "../arguments";
 import type { Verb } from "../verb";
+import { cli as say } from "@/words/en/cli";
 
 export const crops: Verb = {
   name: "crops",
-  usage: "crops [--kind food|cover]",
-  summary: "the crop library: every value of every crop, and where it comes from",
+  usage: say.cropsKindFoodCover,
+  summary: say.theCropLibraryEveryValueOfEvery,
   positional: 0,
-  options: [{ name: "kind", takes: "value", help: "food (as usual) or cover crops" }],
+  options: [{ name: "kind", takes: "value", help: say.foodAsUsualOrCoverCrops }],
   async run(given) {
     const kind = optional(given, "kind") ?? "food";
     if (kind === "cover") return { json: [...coverCropLibrary.values()] };

@@ -12,6 +12,7 @@ import type { Garden } from "@/core/garden";
 import { Refusal, required } from "../arguments";
 import { gardenFrom, siteFrom } from "../gardenInput";
 import type { Verb } from "../verb";
+import { cli as say } from "@/words/en/cli";
 
 /** Tasks are told for so many days ahead. */
 const AHEAD_DAYS = 14;
@@ -40,19 +41,18 @@ const WRITERS: Record<string, Writer> = {
   "log.csv": (garden) => writeLogCsv(garden, wordsFor(garden)),
   geojson: (garden) => {
     const text = writeGeoJson(garden);
-    if (text === null) throw new Refusal("This garden has no place yet, so its beds lie nowhere.");
+    if (text === null) throw new Refusal(say.thisGardenHasNoPlaceYetSoItsBeds);
     return text;
   },
 };
 
 export const exportFile: Verb = {
   name: "export",
-  usage: "export --garden FILE --as ics|plantings.csv|tasks.csv|log.csv|geojson",
-  summary:
-    "the plan and the tasks ahead as a calendar or a table, the log as a table, the beds as GeoJSON",
+  usage: say.exportGardenFileAsIcsPlantingsCsv,
+  summary: say.thePlanAndTheTasksAheadAsACalendar,
   positional: 0,
   options: [
-    { name: "garden", takes: "value", help: "a garden file" },
+    { name: "garden", takes: "value", help: say.aGardenFile },
     { name: "as", takes: "value", help: Object.keys(WRITERS).join(", ") },
   ],
   async run(given) {

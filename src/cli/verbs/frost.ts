@@ -11,6 +11,7 @@ import { optional, Refusal, type Arguments } from "../arguments";
 import { readText, unitsFrom } from "../gardenInput";
 import { UNITS_OPTION, type Verb } from "../verb";
 import { plainWording, tell } from "@/words";
+import { cli as say } from "@/words/en/cli";
 
 const SHARES = { p10: 0.1, p20: 0.2, p50: 0.5, p80: 0.8, p90: 0.9 } as const;
 /** Any place north or south: only the hemisphere matters to where midsummer lies. */
@@ -18,13 +19,13 @@ const NORTH_DEG = 45;
 
 export const frost: Verb = {
   name: "frost",
-  usage: "frost FILE [--at 0,-2.2,-4.4] [--unit C|F] [--order day|month]",
-  summary: "odds of first and last frost from a daily record (.dly or CSV)",
+  usage: say.frostFileAt02244UnitCFOrderDay,
+  summary: say.oddsOfFirstAndLastFrostFromADaily,
   positional: 1,
   options: [
-    { name: "at", takes: "value", help: "thresholds, °C, apart by commas (default 0,-2.2,-4.4)" },
-    { name: "unit", takes: "value", help: "C or F, where the table does not tell" },
-    { name: "order", takes: "value", help: "day or month: which comes first in dates like 03/04" },
+    { name: "at", takes: "value", help: say.thresholdsCApartByCommasDefault022 },
+    { name: "unit", takes: "value", help: say.cOrFWhereTheTableDoesNotTell },
+    { name: "order", takes: "value", help: say.dayOrMonthWhichComesFirstInDates },
     UNITS_OPTION,
   ],
   run(given) {
@@ -86,23 +87,26 @@ function answersFrom(given: Arguments): WeatherAnswers {
 }
 
 function warnings(reading: WeatherReading, answers: WeatherAnswers, seasons: number): string[] {
-  const say = plainWording();
+  const wording = plainWording();
   const open = reading.questions.filter(({ id }) => answers[id] === undefined);
-  const asked = open.map(
-    ({ id, words, assumed }) =>
-      `${tell(words, say)} Taken as ${assumed}; say --${id === "unit" ? "unit" : "order"} otherwise.`,
+  const asked = open.map(({ id, words, assumed }) =>
+    say.takenAsSayOtherwise({ tell: tell(words, wording), assumed, isUnit: id === "unit" }),
   );
-  const left = reading.left.map(
-    ({ reason, count, lines }) =>
-      `Left out: ${count} ${tell(reason, say)} (lines ${lines.join(", ")}${count > lines.length ? ", …" : ""}).`,
+  const left = reading.left.map(({ reason, count, lines }) =>
+    say.leftOutLines({
+      count,
+      tell: tell(reason, wording),
+      lines: lines.join(", "),
+      isCount: count > lines.length,
+    }),
   );
   const few =
     seasons === 0
-      ? ["No season is complete from midsummer to midsummer, so there are no odds."]
+      ? [say.noSeasonIsCompleteFromMidsummerTo]
       : seasons < FEW_SEASONS
-        ? [`Only ${seasons} complete season${seasons === 1 ? "" : "s"}: the odds are widened.`]
+        ? [say.onlyCompleteSeasonTheOddsAre({ seasons })]
         : [];
-  return [...few, ...asked, ...left, ...reading.notes.map((note) => tell(note, say))];
+  return [...few, ...asked, ...left, ...reading.notes.map((note) => tell(note, wording))];
 }
 
 function tenth(value: number): number {

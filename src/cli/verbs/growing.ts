@@ -6,15 +6,16 @@ import { plainWording, type LocalWording } from "@/words";
 import { required, type Arguments, type OptionSpec } from "../arguments";
 import { gardenFrom, growingFrom, planSettingsFrom, siteFrom, unitsFrom } from "../gardenInput";
 import { UNITS_OPTION } from "../verb";
+import { cli as say } from "@/words/en/cli";
 
 /** Options of the verbs that work out one way of growing. */
 export const GROWING_OPTIONS: readonly OptionSpec[] = [
-  { name: "garden", takes: "value", help: "a garden file, for its place and settings" },
-  { name: "crop", takes: "value", help: "a crop's id" },
-  { name: "variety", takes: "value", help: "a variety's id (default: the crop's first)" },
-  { name: "transplant", takes: "nothing", help: "raised on a bench and planted out" },
-  { name: "cover", takes: "value", help: "coverings from the outside in, or none" },
-  { name: "school", takes: "value", help: "growth, calendar or tenhour (default: the garden's)" },
+  { name: "garden", takes: "value", help: say.aGardenFileForItsPlaceAndSettings },
+  { name: "crop", takes: "value", help: say.aCropsId },
+  { name: "variety", takes: "value", help: say.aVarietysIdDefaultTheCropsFirst },
+  { name: "transplant", takes: "nothing", help: say.startedInTraysAndTransplanted },
+  { name: "cover", takes: "value", help: say.coveringsFromTheOutsideInOrNone },
+  { name: "school", takes: "value", help: say.growthCalendarOrTenhourDefaultThe },
   UNITS_OPTION,
 ];
 
@@ -44,9 +45,9 @@ export function stepsOf(timeline: Timeline): { date: string; what: string }[] {
   const steps: [DayNumber | null, string][] = [
     [timeline.sowDay, "sow"],
     [timeline.emergeDay, "emerges"],
-    [timeline.plantOutDay, "plant out"],
+    [timeline.plantOutDay, say.plantOut],
     [timeline.readyDay, "ready"],
-    [timeline.holdsUntilDay, "stands until"],
+    [timeline.holdsUntilDay, say.standsUntil],
   ];
   return steps
     .flatMap(([day, what]) => (day === null ? [] : [{ date: isoDate(day), what }]))

@@ -3,21 +3,22 @@ import { nightUnder, type ShelterDay } from "@/core/shelter";
 import { numberOption, optional, Refusal, required, type Arguments } from "../arguments";
 import { coversFrom, dayOption, unitsFrom } from "../gardenInput";
 import { UNITS_OPTION, type Verb } from "../verb";
+import { cli as say } from "@/words/en/cli";
 
 export const night: Verb = {
   name: "night",
-  usage: "night --cover LIST --lat L --date D --min T --max T [--wind 1] [--cloud 0] [--before 4]",
-  summary: "a night under nested covers, by the energy balance",
+  usage: say.nightCoverListLatLDateDMinTMaxT,
+  summary: say.aNightUnderNestedCoversByTheEnergy,
   positional: 0,
   options: [
-    { name: "cover", takes: "value", help: "coverings from the outside in, or none" },
-    { name: "lat", takes: "value", help: "latitude in degrees, north positive" },
-    { name: "date", takes: "value", help: "the day whose morning is coldest" },
-    { name: "min", takes: "value", help: "its minimum outside" },
-    { name: "max", takes: "value", help: "its maximum outside" },
-    { name: "wind", takes: "value", help: "mean wind, m/s (default 1)" },
-    { name: "cloud", takes: "value", help: "share of the sky under cloud, 0 to 1 (default 0)" },
-    { name: "before", takes: "value", help: "how much milder the days before were (default 4)" },
+    { name: "cover", takes: "value", help: say.coveringsFromTheOutsideInOrNone },
+    { name: "lat", takes: "value", help: say.latitudeInDegreesNorthPositive },
+    { name: "date", takes: "value", help: say.theDayWhoseMorningIsColdest },
+    { name: "min", takes: "value", help: say.itsMinimumOutside },
+    { name: "max", takes: "value", help: say.itsMaximumOutside },
+    { name: "wind", takes: "value", help: say.meanWindMSDefault1 },
+    { name: "cloud", takes: "value", help: say.shareOfTheSkyUnderCloud0To1Default },
+    { name: "before", takes: "value", help: say.howMuchMilderTheDaysBeforeWere },
     UNITS_OPTION,
   ],
   run(given) {

@@ -3,14 +3,14 @@ import { why } from "@/core/schedule";
 import { dayOption } from "../gardenInput";
 import type { Verb } from "../verb";
 import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf } from "./growing";
+import { cli as say } from "@/words/en/cli";
 
 export const ready: Verb = {
   name: "ready",
-  usage:
-    "ready --garden FILE --crop ID [--variety ID] --sow DATE [--transplant] [--cover LIST] [--school growth|calendar|tenhour]",
-  summary: "when a sowing is ready, and why",
+  usage: say.readyGardenFileCropIdVarietyIdSow,
+  summary: say.whenASowingIsReadyAndWhy,
   positional: 0,
-  options: [...GROWING_OPTIONS, { name: "sow", takes: "value", help: "the sowing date" }],
+  options: [...GROWING_OPTIONS, { name: "sow", takes: "value", help: say.theSowingDate }],
   run(given) {
     const sowDay = dayOption(given, "sow");
     const asked = askedGrowing(given);

@@ -3,15 +3,16 @@ import { required, Refusal, type Arguments } from "../arguments";
 import { cropFrom, unitsFrom } from "../gardenInput";
 import { celsius } from "@/core/units";
 import { UNITS_OPTION, type Verb } from "../verb";
+import { cli as say } from "@/words/en/cli";
 
 export const sprout: Verb = {
   name: "sprout",
-  usage: "sprout --crop ID --soil T",
-  summary: "days to emergence and share emerged at a soil temperature",
+  usage: say.sproutCropIdSoilT,
+  summary: say.daysToEmergenceAndShareEmergedAtA,
   positional: 0,
   options: [
-    { name: "crop", takes: "value", help: "a crop's id" },
-    { name: "soil", takes: "value", help: "soil temperature, °C (°F with --units imperial)" },
+    { name: "crop", takes: "value", help: say.aCropsId },
+    { name: "soil", takes: "value", help: say.soilTemperatureCFWithUnitsImperial },
     UNITS_OPTION,
   ],
   run(given) {

@@ -6,22 +6,23 @@ import { extraterrestrialRadiationMJ, shortDays, sunDay } from "@/core/sky";
 import { numberOption, optional, Refusal, required, type Arguments } from "../arguments";
 import { dayOption, gardenFrom, siteFrom } from "../gardenInput";
 import type { Verb } from "../verb";
+import { cli as say } from "@/words/en/cli";
 
 const MAX_DAYS = 40_000;
 
 export const sun: Verb = {
   name: "sun",
-  usage: "sun (--lat L [--lon L] | --garden FILE --bed ID) --from DATE --to DATE [--short 10]",
-  summary: "day length, sunrise, sunset and radiation, day by day; direct sun and light on a bed",
+  usage: say.sunLatLLonLGardenFileBedIdFromDate,
+  summary: say.dayLengthSunriseSunsetAndRadiation,
   positional: 0,
   options: [
-    { name: "lat", takes: "value", help: "latitude in degrees, north positive" },
-    { name: "lon", takes: "value", help: "longitude in degrees, east positive (default 0)" },
-    { name: "garden", takes: "value", help: "a garden file, for its place and skylines" },
-    { name: "bed", takes: "value", help: "a bed's id in it" },
-    { name: "from", takes: "value", help: "first date" },
-    { name: "to", takes: "value", help: "last date" },
-    { name: "short", takes: "value", help: "hours under which a day is short (default 10)" },
+    { name: "lat", takes: "value", help: say.latitudeInDegreesNorthPositive },
+    { name: "lon", takes: "value", help: say.longitudeInDegreesEastPositive },
+    { name: "garden", takes: "value", help: say.aGardenFileForItsPlaceAndSkylines },
+    { name: "bed", takes: "value", help: say.aBedsIdInIt },
+    { name: "from", takes: "value", help: say.firstDate },
+    { name: "to", takes: "value", help: say.lastDate },
+    { name: "short", takes: "value", help: say.hoursUnderWhichADayIsShortDefault },
   ],
   run(given) {
     const spot = given.options.has("garden") ? bedIn(given) : pointOnEarth(given);
@@ -29,7 +30,8 @@ export const sun: Verb = {
     const fromDay = dayOption(given, "from");
     const toDay = dayOption(given, "to");
     if (toDay < fromDay) throw new Refusal("--to lies before --from.");
-    if (toDay - fromDay > MAX_DAYS) throw new Refusal(`Ask for at most ${MAX_DAYS} days at once.`);
+    if (toDay - fromDay > MAX_DAYS)
+      throw new Refusal(say.askForAtMostDaysAtOnce({ maxDays: MAX_DAYS }));
     const days = [];
     for (let day = fromDay; day <= toDay; day += 1) {
       days.push({
@@ -77,7 +79,7 @@ function bedIn(given: Arguments): Spot {
   const bed = garden.beds.get(bedId);
   if (!bed) {
     const known = [...garden.beds.keys()].slice(0, 30).join(", ");
-    throw new Refusal(`There is no bed "${bedId}" in this garden. Known: ${known}.`);
+    throw new Refusal(say.thereIsNoBedInThisGardenKnown({ bedId, known }));
   }
   const horizon = horizonOver(garden, bed);
   const covers = coversOver(garden, bed);

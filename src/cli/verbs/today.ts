@@ -5,23 +5,24 @@ import { plainWording, tell } from "@/words";
 import { required } from "../arguments";
 import { dayOption, gardenFrom, siteFrom, unitsFrom } from "../gardenInput";
 import { UNITS_OPTION, type Verb } from "../verb";
+import { cli as say } from "@/words/en/cli";
 
 export const today: Verb = {
   name: "today",
-  usage: "today --garden FILE --on D",
-  summary: "what the garden asks for on a day, tonight first, then in walking order",
+  usage: say.todayGardenFileOnD,
+  summary: say.whatTheGardenAsksForOnADayTonight,
   positional: 0,
   options: [
-    { name: "garden", takes: "value", help: "a garden file" },
-    { name: "on", takes: "value", help: "the day" },
+    { name: "garden", takes: "value", help: say.aGardenFile },
+    { name: "on", takes: "value", help: say.theDay },
     UNITS_OPTION,
   ],
   run(given) {
     const garden = gardenFrom(required(given, "garden"));
     const day = dayOption(given, "on");
     const tasks = tasksOn(siteFrom(garden), garden, day);
-    const say = plainWording(unitsFrom(given));
-    const told = (one: Told) => tell(one, say);
+    const wording = plainWording(unitsFrom(given));
+    const told = (one: Told) => tell(one, wording);
     return {
       json: {
         tasks: tasks.map(({ fromDay, untilDay, ...task }) => ({

@@ -87,8 +87,18 @@ export function keyOf(told: Told): string {
   return Object.keys(told).length === 1 ? told.code : JSON.stringify(told);
 }
 
-/** The fact that a schema's message holds; null where the message is not one of ours. */
+/** The fact that a schema's message, or a kept text, stands for; null where it is none of ours. */
 export function fromMessage(message: string): Fact | null {
-  if (message.startsWith("{")) return JSON.parse(message) as Fact;
-  return /^[a-zA-Z]+\.\w+$/.test(message) ? ({ code: message } as Fact) : null;
+  if (/^[a-zA-Z]+\.\w+$/.test(message)) return { code: message } as Fact;
+  if (!message.startsWith('{"code":"')) return null;
+  try {
+    return JSON.parse(message) as Fact;
+  } catch {
+    return null;
+  }
+}
+
+/** What a kept text stands for: the fact where it is one, else the name. */
+export function toldBy(key: string): Told {
+  return fromMessage(key) ?? key;
 }

@@ -4,6 +4,7 @@ export {
   fromMessage,
   inMessage,
   keyOf,
+  toldBy,
   type Code,
   type Fact,
   type FactOf,

@@ -21,4 +21,5 @@ export interface LogbookFacts {
   "logbook.whereMeasured": Nothing;
   "logbook.savedWithTheNote": { note: string };
   "logbook.itCannotBeRead": Nothing;
+  "logbook.outside": Nothing;
 }

@@ -14,5 +14,4 @@ export interface FileWords {
   /** What was done, as in the log: "Picked". */
   logged(what: Logged): string;
   temperature: string;
-  outside: string;
 }

@@ -46,12 +46,12 @@ function rowOf(
   entry: LogEntry,
   words: FileWords,
 ): Record<string, string | number> & { on: string; id: string } {
-  const { subject, place } = subjectOf(garden, entry, words.outside);
+  const { subject, place } = subjectOf(garden, entry);
   const base = {
     on: entry.on,
     what: words.logged(entry.what),
-    crop: subject,
-    where: place,
+    crop: words.tell(subject),
+    where: words.tell(place),
     note: entry.note,
     id: entry.id,
   };

@@ -156,3 +156,26 @@ test("a file of the fifth version gets an empty logbook, and its beds no order o
   expect(inEnglish(GardenFileSchema.safeParse(migrated).error?.issues ?? [])).toEqual([]);
   expect(migrated).toMatchObject({ logEntries: [], garden: { walk: [] } });
 });
+
+test("work that was logged in English words is kept by its code; the grower's own words stay", () => {
+  const worked = (subject: string, place: string) => ({
+    id: "e",
+    on: "2026-09-20",
+    taskId: null,
+    what: { kind: "worked", work: "water", subject, place, bedId: null, plantingId: null },
+    note: "Whole garden",
+  });
+  const entity = (kept: unknown) =>
+    (migrateEntity("logEntry", kept, 7) as ReturnType<typeof worked>).what;
+  expect(entity(worked("3 beds", "Uncovered beds"))).toMatchObject({
+    subject: "3 beds",
+    place: "tasks.uncoveredBeds",
+  });
+  expect(entity(worked("hoses, timers and vents", "Whole garden"))).toMatchObject({
+    subject: "tasks.hosesTimersAndVents",
+    place: "tasks.wholeGarden",
+  });
+  expect(migrateEntity("logEntry", worked("Bench 2", "My Store"), 7)).toEqual(
+    worked("Bench 2", "My Store"),
+  );
+});

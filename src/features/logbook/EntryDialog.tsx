@@ -5,13 +5,14 @@ import { isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { LOSS_CAUSES, type LogEntry } from "@/core/log";
 import { subjectOf } from "@/core/logbook";
-import { CAUSE_WORDS, kindWords, OUTSIDE } from "@/words/en/entries";
+import { CAUSE_WORDS, kindWords } from "@/words/en/entries";
 import { gardenStore } from "@/store";
 import { CheckField, ChoiceField, DateField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { entryFrom, EntryFieldsSchema, fieldsOf, type EntryFields } from "./entryFields";
 import { logbook as say } from "@/words/en/logbook";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -36,8 +37,8 @@ export default function EntryDialog({ garden, entry, today, onClose }: Props) {
     tell(say.entrySaved, "done", true);
     onClose();
   });
-  const { subject, place } = subjectOf(garden, entry, OUTSIDE);
-  const about = [subject, place].filter((part) => part !== "").join(", ");
+  const { subject, place } = subjectOf(garden, entry);
+  const about = [told(subject), told(place)].filter((part) => part !== "").join(", ");
   return (
     <FormDialog
       title={`${kindWords(entry.what)}: ${about}`}

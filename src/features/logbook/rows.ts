@@ -2,9 +2,10 @@ import { dayNumber, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { LogEntry, ThermometerDay } from "@/core/log";
 import { subjectOf } from "@/core/logbook";
-import { amountWords, kindWords, OUTSIDE } from "@/words/en/entries";
+import { amountWords, kindWords } from "@/words/en/entries";
 import type { LocalWording } from "@/ui/wording";
 import { logbook as say } from "@/words/en/logbook";
+import { told } from "@/ui/wording";
 
 /** A line of the logbook's table. */
 export interface LogRow {
@@ -42,7 +43,7 @@ class EntryRow implements LogRow {
   readonly key: string;
   readonly day: DayNumber;
   readonly thermometerDayId = null;
-  private told: ReturnType<typeof subjectOf> | null = null;
+  private names: ReturnType<typeof subjectOf> | null = null;
 
   constructor(
     private readonly garden: Garden,
@@ -57,10 +58,10 @@ class EntryRow implements LogRow {
     return kindWords(this.entry.what);
   }
   get subject(): string {
-    return this.where.subject;
+    return told(this.where.subject);
   }
   get place(): string {
-    return this.where.place;
+    return told(this.where.place);
   }
   get amount(): string {
     return amountWords(this.entry, this.wording);
@@ -70,8 +71,8 @@ class EntryRow implements LogRow {
   }
 
   private get where() {
-    this.told ??= subjectOf(this.garden, this.entry, OUTSIDE);
-    return this.told;
+    this.names ??= subjectOf(this.garden, this.entry);
+    return this.names;
   }
 }
 

@@ -7,12 +7,13 @@ import { isoDate, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { LogEntry } from "@/core/log";
 import { subjectOf } from "@/core/logbook";
-import { kindWords, amountWords, OUTSIDE } from "@/words/en/entries";
+import { kindWords, amountWords } from "@/words/en/entries";
 import { gardenStore } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";
 import { WeighForm } from "./WeighForm";
 import { today as say } from "@/words/en/today";
+import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
@@ -37,7 +38,8 @@ export function SettledList({ garden, entries, today, isToday, wording }: Props)
       </Box>
       <Box component="ul" aria-label={say.done} sx={{ m: 0, p: 0, listStyle: "none" }}>
         {entries.map((entry) => {
-          const { subject, place } = subjectOf(garden, entry, OUTSIDE);
+          const about = subjectOf(garden, entry);
+          const [subject, place] = [told(about.subject), told(about.place)];
           const name = `${kindWords(entry.what)}: ${subject}${place !== subject ? `, ${place}` : ""}`;
           return (
             <Box

@@ -5,6 +5,7 @@ import type { Garden } from "@/core/garden";
 import type { LogEntry, Logged, LossCause, Work } from "@/core/log";
 import { subjectOf } from "@/core/logbook";
 import { table } from "../table";
+import { tell } from "../tell";
 
 const ASK = table({
   order: "Order",
@@ -126,8 +127,6 @@ export function kindWords(what: Logged): string {
   }
 }
 
-export const OUTSIDE = table({ outside: "Outside" }).outside;
-
 const KIND_WORDS = table({
   sown: "Sown",
   emerged: "Up",
@@ -175,7 +174,8 @@ export function amountWords({ what }: LogEntry, wording: LocalWording): string {
 
 /** An entry as one sentence, with its day. */
 export function loggedWords(garden: Garden, entry: LogEntry, wording: LocalWording): string {
-  const { subject, place } = subjectOf(garden, entry, OUTSIDE);
+  const told = subjectOf(garden, entry);
+  const [subject, place] = [tell(told.subject, wording), tell(told.place, wording)];
   const amount = amountWords(entry, wording);
   const where = place !== "" && place !== subject ? `${subject === "" ? "" : " in "}${place}` : "";
   const about = `${subject}${where}`;

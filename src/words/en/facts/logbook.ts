@@ -38,4 +38,5 @@ export const logbook: Sentences<LogbookFacts> = {
     "Where was it measured? Name a shelter or a bed, or write “out”: “-3.5 in the house”.",
   "logbook.savedWithTheNote": ({ note }) => `Saved with the note “${note}”.`,
   "logbook.itCannotBeRead": "It cannot be read.",
+  "logbook.outside": "Outside",
 };

@@ -1,0 +1,139 @@
+import { plural, table } from "../table";
+
+/** What the command line says. */
+export const cli = table({
+  unknownOption: ({ name, knownOptions }: { name: string; knownOptions: string }) =>
+    `Unknown option --${name}.${knownOptions}`,
+  thisVerbTakesNone: " This command takes none.",
+  knownHere: ({ map }: { map: string }) => ` It takes: ${map}.`,
+  cannotReadIsTheNameRight: ({ path }: { path: string }) =>
+    `Cannot read ${path}: is the name right?`,
+  andMore: ({ problemsCount }: { problemsCount: number }) => ` (and ${problemsCount} more)`,
+  thisGardenHasNoPlaceYetSoNothing:
+    "This garden has no place yet, so nothing can be calculated. Set its location first.",
+  thereIsNoCropKnown: ({ id, value }: { id: string; value: string }) =>
+    `There is no crop "${id}". Known: ${value}.`,
+  thereIsNoCoveringKnownNone: ({ id, value }: { id: string; value: string }) =>
+    `There is no cover "${id}". Known: none, ${value}.`,
+  doesNotStandBeingTransplantedLeave: ({ crop }: { crop: string }) =>
+    `${crop} does not transplant well: leave out --transplant.`,
+  thereIsNoVerbKnown: ({ name, map }: { name: string; map: string }) =>
+    `There is no command "${name}". Known: ${map}.`,
+  usageEmber: ({ usage }: { usage: string }) => `Usage: ember ${usage}`,
+  lateEmberWithoutABrowserJsonOn: ({
+    lines,
+  }: {
+    lines: string;
+  }) => `Late Ember without a browser. JSON on standard output.
+
+${lines}
+
+ember COMMAND --help tells more.
+`,
+  metricOrImperialForTemperaturesIn: "metric or imperial, for temperatures in sentences",
+  checkFile: "check FILE",
+  whetherAGardenFileIsRightIts: "checks a garden file and lists its problems with their paths",
+  countbackGardenFileCropIdVarietyId:
+    "countback --garden FILE --crop ID [--variety ID] --ready DATE [--transplant] [--cover LIST] [--school growth|calendar|tenhour]",
+  theLatestSowingThatIsReadyByADate:
+    "the latest sowing that is ready by a date, and the season's last safe one",
+  theDateWanted: "the date wanted",
+  noSowingOfTheSeasonBeforeIsReadyBy: ({ date }: { date: string }) =>
+    `No sowing of the season before is ready by ${date}.`,
+  cropsKindFoodCover: "crops [--kind food|cover]",
+  theCropLibraryEveryValueOfEvery:
+    "the crop library: every value of every crop, and where it comes from",
+  foodAsUsualOrCoverCrops: "food (as usual) or cover crops",
+  thisGardenHasNoPlaceYetSoItsBeds:
+    "This garden has no place yet, so its beds have no position on a map.",
+  exportGardenFileAsIcsPlantingsCsv:
+    "export --garden FILE --as ics|plantings.csv|tasks.csv|log.csv|geojson",
+  thePlanAndTheTasksAheadAsACalendar:
+    "the plan and the tasks ahead as a calendar or a table, the log as a table, the beds as GeoJSON",
+  aGardenFile: "a garden file",
+  frostFileAt02244UnitCFOrderDay: "frost FILE [--at 0,-2.2,-4.4] [--unit C|F] [--order day|month]",
+  oddsOfFirstAndLastFrostFromADaily:
+    "odds of first and last frost from a daily record (.dly or CSV)",
+  thresholdsCApartByCommasDefault022: "thresholds in °C, separated by commas (default 0,-2.2,-4.4)",
+  cOrFWhereTheTableDoesNotTell: "C or F, where the table does not say",
+  dayOrMonthWhichComesFirstInDates: "day or month: which comes first in dates like 03/04",
+  takenAsSayOtherwise: ({
+    tell,
+    assumed,
+    isUnit,
+  }: {
+    tell: string;
+    assumed: string;
+    isUnit: boolean;
+  }) => `${tell} Taken as ${assumed}; say --${isUnit ? "unit" : "order"} otherwise.`,
+  leftOutLines: ({
+    count,
+    tell,
+    lines,
+    isCount,
+  }: {
+    count: number;
+    tell: string;
+    lines: string;
+    isCount: boolean;
+  }) => `Left out: ${count} ${tell} (lines ${lines}${isCount ? ", …" : ""}).`,
+  noSeasonIsCompleteFromMidsummerTo:
+    "No season is complete from midsummer to midsummer, so there are no odds.",
+  onlyCompleteSeasonTheOddsAre: ({ seasons }: { seasons: number }) =>
+    `Only ${seasons} complete ${plural(seasons, "season", "seasons")}: the odds are widened.`,
+  aGardenFileForItsPlaceAndSettings: "a garden file, for its place and settings",
+  aCropsId: "a crop's id",
+  aVarietysIdDefaultTheCropsFirst: "a variety's id (default: the crop's first)",
+  startedInTraysAndTransplanted: "started in trays and transplanted",
+  coveringsFromTheOutsideInOrNone: "covers from the outside in, or none",
+  growthCalendarOrTenhourDefaultThe: "growth, calendar or tenhour (default: the garden's)",
+  plantOut: "plant out",
+  standsUntil: "stands until",
+  hardinessGardenFileCropIdFromDToD:
+    "hardiness --garden FILE --crop ID --from D --to D [--cover LIST] [--stage S]",
+  whatKillsHalfOfACropDayByDayAsIt:
+    "the temperature that kills half of a crop, day by day, as it hardens in average weather",
+  firstDay: "first day",
+  lastDay: "last day",
+  seedlingHeadFlowerPodOrRoot: "seedling, head, flower, pod or root",
+  askForAtMostDays: ({ mostDays }: { mostDays: number }) => `Ask for at most ${mostDays} days.`,
+  knownForIt: ({ known }: { known: string }) => `Known for it: ${known}.`,
+  leaveItOut: "Leave it out.",
+  hasNoStageOfItsOwn: ({ crop, organ, words }: { crop: string; organ: string; words: string }) =>
+    `${crop} has no stage "${organ}" of its own. ${words}`,
+  nightCoverListLatLDateDMinTMaxT:
+    "night --cover LIST --lat L --date D --min T --max T [--wind 1] [--cloud 0] [--before 4]",
+  aNightUnderNestedCoversByTheEnergy:
+    "temperatures under layered covers on a night, by the energy balance",
+  latitudeInDegreesNorthPositive: "latitude in degrees, north positive",
+  theDayWhoseMorningIsColdest: "the day of the coldest morning",
+  itsMinimumOutside: "the low outside",
+  itsMaximumOutside: "the high outside",
+  meanWindMSDefault1: "mean wind, m/s (default 1)",
+  shareOfTheSkyUnderCloud0To1Default: "share of the sky under cloud, 0 to 1 (default 0)",
+  howMuchMilderTheDaysBeforeWere: "how many degrees milder the days before were (default 4)",
+  readyGardenFileCropIdVarietyIdSow:
+    "ready --garden FILE --crop ID [--variety ID] --sow DATE [--transplant] [--cover LIST] [--school growth|calendar|tenhour]",
+  whenASowingIsReadyAndWhy: "when a sowing is ready, and why",
+  theSowingDate: "the sowing date",
+  sproutCropIdSoilT: "sprout --crop ID --soil T",
+  daysToEmergenceAndShareEmergedAtA: "days to emergence and share emerged at a soil temperature",
+  soilTemperatureCFWithUnitsImperial: "soil temperature, °C (°F with --units imperial)",
+  sunLatLLonLGardenFileBedIdFromDate:
+    "sun (--lat L [--lon L] | --garden FILE --bed ID) --from DATE --to DATE [--short 10]",
+  dayLengthSunriseSunsetAndRadiation:
+    "day length, sunrise, sunset and radiation, day by day; direct sun and light on a bed",
+  longitudeInDegreesEastPositive: "longitude in degrees, east positive (default 0)",
+  aGardenFileForItsPlaceAndSkylines: "a garden file, for its place and skylines",
+  aBedsIdInIt: "a bed's id in it",
+  firstDate: "first date",
+  lastDate: "last date",
+  hoursUnderWhichADayIsShortDefault: "hours under which a day is short (default 10)",
+  askForAtMostDaysAtOnce: ({ maxDays }: { maxDays: number }) =>
+    `Ask for at most ${maxDays} days at once.`,
+  thereIsNoBedInThisGardenKnown: ({ bedId, known }: { bedId: string; known: string }) =>
+    `There is no bed "${bedId}" in this garden. Known: ${known}.`,
+  todayGardenFileOnD: "today --garden FILE --on D",
+  whatTheGardenAsksForOnADayTonight: "the tasks of a day: tonight first, then in walking order",
+  theDay: "the day",
+});
