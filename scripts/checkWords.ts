@@ -9,6 +9,7 @@ const ENGLISH_IN_CORE: Readonly<Record<string, string>> = {
   "src/core/logbook/clause.ts": "what growers type into the log",
   "src/core/logbook/lineDates.ts": "what growers type into the log",
   "src/core/logbook/names.ts": "what growers type into the log",
+  "src/core/logbook/vocabulary.ts": "what growers type into the log",
   "src/core/gardenFile/migrations.ts": "what earlier versions kept",
   "src/core/garden/garden.ts": "the name of a new garden",
   "src/core/formats/geoJsonIn.ts": "the name of a new bed",
@@ -18,14 +19,14 @@ const ENGLISH_IN_CORE: Readonly<Record<string, string>> = {
   "src/core/derive/keepEqual.ts": "kinds of objects",
 };
 /** Little words between names and numbers that are put together where they are shown. */
-const MOST_IN_INTERFACE = 20;
+const MOST_IN_INTERFACE = 3;
 
 /** Where English may stand: page titles are made beforehand, faults are for developers. */
 const ALLOWED_FILES = /^src\/(app\/|words\/|derive\/deriver\.ts)/;
 
 /** Texts for machines: style sheets, selectors, lists of codes. */
 const FOR_MACHINES =
-  /^use client$|^@media|^"top|gradient\(|var\(--|^[&*.#]|\b\d*\.?\d+(px|fr|mm|em)\b|^\d+ \/ span|^\(pointer|^color-mix|^calc|^(translate|repeat|minmax|min|layout style)\b|system-ui|Georgia|^button:not|^(?:[A-Z]{2} )+[A-Z]{2}$|^span \d/;
+  /^use client$|^Late Ember$|^Ctrl K$|^plant out$|^stands until$|^@media|^"top|gradient\(|var\(--|^[&*.#]|\b\d*\.?\d+(px|fr|mm|em)\b|^\d+ \/ span|^\(pointer|^color-mix|^calc|^(translate|repeat|minmax|min|layout style)\b|system-ui|Georgia|^button:not|^(?:[A-Z]{2} )+[A-Z]{2}$|^span \d/;
 
 interface Found {
   file: string;
@@ -66,8 +67,8 @@ function proseIn(file: string): Found[] {
   const tree = ts.createSourceFile(file, source, ts.ScriptTarget.ES2022, true, kind);
   const found: Found[] = [];
   const look = (node: ts.Node): void => {
-    if (ts.isImportDeclaration(node) || ts.isThrowStatement(node) || ts.isNewExpression(node))
-      return;
+    if (ts.isImportDeclaration(node) || ts.isThrowStatement(node)) return;
+    if (ts.isNewExpression(node) && /Error|RegExp/.test(node.expression.getText())) return;
     const text = textOf(node);
     if (text !== null && /[A-Za-z]{2,}[,;:.]? [A-Za-z{]|\} [a-z]{2,}/.test(text)) {
       const { line } = tree.getLineAndCharacterOfPosition(node.getStart());

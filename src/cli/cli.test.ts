@@ -165,10 +165,7 @@ test.each([
     `ready --garden ${COMMONS} --crop carrot --sow 2026-08-01 --transplant`,
     /does not transplant well/,
   ],
-  [
-    `ready --garden ${COMMONS} --crop spinach --sow 2026-08-01 --cover quilt`,
-    /no cover "quilt"/,
-  ],
+  [`ready --garden ${COMMONS} --crop spinach --sow 2026-08-01 --cover quilt`, /no cover "quilt"/],
   [`ready --garden ${COMMONS} --crop spinach --variety blue --sow 2026-08-01`, /no variety "blue"/],
   [
     `ready --garden ${COMMONS} --crop spinach --sow 2026-08-01 --school guess`,

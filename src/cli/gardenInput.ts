@@ -10,7 +10,8 @@ import type { PlanSettings, Site } from "@/core/growth";
 import { materials } from "@/core/shelter";
 import type { Units } from "@/core/units";
 import { optional, Refusal, required, type Arguments } from "./arguments";
-import { tell, plainWording } from "@/words";
+import { tell } from "@/words";
+import { plainWording } from "@/words/plain";
 import { cli as say } from "@/words/en/cli";
 
 /** The text of a file, or a refusal that names it. */

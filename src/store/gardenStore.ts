@@ -44,7 +44,11 @@ import {
 } from "./steps";
 import { store as say } from "@/words/en/store";
 
-const commandsPart = whenNeeded(() => import("@/core/commands"));
+/** With what a refusal says: no code stands in for a sentence. */
+const commandsPart = whenNeeded(async () => {
+  const [commands] = await Promise.all([import("@/core/commands"), import("@/words/en/facts")]);
+  return commands;
+});
 const gardenPart = whenNeeded(() => import("@/core/gardenFile"));
 
 /** What the interface sees of the store. */

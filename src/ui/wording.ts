@@ -1,16 +1,26 @@
 "use client";
 
-import { useMemo } from "react";
+import { useMemo, useSyncExternalStore } from "react";
 import type { Told } from "@/core/facts";
 import type { Units } from "@/core/units";
-import { gardenStore } from "@/store/index";
-import { localWording, tell, tellMessage, type LocalWording } from "@/words";
+import { gardenStore, whenNeeded } from "@/store/index";
+import {
+  learnedCount,
+  localWording,
+  onLearned,
+  tell,
+  tellMessage,
+  type LocalWording,
+} from "@/words";
 
 export type { LocalWording } from "@/words";
 
 export function useWording(units: Units): LocalWording {
   return useMemo(() => localWording(units), [units]);
 }
+
+/** Every sentence there is: with the first form or change, or while the page rests. */
+export const allSentences = whenNeeded(() => import("@/words/en/facts"));
 
 const known = new Map<Units, LocalWording>();
 
@@ -30,4 +40,9 @@ export function told(what: Told): string {
 /** What a schema found wrong as a sentence. */
 export function toldMessage(message: string): string {
   return tellMessage(message, wordingNow());
+}
+
+/** Draws anew when sentences have come that were not there at first, for what is shown from the start. */
+export function useSentences(): void {
+  useSyncExternalStore(onLearned, learnedCount, learnedCount);
 }

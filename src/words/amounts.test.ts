@@ -15,7 +15,11 @@ test.each([
   [0.1, "1 year in 10"],
   [0.2, "1 year in 5"],
   [0.5, "1 year in 2"],
+  [0.25, "1 year in 4"],
+  [0.33, "1 year in 3"],
+  [0.4, "4 years in 10"],
   [0.8, "8 years in 10"],
+  [0.96, "almost every year"],
   [0.999, "almost every year"],
 ])("a chance of %d is %s", (chance, words) => {
   expect(chanceWords(chance)).toBe(words);

@@ -1,5 +1,5 @@
 export { daysWords, laterWords } from "./days";
 export { chanceWords, oddsIn10 } from "./odds";
-export { fileWords } from "./fileWords";
-export { localWording, plainWording, type LocalWording } from "./localWording";
+export { localWording, type LocalWording } from "./localWording";
+export { canTell, learnedCount, onLearned } from "./sentences";
 export { tell, tellMessage } from "./tell";

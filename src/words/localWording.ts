@@ -3,7 +3,7 @@ import { feet, type Units } from "@/core/units";
 import { distanceWords, temperatureWords, volumeWords, weightWords } from "./amounts";
 import { daysWords, laterWords } from "./days";
 import { chanceWords } from "./odds";
-import { partOf } from "./tell";
+import { partOf } from "./sentences";
 import type { LocalWording } from "./voice";
 
 export type { LocalWording } from "./voice";
@@ -44,9 +44,4 @@ export function localWording(units: Units, locale?: string): LocalWording {
     number,
   };
   return say;
-}
-
-/** As a program in a terminal says it: the same on every machine. */
-export function plainWording(units: Units = "metric"): LocalWording {
-  return localWording(units, "en-GB");
 }

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { fact, fromMessage, inMessage, keyOf, toldBy, type Fact } from "@/core/facts";
-import { plainWording } from "./localWording";
+import { plainWording } from "./plain";
 import { tell, tellMessage } from "./tell";
 
 const say = plainWording();

@@ -1,18 +1,7 @@
-import { fromMessage, type Code, type Told } from "@/core/facts";
-import { sentences } from "./en/facts";
-import type { LocalWording } from "./voice";
+import { fromMessage, type Told } from "@/core/facts";
+import { partOf } from "./sentences";
 import { spoken } from "./table";
-
-type Made = string | ((about: object, say: LocalWording) => string);
-
-/** A fact as a part of a sentence, or a name as it stands. */
-export function partOf(told: Told, say: LocalWording): string {
-  if (typeof told === "string") return told;
-  const made = sentences[told.code as Code] as Made | undefined;
-  // A code of another version's file: better told than left out.
-  if (made === undefined) return told.code;
-  return typeof made === "string" ? made : made(told, say);
-}
+import type { LocalWording } from "./voice";
 
 /** A fact as a sentence in the reader's spelling. */
 export function tell(told: Told, say: LocalWording): string {

@@ -1,5 +1,5 @@
 import type { Told } from "@/core/facts";
-import { plainWording } from "./localWording";
+import { plainWording } from "./plain";
 import { tell, tellMessage } from "./tell";
 
 const say = plainWording();

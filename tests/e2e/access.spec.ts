@@ -4,6 +4,7 @@ import { giveCommons, EMPTY, knot, openPlan, test } from "./garden";
 import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { imports as importsWords } from "@/words/en/imports";
 import { logbook as logbookWords } from "@/words/en/logbook";
 import { place as placeWords } from "@/words/en/place";
 import { plan as planWords } from "@/words/en/plan";
@@ -203,7 +204,7 @@ test("counting and wishing work by touch on a phone", async ({ browser }) => {
     .first()
     .tap();
   await expect(page.getByText(cropsWords.fromSowing, { exact: true })).toBeInViewport();
-  await page.getByRole("button", { name: gardenFileWords.close }).first().tap();
+  await page.getByRole("button", { name: importsWords.close }).first().tap();
   const ribbon = page.getByRole("region", { name: uiWords.season }).locator("svg");
   const box = await ribbon.boundingBox();
   if (!box) throw new Error("the ribbon is drawn");

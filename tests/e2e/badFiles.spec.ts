@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { expect } from "@playwright/test";
 import { COMMONS, gardenMenu, importFile, knot, openPlan, test } from "./garden";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { imports as importsWords } from "@/words/en/imports";
 import { place as placeWords } from "@/words/en/place";
 import { shell as shellWords } from "@/words/en/shell";
 
@@ -50,7 +51,7 @@ test("a garden file that cannot be is refused in a sentence, and nothing changes
     const dialog = page.getByRole("dialog", { name: "Import garden.json" });
     const told = dialog.getByRole("alert").filter({ hasText: "nothing was changed" });
     await expect(told, what).toContainText(words);
-    await dialog.getByRole("button", { name: gardenFileWords.close }).click();
+    await dialog.getByRole("button", { name: importsWords.close }).click();
     await expect(dialog).toBeHidden();
     expect(await page.locator(".knot").count(), what).toBe(before);
   }
@@ -103,17 +104,17 @@ test("what overlaps in a file is mended on consent, and a station that it names 
   await importFile(page, "garden.json", old);
   await expect(dialog.getByText("Bed 3 is placed beside the others.")).toBeVisible();
   await expect(dialog.getByText("http://station.example/reboot", { exact: true })).toBeVisible();
-  await dialog.getByRole("button", { name: gardenFileWords.cancel }).click();
+  await dialog.getByRole("button", { name: importsWords.cancel }).click();
   await expect(knot(page, "Broccoli, main crop, Bed 1")).toBeVisible();
   await importFile(page, "garden.json", old);
-  await dialog.getByRole("button", { name: gardenFileWords.importRepaired }).click();
+  await dialog.getByRole("button", { name: importsWords.importRepaired }).click();
   await expect(dialog).toBeHidden();
   await page.getByRole("link", { name: placeWords.place }).click();
   await expect(page.getByRole("heading", { name: placeWords.place, level: 1 })).toBeVisible();
   expect(asked).toEqual([]);
   await importFile(page, "garden.json", old);
   await dialog.getByRole("checkbox", { name: /^Get forecast and thermometer/ }).check();
-  await dialog.getByRole("button", { name: gardenFileWords.importRepaired }).click();
+  await dialog.getByRole("button", { name: importsWords.importRepaired }).click();
   await expect.poll(() => asked.length).toBeGreaterThan(0);
   for (const url of asked) expect(url).toMatch(/^http:\/\/station\.example\/reboot\/\w+\?date=/);
 });

@@ -3,8 +3,10 @@ import { EMPTY, gardenMenu, test, textOf, told } from "./garden";
 import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { imports as importsWords } from "@/words/en/imports";
 import { planting as plantingWords } from "@/words/en/planting";
 import { shell as shellWords } from "@/words/en/shell";
+import { settings as settingsWords } from "@/words/en/settings";
 import { ui as uiWords } from "@/words/en/ui";
 
 const bed = (page: Page, name: string) =>
@@ -155,7 +157,7 @@ test("a gap is found through the year and filled with what fits; rotation is min
   await page.keyboard.press("Control+z");
   // Without a rotation nothing is said of families.
   await page.getByRole("button", { name: shellWords.settings }).click();
-  const years = page.getByRole("dialog").getByLabel(shellWords.rotationYearsBetweenCropsOfOne);
+  const years = page.getByRole("dialog").getByLabel(settingsWords.rotationYearsBetweenCropsOfOne);
   await years.fill("0");
   await years.blur();
   await page.getByRole("dialog").getByRole("button", { name: bedsWords.done }).click();
@@ -174,7 +176,7 @@ test("two on the same ground are refused with two ways out, each a tap", async (
   await expect(dialog).toContainText("Beet, long, for storage is growing there until");
   await dialog.getByRole("button", { name: bedsWords.move4 }).click();
   await expect(dialog.getByRole("alert")).toContainText("Beet, long, for storage is in Bed 5");
-  await dialog.getByRole("button", { name: gardenFileWords.cancel }).click();
+  await dialog.getByRole("button", { name: importsWords.cancel }).click();
   // On the plan, a knot dragged by keys into the time of another says so, with ways out.
   await pane(page).getByRole("button", { name: "Open Turnip, purple top" }).click();
   await pane(page).getByRole("button", { name: cropsWords.edit }).click();

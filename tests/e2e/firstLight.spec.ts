@@ -15,6 +15,7 @@ import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { plan as planWords } from "@/words/en/plan";
+import { wish as wishWords } from "@/words/en/wish";
 import { shell as shellWords } from "@/words/en/shell";
 import { ui as uiWords } from "@/words/en/ui";
 
@@ -39,7 +40,7 @@ test("a grower reads the season, wishes for December spinach, moves it, keeps it
   // Spinach by December is too late as asked; the reason and what still works are told.
   await page.getByRole("button", { name: planWords.iWant }).click();
   const wish = page.getByRole("dialog", { name: planWords.iWant });
-  await wish.getByLabel(planWords.readyBy2).fill("2026-12-01");
+  await wish.getByLabel(wishWords.readyBy2).fill("2026-12-01");
   await expect(wish.getByRole("alert")).toContainText(
     /It had to be sown uncovered by 26 August, 29 days ago\. What still works:/,
   );

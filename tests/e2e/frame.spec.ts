@@ -12,10 +12,13 @@ import {
 } from "./garden";
 import { beds as bedsWords } from "@/words/en/beds";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { imports as importsWords } from "@/words/en/imports";
 import { logbook as logbookWords } from "@/words/en/logbook";
 import { place as placeWords } from "@/words/en/place";
 import { plan as planWords } from "@/words/en/plan";
+import { wish as wishWords } from "@/words/en/wish";
 import { shell as shellWords } from "@/words/en/shell";
+import { settings as settingsWords } from "@/words/en/settings";
 import { ui as uiWords } from "@/words/en/ui";
 
 test("the palette finds dates, plantings and deeds", async ({ page }) => {
@@ -29,7 +32,7 @@ test("the palette finds dates, plantings and deeds", async ({ page }) => {
   await page.keyboard.press("Escape");
   await find(placeWords.place);
   await expect(page.getByRole("heading", { name: placeWords.place, level: 1 })).toBeVisible();
-  await find(shellWords.themeLamp);
+  await find(settingsWords.themeLamp);
   await expect(page.locator("html")).toHaveAttribute("data-theme", "dark");
   await find("If I sow today");
   await expect(page.getByRole("dialog", { name: planWords.iWant })).toBeVisible();
@@ -39,14 +42,14 @@ test("wanting something for a stretch of time tells how long each way stands", a
   await openPlan(page);
   await findByPalette(page, "add arugula");
   const wish = page.getByRole("dialog", { name: planWords.iWant });
-  await wish.getByRole("combobox", { name: planWords.when }).click();
-  await page.getByRole("option", { name: planWords.fromTo }).click();
+  await wish.getByRole("combobox", { name: wishWords.when }).click();
+  await page.getByRole("option", { name: wishWords.fromTo }).click();
   await wish.getByLabel(logbookWords.from).fill("2026-11-10");
   await wish.getByLabel("To", { exact: true }).fill("2027-03-01");
-  await expect(wish.getByText(planWords.notEnoughTime).first()).toBeVisible();
+  await expect(wish.getByText(wishWords.notEnoughTime).first()).toBeVisible();
   await expect(wish.getByText(/but holds only until about/).first()).toBeVisible();
   await wish.getByLabel("To", { exact: true }).fill("2026-11-01");
-  await expect(wish.getByText(planWords.theEndDateIsBeforeTheStartDate)).toBeVisible();
+  await expect(wish.getByText(wishWords.theEndDateIsBeforeTheStartDate)).toBeVisible();
   await expect(wish.getByRole("button", { name: /Add to plan/ })).toHaveCount(0);
 });
 
@@ -55,10 +58,10 @@ test("the garden is renamed, and a name that cannot be is refused", async ({ pag
   await gardenMenu(page, gardenFileWords.rename);
   const dialog = page.getByRole("dialog");
   await dialog.getByLabel(bedsWords.name).fill("<b>Bold</b>");
-  await dialog.getByRole("button", { name: gardenFileWords.rename2 }).click();
+  await dialog.getByRole("button", { name: importsWords.rename2 }).click();
   await expect(dialog.getByText("A name cannot hold <, > or control characters.")).toBeVisible();
   await dialog.getByLabel(bedsWords.name).fill("Hillside");
-  await dialog.getByRole("button", { name: gardenFileWords.rename2 }).click();
+  await dialog.getByRole("button", { name: importsWords.rename2 }).click();
   await expect(page.getByRole("banner").getByText("Hillside")).toBeVisible();
 });
 
@@ -135,7 +138,7 @@ test("the risk that is taken moves the frost date, and a setting that cannot be 
     );
   const before = await frostDay();
   await page.getByRole("button", { name: shellWords.settings }).click();
-  await page.getByRole("combobox", { name: shellWords.acceptedRiskOfFrostAndCold }).click();
+  await page.getByRole("combobox", { name: settingsWords.acceptedRiskOfFrostAndCold }).click();
   await page.getByRole("option", { name: /1 year in 10/ }).click();
   await page.getByRole("button", { name: bedsWords.done }).click();
   await expect.poll(frostDay).toBeLessThan(before);

@@ -7,6 +7,7 @@ import { crops as cropsWords } from "@/words/en/crops";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { plan as planWords } from "@/words/en/plan";
 import { shell as shellWords } from "@/words/en/shell";
+import { settings as settingsWords } from "@/words/en/settings";
 import { today as todayWords } from "@/words/en/today";
 
 const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as {
@@ -101,7 +102,7 @@ test("a decimal comma is a comma in every number field", async ({ page }) => {
   await page.goto("/beds");
   await page.getByRole("button", { name: bedsWords.addBeds }).click();
   const dialog = page.getByRole("dialog");
-  await dialog.getByLabel(shellWords.howMany).fill("1");
+  await dialog.getByLabel(settingsWords.howMany).fill("1");
   await dialog.getByLabel("Length (m)").fill("");
   await dialog.getByLabel("Length (m)").pressSequentially("7,5");
   await dialog.getByLabel(bedsWords.name).fill("Comma");

@@ -5,6 +5,7 @@ import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { place as placeWords } from "@/words/en/place";
 import { plan as planWords } from "@/words/en/plan";
 import { shell as shellWords } from "@/words/en/shell";
+import { settings as settingsWords } from "@/words/en/settings";
 import { today as todayWords } from "@/words/en/today";
 import { ui as uiWords } from "@/words/en/ui";
 
@@ -30,7 +31,7 @@ test("from an empty browser to a first planting", async ({ page }) => {
   await page.getByRole("button", { name: placeWords.saveLocation }).click();
 
   await page.getByRole("button", { name: todayWords.addSeveral }).click();
-  await page.getByRole("textbox", { name: shellWords.howMany }).fill("2");
+  await page.getByRole("textbox", { name: settingsWords.howMany }).fill("2");
   await page.getByRole("button", { name: "Add", exact: true }).click();
   await page.getByRole("link", { name: planWords.plan }).click();
   await page.getByRole("button", { name: planWords.ifISowToday }).click();
@@ -76,7 +77,7 @@ test("the place is edited with live consequences, wrong numbers are told at thei
 test("units follow everywhere, in and out", async ({ page }) => {
   await page.goto("/place");
   await page.getByRole("button", { name: shellWords.settings }).click();
-  await page.getByRole("combobox", { name: shellWords.units }).click();
+  await page.getByRole("combobox", { name: settingsWords.units }).click();
   await page.getByRole("option", { name: /Imperial/ }).click();
   await page.getByRole("button", { name: bedsWords.done }).click();
   await page.getByRole("button", { name: placeWords.aFewNumbers }).click();

@@ -4,12 +4,14 @@ import { COMMONS, EMPTY, findByPalette, knot, openPlan, test, textOf } from "./g
 import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { imports as importsWords } from "@/words/en/imports";
 import { logbook as logbookWords } from "@/words/en/logbook";
 import { plan as planWords } from "@/words/en/plan";
+import { wish as wishWords } from "@/words/en/wish";
 import { planting as plantingWords } from "@/words/en/planting";
 import { seedBox as seedBoxWords } from "@/words/en/seedBox";
 import { seedlings as seedlingsWords } from "@/words/en/seedlings";
-import { shell as shellWords } from "@/words/en/shell";
+import { settings as settingsWords } from "@/words/en/settings";
 import { today as todayWords } from "@/words/en/today";
 import { trays as traysWords } from "@/words/en/trays";
 
@@ -142,7 +144,7 @@ test("what does not fit is refused in plain words, with a way out", async ({ pag
   await expect(dialog(page).getByRole("alert")).toContainText(
     "Seed packed for 2033 cannot be here yet",
   );
-  await dialog(page).getByRole("button", { name: gardenFileWords.cancel }).click();
+  await dialog(page).getByRole("button", { name: importsWords.cancel }).click();
 
   // Zero spacing.
   await openPlan(page);
@@ -277,7 +279,7 @@ test("a crop of one's own is copied, planned, and goes only when another takes i
   await expect(ours).toContainText("−21 °C");
 
   await ours.getByRole("button", { name: cropsWords.addToPlan }).click();
-  await dialog(page).getByRole("combobox", { name: planWords.when }).click();
+  await dialog(page).getByRole("combobox", { name: wishWords.when }).click();
   await page.getByRole("option", { name: /sow today/ }).click();
   await dialog(page)
     .getByRole("button", { name: /^Add to plan/ })
@@ -285,7 +287,7 @@ test("a crop of one's own is copied, planned, and goes only when another takes i
     .click();
   await expect(told(page)).toContainText("Kale of the hill added");
 
-  await findByPalette(page, shellWords.cropLibrary);
+  await findByPalette(page, settingsWords.cropLibrary);
   await page.getByRole("button", { name: "Kale of the hill (ours)" }).click();
   await ours.getByRole("button", { name: cropsWords.edit }).click();
   await dialog(page).getByRole("button", { name: bedsWords.remove }).click();
@@ -301,7 +303,7 @@ test("sown every so often: the intervals stretch, and one drag moves them all", 
 }) => {
   await openPlan(page);
   await findByPalette(page, "Add arugula");
-  await dialog(page).getByRole("combobox", { name: planWords.when }).click();
+  await dialog(page).getByRole("combobox", { name: wishWords.when }).click();
   await page.getByRole("option", { name: /sow today/ }).click();
   await dialog(page)
     .getByRole("button", { name: /^Add to plan: Arugula.*baby leaf/ })

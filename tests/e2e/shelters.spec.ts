@@ -4,6 +4,7 @@ import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
 import { place as placeWords } from "@/words/en/place";
 import { shell as shellWords } from "@/words/en/shell";
+import { settings as settingsWords } from "@/words/en/settings";
 import { shelters as sheltersWords } from "@/words/en/shelters";
 import { ui as uiWords } from "@/words/en/ui";
 
@@ -86,7 +87,7 @@ test("a typed outlook of a hard freeze in September: soft plants are named first
   }
   await form.getByRole("button", { name: bedsWords.save }).click();
   await page.getByRole("link", { name: shellWords.shelters }).click();
-  const night = page.getByRole("region", { name: shellWords.tonight });
+  const night = page.getByRole("region", { name: settingsWords.tonight });
   await expect(night).toContainText("They are not hardened after mild weeks");
   await expect(night).toContainText(/plants may die/);
   await expect(night).toContainText(/% hardened/);
@@ -156,7 +157,7 @@ test("a −8 °C outlook with two covers for four beds: they go where they save 
   const put = page.getByRole("region", { name: sheltersWords.coversToPutOn });
   await expect(put.getByRole("listitem")).toHaveCount(2);
   await expect(put.getByRole("listitem").first()).toContainText(/saves about [\d.]+ kg/);
-  const night = page.getByRole("region", { name: shellWords.tonight });
+  const night = page.getByRole("region", { name: settingsWords.tonight });
   await expect(night).toContainText(/no cover is left for them/);
   await put.getByRole("button", { name: sheltersWords.markAsOn }).click();
   await expect(told(page, "2 covers on")).toBeVisible();
@@ -292,7 +293,7 @@ test("October against December: the same night kills soft plants and spares hard
     ["4", "14"],
     ["-6", "3"],
   ]);
-  const night = page.getByRole("region", { name: shellWords.tonight });
+  const night = page.getByRole("region", { name: settingsWords.tonight });
   await expect(page.getByText(/Tonight: \d+ plantings are at risk/)).toBeVisible();
   const inDanger = async () =>
     Number(

@@ -2,7 +2,7 @@ import { expect, type Page } from "@playwright/test";
 import { knot, test } from "./garden";
 import { dragBy, middleOf, PHONE, touchDrag } from "./touch";
 import { beds as bedsWords } from "@/words/en/beds";
-import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { imports as importsWords } from "@/words/en/imports";
 import { logbook as logbookWords } from "@/words/en/logbook";
 import { place as placeWords } from "@/words/en/place";
 import { plan as planWords } from "@/words/en/plan";
@@ -36,14 +36,14 @@ test("Plan: a knot is dragged, a row is tapped and its sheet stays, and the list
   await expect.poll(() => spinach.getAttribute("aria-valuenow")).not.toBe(before);
   const crop = name.split(",")[0] ?? "";
   await expect(sheet(page, new RegExp(crop)).first()).toBeVisible();
-  await page.getByRole("button", { name: gardenFileWords.close }).first().tap();
+  await page.getByRole("button", { name: importsWords.close }).first().tap();
   // A tap on the knot opens the sheet, and the same tap does not close it.
   const at = await middleOf(spinach);
   await page.touchscreen.tap(at.x, at.y);
   await expect(sheet(page, new RegExp(crop)).first()).toBeVisible();
   await page.waitForTimeout(400);
   await expect(sheet(page, new RegExp(crop)).first()).toBeVisible();
-  await page.getByRole("button", { name: gardenFileWords.close }).first().tap();
+  await page.getByRole("button", { name: importsWords.close }).first().tap();
   // A finger that goes up or down scrolls the list, wherever it begins.
   const top = await broccoli.boundingBox();
   const on = await middleOf(page.locator(".knot").nth(7));
@@ -63,7 +63,7 @@ test("Beds: every bed opens by a tap and stays open; a planting is carried to an
     await expect(pane).toBeVisible();
     await page.waitForTimeout(400);
     await expect(pane).toBeVisible();
-    await page.getByRole("button", { name: gardenFileWords.close }).first().tap();
+    await page.getByRole("button", { name: importsWords.close }).first().tap();
     await expect(pane).toBeHidden();
   }
   const from = await middleOf(page.getByRole("button", { name: /^Bed 7:/ }));
@@ -131,7 +131,7 @@ test("Shelters: the hour under the finger, and a cover put on by taps", async ({
   await build.tap();
   const dialog = page.getByRole("dialog");
   await expect(dialog.getByLabel(bedsWords.name)).toBeVisible();
-  await dialog.getByRole("button", { name: gardenFileWords.cancel }).tap();
+  await dialog.getByRole("button", { name: importsWords.cancel }).tap();
 });
 
 test("Seedlings: a tray is opened, seedlings are counted and one is undone, all by taps", async ({
@@ -145,7 +145,7 @@ test("Seedlings: a tray is opened, seedlings are counted and one is undone, all 
   const before = await cell.textContent();
   await cell.tap();
   await expect(cell).not.toHaveText(before ?? "");
-  await dialog.getByRole("button", { name: gardenFileWords.cancel }).tap();
+  await dialog.getByRole("button", { name: importsWords.cancel }).tap();
   await expect(page.getByRole("button", { name: traysWords.count })).toBeVisible();
 });
 
@@ -162,7 +162,7 @@ test("Today: a task is ticked by a finger, the lantern is dragged, the log is op
     .filter({ visible: true })
     .tap();
   await expect(page.getByRole("dialog", { name: logbookWords.logSomething })).toBeVisible();
-  await page.getByRole("dialog").getByRole("button", { name: gardenFileWords.cancel }).tap();
+  await page.getByRole("dialog").getByRole("button", { name: importsWords.cancel }).tap();
   const lantern = page.getByRole("slider", { name: uiWords.dateInView });
   const before = await lantern.getAttribute("aria-valuenow");
   await dragBy(page, lantern.locator("circle").last(), 60, 0);

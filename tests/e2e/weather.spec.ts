@@ -6,9 +6,12 @@ import { join } from "node:path";
 import { EMPTY, findByPalette, knot, openPlan, test, textOf } from "./garden";
 import { beds as bedsWords } from "@/words/en/beds";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { imports as importsWords } from "@/words/en/imports";
 import { place as placeWords } from "@/words/en/place";
 import { plan as planWords } from "@/words/en/plan";
+import { wish as wishWords } from "@/words/en/wish";
 import { shell as shellWords } from "@/words/en/shell";
+import { settings as settingsWords } from "@/words/en/settings";
 import { shelters as sheltersWords } from "@/words/en/shelters";
 import { today as todayWords } from "@/words/en/today";
 import { ui as uiWords } from "@/words/en/ui";
@@ -110,7 +113,7 @@ for (const [what, name, content, words] of BAD) {
       .setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(content) });
     await expect(dialog.getByRole("alert")).toContainText(words);
     await expect(dialog.getByRole("button", { name: placeWords.saveThisRecord })).toBeDisabled();
-    await dialog.getByRole("button", { name: gardenFileWords.cancel }).click();
+    await dialog.getByRole("button", { name: importsWords.cancel }).click();
     await expect(page.getByText(placeWords.tarnholtMillMadeUp, { exact: true })).toBeVisible();
   });
 }
@@ -186,7 +189,7 @@ test("a skyline is drawn for one bed by keys, by typing and by hand: its sun goe
   page,
 }) => {
   await openPlan(page);
-  await findByPalette(page, shellWords.sunOnTheBeds);
+  await findByPalette(page, settingsWords.sunOnTheBeds);
   await page.getByRole("combobox", { name: bedsWords.where }).click();
   await page.getByRole("option", { name: "Bed 11", exact: true }).click();
   const words = page.getByTestId("sun-words");
@@ -235,7 +238,7 @@ test("a crop that would get too little sun by the house is warned about where it
   const wish = page.getByRole("dialog", { name: planWords.iWant });
   await wish.getByRole("combobox", { name: bedsWords.where }).click();
   await page.getByRole("option", { name: /^Bed 13/ }).click();
-  await wish.getByRole("combobox", { name: planWords.when }).click();
+  await wish.getByRole("combobox", { name: wishWords.when }).click();
   await page.getByRole("option", { name: /today/ }).click();
   const words = /Spinach needs about 4 hours of direct sun a day; here the skyline leaves \d\.\d/;
   await expect(wish.getByText(words).first()).toBeVisible();
@@ -248,7 +251,7 @@ test("a crop that would get too little sun by the house is warned about where it
   await expect(wish.getByRole("alert").filter({ hasText: "is in Bed 13" })).toBeVisible();
   await wish.getByRole("button", { name: /^Pull broccoli/ }).click();
   await expect(page.getByRole("complementary").getByText(words)).toBeVisible();
-  await findByPalette(page, shellWords.sunOnTheBeds);
+  await findByPalette(page, settingsWords.sunOnTheBeds);
   await expect(page.getByText(/^Bed 13: Spinach needs about 4 hours/)).toBeVisible();
 });
 
@@ -354,7 +357,7 @@ test("a garden without a station may try the simulated one; an address that is n
   );
 
   await page.getByRole("button", { name: shellWords.settings, exact: true }).click();
-  const address = page.getByRole("textbox", { name: shellWords.weatherStationAddress });
+  const address = page.getByRole("textbox", { name: settingsWords.weatherStationAddress });
   await address.fill("my neighbour");
   await address.blur();
   await expect(page.getByText(/Give a web address that begins with http/)).toBeVisible();
@@ -369,7 +372,7 @@ test("frost, sun and outlook are told in imperial units where they are chosen", 
 }) => {
   await page.goto("/place");
   await page.getByRole("button", { name: shellWords.settings }).click();
-  await page.getByRole("combobox", { name: shellWords.units }).click();
+  await page.getByRole("combobox", { name: settingsWords.units }).click();
   await page.getByRole("option", { name: /Imperial/ }).click();
   await page.getByRole("button", { name: bedsWords.done }).click();
   await expect(page.getByTestId("frost-words")).toContainText("killing frost (28 °F)");
@@ -415,7 +418,7 @@ test("by keys alone: the risk, an outlook typed in, a point of the skyline put u
   await page.keyboard.press("Control+z");
   await expect(page.getByTestId("frost-words")).toContainText("1 year in 5, killing frost");
 
-  await findByPalette(page, shellWords.sunOnTheBeds);
+  await findByPalette(page, settingsWords.sunOnTheBeds);
   const points = page.getByRole("slider", { name: /^Skyline point/ });
   // A count does not wait by itself: the skyline must stand there before it is counted.
   await expect(points.first()).toBeVisible();

@@ -3,7 +3,8 @@ import { readGardenFile } from "@/core/formats";
 import { fromGardenFile, type Problem } from "@/core/gardenFile";
 import { readText } from "../gardenInput";
 import type { Verb } from "../verb";
-import { tell, plainWording } from "@/words";
+import { tell } from "@/words";
+import { plainWording } from "@/words/plain";
 import { cli as say } from "@/words/en/cli";
 
 const PROBLEMS_SHOWN = 1000;

@@ -7,7 +7,8 @@ import {
   writeTasksCsv,
 } from "@/core/formats";
 import { tasksAhead, type TaskAhead } from "@/core/tasks";
-import { fileWords, plainWording } from "@/words";
+import { fileWords } from "@/words/fileWords";
+import { plainWording } from "@/words/plain";
 import type { Garden } from "@/core/garden";
 import { Refusal, required } from "../arguments";
 import { gardenFrom, siteFrom } from "../gardenInput";

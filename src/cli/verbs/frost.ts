@@ -10,7 +10,8 @@ import { celsius, fahrenheit } from "@/core/units";
 import { optional, Refusal, type Arguments } from "../arguments";
 import { readText, unitsFrom } from "../gardenInput";
 import { UNITS_OPTION, type Verb } from "../verb";
-import { plainWording, tell } from "@/words";
+import { tell } from "@/words";
+import { plainWording } from "@/words/plain";
 import { cli as say } from "@/words/en/cli";
 
 const SHARES = { p10: 0.1, p20: 0.2, p50: 0.5, p80: 0.8, p90: 0.9 } as const;

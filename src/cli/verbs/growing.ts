@@ -2,7 +2,8 @@ import { isoDate, type DayNumber } from "@/core/calendar";
 import { timelineIfSown } from "@/core/plantings";
 import type { Growing, Timeline } from "@/core/schedule";
 import type { PlanSettings, Site } from "@/core/growth";
-import { plainWording, type LocalWording } from "@/words";
+import { type LocalWording } from "@/words";
+import { plainWording } from "@/words/plain";
 import { required, type Arguments, type OptionSpec } from "../arguments";
 import { gardenFrom, growingFrom, planSettingsFrom, siteFrom, unitsFrom } from "../gardenInput";
 import { UNITS_OPTION } from "../verb";
@@ -45,9 +46,9 @@ export function stepsOf(timeline: Timeline): { date: string; what: string }[] {
   const steps: [DayNumber | null, string][] = [
     [timeline.sowDay, "sow"],
     [timeline.emergeDay, "emerges"],
-    [timeline.plantOutDay, say.plantOut],
+    [timeline.plantOutDay, "plant out"],
     [timeline.readyDay, "ready"],
-    [timeline.holdsUntilDay, say.standsUntil],
+    [timeline.holdsUntilDay, "stands until"],
   ];
   return steps
     .flatMap(([day, what]) => (day === null ? [] : [{ date: isoDate(day), what }]))

@@ -1,7 +1,8 @@
 import { isoDate } from "@/core/calendar";
 import { tasksOn } from "@/core/tasks";
 import type { Told } from "@/core/facts";
-import { plainWording, tell } from "@/words";
+import { tell } from "@/words";
+import { plainWording } from "@/words/plain";
 import { required } from "../arguments";
 import { dayOption, gardenFrom, siteFrom, unitsFrom } from "../gardenInput";
 import { UNITS_OPTION, type Verb } from "../verb";

@@ -1,6 +1,6 @@
 import { coversOver, horizonOver, type Bed, type Garden, type Planting } from "../garden";
 import { exactM, fitsInto } from "../layout";
-import { coverWords } from "../shelter";
+
 import { bedDays, groundSun, shortfallWords, sunShortfall } from "../schedule";
 import { amountsFor, plantingState, standOf } from "../plantings";
 import { clashesIn, occupantsOf } from "./occupancy";
@@ -43,8 +43,8 @@ export function meaningOfMove(
   const [coversNow, coversThen] = [coversOver(garden, from), coversOver(garden, bed)];
   if (coversNow.join() !== coversThen.join()) {
     const words = fact("bedSpace.insteadOf", {
-      cover: coverWords(coversThen),
-      cover2: coverWords(coversNow),
+      covers: coversThen,
+      coversNow,
     });
     meanings.push({ kind: "same", words });
   }

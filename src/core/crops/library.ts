@@ -9,18 +9,18 @@ export const cropLibrary: ReadonlyMap<string, Crop> = new Map(
   [...libraryFiles].sort((a, b) => (a.name < b.name ? -1 : 1)).map((crop) => [crop.id, crop]),
 );
 
-/** The groups in the order of the seasons' work, with their headings. */
-export const CROP_GROUPS: ReadonlyMap<CropGroup, string> = new Map([
-  ["greens", "Greens"],
-  ["heads", "Heads"],
-  ["roots", "Roots"],
-  ["alliums", "Onion family"],
-  ["legumes", "Peas and beans"],
-  ["lateSummer", "Late summer crops"],
-  ["shoots", "Shoots and microgreens"],
-  ["forced", "Forced in the dark"],
-  ["flowersAndHerbs", "Flowers and herbs"],
-]);
+/** The groups in the order of the seasons' work. */
+export const CROP_GROUPS: readonly CropGroup[] = [
+  "greens",
+  "heads",
+  "roots",
+  "alliums",
+  "legumes",
+  "lateSummer",
+  "shoots",
+  "forced",
+  "flowersAndHerbs",
+];
 
 /** A crop's variety by id; its first one when no id is given; undefined when there is no such id. */
 export function varietyOf(crop: Crop, varietyId?: string): Variety | undefined {

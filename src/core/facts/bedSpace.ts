@@ -21,5 +21,5 @@ export interface BedSpaceFacts {
   "bedSpace.ofTheSameFamilyWasSownHereIn": { crop: string; family: string; year: number };
   "bedSpace.theSameFamilyStoodHereIn": { family: string; year: number };
   "bedSpace.waitUntil": { who: Told; year: number };
-  "bedSpace.insteadOf": { cover: string; cover2: string };
+  "bedSpace.insteadOf": { covers: readonly string[]; coversNow: readonly string[] };
 }

@@ -2,8 +2,8 @@ import type { Nothing, Told } from "./told";
 
 /** What the room of schedule has to say, and about what. */
 export interface ScheduleFacts {
-  "schedule.nothingSownIsReadyByThen": { where: Told };
-  "schedule.itHadToBeSownByAgo": { where: Told; latestSowDay: number; today: number };
+  "schedule.nothingSownIsReadyByThen": { covers: readonly string[] };
+  "schedule.itHadToBeSownByAgo": { covers: readonly string[]; latestSowDay: number; today: number };
   "schedule.needsAboutHoursOfDirectSunADayHere": {
     cropName: string;
     neededH: number;
@@ -54,7 +54,7 @@ export interface ScheduleFacts {
   };
   "schedule.aKillingNightAtTheCropByTheTimeIt": {
     lethalC: number;
-    where: Told;
+    covers: readonly string[];
     lossBeforeReady: number;
   };
   "schedule.itHoldsUntilAboutByThenAKilling": {

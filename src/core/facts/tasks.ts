@@ -25,7 +25,7 @@ export interface TasksFacts {
   "tasks.theNextSowingWaits": Nothing;
   "tasks.seedBox": Nothing;
   "tasks.firstSowingAndThereIsNotEnoughSeed": { firstSowDay: number; day: number };
-  "tasks.seeds": { toOrder: number; toOrderGrams: number };
+  "tasks.seeds": { toOrder: number; toOrderGrams: number; startedFrom: string };
   "tasks.itIsOrderedOrFound": Nothing;
   "tasks.itArrivesTooLateToSowOnTime": Nothing;
   "tasks.traysFor": { plantingName: string };
@@ -138,7 +138,12 @@ export interface TasksFacts {
   "tasks.itTakesLightThatIsScarceNow": Nothing;
   "tasks.plannedForNow": Nothing;
   "tasks.sownNowReady": { readyDay: number; sowDay: number };
-  "tasks.seedsInRows": { seeds: number; seedGrams: number; rows: number };
+  "tasks.seedsInRows": {
+    seeds: number;
+    seedGrams: number;
+    rows: number;
+    startedFrom: string;
+  };
   "tasks.deepRowsApart": { depthCm: number; rowCm: number };
   "tasks.dueUpAboutOf100GoodSeeds": { emergeDay: number; sowDay: number; share: number };
   "tasks.theRowIsChecked": Nothing;

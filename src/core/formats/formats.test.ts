@@ -18,7 +18,8 @@ import {
   writeTasksCsv,
 } from "./index";
 import { english, inEnglish } from "@/words/told.testdata";
-import { fileWords, plainWording } from "@/words";
+import { fileWords } from "@/words/fileWords";
+import { plainWording } from "@/words/plain";
 
 const WORDS = fileWords(plainWording());
 

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { dayNumber, isoDate } from "../calendar";
 import { commands } from "../commands";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
-import { plainWording } from "@/words";
+import { plainWording } from "@/words/plain";
 import { meantOf, readLine } from "./index";
 import { english, inEnglish } from "@/words/told.testdata";
 

@@ -15,7 +15,8 @@ import {
 import { boxAmounts, plannedRaisings, seedNeeds, trayOccupants } from "../propagation";
 import { tarnholt } from "./tarnholt.testdata";
 import { english } from "@/words/told.testdata";
-import { tell, plainWording } from "@/words";
+import { tell } from "@/words";
+import { plainWording } from "@/words/plain";
 
 const crop = (id: string): Crop => {
   const found = cropLibrary.get(id);

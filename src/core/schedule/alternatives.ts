@@ -1,6 +1,6 @@
 import { type DayNumber } from "../calendar";
 import { varietyOf, type Crop, type Variety } from "../crops";
-import { whereWords } from "../shelter";
+
 import { judge, type Verdict, type Wanted } from "./feasibility";
 import {
   distinctSpots,
@@ -92,9 +92,9 @@ export function wayFor(
 }
 
 function lateWords(latestSowDay: DayNumber | null, today: DayNumber, growing: Growing): Fact {
-  const where = whereWords(growing.covers);
-  if (latestSowDay === null) return fact("schedule.nothingSownIsReadyByThen", { where });
-  return fact("schedule.itHadToBeSownByAgo", { where, latestSowDay, today });
+  const { covers } = growing;
+  if (latestSowDay === null) return fact("schedule.nothingSownIsReadyByThen", { covers });
+  return fact("schedule.itHadToBeSownByAgo", { covers, latestSowDay, today });
 }
 
 /** Other crops that, sown today or later, are ready by the day wanted: the soonest ways of each. */

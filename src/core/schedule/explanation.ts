@@ -1,6 +1,6 @@
 import { type DayNumber } from "../calendar";
 import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
-import { soilOn, whereWords } from "../shelter";
+import { soilOn } from "../shelter";
 import { lightLeft } from "./bedSun";
 import { lt50Course, sumBetween, type PlanSettings, type Site } from "../growth";
 import { worthOn } from "./grownShare";
@@ -190,7 +190,7 @@ function coldSentence(
   if (timeline.lossBeforeReady !== null && timeline.lossBeforeReady > settings.frostRisk) {
     return fact("schedule.aKillingNightAtTheCropByTheTimeIt", {
       lethalC: lethalOn(timeline.readyDay ?? timeline.sowDay),
-      where: whereWords(growing.covers),
+      covers: growing.covers,
       lossBeforeReady: timeline.lossBeforeReady,
     });
   }

@@ -7,7 +7,7 @@ export {
   type OwnBias,
 } from "./growingSpace";
 export { MaterialSchema, type Material } from "./materialSchema";
-export { coverWords, materials, whereWords, type CoverIds } from "./materials";
+export { materials, type CoverIds } from "./materials";
 export { groundBetween, nightUnder } from "./night";
 export { conditionKeeps, pieceFit, type PieceFit } from "./pieceFit";
 export { PieceSchema, type CoverPiece, type Piece } from "./pieceSchema";

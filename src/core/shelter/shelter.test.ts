@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { dayNumber } from "../calendar";
 import { climateFromSketch } from "../climate";
 import { directSun, lightShareOf } from "../sky";
-import { coverWords, growingSpace, materials, whereWords } from "./index";
+import { growingSpace, materials } from "./index";
+import { coverWords, whereWords } from "@/words/covers";
 import { cropDay, nightGainC } from "./ruleOfThumb";
 
 const climate = climateFromSketch(47.1, {

@@ -8,7 +8,7 @@ import type { DayNumber } from "@/core/calendar";
 import { coversOver, horizonOver, type Bed, type Garden } from "@/core/garden";
 import { groundSun } from "@/core/schedule";
 import type { Site } from "@/core/growth";
-import { coverWords } from "@/core/shelter";
+import { coverWords } from "@/words/covers";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView, type BedSection } from "@/ui/viewState";
 import type { LocalWording } from "@/ui/wording";

@@ -135,7 +135,13 @@ export function BedSeason({ occupants, bedLengthM, day, wording, onOpen }: Props
 function occupantWords(one: Occupant, wording: LocalWording, day: DayNumber): string {
   const until =
     one.untilDay === Infinity ? "" : say.until({ date: wording.date(one.untilDay, day) });
-  return `${one.name}: ${wording.lengthM(one.fromM)} to ${wording.lengthM(one.toM)}, from ${wording.date(one.fromDay, day)}${until}`;
+  return say.occupant({
+    name: one.name,
+    fromM: wording.lengthM(one.fromM),
+    toM: wording.lengthM(one.toM),
+    date: wording.date(one.fromDay, day),
+    until,
+  });
 }
 
 function seasonWords(shown: readonly Occupant[], wording: LocalWording, day: DayNumber): string {

@@ -18,6 +18,8 @@ import type { BedSectionProps } from "./section";
 import { oddsIn10 } from "@/words";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/bedSpace";
+import "@/words/en/facts/schedule";
 
 const SHOWN = 6;
 const DAYS_PER_YEAR = 365;
@@ -99,8 +101,13 @@ function openingWords(opening: Opening, day: number, wording: LocalWording): str
     untilDay - day >= DAYS_PER_YEAR ? "" : say.until({ date: wording.date(untilDay, day) });
   if (between)
     return say.betweenThe({ split: (between.name.split(",")[0] ?? "").toLowerCase(), until });
-  const from = fromDay <= day ? "now" : wording.date(fromDay, day);
-  return `${wording.lengthM(toM - fromM)}, beginning at ${wording.lengthM(fromM)}, from ${from}${until}`;
+  const from = fromDay <= day ? say.now : wording.date(fromDay, day);
+  return say.opening({
+    length: wording.lengthM(toM - fromM),
+    fromM: wording.lengthM(fromM),
+    from,
+    until,
+  });
 }
 
 function placesFor(bed: Bed, opening: Opening, fit: Fit): number {

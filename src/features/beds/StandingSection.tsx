@@ -53,7 +53,12 @@ export function StandingSection({ garden, site, bed, day, wording }: BedSectionP
           <PlantingLine
             key={planting.id}
             name={plantingName(garden, planting)}
-            words={`${stretch(planting.fromM, planting.fromM + planting.lengthM)}, ${points.length} ${points.length === 1 ? "place" : "places"}${planting.interplanted ? say.betweenOtherCrops : ""}, ${isReady ? "ready" : say.grown({ grown: Math.round(grown * 100) })}`}
+            words={say.standing({
+              stretch: stretch(planting.fromM, planting.fromM + planting.lengthM),
+              count: points.length,
+              between: planting.interplanted ? say.betweenOtherCrops : "",
+              state: isReady ? say.ready2 : say.grown({ grown: Math.round(grown * 100) }),
+            })}
             onOpen={() => open(planting.id)}
             onMove={() => setMoved(planting)}
           />

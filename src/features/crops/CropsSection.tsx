@@ -9,6 +9,7 @@ import { CropPage } from "./CropPage";
 import type { SectionProps } from "@/ui/section";
 import { setView, useView } from "@/ui/viewState";
 import { crops as say } from "@/words/en/crops";
+import { cropGroups } from "@/words/en/cropGroups";
 
 /** What is read about first. */
 const FIRST_CROP = "spinach";
@@ -99,10 +100,8 @@ function groupsOf(crops: ReadonlyMap<string, Crop>, typed: string) {
   const wanted = typed.trim().toLowerCase();
   const fits = (crop: Crop) =>
     `${crop.name} ${crop.latinName} ${crop.family}`.toLowerCase().includes(wanted);
-  return [...CROP_GROUPS]
-    .map(([id, title]) => ({
-      title,
-      crops: [...crops.values()].filter((crop) => crop.group === id && fits(crop)),
-    }))
-    .filter((group) => group.crops.length > 0);
+  return CROP_GROUPS.map((id) => ({
+    title: cropGroups[id],
+    crops: [...crops.values()].filter((crop) => crop.group === id && fits(crop)),
+  })).filter((group) => group.crops.length > 0);
 }

@@ -20,6 +20,7 @@ import {
 } from "./ownCropFields";
 import { crops as say } from "@/words/en/crops";
 import { told } from "@/ui/wording";
+import "@/words/en/facts";
 
 interface Props {
   garden: Garden;

@@ -25,11 +25,11 @@ const HABITS: Record<Crop["harvest"]["habit"], string> = {
   wholePlant: say.theWholePlant,
   mainHead: say.theHeadThenSideShoots,
   pickedAgain: say.repeatedHarvest,
-  lifted: "lifted",
+  lifted: say.lifted,
 };
 const TOLERANCES: Record<Crop["transplanting"]["tolerance"], string> = {
-  usual: "usual",
-  possible: "possible",
+  usual: say.usual,
+  possible: say.possible,
   never: say.noSowInPlace,
 };
 
@@ -48,7 +48,7 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
     {
       title: say.growing,
       rows: [
-        row("Season", SEASONS[crop.season], ""),
+        row(say.season, SEASONS[crop.season], ""),
         row(
           say.growthTemperatureMinimumBest,
           `${temperature(crop.temperature.minimumC)}, ${temperature(crop.temperature.optimumC)}, ${temperature(crop.temperature.ceilingC)}`,
@@ -64,7 +64,7 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
           say.hoursADay({ directSunHoursNeeded: crop.directSunHoursNeeded }),
           "directSunHoursNeeded",
         ),
-        row("Feeds", crop.nutrientDemand, ""),
+        row(say.feeds, crop.nutrientDemand, ""),
         ...(crop.winterNeeded
           ? [
               row(
@@ -103,7 +103,7 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
           "sprouting.share",
         ),
         row(say.daysToEmergence, daysWords(crop, wording), "sprouting.days"),
-        row("Depth", distanceCm(crop.sowing.depthCm), "sowing.depthCm"),
+        row(say.depth, distanceCm(crop.sowing.depthCm), "sowing.depthCm"),
         crop.piece
           ? row(say.weightPerPiece, weightG(crop.piece.grams), "piece.grams")
           : row(say.seedsPerGram, number(crop.sowing.seedsPerGram), "sowing.seedsPerGram"),
@@ -124,7 +124,7 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
           `${distanceCm(crop.spacing.rowCm)}, ${distanceCm(crop.spacing.inRowCm)}`,
           "spacing.rowCm",
         ),
-        row("Transplanting", TOLERANCES[crop.transplanting.tolerance], ""),
+        row(say.transplanting2, TOLERANCES[crop.transplanting.tolerance], ""),
         ...(crop.transplanting.tolerance === "never"
           ? []
           : [
@@ -136,7 +136,7 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
             ]),
         ...(crop.tray
           ? [
-              row("Cell", wording.volumeL(crop.tray.cellMl / 1000), "tray.cellMl"),
+              row(say.cell, wording.volumeL(crop.tray.cellMl / 1000), "tray.cellMl"),
               ...(crop.tray.clusterPlants
                 ? [row(say.plantsPerStation, String(crop.tray.clusterPlants), "tray.clusterPlants")]
                 : []),
@@ -148,7 +148,7 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
     {
       title: say.harvest,
       rows: [
-        row("How", HABITS[crop.harvest.habit], ""),
+        row(say.how, HABITS[crop.harvest.habit], ""),
         row(
           say.harvestedOver,
           say.weeks({ spanWeeks: crop.harvest.spanWeeks }),
@@ -159,11 +159,15 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
           say.packetDays3({ standingPacketDays: crop.harvest.standingPacketDays }),
           "harvest.standingPacketDays",
         ),
-        row("Gives", `${weightG(crop.harvest.yieldKgPerM2 * 1000)} a m²`, "harvest.yieldKgPerM2"),
+        row(
+          say.gives,
+          say.aSquareMetre({ weight: weightG(crop.harvest.yieldKgPerM2 * 1000) }),
+          "harvest.yieldKgPerM2",
+        ),
         ...(crop.storage
           ? [
               row(
-                "Keeps",
+                say.keeps,
                 say.weeksAt({
                   weeks: crop.storage.weeks,
                   temperature: temperature(crop.storage.temperatureC),

@@ -12,8 +12,9 @@ import FormControlLabel from "@mui/material/FormControlLabel";
 import LinearProgress from "@mui/material/LinearProgress";
 import { useEffect, useState } from "react";
 import { useImport, type Question } from "./useImport";
-import { gardenFile as say } from "@/words/en/gardenFile";
+import { imports as say } from "@/words/en/imports";
 import { told } from "@/ui/wording";
+import "@/words/en/facts";
 
 interface Props {
   file: File;

@@ -4,7 +4,7 @@ import { z } from "zod";
 import { gardenStore } from "@/store/index";
 import { useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
-import { gardenFile as say } from "@/words/en/gardenFile";
+import { imports as say } from "@/words/en/imports";
 
 const NameSchema = z.object({ name: z.string().trim().min(1, say.enterANameForTheGarden) });
 

@@ -5,12 +5,16 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { gardenStore } from "@/store/index";
 import { saveEverything } from "./saveEverything";
+import "@/words/en/facts";
 import { gardenFile as say } from "@/words/en/gardenFile";
+import { imports as importsSay } from "@/words/en/imports";
+import type { Told } from "@/core/facts";
+import { told } from "@/ui/wording";
 
 const MOST_LINES = 8;
 
 /** Names what did not read when the garden was opened: it is kept beside the garden. */
-export default function SetAsideNotice({ lines }: { lines: readonly string[] }) {
+export default function SetAsideNotice({ lines }: { lines: readonly Told[] }) {
   const more = lines.length - MOST_LINES;
   return (
     <Alert
@@ -22,19 +26,22 @@ export default function SetAsideNotice({ lines }: { lines: readonly string[] }) 
             {say.saveEverythingAsAFile}
           </Button>
           <Button color="inherit" size="small" onClick={() => gardenStore().closeSetAside()}>
-            {say.close}
+            {importsSay.close}
           </Button>
         </Box>
       }
     >
-      {say.partOfTheGardenCouldNotBeReadItWas}
+      {importsSay.partOfTheGardenCouldNotBeReadItWas}
       <Box component="ul" sx={{ m: 0, pl: 2.5, maxHeight: 160, overflowY: "auto" }}>
-        {lines.slice(0, MOST_LINES).map((line) => (
-          <Box component="li" key={line} sx={{ overflowWrap: "anywhere" }}>
-            {line}
-          </Box>
-        ))}
-        {more > 0 && <li>{say.andMore2({ more })}</li>}
+        {lines
+          .slice(0, MOST_LINES)
+          .map(told)
+          .map((line) => (
+            <Box component="li" key={line} sx={{ overflowWrap: "anywhere" }}>
+              {line}
+            </Box>
+          ))}
+        {more > 0 && <li>{importsSay.andMore2({ more })}</li>}
       </Box>
     </Alert>
   );

@@ -4,7 +4,7 @@ import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
 import type { Garden } from "@/core/garden";
 import { saveGardenFile } from "./gardenFiles";
-import { gardenFile as say } from "@/words/en/gardenFile";
+import { imports as say } from "@/words/en/imports";
 
 /** A message about storage stays until the garden is safe somewhere else. */
 export default function StorageNotice({ notice, garden }: { notice: string; garden: Garden }) {

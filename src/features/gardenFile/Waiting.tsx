@@ -8,6 +8,7 @@ import { FrameGrid, Rail, ReloadButton, type RailEntry } from "@/ui/frame/index"
 import type { GardenState } from "@/store/index";
 import { saveEverything } from "./saveEverything";
 import { gardenFile as say } from "@/words/en/gardenFile";
+import { imports as importsSay } from "@/words/en/imports";
 
 interface Props {
   entries: readonly RailEntry[];
@@ -31,10 +32,14 @@ export function Waiting({ entries, current, status }: Props) {
 const VIEWS: Record<GardenState["status"], ReactNode> = {
   opening: <Placeholder />,
   ready: <Placeholder />,
-  waiting: <Told title={say.lateEmberIsOpenInAnotherTab}>{say.theOtherTabIsOlderAndHoldsThe}</Told>,
+  waiting: (
+    <Told title={importsSay.lateEmberIsOpenInAnotherTab}>
+      {importsSay.theOtherTabIsOlderAndHoldsThe}
+    </Told>
+  ),
   newer: (
-    <Told title={say.thisGardenWasMadeByANewerLateEmber}>
-      {say.thisPageIsOlderThanTheGardenInThis}
+    <Told title={importsSay.thisGardenWasMadeByANewerLateEmber}>
+      {importsSay.thisPageIsOlderThanTheGardenInThis}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 2.5 }}>
         <ReloadButton variant="contained" size="large" />
         <Button variant="outlined" size="large" onClick={() => void saveEverything()}>
@@ -59,7 +64,7 @@ function Told({ title, children }: { title: string; children: ReactNode }) {
 /** Where words will stand; nothing moves, so that nobody takes it for something that is there. */
 function Placeholder() {
   return (
-    <Box role="status" aria-label={say.openingTheGarden}>
+    <Box role="status" aria-label={importsSay.openingTheGarden}>
       {["38%", "72%", "64%", "70%", "48%"].map((width, index) => (
         <Box
           key={width}
@@ -91,7 +96,7 @@ function Name() {
         fontSize: 19,
       }}
     >
-      {say.lateEmber}
+      {importsSay.lateEmber}
     </Box>
   );
 }

@@ -5,8 +5,9 @@ import type { Site } from "@/core/growth";
 import { todayOf, whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import { tell } from "@/ui/viewState";
-import { fileWords, localWording } from "@/words";
-import { gardenFile as say } from "@/words/en/gardenFile";
+import { localWording } from "@/words";
+import { fileWords } from "@/words/fileWords";
+import { imports as say } from "@/words/en/imports";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 const tasksPart = whenNeeded(() => import("@/core/tasks"));

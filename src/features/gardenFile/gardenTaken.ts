@@ -3,7 +3,7 @@ import { emptyGarden, isEmptyGarden, type Garden } from "@/core/garden";
 import { GARDEN_FILE_VERSION, toGardenFile, type GardenFile } from "@/core/gardenFile";
 import { gardenStore, type Done } from "@/store/index";
 import { setView, tell } from "@/ui/viewState";
-import { gardenFile as say } from "@/words/en/gardenFile";
+import { imports as say } from "@/words/en/imports";
 import { told } from "@/ui/wording";
 
 /** Puts a checked garden file in place of the garden here, and tells of it unless it is to be quiet. */
@@ -26,7 +26,7 @@ export async function takeBeds({ plot, beds, shelters, left }: BedsRead): Promis
     say.text({ bedsCount: beds.length, value: added > 0 ? say.newWord({ added }) : "" }),
     shelters.length > 0 ? say.text2({ sheltersCount: shelters.length }) : "",
   ];
-  const leftOut = left.length > 0 ? ` Not: ${left.map(told).join(" ")}` : "";
+  const leftOut = left.length > 0 ? say.not({ left: left.map(told).join(" ") }) : "";
   tell(
     say.importedFromTheMap({ filter: counts.filter(Boolean).join(" and "), leftOut }),
     "done",

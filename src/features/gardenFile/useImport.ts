@@ -13,7 +13,7 @@ import {
 } from "@/store/index";
 import type { Job, ReadForImport } from "@/workers/index";
 import { takeBeds, takeGarden } from "./gardenTaken";
-import { gardenFile as say } from "@/words/en/gardenFile";
+import { imports as say } from "@/words/en/imports";
 import { told } from "@/ui/wording";
 import type { Told } from "@/core/facts";
 

@@ -17,7 +17,7 @@ import { LogTable } from "./LogTable";
 import { PlanAgainstFact } from "./PlanAgainstFact";
 import { filtered, logRows, pickedIn, type LogRow } from "./rows";
 import { logbook as say } from "@/words/en/logbook";
-import { fileWords } from "@/words";
+import { fileWords } from "@/words/fileWords";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 
@@ -183,6 +183,6 @@ function DayField(props: { label: string; value: string; onChange: (value: strin
 }
 
 function countWords(shown: number, all: number): string {
-  if (shown === all) return `${all} ${all === 1 ? "entry" : "entries"}`;
+  if (shown === all) return say.entryCount({ all });
   return say.of({ shown, all });
 }

@@ -95,7 +95,7 @@ function differences(site: Site, garden: Garden, day: DayNumber, wording: LocalW
     const parts = [
       sownLate === 0
         ? null
-        : `sown ${daysWords(Math.abs(sownLate))} ${sownLate > 0 ? "late" : "early"}`,
+        : say.sown({ days: daysWords(Math.abs(sownLate)), isLate: sownLate > 0 }),
       outLate === 0
         ? null
         : say.transplanted({ days: daysWords(Math.abs(outLate)), isOutLate: outLate > 0 }),

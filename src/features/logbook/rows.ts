@@ -6,6 +6,8 @@ import { amountWords, kindWords } from "@/words/en/entries";
 import type { LocalWording } from "@/ui/wording";
 import { logbook as say } from "@/words/en/logbook";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/tasks";
+import "@/words/en/facts/logbook";
 
 /** A line of the logbook's table. */
 export interface LogRow {

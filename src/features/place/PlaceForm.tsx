@@ -70,8 +70,8 @@ export function PlaceForm(props: Props) {
         slotProps={{ inputLabel: { shrink: true } }}
       />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5, alignItems: "start" }}>
-        <PlaceNumber name="latitude" label={say.latitudeNorth} unit="°" control={control} />
-        <PlaceNumber name="longitude" label={say.longitudeEast} unit="°" control={control} />
+        <PlaceNumber name="latitude" label={say.latitudeNorth} unit="° N" control={control} />
+        <PlaceNumber name="longitude" label={say.longitudeEast} unit="° E" control={control} />
       </Box>
       <PlaceNumber
         name="elevation"

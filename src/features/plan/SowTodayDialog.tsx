@@ -13,11 +13,12 @@ import { CROP_GROUPS } from "@/core/crops";
 import type { Garden } from "@/core/garden";
 import type { SowNow } from "@/core/schedule";
 import type { Site } from "@/core/growth";
-import { whereWords } from "@/core/shelter";
+import { whereWords } from "@/words/covers";
 import { useAnswer } from "@/derive";
 import { setView } from "@/ui/viewState";
 import { useWording, type LocalWording } from "@/ui/wording";
-import { plan as say } from "@/words/en/plan";
+import { wish as say } from "@/words/en/wish";
+import { cropGroups } from "@/words/en/cropGroups";
 
 interface Props {
   garden: Garden;
@@ -35,12 +36,10 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
   const { value: found, asked } = useAnswer("sowable", { day: wanted }, { garden, site });
   const { day } = asked;
-  const groups = [...CROP_GROUPS]
-    .map(([id, title]) => ({
-      title,
-      rows: (found?.now ?? []).filter(({ growing }) => growing.crop.group === id),
-    }))
-    .filter(({ rows }) => rows.length > 0);
+  const groups = CROP_GROUPS.map((id) => ({
+    title: cropGroups[id],
+    rows: (found?.now ?? []).filter(({ growing }) => growing.crop.group === id),
+  })).filter(({ rows }) => rows.length > 0);
   const choose = (one: SowNow) => {
     onClose();
     setView({ wish: { cropId: one.growing.crop.id, mode: "today" } });

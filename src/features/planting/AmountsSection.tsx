@@ -17,6 +17,7 @@ import { InspectorSection } from "@/ui/frame/index";
 import type { LocalWording } from "@/ui/wording";
 import { planting as say, sumName } from "@/words/en/planting";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/plantings";
 
 interface Props {
   garden: Garden;

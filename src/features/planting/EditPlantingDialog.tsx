@@ -11,7 +11,7 @@ import { useState } from "react";
 import type { Crop } from "@/core/crops";
 import type { WayOut } from "@/core/commands";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
-import { coverWords } from "@/core/shelter";
+import { coverWords } from "@/words/covers";
 import { gardenStore, takeWay, type Refused } from "@/store/index";
 import { ChoiceField, NumberField, useFields } from "@/ui/forms";
 import { WaysOut } from "@/ui/inputs/index";

@@ -11,7 +11,7 @@ import type { Garden, Planting } from "@/core/garden";
 import { plantingState, stateIfSown, successionMoves } from "@/core/plantings";
 import { grownShare, type Timeline } from "@/core/schedule";
 import type { Site } from "@/core/growth";
-import { coverWords } from "@/core/shelter";
+import { coverWords } from "@/words/covers";
 import { gardenStore, useToday } from "@/store/index";
 import { InspectorSection, lazyPart } from "@/ui/frame/index";
 import { setView, tell, tellRefusal } from "@/ui/viewState";

@@ -11,6 +11,7 @@ import { InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
 import { planting as say } from "@/words/en/planting";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/bedCare";
 
 const SetupFieldsSchema = z.object({
   shade: z.boolean(),

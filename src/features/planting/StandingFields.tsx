@@ -7,6 +7,7 @@ import { ChoiceField, NumberField } from "@/ui/forms";
 import type { EditFields } from "./editFields";
 import { planting as say } from "@/words/en/planting";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/plantings";
 
 interface Props {
   control: Control<EditFields>;

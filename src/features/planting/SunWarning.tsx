@@ -5,6 +5,7 @@ import { lackOfSun, type PlantingState } from "@/core/plantings";
 import { shortfallWords } from "@/core/schedule";
 import type { Site } from "@/core/growth";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/schedule";
 
 interface Props {
   site: Site;

@@ -7,9 +7,11 @@ import { why, worthOn } from "@/core/schedule";
 import { timeScale } from "@/ui/chart/index";
 import { HelpMark, InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
-import { terms } from "@/words/en/terms";
+import { termNames } from "@/words/en/terms";
 import { planting as say } from "@/words/en/planting";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/schedule";
+import "@/words/en/facts/shelter";
 
 const WIDTH = 266;
 const HEIGHT = 62;
@@ -67,7 +69,7 @@ export function WhySection({ site, settings, growing, timeline, wording }: Secti
         </text>
       </svg>
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)" }}>
-        {terms.packetDay}
+        {termNames.packetDay}
         <HelpMark term="packetDay" />
       </Box>
     </InspectorSection>

@@ -20,6 +20,9 @@ import { LogTaps } from "./LogTaps";
 import { UnderstoodList } from "./UnderstoodList";
 import { quickLog as say } from "@/words/en/quickLog";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/logbook";
+import "@/words/en/facts/log";
+import "@/words/en/facts/tasks";
 
 interface Props {
   garden: Garden;

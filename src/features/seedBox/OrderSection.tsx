@@ -16,6 +16,7 @@ import { tell } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
 import { seedBox as say } from "@/words/en/seedBox";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/plantings";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 

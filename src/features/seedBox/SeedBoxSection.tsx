@@ -18,6 +18,7 @@ import { lazyPart } from "@/ui/frame/index";
 import type { SectionProps } from "@/ui/section";
 import { seedBox as say } from "@/words/en/seedBox";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/plantings";
 
 const LotDialog = lazyPart(() => import("./LotDialog"));
 

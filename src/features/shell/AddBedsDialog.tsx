@@ -8,7 +8,7 @@ import { gardenStore, newId } from "@/store/index";
 import { amount, CoverField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
-import { shell as say } from "@/words/en/shell";
+import { settings as say } from "@/words/en/settings";
 
 const MANY = say.add1To200BedsAtOnce;
 

@@ -30,21 +30,22 @@ import {
 import { readDate } from "./readDate";
 import { redo, undo } from "./steps";
 import { shell as say } from "@/words/en/shell";
+import { settings as settingsSay } from "@/words/en/settings";
 
 const PLACE_SECTIONS: readonly { label: string; section: PlaceSection }[] = [
-  { label: say.frostOdds, section: "frost" },
-  { label: say.daylight, section: "light" },
-  { label: say.sunOnTheBeds, section: "sun" },
-  { label: say.forecast, section: "outlook" },
+  { label: settingsSay.frostOdds, section: "frost" },
+  { label: settingsSay.daylight, section: "light" },
+  { label: settingsSay.sunOnTheBeds, section: "sun" },
+  { label: settingsSay.forecast, section: "outlook" },
 ];
 
 const SEEDLINGS_SECTIONS: readonly { label: string; section: SeedlingsSection }[] = [
-  { label: say.trays, section: "trays" },
-  { label: say.traySpace, section: "room" },
-  { label: say.seedBox, section: "seeds" },
-  { label: say.seedOrder, section: "order" },
-  { label: say.pottingMixes, section: "mix" },
-  { label: say.cropLibrary, section: "crops" },
+  { label: settingsSay.trays, section: "trays" },
+  { label: settingsSay.traySpace, section: "room" },
+  { label: settingsSay.seedBox, section: "seeds" },
+  { label: settingsSay.seedOrder, section: "order" },
+  { label: settingsSay.pottingMixes, section: "mix" },
+  { label: settingsSay.cropLibrary, section: "crops" },
 ];
 
 interface Action {
@@ -78,7 +79,7 @@ export default function Palette({ day, today, wording, onClose }: Props) {
       : [
           {
             label: `${typed}: ${wording.longDate(found)}`,
-            group: say.date,
+            group: settingsSay.date,
             run: () => lookAtDay(found, today),
           },
           ...actions,
@@ -134,7 +135,7 @@ export default function Palette({ day, today, wording, onClose }: Props) {
             {...params}
             autoFocus
             label={say.searchOrRunACommand}
-            placeholder={say.spinach1DecUndoPlace}
+            placeholder={settingsSay.spinach1DecUndoPlace}
             sx={{ m: 2, width: "calc(100% - 32px)" }}
           />
         )}
@@ -152,28 +153,28 @@ function useActions(): Action[] {
       void gardenStore().dispatch("settings.set", { school: value });
     const wish = (start: WishStart) => {
       if (!garden.place || garden.beds.size === 0) {
-        tell(say.setYourLocationAndAddBedsFirst, "refused");
+        tell(settingsSay.setYourLocationAndAddBedsFirst, "refused");
         return;
       }
       router.push("/plan");
       setView({ wish: start });
     };
     const list: Action[] = [
-      { label: say.today, group: say.goTo, run: () => router.push("/today") },
+      { label: say.today, group: settingsSay.goTo, run: () => router.push("/today") },
       {
-        label: say.printTheWeeklySheet,
-        group: say.goTo,
+        label: settingsSay.printTheWeeklySheet,
+        group: settingsSay.goTo,
         run: () => router.push("/today/sheet"),
       },
-      { label: say.logbook, group: say.goTo, run: () => router.push("/logbook") },
-      { label: say.plan, group: say.goTo, run: () => router.push("/plan") },
-      { label: say.beds, group: say.goTo, run: () => router.push("/beds") },
-      { label: say.shelters, group: say.goTo, run: () => router.push("/shelters") },
-      { label: say.tonight, group: say.goTo, run: () => router.push("/shelters") },
-      { label: say.place, group: say.goTo, run: () => router.push("/place") },
+      { label: say.logbook, group: settingsSay.goTo, run: () => router.push("/logbook") },
+      { label: say.plan, group: settingsSay.goTo, run: () => router.push("/plan") },
+      { label: say.beds, group: settingsSay.goTo, run: () => router.push("/beds") },
+      { label: say.shelters, group: settingsSay.goTo, run: () => router.push("/shelters") },
+      { label: settingsSay.tonight, group: settingsSay.goTo, run: () => router.push("/shelters") },
+      { label: say.place, group: settingsSay.goTo, run: () => router.push("/place") },
       ...PLACE_SECTIONS.map(({ label, section }) => ({
         label,
-        group: say.goTo,
+        group: settingsSay.goTo,
         run: () => {
           setView({ placeSection: section });
           router.push("/place");
@@ -181,64 +182,92 @@ function useActions(): Action[] {
       })),
       ...SEEDLINGS_SECTIONS.map(({ label, section }) => ({
         label,
-        group: say.goTo,
+        group: settingsSay.goTo,
         run: () => {
           setView({ seedlingsSection: section, selectedTrayId: null });
           router.push("/seedlings");
         },
       })),
       {
-        label: say.printLabels,
-        group: say.goTo,
+        label: settingsSay.printLabels,
+        group: settingsSay.goTo,
         run: () => router.push("/seedlings/labels"),
       },
-      { label: say.goToTodaysDate, group: say.goTo, run: () => setView({ dateInView: null }) },
-      { label: say.logSomething, group: say.commands, run: () => setView({ logging: "" }) },
-      { label: say.iWant, group: say.commands, run: () => wish({}) },
       {
-        label: say.whatCanIStillSow,
-        group: say.commands,
+        label: settingsSay.goToTodaysDate,
+        group: settingsSay.goTo,
+        run: () => setView({ dateInView: null }),
+      },
+      {
+        label: settingsSay.logSomething,
+        group: settingsSay.commands,
+        run: () => setView({ logging: "" }),
+      },
+      { label: settingsSay.iWant, group: settingsSay.commands, run: () => wish({}) },
+      {
+        label: settingsSay.whatCanIStillSow,
+        group: settingsSay.commands,
         run: () => {
           router.push("/plan");
           setView({ sowingToday: true });
         },
       },
       {
-        label: say.ifISowToday,
-        group: say.commands,
+        label: settingsSay.ifISowToday,
+        group: settingsSay.commands,
         run: () => wish({ mode: "today" }),
       },
       {
-        label: say.addBeds2,
-        group: say.commands,
+        label: settingsSay.addBeds2,
+        group: settingsSay.commands,
         run: () => setView({ addingBeds: true }),
       },
-      { label: say.undo, group: say.commands, run: () => void undo() },
-      { label: say.redo, group: say.commands, run: () => void redo() },
+      { label: say.undo, group: settingsSay.commands, run: () => void undo() },
+      { label: say.redo, group: settingsSay.commands, run: () => void redo() },
       {
-        label: say.saveCalendarFileIcs,
-        group: say.commands,
+        label: settingsSay.saveCalendarFileIcs,
+        group: settingsSay.commands,
         run: () => void saveCalendarFile(garden),
       },
       {
-        label: say.savePlantingsAsASpreadsheetCsv,
-        group: say.commands,
+        label: settingsSay.savePlantingsAsASpreadsheetCsv,
+        group: settingsSay.commands,
         run: () => void savePlantingsTable(garden),
       },
-      { label: say.saveGardenFile, group: say.commands, run: () => void saveGardenFile(garden) },
-      { label: say.importAGardenFile, group: say.commands, run: chooseGardenFile },
-      { label: say.openTheSampleGarden, group: say.commands, run: () => void loadDemoGarden() },
-      { label: say.settings, group: say.commands, run: () => setView({ settingsOpen: true }) },
-      { label: say.themeDay, group: say.commands, run: () => setMode("light") },
-      { label: say.themeLamp, group: say.commands, run: () => setMode("dark") },
-      { label: say.datesByGrowth, group: say.commands, run: school("growth") },
-      { label: say.datesByTheTenHourDay, group: say.commands, run: school("tenhour") },
-      { label: say.datesByCalendarDays, group: say.commands, run: school("calendar") },
+      {
+        label: settingsSay.saveGardenFile,
+        group: settingsSay.commands,
+        run: () => void saveGardenFile(garden),
+      },
+      { label: settingsSay.importAGardenFile, group: settingsSay.commands, run: chooseGardenFile },
+      {
+        label: settingsSay.openTheSampleGarden,
+        group: settingsSay.commands,
+        run: () => void loadDemoGarden(),
+      },
+      {
+        label: say.settings,
+        group: settingsSay.commands,
+        run: () => setView({ settingsOpen: true }),
+      },
+      { label: settingsSay.themeDay, group: settingsSay.commands, run: () => setMode("light") },
+      { label: settingsSay.themeLamp, group: settingsSay.commands, run: () => setMode("dark") },
+      { label: settingsSay.datesByGrowth, group: settingsSay.commands, run: school("growth") },
+      {
+        label: settingsSay.datesByTheTenHourDay,
+        group: settingsSay.commands,
+        run: school("tenhour"),
+      },
+      {
+        label: settingsSay.datesByCalendarDays,
+        group: settingsSay.commands,
+        run: school("calendar"),
+      },
     ];
     for (const crop of cropsOf(garden).values()) {
       list.push({
-        label: say.add2({ crop: crop.name.toLowerCase() }),
-        group: say.add,
+        label: settingsSay.add2({ crop: crop.name.toLowerCase() }),
+        group: settingsSay.add,
         run: () => wish({ cropId: crop.id }),
       });
     }
@@ -246,14 +275,14 @@ function useActions(): Action[] {
       const bed = garden.beds.get(planting.bedId)?.name ?? "";
       list.push({
         label: `${plantingName(garden, planting)} · ${bed}`,
-        group: say.plantings,
+        group: settingsSay.plantings,
         run: () => {
           router.push("/plan");
           setView({ selectedPlantingId: planting.id });
         },
       });
     }
-    const order = [say.commands, say.goTo, say.add, say.plantings];
+    const order = [settingsSay.commands, settingsSay.goTo, settingsSay.add, settingsSay.plantings];
     // Two plantings may read alike; the list needs each label once.
     const seen = new Map<string, number>();
     return list

@@ -13,6 +13,7 @@ import { gardenStore, useGarden } from "@/store/index";
 import { ChoiceField, NumberField, useKeptFields, WordsField } from "@/ui/forms";
 import { changeFrom, riskChoices, SettingsFieldsSchema, settingsFieldsOf } from "./settingsFields";
 import { shell as say } from "@/words/en/shell";
+import { settings as settingsSay } from "@/words/en/settings";
 
 /** How this garden reckons and shows: kept with the garden, but for the look, which is the device's. */
 export default function SettingsDialog({ onClose }: { onClose: () => void }) {
@@ -32,62 +33,71 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
       <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
         <TextField
           select
-          label={say.theme}
+          label={settingsSay.theme}
           value={mode ?? "system"}
           onChange={(event) => setMode(event.target.value as "light" | "dark" | "system")}
         >
-          <MenuItem value="light">{say.dayLightForBrightSun}</MenuItem>
-          <MenuItem value="dark">{say.lampDarkForEvening}</MenuItem>
-          <MenuItem value="system">{say.system}</MenuItem>
+          <MenuItem value="light">{settingsSay.dayLightForBrightSun}</MenuItem>
+          <MenuItem value="dark">{settingsSay.lampDarkForEvening}</MenuItem>
+          <MenuItem value="system">{settingsSay.system}</MenuItem>
         </TextField>
-        <ChoiceField {...field("units")} label={say.units} choices={UNITS} />
-        <ChoiceField {...field("school")} label={say.datesCalculatedBy} choices={SCHOOLS} />
+        <ChoiceField {...field("units")} label={settingsSay.units} choices={UNITS} />
+        <ChoiceField {...field("school")} label={settingsSay.datesCalculatedBy} choices={SCHOOLS} />
         <ChoiceField
           {...field("degreesSchool")}
-          label={say.temperaturesUnderCoversFrom}
+          label={settingsSay.temperaturesUnderCoversFrom}
           choices={DEGREES_SCHOOLS}
         />
         <ChoiceField
           {...field("frostRisk")}
-          label={say.acceptedRiskOfFrostAndCold}
+          label={settingsSay.acceptedRiskOfFrostAndCold}
           choices={riskChoices(settings.frostRisk)}
         />
-        <ChoiceField {...field("soilSchool")} label={say.soil} choices={SOIL_SCHOOLS} />
-        <NumberField {...field("shortDayHours")} label={say.shortDayUnderHours} />
-        <NumberField {...field("fallAdditionDays")} label={say.extraDaysInFallCalendarMethod} />
-        <NumberField {...field("grownBeforeShortDays")} label={say.grownBeforeShortDaysToHold} />
-        <NumberField {...field("rotationYears")} label={say.rotationYearsBetweenCropsOfOne} />
+        <ChoiceField {...field("soilSchool")} label={settingsSay.soil} choices={SOIL_SCHOOLS} />
+        <NumberField {...field("shortDayHours")} label={settingsSay.shortDayUnderHours} />
+        <NumberField
+          {...field("fallAdditionDays")}
+          label={settingsSay.extraDaysInFallCalendarMethod}
+        />
+        <NumberField
+          {...field("grownBeforeShortDays")}
+          label={settingsSay.grownBeforeShortDaysToHold}
+        />
+        <NumberField
+          {...field("rotationYears")}
+          label={settingsSay.rotationYearsBetweenCropsOfOne}
+        />
         <WordsField
           {...field("stationUrl")}
-          label={say.weatherStationAddress}
-          helperText={say.leaveEmptyForNoneIsASimulated({ SIMULATED_STATION })}
+          label={settingsSay.weatherStationAddress}
+          helperText={settingsSay.leaveEmptyForNoneIsASimulated({ SIMULATED_STATION })}
         />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{say.done2}</Button>
+        <Button onClick={onClose}>{settingsSay.done2}</Button>
       </DialogActions>
     </Dialog>
   );
 }
 
 const UNITS = [
-  { value: "metric", words: say.metricCMetresGrams },
-  { value: "imperial", words: say.imperialFFeetOunces },
+  { value: "metric", words: settingsSay.metricCMetresGrams },
+  { value: "imperial", words: settingsSay.imperialFFeetOunces },
 ];
 
 const SCHOOLS = [
-  { value: "growth", words: say.growthByEachDaysLightAndWarmth },
-  { value: "tenhour", words: say.tenHourDayFullSizeBeforeDaysDropTo },
-  { value: "calendar", words: say.calendarPacketDaysPlusExtraDaysIn },
+  { value: "growth", words: settingsSay.growthByEachDaysLightAndWarmth },
+  { value: "tenhour", words: settingsSay.tenHourDayFullSizeBeforeDaysDropTo },
+  { value: "calendar", words: settingsSay.calendarPacketDaysPlusExtraDaysIn },
 ];
 
 const DEGREES_SCHOOLS = [
-  { value: "measured", words: say.yourOwnThermometers },
-  { value: "balance", words: say.energyBalance },
-  { value: "rule", words: say.ruleOfThumbDegreesForEachLayer },
+  { value: "measured", words: settingsSay.yourOwnThermometers },
+  { value: "balance", words: settingsSay.energyBalance },
+  { value: "rule", words: settingsSay.ruleOfThumbDegreesForEachLayer },
 ];
 
 const SOIL_SCHOOLS = [
-  { value: "undug", words: say.noDigCompostOnTopRootsLeftIn },
-  { value: "dug", words: say.dugCompostAndGreenManureTurnedIn },
+  { value: "undug", words: settingsSay.noDigCompostOnTopRootsLeftIn },
+  { value: "dug", words: settingsSay.dugCompostAndGreenManureTurnedIn },
 ];

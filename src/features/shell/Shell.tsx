@@ -171,7 +171,7 @@ function OpenShell({ children }: { children: ReactNode }) {
             </Box>
             {pathname === "/today" && isSample(garden) && <SampleNotice />}
             {storageNotice && <StorageNotice notice={told(storageNotice)} garden={garden} />}
-            {setAside.length > 0 && <SetAsideNotice lines={setAside.map(told)} />}
+            {setAside.length > 0 && <SetAsideNotice lines={setAside} />}
             <Box sx={{ flex: 1, minHeight: 0 }}>
               {welcome ? <Welcome onStart={start} /> : children}
             </Box>

@@ -16,6 +16,7 @@ import type { LocalWording } from "@/ui/wording";
 import { GardenMenu } from "@/features/gardenFile";
 import { redo, stepWords, undo } from "./steps";
 import { shell as say } from "@/words/en/shell";
+import { useSentences } from "@/ui/wording";
 
 interface Props {
   day: DayNumber;
@@ -35,12 +36,18 @@ export const TopLine = memo(function TopLine(props: Props) {
   const { day, today, ownToday, frostDay, riskWords, tonight, wording } = props;
   const undoName = useGarden((state) => state.undo);
   const redoName = useGarden((state) => state.redo);
+  useSentences();
+  const undoWords = undoName && stepWords(undoName);
+  const redoWords = redoName && stepWords(redoName);
   return (
     <Box
       sx={{
         height: "100%",
         display: "grid",
-        gridTemplateColumns: { xs: "minmax(0, 1fr) auto auto", md: "1fr auto 1fr" },
+        gridTemplateColumns: {
+          xs: "minmax(0, 1fr) auto auto",
+          md: "minmax(max-content, 1fr) minmax(0, auto) minmax(max-content, 1fr)",
+        },
         alignItems: "center",
         gap: 1,
         px: { xs: 1, md: 2 },
@@ -68,7 +75,7 @@ export const TopLine = memo(function TopLine(props: Props) {
             display: { xs: "none", sm: "inline" },
           }}
         >
-          {say.lateEmber}
+          Late Ember
         </Box>
         <GardenMenu />
       </Box>
@@ -76,7 +83,9 @@ export const TopLine = memo(function TopLine(props: Props) {
         sx={{
           textAlign: { xs: "right", md: "center" },
           minWidth: 0,
-          whiteSpace: "nowrap",
+          // What does not fit beside the name and the buttons goes on a second line.
+          whiteSpace: { xs: "nowrap", md: "normal" },
+          lineHeight: 1.25,
           overflow: "hidden",
           textOverflow: "ellipsis",
         }}
@@ -113,11 +122,12 @@ export const TopLine = memo(function TopLine(props: Props) {
             borderColor: "var(--line)",
             color: "var(--ash-text)",
             mr: 0.5,
+            whiteSpace: "nowrap",
             display: { xs: "none", lg: "inline-flex" },
           }}
         >
           {say.searchHint}
-          <b>{say.ctrlK}</b>
+          <b>Ctrl K</b>
         </Button>
         <IconButton
           aria-label={say.searchOrRunACommand}
@@ -127,16 +137,16 @@ export const TopLine = memo(function TopLine(props: Props) {
           <SearchIcon />
         </IconButton>
         <IconButton
-          aria-label={undoName ? say.undo2({ step: stepWords(undoName) }) : say.undo}
-          title={undoName ? say.undo2({ step: stepWords(undoName) }) : undefined}
+          aria-label={undoWords ? say.undo2({ step: undoWords }) : say.undo}
+          title={undoWords ? say.undo2({ step: undoWords }) : undefined}
           disabled={!undoName}
           onClick={() => void undo()}
         >
           <UndoIcon />
         </IconButton>
         <IconButton
-          aria-label={redoName ? say.redo2({ step: stepWords(redoName) }) : say.redo}
-          title={redoName ? say.redo2({ step: stepWords(redoName) }) : undefined}
+          aria-label={redoWords ? say.redo2({ step: redoWords }) : say.redo}
+          title={redoWords ? say.redo2({ step: redoWords }) : undefined}
           disabled={!redoName}
           onClick={() => void redo()}
           sx={{ display: { xs: "none", sm: "inline-flex" } }}

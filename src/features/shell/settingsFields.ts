@@ -2,7 +2,7 @@ import { z } from "zod";
 import type { Settings } from "@/core/garden";
 import { chanceWords } from "@/words";
 import { amount } from "@/ui/forms";
-import { shell as say } from "@/words/en/shell";
+import { settings as say } from "@/words/en/settings";
 
 /** The settings as their form holds them; what is no good is told by the garden itself. */
 export const SettingsFieldsSchema = z.object({

@@ -19,6 +19,6 @@ export function tonightWords(
   const night = kept?.outlook.days.find(({ date }) => date === tomorrow);
   if (!night) return null;
   const inTen = Math.round(chanceAtOrBelow(night, 0) * 10);
-  const frost = inTen === 0 ? "" : inTen >= 10 ? ", frost" : `, frost ${inTen} in 10`;
+  const frost = inTen === 0 ? "" : inTen >= 10 ? say.frostWord : say.frostInTen({ inTen });
   return say.tonight2({ temperature: wording.temperature(night.minTempC), frost });
 }

@@ -9,7 +9,8 @@ import { civilDate, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { handlingOf, lightShareOfCovers } from "@/core/frostNight";
 import type { Site } from "@/core/growth";
-import { coverWords, VENTED } from "@/core/shelter";
+import { VENTED } from "@/core/shelter";
+import { coverWords } from "@/words/covers";
 import type { LocalWording } from "@/ui/wording";
 import { Cautions } from "./section/Cautions";
 import { CrossSection } from "./section/CrossSection";
@@ -81,7 +82,7 @@ export function ShelterSheet({ garden, site, group, day, wording, onChange }: Pr
               label={say.venting}
               value={how}
               onChange={(event) => setHow(event.target.value)}
-              sx={{ width: 235 }}
+              sx={{ width: 300 }}
             >
               {ways.map(({ key, words }) => (
                 <MenuItem key={key} value={key}>

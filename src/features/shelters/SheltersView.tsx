@@ -9,7 +9,7 @@ import type { DayNumber } from "@/core/calendar";
 import type { Garden, Shelter } from "@/core/garden";
 import type { Site } from "@/core/growth";
 import { coverPiecesOf, piecesInShed } from "@/core/frostNight";
-import { coverWords } from "@/core/shelter";
+import { coverWords } from "@/words/covers";
 import { useToday } from "@/store";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView } from "@/ui/viewState";

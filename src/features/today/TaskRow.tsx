@@ -92,7 +92,7 @@ export const TaskRow = memo(function TaskRow(props: Props) {
               lineHeight: 1.3,
             }}
           >
-            {open ? "less" : "more"}
+            {open ? say.lessWord : say.moreWord}
           </Button>
         </Box>
         {open && (

@@ -3,6 +3,7 @@ import { workWords } from "@/words/en/entries";
 import type { Work } from "@/core/log";
 import { today as say } from "@/words/en/today";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/tasks";
 
 /** Work whose words do not run on into its subject. */
 const APART: ReadonlySet<Work> = new Set([

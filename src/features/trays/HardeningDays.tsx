@@ -4,6 +4,7 @@ import type { SowingState } from "@/core/propagation";
 import type { LocalWording } from "@/ui/wording";
 import { trays as say } from "@/words/en/trays";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/trays";
 
 interface Props {
   state: SowingState;

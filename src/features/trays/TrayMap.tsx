@@ -150,7 +150,11 @@ function ownersOf(tray: Tray) {
 function mapWords(tray: Tray, states: readonly SowingState[]): string {
   const held = states.map(({ sowing, crop }) => {
     const [first, last] = [sowing.cells[0] ?? 0, sowing.cells.at(-1) ?? 0];
-    return `${crop.name} from ${cellName(tray, first)} to ${cellName(tray, last)}`;
+    return say.fromCellTo({
+      crop: crop.name,
+      first: cellName(tray, first),
+      last: cellName(tray, last),
+    });
   });
   return say.rowsOfCells({
     tray: tray.name,

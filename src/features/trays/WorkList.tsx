@@ -14,6 +14,7 @@ import type { LocalWording } from "@/ui/wording";
 import type { SectionProps } from "@/ui/section";
 import { trays as say } from "@/words/en/trays";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/trays";
 
 interface Props extends SectionProps {
   work: readonly TrayWork[];

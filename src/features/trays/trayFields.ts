@@ -6,6 +6,7 @@ import { amount } from "@/ui/forms";
 import { newId } from "@/store/index";
 import { trays as say } from "@/words/en/trays";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/trays";
 
 /** A tray as its form holds it, in the grower's units. */
 export const TrayFieldsSchema = z

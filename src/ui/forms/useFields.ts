@@ -5,7 +5,7 @@ import { useEffect } from "react";
 import { useForm, type DefaultValues, type FieldValues, type Path } from "react-hook-form";
 import type { ZodType } from "zod";
 import { keyOf, type Told } from "@/core/facts";
-import { toldMessage } from "../wording";
+import { allSentences, toldMessage } from "../wording";
 
 /** Over `resetOptions`, which are for what comes from elsewhere. */
 const KEPT = { keepDirtyValues: false } as const;
@@ -33,6 +33,8 @@ export function useFields<F extends FieldValues>(
     resolver: zodResolver(schema),
     mode: when === "asTyped" ? "onChange" : "onSubmit",
   });
+  // What a schema finds wrong can be said by the time something is typed.
+  useEffect(() => void allSentences(), []);
   const { errors } = form.formState;
   const { subscribe, trigger } = form;
   // What is wrong with a field may be put right in another: a low above its high.

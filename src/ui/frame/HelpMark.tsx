@@ -1,22 +1,22 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import Popover from "@mui/material/Popover";
-import { useId, useState } from "react";
-import { terms, type TermName } from "@/words/en/terms";
+import { useState } from "react";
+import { termNames, type TermName } from "@/words/en/terms";
 import { ui as say } from "@/words/en/ui";
+import { lazyPart } from "./lazyPart";
+
+const Meaning = lazyPart(() => import("./Meaning"));
 
 /** A mark beside a term that is ours: opens what it means, by finger, pointer or keys. */
 export function HelpMark({ term }: { term: TermName }) {
   const [at, setAt] = useState<HTMLElement | null>(null);
-  const id = useId();
-  const name = terms[term];
   return (
     <>
       <Box
         component="button"
         type="button"
-        aria-label={say.whatDoesMean({ name })}
+        aria-label={say.whatDoesMean({ name: termNames[term] })}
         aria-expanded={at !== null}
         aria-haspopup="dialog"
         onClick={(event: React.MouseEvent<HTMLElement>) => setAt(event.currentTarget)}
@@ -54,20 +54,7 @@ export function HelpMark({ term }: { term: TermName }) {
           ?
         </Box>
       </Box>
-      <Popover
-        open={at !== null}
-        anchorEl={at}
-        onClose={() => setAt(null)}
-        anchorOrigin={{ vertical: "bottom", horizontal: "left" }}
-        slotProps={{
-          paper: { role: "dialog", "aria-labelledby": id, sx: { maxWidth: 340, p: 2 } },
-        }}
-      >
-        <Box id={id} sx={{ fontWeight: 700, mb: 0.5 }}>
-          {name}
-        </Box>
-        <Box sx={{ fontSize: 15, lineHeight: 1.45 }}>{terms[`${term}Means`]}</Box>
-      </Popover>
+      {at && <Meaning term={term} at={at} onClose={() => setAt(null)} />}
     </>
   );
 }

@@ -6,6 +6,7 @@ import TextField from "@mui/material/TextField";
 import { useMemo } from "react";
 import { CROP_GROUPS, varietyOf, type Crop } from "@/core/crops";
 import { ui as say } from "@/words/en/ui";
+import { cropGroups } from "@/words/en/cropGroups";
 
 interface Props {
   crops: ReadonlyMap<string, Crop>;
@@ -17,7 +18,7 @@ interface Props {
 /** A crop found by typing, in its group, and its variety. */
 export function CropPicker({ crops, cropId, varietyId, onChange }: Props) {
   const options = useMemo(() => {
-    const order = [...CROP_GROUPS.keys()];
+    const order = CROP_GROUPS;
     return [...crops.values()].sort(
       (a, b) => order.indexOf(a.group) - order.indexOf(b.group) || a.name.localeCompare(b.name),
     );
@@ -28,7 +29,7 @@ export function CropPicker({ crops, cropId, varietyId, onChange }: Props) {
       <Autocomplete
         options={options}
         value={crop}
-        groupBy={(one) => CROP_GROUPS.get(one.group) ?? ""}
+        groupBy={(one) => cropGroups[one.group]}
         getOptionLabel={(one) => one.name}
         isOptionEqualToValue={(a, b) => a.id === b.id}
         onChange={(_event, chosen) =>

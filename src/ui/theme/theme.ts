@@ -62,6 +62,10 @@ export const theme = createTheme({
       },
     },
     MuiIconButton: { styleOverrides: { root: finger } },
+    // A long choice goes on a second line instead of being cut off.
+    MuiSelect: {
+      styleOverrides: { select: { whiteSpace: "normal", height: "auto", lineHeight: 1.3 } },
+    },
     MuiMenuItem: { styleOverrides: { root: { [FINGER]: { minHeight: 48 } } } },
     MuiCheckbox: { styleOverrides: { root: finger } },
     MuiRadio: { styleOverrides: { root: finger } },

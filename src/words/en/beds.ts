@@ -2,6 +2,53 @@ import { plural, table } from "../table";
 
 /** What beds says. */
 export const beds = table({
+  cabbages: "cabbages",
+  carrots: "carrots",
+  onions: "onions",
+  lettuces: "lettuces",
+  squashes: "squashes",
+  compost: "compost",
+  volumeAndBarrows: ({ volume, count }: { volume: string; count: number }) =>
+    `${volume}, ${count} ${plural(count, "barrow", "barrows")}`,
+  standing: ({
+    stretch,
+    count,
+    between,
+    state,
+  }: {
+    stretch: string;
+    count: number;
+    between: string;
+    state: string;
+  }) => `${stretch}, ${count} ${plural(count, "plant", "plants")}${between}, ${state}`,
+  occupant: ({
+    name,
+    fromM,
+    toM,
+    date,
+    until,
+  }: {
+    name: string;
+    fromM: string;
+    toM: string;
+    date: string;
+    until: string;
+  }) => `${name}: ${fromM} to ${toM}, from ${date}${until}`,
+  now: "now",
+  opening: ({
+    length,
+    fromM,
+    from,
+    until,
+  }: {
+    length: string;
+    fromM: string;
+    from: string;
+    until: string;
+  }) => `${length}, starting at ${fromM}, from ${from}${until}`,
+  gap: ({ length, fromM, from }: { length: string; fromM: string; from: string }) =>
+    `${length} at ${fromM}, from ${from}`,
+  fromDate: ({ date }: { date: string }) => ` from ${date}`,
   length: "Length",
   width: "Width",
   centerFromLeft: "Center from left",
@@ -338,7 +385,7 @@ export const beds = table({
   enterTheWidthOfThePlot: "Enter the width of the plot.",
   on3: " on",
   to4: ({ date }: { date: string }) => ` to ${date}`,
-  inTheOpen: "in the open",
+  inTheOpen: "uncovered",
   itsFamilyWasHereTooLately: "; its family was here too lately",
   upToThenIsStillPicked: ({ weight }: { weight: string }) => `Up to then ${weight} is still picked`,
   nothingIsPickedUpToThen: "Nothing is picked up to then",

@@ -87,8 +87,6 @@ ember COMMAND --help tells more.
   startedInTraysAndTransplanted: "started in trays and transplanted",
   coveringsFromTheOutsideInOrNone: "covers from the outside in, or none",
   growthCalendarOrTenhourDefaultThe: "growth, calendar or tenhour (default: the garden's)",
-  plantOut: "plant out",
-  standsUntil: "stands until",
   hardinessGardenFileCropIdFromDToD:
     "hardiness --garden FILE --crop ID --from D --to D [--cover LIST] [--stage S]",
   whatKillsHalfOfACropDayByDayAsIt:

@@ -2,6 +2,18 @@ import { table } from "../table";
 
 /** What crops says. */
 export const crops = table({
+  season: "Season",
+  feeds: "Nutrient demand",
+  depth: "Depth",
+  transplanting2: "Transplanting",
+  cell: "Cell",
+  how: "Method",
+  gives: "Yield",
+  keeps: "Keeps",
+  aSquareMetre: ({ weight }: { weight: string }) => `${weight} per m²`,
+  lifted: "lifted",
+  usual: "usual",
+  possible: "possible",
   fromSowing: "from sowing",
   fromEmergence: "from emergence",
   fromTransplanting: "from transplanting",

@@ -1,4 +1,4 @@
-import { plural, table } from "../table";
+import { table } from "../table";
 
 /** What gardenFile says. */
 export const gardenFile = table({
@@ -13,72 +13,17 @@ export const gardenFile = table({
   startWithAnEmptyGarden: "Start with an empty garden",
   addBeds: "Add beds…",
   rename: "Rename…",
-  importWord: ({ file }: { file: string }) => `Import ${file}`,
-  readingAndChecking: "Reading and checking…",
-  readingAndChecking2: "Reading and checking",
-  importFailedNothingWasChanged: "Import failed: nothing was changed.",
-  thereAreMoreProblems: "There are more problems.",
-  close: "Close",
-  cancel: "Cancel",
-  importRepaired: "Import repaired",
-  importWord2: "Import",
-  theseCannotBeReadAndAreLeftOut: "These cannot be read and are left out:",
-  theseAreRepaired: "These are repaired:",
-  theFileNamesAWeatherStation: "The file names a weather station:",
-  getForecastAndThermometerReadings: "Get forecast and thermometer readings from this address",
-  andMore: ({ hidden }: { hidden: number }) => `and ${hidden} more`,
-  enterANameForTheGarden: "Enter a name for the garden.",
-  renameGarden: "Rename garden",
-  rename2: "Rename",
-  name: "Name",
   thisIsAMadeUpSampleGardenToTry: "This is a made-up sample garden to try things out.",
   removeTheSampleAndStartMyGarden: "Remove the sample and start my garden",
-  partOfTheGardenCouldNotBeReadItWas:
-    "Part of the garden could not be read. It was set aside and the rest is shown:",
   saveEverythingAsAFile: "Save everything as a file",
-  andMore2: ({ more }: { more: number }) => `and ${more} more`,
-  saveAsAFile: "Save as a file",
   thisCouldNotBeShown: "This could not be shown",
   somethingWentWrongWhileDrawingThis:
     "Something went wrong while drawing this page. Your data is still in this browser. Save everything as a file, then try again or reload the page.",
   tryAgain: "Try again",
-  theOtherTabIsOlderAndHoldsThe:
-    "The other tab is older and holds the garden. Close or reload it and this one continues.",
-  lateEmberIsOpenInAnotherTab: "Late Ember is open in another tab",
-  thisPageIsOlderThanTheGardenInThis:
-    "This page is older than the garden in this browser. Reload it to get the newer version. Nothing changes until then.",
-  thisGardenWasMadeByANewerLateEmber: "This garden was made by a newer Late Ember",
-  openingTheGarden: "Opening the garden",
-  lateEmber: "Late Ember",
   harvestThroughWinter: "Harvest through winter",
   setYourLocationAndLateEmber:
     "Set your location and Late Ember calculates when to sow each crop so it is ready before the light fades, from day length, frost odds and daily growth. Everything stays in this browser. You can save it as a file.",
   startWithMyLocation: "Start with my location",
   exploreTheSampleGarden: "Explore the sample garden",
   importAGardenFile2: "Import a garden file",
-  gardenFileSaved: "Garden file saved.",
-  setYourLocationFirstWithoutItThere: "Set your location first: without it there are no dates.",
-  calendarFileSavedOpenItOnYourPhone: "Calendar file saved. Open it on your phone.",
-  tasksCsv: ({ fileName }: { fileName: string }) => `${fileName} tasks.csv`,
-  tasksSaved: "Tasks saved.",
-  plantingsCsv: ({ fileName }: { fileName: string }) => `${fileName} plantings.csv`,
-  plantingsSaved: "Plantings saved.",
-  setYourLocationFirst: "Set your location first.",
-  bedsGeojson: ({ fileName }: { fileName: string }) => `${fileName} beds.geojson`,
-  bedsSavedForMaps: "Beds saved for maps.",
-  and: ({ bedsCount, plantingsCount }: { bedsCount: number; plantingsCount: number }) =>
-    `${bedsCount} ${plural(bedsCount, "bed", "beds")} and ${plantingsCount} ${plural(plantingsCount, "planting", "plantings")}`,
-  opened: ({ garden, counts }: { garden: string; counts: string }) =>
-    `${garden} opened: ${counts}.`,
-  text: ({ bedsCount, value }: { bedsCount: number; value: string }) =>
-    `${bedsCount} ${plural(bedsCount, "bed", "beds")}${value}`,
-  text2: ({ sheltersCount }: { sheltersCount: number }) =>
-    `${sheltersCount} ${plural(sheltersCount, "shelter", "shelters")}`,
-  importedFromTheMap: ({ filter, leftOut }: { filter: string; leftOut: string }) =>
-    `Imported from the map: ${filter}.${leftOut}`,
-  theSampleGardenCouldNotBeLoadedTry: "The sample garden could not be loaded. Try again.",
-  gardenEmptied: "Garden emptied.",
-  theFileCouldNotBeReadItMayHaveBeen:
-    "The file could not be read. It may have been moved or changed.",
-  newWord: ({ added }: { added: number }) => ` (${added} new)`,
 });

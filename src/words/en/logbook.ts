@@ -2,6 +2,9 @@ import { plural, table } from "../table";
 
 /** What logbook says. */
 export const logbook = table({
+  sown: ({ days, isLate }: { days: string; isLate: boolean }) =>
+    `sown ${days} ${isLate ? "late" : "early"}`,
+  entryCount: ({ all }: { all: number }) => `${all} ${plural(all, "entry", "entries")}`,
   entrySaved: "Entry saved.",
   day: "Day",
   cause: "Cause",

@@ -2,13 +2,24 @@ import { plural, table } from "../table";
 
 /** What place says. */
 export const place = table({
+  outside: "outside",
+  onePointALine: "One point a line, such as 120, 15",
+  frost2: "frost",
+  frostInTen: ({ inTen }: { inTen: number }) => `frost ${inTen} in 10`,
+  clear: "clear",
+  cloudy: "cloudy",
+  dry: "dry",
+  windy: "windy",
+  midsummer: "midsummer",
+  equinox: "equinox",
+  midwinter: "midwinter",
   pointWord: ({ number, problem }: { number: number; problem: string }) =>
     `Point ${number}: ${problem}`,
   place: "Place",
   startFromAnExampleLocation: "Start from an example location",
   locationName: "Location name",
-  latitudeNorth: "Latitude (north +)",
-  longitudeEast: "Longitude (east +)",
+  latitudeNorth: "Latitude",
+  longitudeEast: "Longitude",
   elevation: "Elevation",
   climateSource: "Climate source",
   aFewNumbers: "A few numbers",
@@ -218,7 +229,7 @@ export const place = table({
   highAt: ({ elevationDeg, azimuthDeg }: { elevationDeg: number; azimuthDeg: number }) =>
     `${elevationDeg}° high at ${azimuthDeg}°`,
   theSkylineInNumbers: "The skyline in numbers",
-  pointsDirectionAndHeightInDegrees: "Points: direction and height in degrees, one a line",
+  pointsDirectionAndHeightInDegrees: "Direction and height, °",
   savePoints: "Save points",
   lineEnterTwoNumbersDirectionFrom: ({ index }: { index: number }) =>
     `Line ${index}: enter two numbers, direction from north and height, like 180 12.`,

@@ -1,4 +1,4 @@
-import { plural, table } from "../table";
+import { table } from "../table";
 
 /** What plan says. */
 export const plan = table({
@@ -24,22 +24,6 @@ export const plan = table({
   sowNow: "Sow now…",
   nothingIsPlannedThisSeasonMoveThe:
     "Nothing is planned this season. Move the date marker below, or add a planting.",
-  whatYouCanStillSowOn: ({ date }: { date: string }) => `What you can still sow on ${date}`,
-  sownThatDayWillBeReadyInTimeHere: ({ nowCount }: { nowCount: number }) =>
-    `${nowCount} ${plural(nowCount, "crop", "crops")} sown that day will be ready in time here. Each is shown in the simplest spot that works.`,
-  calculating: "Calculating…",
-  tooLateOrTooEarly: ({ notCount }: { notCount: number }) =>
-    `Too late or too early: ${notCount} ${plural(notCount, "crop", "crops")}`,
-  close: "Close",
-  inTrays: "in trays",
-  babyLeaf: ", baby leaf",
-  ready: ({ value }: { value: string }) => `: ready ${value}`,
-  overWinter: ", over winter",
-  options: "Options…",
-  optionsForSowing: ({ crop }: { crop: string }) => `Options for sowing ${crop}`,
-  lastSafeDate: "last safe date",
-  n1DayLeft: "1 day left",
-  left: ({ left }: { left: number }) => `${left} ${plural(left, "day", "days")} left`,
   babyLeaf2: " (baby leaf)",
   howSowingDateChangesReadyDateThe: ({ name, narrow }: { name: string; narrow: boolean }) =>
     `${narrow ? `Last dates (the cliff): ${name}` : `How sowing date changes ready date (the cliff): ${name}`}`,
@@ -88,36 +72,6 @@ export const plan = table({
   harvested2: ({ value }: { value: string }) => `, harvested ${value}`,
   babyLeaf3: "baby leaf",
   uncoveredBeds: "Uncovered beds",
-  notEnoughTime: "not enough time",
-  inSpring: "in spring",
-  risky: "risky",
-  addToPlan: "Add to plan",
-  addToPlan2: ({ crop, way }: { crop: string; way: string }) => `Add to plan: ${crop}, ${way}`,
-  forBabyLeaf: ", for baby leaf",
-  inTraysTransplant: ({ date }: { date: string }) => `in trays, transplant ${date}`,
-  isFullThen: ({ bed }: { bed: string }) => `${bed} is full then.`,
-  addedToSowOn: ({ crop, bed, date }: { crop: string; bed: string; date: string }) =>
-    `${crop} added to ${bed}: sow on ${date}.`,
-  done: ({ words }: { words: string }) => `Done: ${words}.`,
-  cannotBeReadyByThenHereUnderAny: ({ crop }: { crop: string }) =>
-    `${crop} cannot be ready by then here, under any cover. Try another crop or a later date.`,
-  otherCropsReadyByThen: "Other crops ready by then",
-  whatStillWorks: " What still works:",
-  nothingSownNowIsReadyInTimeClosest: " Nothing sown now is ready in time. Closest options:",
-  where: "Where",
-  anywhere: "Anywhere",
-  when: "When",
-  readyBy: "ready by",
-  fromTo: "from … to …",
-  ifISowToday2: "if I sow today",
-  readyBy2: "Ready by",
-  from: "From",
-  to: "To",
-  chooseACrop: "Choose a crop.",
-  enterTheDateYouWantItBy: "Enter the date you want it by.",
-  thatDateHasPassedChooseOneAfter: "That date has passed: choose one after today.",
-  enterTheLastDateYouWantIt: "Enter the last date you want it.",
-  theEndDateIsBeforeTheStartDate: "The end date is before the start date.",
   times: ({ picked }: { picked: number }) => `${picked} times`,
   text: ({
     cropName,
@@ -143,20 +97,4 @@ export const plan = table({
     times: string;
   }) => `sown ${date}${known}, ${ready}${times}`,
   under: ({ cover }: { cover: string }) => `Under ${cover}`,
-  text3: ({ crop }: { crop: string }) => `${crop}: `,
-  sow: ({
-    date,
-    how,
-    where,
-    spot,
-    what,
-  }: {
-    date: string;
-    how: string;
-    where: string;
-    spot: string;
-    what: string;
-  }) => `Sow ${date} ${how}, ${where}${spot}${what}`,
-  text4: ({ shortfall }: { shortfall: string }) => `${shortfall} `,
-  hasFree: ({ bed, length }: { bed: string; length: string }) => `${bed} has ${length} free.`,
 });

@@ -2,6 +2,12 @@ import { plural, table } from "../table";
 
 /** What shelters says. */
 export const shelters = table({
+  colder: ({ degrees }: { degrees: string }) => `${degrees} colder`,
+  warmer: ({ degrees }: { degrees: string }) => `${degrees} warmer`,
+  nights: ({ count }: { count: number }) => `${count} ${plural(count, "night", "nights")}`,
+  good: "good",
+  worn: "worn",
+  torn: "torn",
   saved: ({ typed }: { typed: string }) => `${typed} saved.`,
   added: ({ typed }: { typed: string }) => `${typed} added.`,
   removedItsBedsAreNowUncovered: ({ shelter }: { shelter: string }) =>

@@ -2,6 +2,8 @@ import { plural, table } from "../table";
 
 /** What today says. */
 export const today = table({
+  lessWord: "less",
+  moreWord: "more",
   noted: ({ name, mild }: { name: string; mild: string }) => `Noted: ${name}. ${mild}`,
   found: "Found:",
   found2: "Found",

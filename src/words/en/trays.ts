@@ -1,7 +1,15 @@
 import { plural, table } from "../table";
+import { capital } from "../capital";
 
 /** What trays says. */
 export const trays = table({
+  cellCount: ({ count, number }: { count: number; number: string }) =>
+    `${number} ${plural(count, "cell", "cells")}`,
+  plantCount: ({ count, number }: { count: number; number: string }) =>
+    `${number} ${plural(count, "plant", "plants")}`,
+  outdoors: "outdoors",
+  fromCellTo: ({ crop, first, last }: { crop: string; first: string; last: string }) =>
+    `${crop} from ${first} to ${last}`,
   seedlingsCounted: ({ crop, total }: { crop: string; total: number }) =>
     `${crop}: ${total} seedlings counted.`,
   countThe: ({ crop }: { crop: string }) => `Count the ${crop}`,
@@ -84,20 +92,20 @@ export const trays = table({
   theBed: "the bed",
   aLongTimeInCellsCheckTheRootsPotUp:
     "A long time in cells: check the roots. Pot up (leggy ones deeper) or transplant.",
-  labeled: ({ name }: { name: string }) => `${name} labeled.`,
-  labelRemoved: ({ name }: { name: string }) => `${name} label removed.`,
+  labeled: ({ name }: { name: string }) => `${capital(name)} labeled.`,
+  labelRemoved: ({ name }: { name: string }) => `${capital(name)} label removed.`,
   count: "Count…",
   thinToOne: "Thin to one",
   thinTo: ({ plantsPerCell }: { plantsPerCell: number }) => `Thin to ${plantsPerCell}`,
-  thinned: ({ name }: { name: string }) => `${name} thinned.`,
+  thinned: ({ name }: { name: string }) => `${capital(name)} thinned.`,
   potUpOrDivide: "Pot up or divide…",
   transplant: "Transplant",
   transplantedPlants: ({ name, alive }: { name: string; alive: number }) =>
-    `${name} transplanted: ${alive} plants.`,
+    `${capital(name)} transplanted: ${alive} ${plural(alive, "plant", "plants")}.`,
   clearEmpty: ({ emptyCount }: { emptyCount: number }) => `Clear ${emptyCount} empty`,
   cellsOfAreFreeAgain: ({ emptyCount, name }: { emptyCount: number; name: string }) =>
     `${emptyCount} cells of ${name} are free again.`,
-  discarded: ({ name }: { name: string }) => `${name} discarded.`,
+  discarded: ({ name }: { name: string }) => `${capital(name)} discarded.`,
   inStorage: "in storage",
   nothingSownYet: "Nothing sown yet.",
   cellsTooColdToGerminateWhereItIs: ({ cells }: { cells: number }) =>
@@ -230,7 +238,6 @@ export const trays = table({
     `At most ${value} % used: all trays fit.`,
   enterItsLength: "Enter its length.",
   enterTheMatTemperature: "Enter the mat temperature.",
-  outdoors: "outdoors",
   saved: ({ fields }: { fields: string }) => `${fields} saved.`,
   removed: ({ name }: { name: string }) => `${name} removed.`,
   addATrayLocation: "Add a tray location",

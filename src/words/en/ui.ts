@@ -2,7 +2,7 @@ import { table } from "../table";
 
 /** What ui says. */
 export const ui = table({
-  noneInTheOpen: "None: in the open",
+  noneInTheOpen: "None: uncovered",
   cover: "Cover",
   enterANumberLike75: "Enter a number, like 7.5.",
   views: "Views",

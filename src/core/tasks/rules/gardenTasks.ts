@@ -30,7 +30,7 @@ function ordering({ garden, day }: Round): Task[] {
       fromDay: firstSowDay - care.orderAheadDays,
       untilDay: Math.max(day, firstSowDay - care.orderAheadDays / 2),
       reason: fact("tasks.firstSowingAndThereIsNotEnoughSeed", { firstSowDay, day }),
-      howMuch: fact("tasks.seeds", { toOrder, toOrderGrams }),
+      howMuch: fact("tasks.seeds", { toOrder, toOrderGrams, startedFrom: crop.startedFrom }),
       endsWhen: fact("tasks.itIsOrderedOrFound"),
       ifLeft: fact("tasks.itArrivesTooLateToSowOnTime"),
     }));

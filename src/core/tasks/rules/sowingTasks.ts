@@ -50,7 +50,12 @@ function sowing(round: PlantingRound): Task[] {
         readyDay === null
           ? fact("tasks.plannedForNow")
           : fact("tasks.sownNowReady", { readyDay, sowDay }),
-      howMuch: fact("tasks.seedsInRows", { seeds, seedGrams, rows }),
+      howMuch: fact("tasks.seedsInRows", {
+        seeds,
+        seedGrams,
+        rows,
+        startedFrom: life.growing.crop.startedFrom,
+      }),
       endsWhen: fact("tasks.itIsSown"),
       ifLeft: weekLater(round, life),
       more: [

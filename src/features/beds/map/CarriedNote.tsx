@@ -3,6 +3,8 @@ import type { LocalWording } from "@/ui/wording";
 import type { Carried } from "./useMoving";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/bedSpace";
+import "@/words/en/facts/schedule";
 
 interface Props {
   carried: Carried;

@@ -8,7 +8,7 @@ import { exactM } from "@/core/layout";
 import { meaningOfMove, nearestPlace } from "@/core/bedSpace";
 import { plantingName } from "@/core/plantings";
 import type { Site } from "@/core/growth";
-import { coverWords } from "@/core/shelter";
+import { coverWords } from "@/words/covers";
 import { feet, metres } from "@/core/units";
 import { gardenStore } from "@/store/index";
 import { FormDialog, readTyped } from "@/ui/inputs/index";

@@ -56,8 +56,15 @@ export function FeedingForm({ garden, site, bed, day, wording }: BedSectionProps
           choices={Object.entries(FEED_KINDS).map(([value, words]) => ({ value, words }))}
           sx={{ gridColumn: "span 2" }}
         />
-        {fieldsOf(fields.kind, units).map(({ name, label }) => (
-          <WordsField key={name} control={control} name={name} size="small" label={label} />
+        {fieldsOf(fields.kind, units).map(({ name, label }, _index, all) => (
+          <WordsField
+            key={name}
+            control={control}
+            name={name}
+            size="small"
+            label={label}
+            sx={{ gridColumn: all.length === 1 ? "span 2" : "auto" }}
+          />
         ))}
         <Box sx={{ gridColumn: "span 2", fontSize: 14.5, lineHeight: 1.45 }} aria-live="polite">
           {typeof feed === "string" ? (

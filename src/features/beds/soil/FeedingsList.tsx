@@ -13,6 +13,7 @@ import { amountWords } from "./feedingWords";
 import type { BedSectionProps } from "../section";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/soil";
 
 /** What the bed is fed with and when; harvests that come too soon after raw manure are told. */
 export function FeedingsList({ garden, site, bed, day, wording }: BedSectionProps) {

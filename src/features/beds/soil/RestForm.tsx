@@ -100,8 +100,12 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
 }
 
 function gapWords(gap: Gap, day: number, wording: BedSectionProps["wording"]): string {
-  const from = gap.fromDay <= day ? "now" : wording.date(gap.fromDay, day);
-  return `${wording.lengthM(gap.toM - gap.fromM)} at ${wording.lengthM(gap.fromM)}, from ${from}`;
+  const from = gap.fromDay <= day ? say.now : wording.date(gap.fromDay, day);
+  return say.gap({
+    length: wording.lengthM(gap.toM - gap.fromM),
+    fromM: wording.lengthM(gap.fromM),
+    from,
+  });
 }
 
 function needWords(

@@ -13,6 +13,7 @@ import { InspectorSection } from "@/ui/frame/index";
 import { tellRefusal } from "@/ui/viewState";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/bedSpace";
 
 interface Props {
   garden: Garden;
@@ -48,7 +49,7 @@ export function RotationSection({ garden, bed, day }: Props) {
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 0.5 }}>
         {told(ROTATION_EXCEPTIONS)}
       </Box>
-      <Box sx={{ display: "grid", gridTemplateColumns: "82px 1fr auto", gap: 1, mt: 1 }}>
+      <Box sx={{ display: "grid", gridTemplateColumns: "82px 1fr", gap: 1, mt: 1 }}>
         <TextField
           size="small"
           label={say.year}
@@ -72,6 +73,7 @@ export function RotationSection({ garden, bed, day }: Props) {
         <Button
           variant="outlined"
           color="inherit"
+          sx={{ gridColumn: "span 2" }}
           disabled={family === ""}
           onClick={() => void change([...bed.history, { year: Number(year), family }])}
         >
@@ -101,12 +103,12 @@ function familyWords(garden: Garden, family: string): string {
 }
 
 const KNOWN_BY: Record<string, string> = {
-  Brassicaceae: "cabbages",
-  Apiaceae: "carrots",
+  Brassicaceae: say.cabbages,
+  Apiaceae: say.carrots,
   Amaranthaceae: say.spinachBeets,
-  Amaryllidaceae: "onions",
-  Asteraceae: "lettuces",
+  Amaryllidaceae: say.onions,
+  Asteraceae: say.lettuces,
   Fabaceae: say.peasBeans,
   Solanaceae: say.tomatoesPotatoes,
-  Cucurbitaceae: "squashes",
+  Cucurbitaceae: say.squashes,
 };

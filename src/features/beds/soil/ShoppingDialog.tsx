@@ -20,7 +20,9 @@ import { downloadText } from "@/ui/download";
 import type { LocalWording } from "@/ui/wording";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
-import { fileWords } from "@/words";
+import { fileWords } from "@/words/fileWords";
+import "@/words/en/facts/bedCare";
+import "@/words/en/facts/soil";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 
@@ -40,7 +42,7 @@ export default function ShoppingDialog({ garden, day, wording, onClose }: Props)
   );
   const much = ({ litres, grams }: (typeof items)[number]) =>
     litres > 0
-      ? `${wording.volumeL(litres)}, ${barrowLoads(litres)} ${barrowLoads(litres) === 1 ? "barrow" : "barrows"}`
+      ? say.volumeAndBarrows({ volume: wording.volumeL(litres), count: barrowLoads(litres) })
       : wording.weightG(grams);
   const save = async () => {
     const { writeShoppingCsv } = await formatsPart();

@@ -4,6 +4,7 @@ import { centimetres, inches, type Units } from "@/core/units";
 import { readTyped } from "@/ui/inputs/index";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/soil";
 
 /** A feeding as its form holds it, all as typed. */
 const FeedFieldsSchema = z.object({
@@ -34,7 +35,7 @@ export function feedFieldsSchema(units: Units) {
 }
 
 export const FEED_KINDS: Record<FeedFields["kind"], string> = {
-  compost: "compost",
+  compost: say.compost,
   fertiliser: say.aFertilizerByItsNPK,
   manure: say.compostedManure,
   rawManure: say.rawManure,

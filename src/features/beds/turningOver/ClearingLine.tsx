@@ -36,7 +36,8 @@ export function ClearingLine({ garden, bed, gives, day, wording, leave, onLeave,
   const { planting, life, totalKg } = gives;
   const { places } = placesOf(planting, life.growing, bed);
   const { readyDay, coldLossDay } = life.timeline;
-  const from = readyDay !== null && readyDay > day ? ` from ${wording.date(readyDay, day)}` : "";
+  const from =
+    readyDay !== null && readyDay > day ? say.fromDate({ date: wording.date(readyDay, day) }) : "";
   const frost =
     coldLossDay !== null && coldLossDay > day
       ? say.frostIsLikelyByAtYourAcceptedRisk({ date: wording.date(coldLossDay, day) })

@@ -4,6 +4,7 @@ import { tooSoonWords, type TurnOver } from "@/core/bedSpace";
 import type { LocalWording } from "@/ui/wording";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/bedSpace";
 
 const TELLS_FROM_KG = 0.05;
 

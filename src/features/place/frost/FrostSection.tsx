@@ -13,6 +13,7 @@ import { FrostChart } from "./FrostChart";
 import { FrostTable } from "./FrostTable";
 import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/climate";
 
 interface Props {
   climate: Climate;

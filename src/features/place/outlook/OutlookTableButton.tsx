@@ -6,6 +6,8 @@ import { FileButton } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/weatherFiles";
+import "@/words/en/facts/climate";
 
 const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
 

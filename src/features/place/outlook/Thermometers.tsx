@@ -32,7 +32,9 @@ export function Thermometers({ garden, wording }: Props) {
       <tbody>
         {sensors.map(({ sensor, minTempC, maxTempC, lastTempC, lastAt }) => (
           <tr key={sensor}>
-            <th scope="row">{garden.shelters.get(sensor)?.name ?? sensor}</th>
+            <th scope="row">
+              {sensor === OUTSIDE ? say.outside : (garden.shelters.get(sensor)?.name ?? sensor)}
+            </th>
             <td>{wording.temperature(minTempC, 1)}</td>
             <td>{wording.temperature(maxTempC, 1)}</td>
             <td>
@@ -44,6 +46,9 @@ export function Thermometers({ garden, wording }: Props) {
     </Box>
   );
 }
+
+/** What a station calls the thermometer in the open. */
+const OUTSIDE = "outside";
 
 const TABLE = {
   borderCollapse: "collapse",

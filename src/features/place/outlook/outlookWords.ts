@@ -15,7 +15,7 @@ const MINUTES_PER_DAY = 1440;
 export function frostOddsWords(day: OutlookDay): string {
   const inTen = Math.round(chanceAtOrBelow(day, 0) * 10);
   if (inTen === 0) return say.frostUnlikely;
-  return inTen >= 10 ? "frost" : `frost ${inTen} in 10`;
+  return inTen >= 10 ? say.frost2 : say.frostInTen({ inTen });
 }
 
 /** Rain, sky and wind of an expected day in a few words. */
@@ -27,10 +27,10 @@ export function skyWords(day: OutlookDay): string {
     parts.push(say.mm({ isMaxTempC: day.maxTempC < SNOW_BELOW_C, amount }));
   } else if (cloudShare !== null) {
     parts.push(
-      cloudShare < CLEAR_BELOW ? "clear" : cloudShare > CLOUDY_ABOVE ? "cloudy" : say.someCloud,
+      cloudShare < CLEAR_BELOW ? say.clear : cloudShare > CLOUDY_ABOVE ? say.cloudy : say.someCloud,
     );
-  } else if (precipitationMm !== null) parts.push("dry");
-  if (windMps !== null && windMps >= WINDY_FROM_MPS) parts.push("windy");
+  } else if (precipitationMm !== null) parts.push(say.dry);
+  if (windMps !== null && windMps >= WINDY_FROM_MPS) parts.push(say.windy);
   return parts.join(", ");
 }
 

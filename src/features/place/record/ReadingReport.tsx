@@ -11,6 +11,7 @@ import type { WeatherAnswers, WeatherReading } from "@/core/weatherFiles";
 import type { LocalWording } from "@/ui/wording";
 import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/weatherFiles";
 
 interface Props {
   reading: WeatherReading;

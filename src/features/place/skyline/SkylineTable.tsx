@@ -39,6 +39,7 @@ export function SkylineTable({ horizon, onChange }: Props) {
         name="points"
         label={say.pointsDirectionAndHeightInDegrees}
         multiline
+        helperText={say.onePointALine}
         minRows={3}
         maxRows={8}
         fullWidth

@@ -23,6 +23,7 @@ import { SkylineTable } from "./SkylineTable";
 import { SunWeeksChart } from "./SunWeeksChart";
 import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/schedule";
 
 interface Props {
   garden: Garden;

@@ -2,6 +2,7 @@ import { area, line } from "d3-shape";
 import { scaleLinear } from "d3-scale";
 import { dayNumberOf, type DayNumber } from "@/core/calendar";
 import { horizonElevationDeg, sunPositionAt, type Horizon } from "@/core/sky";
+import { place as say } from "@/words/en/place";
 
 /** The panorama's measures: which way it looks, and how degrees become pixels. */
 export interface PanoramaScales {
@@ -74,8 +75,8 @@ export function framingDays(latitudeDeg: number, year: number) {
   const [june, december] = [dayNumberOf(year, 6, 21), dayNumberOf(year, 12, 21)];
   const south = latitudeDeg < 0;
   return [
-    { name: "midsummer", day: south ? december : june },
-    { name: "equinox", day: dayNumberOf(year, 9, 23) },
-    { name: "midwinter", day: south ? june : december },
+    { name: say.midsummer, day: south ? december : june },
+    { name: say.equinox, day: dayNumberOf(year, 9, 23) },
+    { name: say.midwinter, day: south ? june : december },
   ];
 }

@@ -6,7 +6,7 @@ import { memo, useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { cliffOf, type Growing } from "@/core/schedule";
 import type { PlanSettings, Site } from "@/core/growth";
-import { coverWords } from "@/core/shelter";
+import { coverWords } from "@/words/covers";
 import { timeScale, useSize } from "@/ui/chart/index";
 import type { LocalWording } from "@/ui/wording";
 import { CliffAxes, CliffCurve } from "./CliffDrawing";

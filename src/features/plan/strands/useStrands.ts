@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import { derive } from "@/core/derive";
-import { coverWords } from "@/core/shelter";
+import { coverWords } from "@/words/covers";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import {
   plantingState,

@@ -11,11 +11,12 @@ import type { ReactNode } from "react";
 import type { Garden } from "@/core/garden";
 import { shortfallWords, sunShortfall, type Verdict, type Way } from "@/core/schedule";
 import type { Site } from "@/core/growth";
-import { whereWords } from "@/core/shelter";
+import { whereWords } from "@/words/covers";
 import type { LocalWording } from "@/ui/wording";
 import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
-import { plan as say } from "@/words/en/plan";
+import { wish as say } from "@/words/en/wish";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/schedule";
 
 interface Props {
   garden: Garden;

@@ -26,6 +26,8 @@ import { LEAST_ROOM_M, plantingFor, wayRoom } from "./wayRoom";
 import { WishForm } from "./WishForm";
 import { startingFields, wishFrom, WishFieldsSchema } from "./wishFields";
 import { plan as say } from "@/words/en/plan";
+import { wish as wishSay } from "@/words/en/wish";
+import "@/words/en/facts/schedule";
 
 interface Props {
   garden: Garden;
@@ -77,7 +79,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
     setView({ selectedPlantingId: planting.id });
     const bed = garden.beds.get(planting.bedId)?.name ?? "";
     tell(
-      say.addedToSowOn({
+      wishSay.addedToSowOn({
         crop: way.growing.crop.name,
         bed,
         date: wording.date(way.timeline.sowDay),
@@ -92,7 +94,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
     if (!done.ok) return setRefused(refused && { ...refused, ...done });
     onClose();
     setView({ selectedPlantingId: refused?.plantingId ?? null });
-    tell(say.done({ words: told(wayOut.words) }), "done", true);
+    tell(wishSay.done({ words: told(wayOut.words) }), "done", true);
   };
 
   return (
@@ -133,7 +135,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
               )}
               {found.ways.length === 0 && (
                 <Alert severity="info">
-                  {say.cannotBeReadyByThenHereUnderAny({ crop: wish.crop.name })}
+                  {wishSay.cannotBeReadyByThenHereUnderAny({ crop: wish.crop.name })}
                 </Alert>
               )}
               <WayList
@@ -147,7 +149,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
               {found.others.length > 0 && (
                 <>
                   <Box component="h3" sx={{ fontSize: 15, mt: 2.5, mb: 0 }}>
-                    {say.otherCropsReadyByThen}
+                    {wishSay.otherCropsReadyByThen}
                   </Box>
                   <WayList
                     garden={garden}
@@ -165,7 +167,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{say.close}</Button>
+        <Button onClick={onClose}>{wishSay.close}</Button>
       </DialogActions>
     </Dialog>
   );
@@ -175,7 +177,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
 function stillWords(ways: readonly Way[]): string {
   if (ways.length === 0) return "";
   const works = ways.some(({ verdict }) => verdict.kind === "meets" || verdict.kind === "short");
-  return works ? say.whatStillWorks : say.nothingSownNowIsReadyInTimeClosest;
+  return works ? wishSay.whatStillWorks : wishSay.nothingSownNowIsReadyInTimeClosest;
 }
 
 /** Among ways that do equally well, those with room in their bed come first. */

@@ -2,11 +2,11 @@
 
 import Box from "@mui/material/Box";
 import { bedsInOrder, coversOver, cropsOf, type Garden } from "@/core/garden";
-import { coverWords } from "@/core/shelter";
+import { coverWords } from "@/words/covers";
 import { ChoiceField, DateField, type Fields } from "@/ui/forms";
 import { CropPicker } from "@/ui/inputs/index";
 import type { WishFields } from "./wishFields";
-import { plan as say } from "@/words/en/plan";
+import { wish as say } from "@/words/en/wish";
 
 interface Props {
   garden: Garden;

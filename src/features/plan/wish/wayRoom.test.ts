@@ -10,7 +10,8 @@ import { waysTo } from "@/core/schedule";
 import { metres } from "@/core/units";
 import { plantingFor } from "./wayRoom";
 import { english } from "@/words/told.testdata";
-import { tell, plainWording } from "@/words";
+import { tell } from "@/words";
+import { plainWording } from "@/words/plain";
 
 const commonsGarden = fromGardenFile(commons as GardenFile);
 const [anyBed] = commonsGarden.beds.values();

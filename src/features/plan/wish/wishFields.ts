@@ -3,7 +3,7 @@ import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import { varietyOf, type Crop } from "@/core/crops";
 import type { Wish } from "@/core/schedule";
 import type { WishStart } from "@/ui/viewState";
-import { plan as say } from "@/words/en/plan";
+import { wish as say } from "@/words/en/wish";
 
 /** What the "I want…" form holds; what it comes to is looked at by `wishFrom`. */
 export const WishFieldsSchema = z.object({

@@ -105,8 +105,10 @@ export function DegreesSchools({ garden, degrees, measured, wording }: Props) {
 
 function MeasuredWords({ measured, wording }: { measured: Measured; wording: LocalWording }) {
   const { nights, days, meanNightC, meanDayC, nightWeight, bias } = measured;
-  const off = (meanC: number) =>
-    `${wording.degrees(Math.round(Math.abs(meanC) * 10) / 10)} ${meanC < 0 ? "colder" : "warmer"}`;
+  const off = (meanC: number) => {
+    const degrees = wording.degrees(Math.round(Math.abs(meanC) * 10) / 10);
+    return meanC < 0 ? say.colder({ degrees }) : say.warmer({ degrees });
+  };
   return (
     <>
       {say.fromThanTheBalanceOnAverage({

@@ -15,7 +15,7 @@ const SPACE_DASHES = ["6 3", "2 3", "8 3 2 3", "1 3"];
 /** The lines of a stack: outside, the spaces from the outside in, the crop, the soil. */
 export function curvesOf({ covers, weather, run }: ShelterDays): Curve[] {
   const outside: Curve = {
-    name: "outside",
+    name: say.outside,
     values: weather.airC,
     look: { stroke: "var(--frost-text)", strokeWidth: 1.6 },
   };

@@ -3,9 +3,9 @@ import type { LocalWording } from "@/ui/wording";
 import { shelters as say } from "@/words/en/shelters";
 
 export const CONDITION_WORDS: Record<CoverPiece["condition"], string> = {
-  good: "good",
-  worn: "worn",
-  torn: "torn",
+  good: say.good,
+  worn: say.worn,
+  torn: say.torn,
 };
 
 /** "row cover, 9 m × 2.1 m, worn" */

@@ -12,6 +12,8 @@ import type { CoveredBeds } from "../stacks";
 import { shelters as say } from "@/words/en/shelters";
 import type { Fact } from "@/core/facts";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/log";
+import "@/words/en/facts/weatherFiles";
 
 /** Where the thermometer of a group of beds hangs: in its shelter, or under the first bed's own cover. */
 export function hangsUnder({ shelter, beds }: CoveredBeds): ThermometerDay["under"] {
@@ -56,7 +58,7 @@ export function takenWords({
   left: readonly { reason: Fact; count: number }[];
   notes: readonly Fact[];
 }): string {
-  const nights = (count: number) => `${count} ${count === 1 ? "night" : "nights"}`;
+  const nights = (count: number) => say.nights({ count });
   return [
     say.added3({ nights: nights(days.length) }),
     ...left.map(({ reason, count }) =>

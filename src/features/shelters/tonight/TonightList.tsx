@@ -19,6 +19,7 @@ import { NightsAheadChart } from "./NightsAheadChart";
 import { PutCovers } from "./PutCovers";
 import { shelters as say } from "@/words/en/shelters";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/frostNight";
 
 interface Props {
   garden: Garden;

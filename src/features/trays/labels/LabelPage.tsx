@@ -122,8 +122,8 @@ function StripLabel({ label, wording }: LabelProps) {
 }
 
 function countWords({ count, counted }: Label, wording: LocalWording): string {
-  const one = counted === "cells" ? "cell" : "plant";
-  return `${wording.number(count)} ${count === 1 ? one : counted}`;
+  const about = { count, number: wording.number(count) };
+  return counted === "cells" ? say.cellCount(about) : say.plantCount(about);
 }
 
 function spacingWords({ rowCm, inRowCm, together }: Label, wording: LocalWording): string {

@@ -20,7 +20,7 @@ const KIND_WORDS: Record<Stand["kind"], string> = {
   bench: say.indoorBench,
   mat: say.heatMat,
   frame: say.coldFrame,
-  outdoors: "outdoors",
+  outdoors: say.outdoors,
 };
 
 /** Room on benches, mats and frames through the season, and the days it does not do. */

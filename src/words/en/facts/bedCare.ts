@@ -1,7 +1,7 @@
 import type { BedCareFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const bedCare: Sentences<BedCareFacts> = {
+export const bedCare = learn<BedCareFacts>({
   "bedCare.nitrogenForMaterialDugIn": "Nitrogen for material dug in",
   "bedCare.anyQuickNitrogenByItsLabel": "any quick nitrogen, by its label",
   "bedCare.not": ({ lookAlikeSeed }) => `not ${lookAlikeSeed}`,
@@ -16,4 +16,4 @@ export const bedCare: Sentences<BedCareFacts> = {
     `Water a little every day until ${say.date(establishedDay)}, then deeply and less often.`,
   "bedCare.mulch": ({ mulch }) => `Mulch: ${mulch}`,
   "bedCare.seed": ({ crop }) => `Seed: ${crop}`,
-};
+});

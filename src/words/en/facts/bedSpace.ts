@@ -1,8 +1,9 @@
 import { capital } from "../../capital";
 import type { BedSpaceFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
+import { coverWords } from "../../covers";
 
-export const bedSpace: Sentences<BedSpaceFacts> = {
+export const bedSpace = learn<BedSpaceFacts>({
   "bedSpace.plantsInsteadOfTheBedIs": ({ plantsThen, plantsNow, widthM, widthM2 }) =>
     `${plantsThen} plants instead of ${plantsNow}: the bed is ${widthM < widthM2 ? "narrower" : "wider"}.`,
   "bedSpace.isTooShortForItThere": ({ bed }) => `${bed} is too short for it there.`,
@@ -25,5 +26,6 @@ export const bedSpace: Sentences<BedSpaceFacts> = {
   "bedSpace.theSameFamilyStoodHereIn": ({ family, year }) =>
     `The same family (${family}) stood here in ${year}`,
   "bedSpace.waitUntil": ({ who, year }, say) => `${say.tell(who)}; wait until ${year}.`,
-  "bedSpace.insteadOf": ({ cover, cover2 }) => `${capital(cover)} instead of ${cover2}.`,
-};
+  "bedSpace.insteadOf": ({ covers, coversNow }) =>
+    `${capital(coverWords(covers))} instead of ${coverWords(coversNow)}.`,
+});

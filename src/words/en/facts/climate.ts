@@ -1,7 +1,7 @@
 import type { ClimateFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const climate: Sentences<ClimateFacts> = {
+export const climate = learn<ClimateFacts>({
   "climate.theRecordIsWarmInButThePlaceLiesOf": ({ latitudeDeg }) =>
     `The record is warm in ${latitudeDeg < 0 ? "July" : "January"}, but the place lies ${latitudeDeg < 0 ? "south" : "north"} of the equator: check the latitude's sign, or the record.`,
   "climate.noSeasonOfThisRecordIsCompleteFrom":
@@ -9,7 +9,7 @@ export const climate: Sentences<ClimateFacts> = {
   "climate.onlyCompleteOnRecordSoTheOddsAre": ({ count }) =>
     `Only ${count} complete ${count === 1 ? "season is" : "seasons are"} on record, so the odds are widened; ten or more would be better.`,
   "climate.leftOutBecauseMoreThanATenthOfThe": ({ one, within }, say) =>
-    `Left out because more than a tenth of the ${one ? "its" : "their"} nights is missing: ${say.names(within)}.`,
+    `Left out because more than a tenth of ${one ? "its" : "their"} nights is missing: ${say.names(within)}.`,
   "climate.colderThanMinus70CIsNotWeather": "Colder than −70 °C is not weather.",
   "climate.warmerThan60CIsNotWeather": "Warmer than 60 °C is not weather.",
   "climate.aSpreadIsAtMost15C": "A spread is at most 15 °C.",
@@ -52,4 +52,4 @@ export const climate: Sentences<ClimateFacts> = {
     "With lows like these, frost comes most winters: give its dates, or check the lows. The odds here follow the lows.",
   "climate.withLowsLikeTheseFrostDoesNotCome":
     "With lows like these, frost does not come in summer: give its dates, or check the lows. The odds here follow the lows.",
-};
+});

@@ -1,8 +1,8 @@
 import { plural } from "../../table";
 import type { CommandsFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const commands: Sentences<CommandsFacts> = {
+export const commands = learn<CommandsFacts>({
   "commands.replanting": ({ bed }) => `replanting ${bed ?? "a bed"}`,
   "commands.nothingWouldChangeKeepFewerPlants":
     "Nothing would change: keep fewer plants, or plant between them.",
@@ -221,4 +221,4 @@ export const commands: Sentences<CommandsFacts> = {
     `Cannot undo “${say.tell(label)}”: “${say.tell(since)}” changed the same thing since. Undo that first.`,
   "commands.leansOnIt": ({ label, message }, say) =>
     `Cannot undo “${say.tell(label)}”: something newer depends on it. ${say.tell(message)}`,
-};
+});

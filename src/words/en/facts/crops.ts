@@ -1,7 +1,7 @@
 import type { CropsFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const crops: Sentences<CropsFacts> = {
+export const crops = learn<CropsFacts>({
   "crops.itShouldStopGrowingAtALower":
     "It should stop growing at a lower temperature than it grows best at.",
   "crops.itShouldBeTooHotAtAHigher":
@@ -32,4 +32,4 @@ export const crops: Sentences<CropsFacts> = {
   "crops.atMost20000": "At most 20,000.",
   "crops.moreThan0Years": "More than 0 years.",
   "crops.atMost30Years": "At most 30 years.",
-};
+});

@@ -1,7 +1,7 @@
 import type { FormatsFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const formats: Sentences<FormatsFacts> = {
+export const formats = learn<FormatsFacts>({
   "formats.setTheGardensLocationFirst": "Set the garden's location first.",
   "formats.thisFileIsLargerThan20MbAMapOfBeds":
     "This file is larger than 20 MB; a map of beds is far smaller.",
@@ -35,4 +35,4 @@ export const formats: Sentences<FormatsFacts> = {
     `This map is ${say.distanceM(acrossM)} across: that is a country or a town, not a garden. Choose a map of the beds alone.`,
   "formats.theseBedsAreFromTheGardensLocation": ({ awayM }, say) =>
     `These beds are ${say.distanceM(awayM)} from the garden's location: is it the right map, or are longitude and latitude swapped?`,
-};
+});

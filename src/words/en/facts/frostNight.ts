@@ -1,7 +1,7 @@
 import type { FrostNightFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const frostNight: Sentences<FrostNightFacts> = {
+export const frostNight = learn<FrostNightFacts>({
   "frostNight.theyAreNotHardenedAfterMildWeeks": "They are not hardened after mild weeks. ",
   "frostNight.plantsMayDie": ({ inHundred }, say) => `${say.tell(inHundred)} plants may die`,
   "frostNight.leavesMayBeLost": ({ inHundred }, say) => `${say.tell(inHundred)} leaves may be lost`,
@@ -19,4 +19,4 @@ export const frostNight: Sentences<FrostNightFacts> = {
   "frostNight.in100": ({ share }) => `${Math.round(share * 100)} in 100`,
   "frostNight.nothingHelps": ({ soft, danger, none }, say) =>
     `${say.tell(soft)}${say.tell(danger)}; ${say.tell(none)}.`,
-};
+});

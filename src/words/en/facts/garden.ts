@@ -1,7 +1,7 @@
 import type { GardenFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const garden: Sentences<GardenFacts> = {
+export const garden = learn<GardenFacts>({
   "garden.giveALengthInMetres": "Give a length in metres.",
   "garden.atLeast01M": "At least 0.1 m.",
   "garden.atMost500M": "At most 500 m.",
@@ -61,4 +61,4 @@ export const garden: Sentences<GardenFacts> = {
     "The crop's own id should be the same as its entry's.",
   "garden.theVarietysOwnIdShouldBeTheSameAs":
     "The variety's own id should be the same as its entry's.",
-};
+});

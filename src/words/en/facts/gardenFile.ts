@@ -1,6 +1,6 @@
 import { plural } from "../../table";
 import type { GardenFileFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
 const TYPES: Record<string, string> = {
   string: "text",
@@ -50,7 +50,7 @@ const LISTS: Record<string, string> = {
   logEntries: "log entries",
 };
 
-export const gardenFile: Sentences<GardenFileFacts> = {
+export const gardenFile = learn<GardenFileFacts>({
   "gardenFile.itIsKeptUnderAnotherId": "It is kept under another id.",
   "gardenFile.thisIsNotOneOfTheAllowedValues": "This is not one of the allowed values.",
   "gardenFile.thisIsNotInTheExpectedForm": "This is not in the expected form.",
@@ -101,4 +101,4 @@ export const gardenFile: Sentences<GardenFileFacts> = {
   "gardenFile.thisIsNotJson": ({ begins }) =>
     `This is not JSON${begins === "" ? ": the file is empty" : ` (it begins "${begins}…")`}. Choose a garden file saved by Late Ember.`,
   "gardenFile.leftOut": ({ what, message }, say) => `${say.tell(what)}: ${say.tell(message)}`,
-};
+});

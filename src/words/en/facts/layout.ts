@@ -1,7 +1,7 @@
 import type { LayoutFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const layout: Sentences<LayoutFacts> = {
+export const layout = learn<LayoutFacts>({
   "layout.giveMetres": "Give metres.",
   "layout.thatIsFarOutsideAnyGarden": "That is far outside any garden.",
   "layout.giveALengthInMetres": "Give a length in metres.",
@@ -12,4 +12,4 @@ export const layout: Sentences<LayoutFacts> = {
   "layout.lessThan180HalfATurnIsTheSameBed": "Less than 180°: half a turn is the same bed.",
   "layout.giveDegrees": "Give degrees.",
   "layout.lessThan360": "Less than 360°.",
-};
+});

@@ -1,7 +1,7 @@
 import type { LogFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const log: Sentences<LogFacts> = {
+export const log = learn<LogFacts>({
   "log.aTasksIdIsMadeOfLettersDigitsAnd": "A task's id is made of letters, digits and hyphens.",
   "log.giveANumber": "Give a number.",
   "log.wholeNumbersOnly": "Whole numbers only.",
@@ -27,4 +27,4 @@ export const log: Sentences<LogFacts> = {
   "log.thereAreReadingsOfOneSideOnly": "there are readings of one side only",
   "log.theLowInsideStayedTheSameForDays":
     "the low inside stayed the same for days while it changed outside: a stuck thermometer",
-};
+});

@@ -1,12 +1,12 @@
 import type { LogbookFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
 const EXAMPLES: Record<string, string> = {
   sown: "sowed spinach bed 7",
   lost: "lost half the lettuce to slugs",
 };
 
-export const logbook: Sentences<LogbookFacts> = {
+export const logbook = learn<LogbookFacts>({
   "logbook.lowestInOutside": ({ tempC, where, tempC2 }, say) =>
     `Lowest ${say.temperature(tempC, 1)} in ${where ?? ""}, ${say.temperature(tempC2, 1)} outside.`,
   "logbook.typeWhatHappened": "Type what happened: “1.2 kg kale”.",
@@ -39,4 +39,4 @@ export const logbook: Sentences<LogbookFacts> = {
   "logbook.savedWithTheNote": ({ note }) => `Saved with the note “${note}”.`,
   "logbook.itCannotBeRead": "It cannot be read.",
   "logbook.outside": "Outside",
-};
+});

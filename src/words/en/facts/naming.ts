@@ -1,7 +1,7 @@
 import type { NamingFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const naming: Sentences<NamingFacts> = {
+export const naming = learn<NamingFacts>({
   "naming.giveAName": "Give a name.",
   "naming.keepTheNameWithinCharacters": ({ maxNameLength }) =>
     `Keep the name within ${maxNameLength} characters.`,
@@ -10,4 +10,4 @@ export const naming: Sentences<NamingFacts> = {
     "An id is made of small letters, digits and hyphens, at most 64.",
   "naming.keepTheNoteWithin300Characters": "Keep the note within 300 characters.",
   "naming.aNoteCannotHoldOr": "A note cannot hold < or >.",
-};
+});

@@ -1,29 +1,14 @@
 import type { PlantingsFacts } from "@/core/facts";
-import { plural } from "../../table";
-import type { LocalWording } from "../../voice";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
+import { pieces } from "../../pieces";
 
 const STATIONS = { cluster: "clusters", place: "places", plant: "plants" };
-
-const PIECES: Record<string, [one: string, other: string]> = {
-  seed: ["seed", "seeds"],
-  clove: ["clove", "cloves"],
-  set: ["set", "sets"],
-  tuber: ["seed potato", "seed potatoes"],
-  division: ["division", "divisions"],
-  root: ["root", "roots"],
-};
-
-/** "480 seeds", "1 clove". */
-function pieces(count: number, startedFrom: string, say: LocalWording): string {
-  return `${say.number(count)} ${plural(count, ...(PIECES[startedFrom] ?? [startedFrom, startedFrom]))}`;
-}
 
 function times(plantsPerStation: number): string {
   return plantsPerStation > 1 ? ` × ${plantsPerStation} plants` : "";
 }
 
-export const plantings: Sentences<PlantingsFacts> = {
+export const plantings = learn<PlantingsFacts>({
   "plantings.inARow": "In a row",
   "plantings.cells": ({ number, number2, seed }) => `${number} cells × ${number2} = ${seed}`,
   "plantings.plants": ({ plantsPerStation }) => ` × ${plantsPerStation} plants`,
@@ -51,4 +36,4 @@ export const plantings: Sentences<PlantingsFacts> = {
   "plantings.seedWeightSum": ({ seeds, startedFrom, perGram, grams }, say) =>
     `${pieces(seeds, startedFrom, say)} ÷ ${say.number(perGram)} per gram = ${say.weightG(grams)}`,
   "plantings.seed": ({ seeds, startedFrom }, say) => pieces(seeds, startedFrom, say),
-};
+});

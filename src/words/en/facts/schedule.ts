@@ -1,11 +1,12 @@
 import type { ScheduleFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
+import { whereWords } from "../../covers";
 
-export const schedule: Sentences<ScheduleFacts> = {
-  "schedule.nothingSownIsReadyByThen": ({ where }, say) =>
-    `Nothing sown ${say.tell(where)} is ready by then.`,
-  "schedule.itHadToBeSownByAgo": ({ where, latestSowDay, today }, say) =>
-    `It had to be sown ${say.tell(where)} by ${say.date(latestSowDay, today)}, ${say.days(today - latestSowDay)} ago.`,
+export const schedule = learn<ScheduleFacts>({
+  "schedule.nothingSownIsReadyByThen": ({ covers }) =>
+    `Nothing sown ${whereWords(covers)} is ready by then.`,
+  "schedule.itHadToBeSownByAgo": ({ covers, latestSowDay, today }, say) =>
+    `It had to be sown ${whereWords(covers)} by ${say.date(latestSowDay, today)}, ${say.days(today - latestSowDay)} ago.`,
   "schedule.needsAboutHoursOfDirectSunADayHere": ({ cropName, neededH, directSunH }, say) =>
     `${cropName} needs about ${neededH} hours of direct sun a day; here the skyline leaves ${say.number(directSunH, 1)}.`,
   "schedule.countedFromSowing": "counted from sowing",
@@ -53,8 +54,8 @@ export const schedule: Sentences<ScheduleFacts> = {
   "schedule.enoughToHold": ({ grown }, say) => `${say.tell(grown)}: enough to hold.`,
   "schedule.isNeededSoItWaitsFor": ({ grown, grownBeforeShortDays, toDay, fromDay }, say) =>
     `${say.tell(grown)}; ${Math.round(grownBeforeShortDays * 100)} % is needed, so it waits for ${say.date(toDay + 1, fromDay)}.`,
-  "schedule.aKillingNightAtTheCropByTheTimeIt": ({ lethalC, where, lossBeforeReady }, say) =>
-    `A killing night (${say.temperature(lethalC)} at the crop by the time it is ready) comes ${say.tell(where)} before it is ready ${say.chance(lossBeforeReady)}.`,
+  "schedule.aKillingNightAtTheCropByTheTimeIt": ({ lethalC, covers, lossBeforeReady }, say) =>
+    `A killing night (${say.temperature(lethalC)} at the crop by the time it is ready) comes ${whereWords(covers)} before it is ready ${say.chance(lossBeforeReady)}.`,
   "schedule.itHoldsUntilAboutByThenAKilling": (
     { holdsUntilDay, sowDay, lethalC, frostRisk },
     say,
@@ -109,4 +110,4 @@ export const schedule: Sentences<ScheduleFacts> = {
   "schedule.theSeedPressItInAndBarelyCoverIt": ({ words }, say) =>
     `The seed ${say.tell(words)}: press it in and barely cover it.`,
   "schedule.packetAndUp": ({ packet, up }, say) => `${say.tell(packet)}, ${say.tell(up)}.`,
-};
+});

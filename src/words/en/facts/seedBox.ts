@@ -1,7 +1,7 @@
 import type { SeedBoxFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const seedBox: Sentences<SeedBoxFacts> = {
+export const seedBox = learn<SeedBoxFacts>({
   "seedBox.enterHowManySeedsWereTested": "Enter how many seeds were tested.",
   "seedBox.wholeSeedsOnly": "Whole seeds only.",
   "seedBox.atLeastOneSeed": "At least one seed.",
@@ -15,4 +15,4 @@ export const seedBox: Sentences<SeedBoxFacts> = {
   "seedBox.giveTheYearInFourDigitsAs2026": "Give the year in four digits, as 2026.",
   "seedBox.enterTheAmount": "Enter the amount.",
   "seedBox.atMostAMillion": "At most a million.",
-};
+});

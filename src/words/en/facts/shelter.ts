@@ -1,7 +1,7 @@
 import type { ShelterFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const shelter: Sentences<ShelterFacts> = {
+export const shelter = learn<ShelterFacts>({
   "shelter.giveALengthInMetres": "Give a length in metres.",
   "shelter.atLeast01M": "At least 0.1 m.",
   "shelter.atMost500M": "At most 500 m.",
@@ -23,4 +23,4 @@ export const shelter: Sentences<ShelterFacts> = {
   "shelter.fullyOpenMustBeAHigherTemperature":
     "Fully open must be a higher temperature than starting to open.",
   "shelter.itClosesLaterThanItOpensEnterA": "It closes later than it opens: enter a later hour.",
-};
+});

@@ -1,7 +1,7 @@
 import type { SkyFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const sky: Sentences<SkyFacts> = {
+export const sky = learn<SkyFacts>({
   "sky.giveTheDirectionInDegrees": "Give the direction in degrees.",
   "sky.aDirectionRunsFrom0NorthClockwise":
     "A direction runs from 0 (north) clockwise to under 360.",
@@ -13,4 +13,4 @@ export const sky: Sentences<SkyFacts> = {
     `The skyline stands twice at ${azimuthDeg}°: give each direction once.`,
   "sky.theSkylineTurnsBackOnItselfFromTo": ({ azimuthDeg, azimuthDeg2 }) =>
     `The skyline turns back on itself from ${azimuthDeg}° to ${azimuthDeg2}°: give its points clockwise from north.`,
-};
+});

@@ -1,7 +1,7 @@
 import type { SoilFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const soil: Sentences<SoilFacts> = {
+export const soil = learn<SoilFacts>({
   "soil.theNumbersOnTheBagAre0OrMore": "The numbers on the bag are 0 or more.",
   "soil.togetherTheThreeNumbersPass100Look":
     "Together the three numbers pass 100 %: look at the bag again.",
@@ -26,4 +26,4 @@ export const soil: Sentences<SoilFacts> = {
   "soil.atLeast01Cm": "At least 0.1 cm.",
   "soil.atLeast01Kg": "At least 0.1 kg.",
   "soil.compost": "Compost",
-};
+});

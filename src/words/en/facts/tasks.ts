@@ -1,8 +1,10 @@
 import { capital } from "../../capital";
 import type { TasksFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
+import { pieces } from "../../pieces";
+import { plural } from "../../table";
 
-export const tasks: Sentences<TasksFacts> = {
+export const tasks = learn<TasksFacts>({
   "tasks.mFor": ({ lengthM, plantingName }, say) =>
     `${say.number(lengthM, 1)} m for ${plantingName}`,
   "tasks.plantingIsOn": ({ fromDay, day, undug }, say) =>
@@ -32,8 +34,8 @@ export const tasks: Sentences<TasksFacts> = {
   "tasks.seedBox": "Seed box",
   "tasks.firstSowingAndThereIsNotEnoughSeed": ({ firstSowDay, day }, say) =>
     `First sowing ${say.date(firstSowDay, day)}, and there is not enough seed in stock.`,
-  "tasks.seeds": ({ toOrder, toOrderGrams }, say) =>
-    `${say.number(toOrder)} seeds, ${say.weightG(toOrderGrams)}`,
+  "tasks.seeds": ({ toOrder, toOrderGrams, startedFrom }, say) =>
+    `${pieces(toOrder, startedFrom, say)}, ${say.weightG(toOrderGrams)}`,
   "tasks.itIsOrderedOrFound": "it is ordered, or found",
   "tasks.itArrivesTooLateToSowOnTime": "It arrives too late to sow on time.",
   "tasks.traysFor": ({ plantingName }) => `trays for ${plantingName}`,
@@ -174,8 +176,8 @@ export const tasks: Sentences<TasksFacts> = {
   "tasks.plannedForNow": "Planned for now.",
   "tasks.sownNowReady": ({ readyDay, sowDay }, say) =>
     `Sown now, ready ${say.date(readyDay, sowDay)}.`,
-  "tasks.seedsInRows": ({ seeds, seedGrams, rows }, say) =>
-    `${say.number(seeds)} seeds, ${say.weightG(seedGrams)}, in ${rows} rows`,
+  "tasks.seedsInRows": ({ seeds, seedGrams, rows, startedFrom }, say) =>
+    `${pieces(seeds, startedFrom, say)}, ${say.weightG(seedGrams)}, in ${rows} ${plural(rows, "row", "rows")}`,
   "tasks.deepRowsApart": ({ depthCm, rowCm }, say) =>
     `${say.distanceCm(depthCm)} deep, rows ${say.distanceCm(rowCm)} apart.`,
   "tasks.dueUpAboutOf100GoodSeeds": ({ emergeDay, sowDay, share }, say) =>
@@ -254,4 +256,4 @@ export const tasks: Sentences<TasksFacts> = {
   "tasks.daysAgo": ({ days }) => (days === 1 ? "yesterday" : `${days} days ago`),
   "tasks.bench": "Bench",
   "tasks.store": "Store",
-};
+});

@@ -1,15 +1,15 @@
 import type { TraysFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const trays: Sentences<TraysFacts> = {
+export const trays = learn<TraysFacts>({
   "trays.aColdNight": "a cold night",
   "trays.aColdDay": "a cold day",
-  "trays.plantOutInTheEveningOrWhenItIs": "Plant out in the evening, or when it is cloudy.",
+  "trays.plantOutInTheEveningOrWhenItIs": "Transplant in the evening, or when it is cloudy.",
   "trays.rainIsExpected": "Rain is expected",
   "trays.cloudsAreExpected": "Clouds are expected",
   "trays.sunIsExpected": "Sun is expected",
-  "trays.plantOutAtAnyHour": "plant out at any hour",
-  "trays.plantOutInTheEveningAndShade": "plant out in the evening and shade",
+  "trays.plantOutAtAnyHour": "transplant at any hour",
+  "trays.plantOutInTheEveningAndShade": "transplant in the evening and shade",
   "trays.giveTheParts": "Give the parts.",
   "trays.moreThan0Parts": "More than 0 parts.",
   "trays.atMost1000Parts": "At most 1,000 parts.",
@@ -68,4 +68,4 @@ export const trays: Sentences<TraysFacts> = {
   "trays.wind": "wind",
   "trays.heat": "heat",
   "trays.skyAndHour": ({ sky, hour }, say) => `${say.tell(sky)}: ${say.tell(hour)}.`,
-};
+});

@@ -1,7 +1,7 @@
 import type { WeatherFilesFacts } from "@/core/facts";
-import type { Sentences } from "../../sentences";
+import { learn } from "../../sentences";
 
-export const weatherFiles: Sentences<WeatherFilesFacts> = {
+export const weatherFiles = learn<WeatherFilesFacts>({
   "weatherFiles.strayQuotationMarksTheRestOfTheir":
     "stray quotation marks (the rest of their lines is kept)",
   "weatherFiles.thisTableHasMoreThanLinesWhichIs": ({ mostRows }, say) =>
@@ -35,7 +35,7 @@ export const weatherFiles: Sentences<WeatherFilesFacts> = {
   "weatherFiles.columnsNotNeededAndPassedOver": ({ unknown }, say) =>
     `Columns not needed and passed over: ${say.names(unknown.slice(0, 12))}.`,
   "weatherFiles.thereAreNoHighsGrowthCannotBe":
-    "There are no highs: growth cannot be reckoned well.",
+    "There are no highs: growth cannot be calculated well.",
   "weatherFiles.thereIsNoRainInItAllDaysCountAsDry":
     "There is no rain in it: all days count as dry.",
   "weatherFiles.theTemperaturesAreInTenthsOfA":
@@ -102,4 +102,4 @@ export const weatherFiles: Sentences<WeatherFilesFacts> = {
     `No column looks like ${wanted.map((one) => say.tell(one)).join(" or like ")}. The first line reads: ${found}. Name the columns date, tmax, tmin, precip.`,
   "weatherFiles.celsius": "°C",
   "weatherFiles.fahrenheit": "°F",
-};
+});
