@@ -71,8 +71,8 @@ async function selectSpinach(page) {
 
 /** An outlook of a hard freeze in September, typed. */
 async function typeFreeze(page) {
-  await look(page, "Outlook");
-  await page.getByRole("button", { name: "Type it by hand…" }).click();
+  await look(page, "Forecast");
+  await page.getByRole("button", { name: "Enter by hand…" }).click();
   for (const [index, [low, high]] of [
     ["4", "14"],
     ["-5", "5"],
@@ -88,7 +88,7 @@ async function typeFreeze(page) {
       .nth(index)
       .fill(high);
   }
-  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Save" }).click();
 }
 
 /** What there is to do before a freeze; one thing is done. */
@@ -96,7 +96,7 @@ async function todayBeforeAFreeze(page) {
   await typeFreeze(page);
   await page.getByRole("link", { name: "Today" }).click();
   await page
-    .getByRole("button", { name: /^Done: Pick before the night/ })
+    .getByRole("button", { name: /^Done: Harvest before tonight/ })
     .first()
     .click();
   await page.waitForTimeout(7500); // until the message has gone
@@ -108,7 +108,7 @@ async function sharpFreeze(page) {
   await page.getByRole("link", { name: "Shelters" }).click();
   await page.getByRole("link", { name: "What to do" }).click();
   await page
-    .getByRole("button", { name: /^The nights to come for/ })
+    .getByRole("button", { name: /^Coming nights for/ })
     .first()
     .click();
   await page.waitForTimeout(6500); // until the message has gone
@@ -130,8 +130,8 @@ async function lookAt(page, weeks, bed) {
 
 async function turnTomatoesOver(page) {
   await lookAt(page, -11, "Bed 4");
-  await page.getByRole("button", { name: "Turn it over…" }).click();
-  await page.getByLabel("Left standing, of 8").fill("2");
+  await page.getByRole("button", { name: "Replant…" }).click();
+  await page.getByLabel("Plants to keep, of 8").fill("2");
 }
 
 async function countOnions(page) {
@@ -153,7 +153,7 @@ async function sunOnBed13(page) {
 async function wishForSpinach(page) {
   await page.getByRole("button", { name: "I want…" }).click();
   await page
-    .getByRole("button", { name: /^Plant it/ })
+    .getByRole("button", { name: /Add to plan/ })
     .first()
     .waitFor();
 }
