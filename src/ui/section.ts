@@ -1,7 +1,6 @@
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
-import type { LocalWording } from "./wording";
 
 /** What every part of the seedlings view is told. */
 export interface SectionProps {
@@ -11,5 +10,4 @@ export interface SectionProps {
   today: DayNumber;
   /** The date in view. */
   day: DayNumber;
-  wording: LocalWording;
 }

@@ -1,6 +1,7 @@
 "use client";
 
-import { useMemo, useSyncExternalStore } from "react";
+import { useSyncExternalStore } from "react";
+import { useStore } from "zustand";
 import type { Told } from "@/core/facts";
 import type { Units } from "@/core/units";
 import { gardenStore, whenNeeded } from "@/store/index";
@@ -15,8 +16,10 @@ import {
 
 export type { LocalWording } from "@/words";
 
-export function useWording(units: Units): LocalWording {
-  return useMemo(() => localWording(units), [units]);
+/** How dates and amounts are said in this garden. */
+export function useWording(): LocalWording {
+  const units = useStore(gardenStore(), ({ garden }) => garden.settings.units);
+  return wordingIn(units);
 }
 
 /** Every sentence there is: with the first form or change, or while the page rests. */
@@ -24,12 +27,15 @@ export const allSentences = whenNeeded(() => import("@/words/en/facts"));
 
 const known = new Map<Units, LocalWording>();
 
-/** How dates and amounts are said in this garden now. */
-function wordingNow(): LocalWording {
-  const { units } = gardenStore().getState().garden.settings;
+function wordingIn(units: Units): LocalWording {
   const wording = known.get(units) ?? localWording(units);
   known.set(units, wording);
   return wording;
+}
+
+/** The same outside of a component. */
+function wordingNow(): LocalWording {
+  return wordingIn(gardenStore().getState().garden.settings.units);
 }
 
 /** A fact as a sentence, in this garden's units; a name or a sentence as it stands. */

@@ -11,7 +11,7 @@ import type { Site } from "@/core/growth";
 import { coverWords } from "@/words/covers";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView, type BedSection } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { LieSection } from "./LieSection";
 import { StandingSection } from "./StandingSection";
 import { beds as say } from "@/words/en/beds";
@@ -24,7 +24,6 @@ interface Props {
   site: Site | null;
   bed: Bed;
   day: DayNumber;
-  wording: LocalWording;
 }
 
 const SECTIONS: readonly { value: BedSection; label: string }[] = [
@@ -35,7 +34,8 @@ const SECTIONS: readonly { value: BedSection; label: string }[] = [
 ];
 
 /** One bed: what stands in it and when, what could, how it is fed, where it lies. */
-export default function BedPane({ garden, site, bed, day, wording }: Props) {
+export default function BedPane({ garden, site, bed, day }: Props) {
+  const wording = useWording();
   const chosen = useView((state) => state.bedSection);
   // Without a place nothing grows yet: only where the bed lies can be said.
   const section = site ? chosen : "lie";

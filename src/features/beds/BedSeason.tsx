@@ -6,14 +6,13 @@ import type { DayNumber } from "@/core/calendar";
 import { gapsIn, type Occupant } from "@/core/bedSpace";
 import { DayLine, Hatch, monthStarts, timeScale, useSize } from "@/ui/chart";
 import { setView } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { beds as say } from "@/words/en/beds";
 
 interface Props {
   occupants: readonly Occupant[];
   bedLengthM: number;
   day: DayNumber;
-  wording: LocalWording;
   onOpen: (plantingId: string) => void;
 }
 
@@ -25,7 +24,8 @@ const LEAST_NAMED_PX = 34;
 const GAPS_TOLD = 3;
 
 /** The bed's ground through a year: across the time, down its length; who takes what, and the gaps. */
-export function BedSeason({ occupants, bedLengthM, day, wording, onOpen }: Props) {
+export function BedSeason({ occupants, bedLengthM, day, onOpen }: Props) {
+  const wording = useWording();
   const [attach, { width }] = useSize();
   const hatchId = useId();
   const [from, until] = [day - DAYS_BEFORE, day + DAYS_AFTER];

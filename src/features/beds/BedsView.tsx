@@ -29,7 +29,7 @@ export function BedsView() {
   const plantingSelected = useView((state) => state.selectedPlantingId !== null);
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
-  const wording = useWording(garden.settings.units);
+  const wording = useWording();
   const [plotOpen, setPlotOpen] = useState(false);
   const [layingOut, setLayingOut] = useState(false);
   const [shopping, setShopping] = useState(false);
@@ -125,7 +125,6 @@ export function BedsView() {
                 day={day}
                 selectedBedId={selectedBedId}
                 layingOut={layingOut}
-                wording={wording}
               />
             </Box>
             <MapKey layingOut={layingOut} />
@@ -149,25 +148,11 @@ export function BedsView() {
               if (!layingOut || !narrow) setView({ selectedBedId: null });
             }}
           >
-            <BedPane
-              key={bed.id}
-              garden={garden}
-              site={site}
-              bed={bed}
-              day={day}
-              wording={wording}
-            />
+            <BedPane key={bed.id} garden={garden} site={site} bed={bed} day={day} />
           </InspectorPanel>
         </Box>
       )}
-      {shopping && (
-        <ShoppingDialog
-          garden={garden}
-          day={day}
-          wording={wording}
-          onClose={() => setShopping(false)}
-        />
-      )}
+      {shopping && <ShoppingDialog garden={garden} day={day} onClose={() => setShopping(false)} />}
       {plotOpen && <PlotDialog garden={garden} onClose={() => setPlotOpen(false)} />}
     </Box>
   );

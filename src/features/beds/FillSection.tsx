@@ -13,7 +13,7 @@ import { useAnswer } from "@/derive";
 import { gardenStore, newId } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { setView, tell, tellRefusal, useView } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import type { BedSectionProps } from "./section";
 import { oddsIn10 } from "@/words";
 import { beds as say } from "@/words/en/beds";
@@ -25,7 +25,8 @@ const SHOWN = 6;
 const DAYS_PER_YEAR = 365;
 
 /** What can go into an opening of the bed, with what stands against it, one tap to plant. */
-export default function FillSection({ garden, site, bed, day, wording }: BedSectionProps) {
+export default function FillSection({ garden, site, bed, day }: BedSectionProps) {
+  const wording = useWording();
   const [all, setAll] = useState(false);
   const chosenKey = useView((state) => state.openingFrom);
   const openings = useMemo(() => openingsIn(site, garden, bed, day), [site, garden, bed, day]);
@@ -75,7 +76,6 @@ export default function FillSection({ garden, site, bed, day, wording }: BedSect
             fit={fit}
             places={placesFor(bed, opening, fit)}
             day={day}
-            wording={wording}
             // What is shown is still of another opening or day.
             isOld={isLate}
             onPlant={() => void plant(fit)}
@@ -119,12 +119,12 @@ interface LineProps {
   fit: Fit;
   places: number;
   day: number;
-  wording: LocalWording;
   isOld: boolean;
   onPlant: () => void;
 }
 
-function FitLine({ fit, places, day, wording, isOld, onPlant }: LineProps) {
+function FitLine({ fit, places, day, isOld, onPlant }: LineProps) {
+  const wording = useWording();
   const { growing, timeline } = fit.sowing;
   const young = growing.stage === "baby" ? say.babyLeaf : "";
   const how = growing.method === "transplant" ? say.startedInTrays : say.directSown;

@@ -14,12 +14,14 @@ import { setView } from "@/ui/viewState";
 import { BedSeason } from "./BedSeason";
 import type { BedSectionProps } from "./section";
 import { beds as say } from "@/words/en/beds";
+import { useWording } from "@/ui/wording";
 
 const MoveDialog = lazyPart(() => import("./map/MoveDialog"));
 const TurnOverDialog = lazyPart(() => import("./turningOver/TurnOverDialog"));
 
 /** What stands in the bed on the date in view, what comes, and the way to turn it over. */
-export function StandingSection({ garden, site, bed, day, wording }: BedSectionProps) {
+export function StandingSection({ garden, site, bed, day }: BedSectionProps) {
+  const wording = useWording();
   const router = useRouter();
   const [turning, setTurning] = useState(false);
   const [moved, setMoved] = useState<Planting | null>(null);
@@ -89,13 +91,7 @@ export function StandingSection({ garden, site, bed, day, wording }: BedSectionP
         </Button>
       </Box>
       <InspectorSection title={say.yearInThisBed}>
-        <BedSeason
-          occupants={occupants}
-          bedLengthM={bed.lengthM}
-          day={day}
-          wording={wording}
-          onOpen={open}
-        />
+        <BedSeason occupants={occupants} bedLengthM={bed.lengthM} day={day} onOpen={open} />
       </InspectorSection>
       {coming.length > 0 && (
         <InspectorSection title={say.comingUp}>

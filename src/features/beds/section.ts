@@ -1,7 +1,6 @@
 import type { DayNumber } from "@/core/calendar";
 import type { Bed, Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
-import type { LocalWording } from "@/ui/wording";
 
 /** What every section of a bed's pane is given. */
 export interface BedSectionProps {
@@ -10,5 +9,4 @@ export interface BedSectionProps {
   bed: Bed;
   /** The date in view. */
   day: DayNumber;
-  wording: LocalWording;
 }

@@ -14,6 +14,7 @@ import type { SectionProps } from "@/ui/section";
 import { useCropSources } from "./useCropSources";
 import { HelpMark } from "@/ui/frame";
 import { crops as say } from "@/words/en/crops";
+import { useWording } from "@/ui/wording";
 
 const OwnCropDialog = lazyPart(() => import("./OwnCropDialog"));
 const OwnVarietyDialog = lazyPart(() => import("./OwnVarietyDialog"));
@@ -31,7 +32,8 @@ const BASIS: Record<Variety["packetBasis"], string> = {
 
 /** One crop: its varieties, its values with their sources, its cautions; to be planned or copied. */
 export function CropPage(props: Props) {
-  const { garden, crop, wording, onCrop } = props;
+  const wording = useWording();
+  const { garden, crop, onCrop } = props;
   const router = useRouter();
   const [open, setOpen] = useState<"copy" | "edit" | { variety: Variety | null } | null>(null);
   const own = garden.ownCrops.get(crop.id);

@@ -12,13 +12,12 @@ import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import { flushSync } from "react-dom";
 import type { DayNumber } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import type { LogRow } from "./rows";
 import { logbook as say } from "@/words/en/logbook";
 
 interface Props {
   rows: readonly LogRow[];
-  wording: LocalWording;
   today: DayNumber;
   /** What scrolls around the table; null until it is there. */
   scroller: HTMLElement | null;
@@ -44,7 +43,8 @@ const CELL = { fontSize: 15, py: 0.75, px: 1, borderColor: "var(--line)" } as co
 const NARROW = { display: { xs: "block", md: "table-cell" }, border: { xs: 0, md: undefined } };
 
 /** The entries, the latest first; of thousands only those are drawn that are on the screen. */
-export function LogTable({ rows, wording, today, scroller, onEdit, onRemove }: Props) {
+export function LogTable({ rows, today, scroller, onEdit, onRemove }: Props) {
+  const wording = useWording();
   const table = useRef<HTMLTableElement>(null);
   const [offsetPx, setOffsetPx] = useState(0);
   // What stands over the table is as high as the words in it.
@@ -152,7 +152,8 @@ interface RowProps extends Omit<Props, "rows" | "scroller"> {
   measure: (element: Element | null) => void;
 }
 
-function EntryRow({ row, index, wording, today, measure, onEdit, onRemove }: RowProps) {
+function EntryRow({ row, index, today, measure, onEdit, onRemove }: RowProps) {
+  const wording = useWording();
   const { entry } = row;
   const name = `${row.kind} ${row.subject || row.place}, ${wording.shortDate(row.day)}`;
   const days = today - row.day;

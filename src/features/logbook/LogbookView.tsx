@@ -28,7 +28,7 @@ export function LogbookView() {
   const garden = useGarden((state) => state.garden);
   const today = useToday(garden);
   const dateInView = useView((state) => state.dateInView);
-  const wording = useWording(garden.settings.units);
+  const wording = useWording();
   const filter = useView((state) => state.logFilter);
   const { text, kind, from, until } = filter;
   const setFilter = (some: Partial<LogFilter>) => setView({ logFilter: { ...filter, ...some } });
@@ -103,7 +103,7 @@ export function LogbookView() {
         </Box>
       ) : (
         <>
-          <PlanAgainstFact garden={garden} day={dateInView ?? today} wording={wording} />
+          <PlanAgainstFact garden={garden} day={dateInView ?? today} />
           <Box
             role="search"
             aria-label={say.filter}
@@ -147,7 +147,6 @@ export function LogbookView() {
           </Box>
           <LogTable
             rows={rows}
-            wording={wording}
             today={today}
             scroller={scroller}
             onEdit={setEditing}

@@ -14,13 +14,12 @@ import {
 } from "@/core/plantings";
 import type { Site } from "@/core/growth";
 import { setView } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { logbook as say } from "@/words/en/logbook";
 
 interface Props {
   garden: Garden;
   day: DayNumber;
-  wording: LocalWording;
 }
 
 interface Line {
@@ -30,7 +29,8 @@ interface Line {
 }
 
 /** What came otherwise than planned, and what that moves: the plan follows the log. */
-export function PlanAgainstFact({ garden, day, wording }: Props) {
+export function PlanAgainstFact({ garden, day }: Props) {
+  const wording = useWording();
   const site = siteFor(garden);
   const lines = useMemo(
     () => (site ? differences(site, garden, day, wording) : []),

@@ -10,7 +10,6 @@ import { Controller } from "react-hook-form";
 import { madeUpClimates, type WeatherRecord } from "@/core/climate";
 import type { Units } from "@/core/units";
 import { WordsField, type Fields } from "@/ui/forms";
-import type { LocalWording } from "@/ui/wording";
 
 import { fieldsFromMadeUp, type PlaceFields } from "./placeFields";
 import { PlaceNumber } from "./PlaceNumber";
@@ -25,13 +24,12 @@ interface Props {
   record: WeatherRecord | null;
   /** Whether this is the garden's first place: then a made-up one may be taken to start from. */
   first: boolean;
-  wording: LocalWording;
   onSubmit: () => void;
 }
 
 /** Where the garden is, and where its climate comes from: a few numbers, or a daily record. */
 export function PlaceForm(props: Props) {
-  const { form, fields, units, record, first, wording, onSubmit } = props;
+  const { form, fields, units, record, first, onSubmit } = props;
   const { control, formState, reset } = form;
   return (
     <Box
@@ -99,9 +97,9 @@ export function PlaceForm(props: Props) {
         )}
       />
       {fields.climateFrom === "record" ? (
-        <RecordCard record={record} wording={wording} />
+        <RecordCard record={record} />
       ) : (
-        <SketchFields control={control} frost={fields.frost} units={units} wording={wording} />
+        <SketchFields control={control} frost={fields.frost} units={units} />
       )}
       <Button
         type="submit"

@@ -7,7 +7,7 @@ import { seasonOf, type DayNumber } from "@/core/calendar";
 import type { Climate } from "@/core/climate";
 import type { Garden, Place } from "@/core/garden";
 import { climateOfPlace } from "@/core/plantings";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { DaylightSection } from "./frost/DaylightSection";
 import { FrostSection } from "./frost/FrostSection";
 import { OutlookSection } from "./outlook/OutlookSection";
@@ -30,28 +30,20 @@ interface Props {
   draft: Place | null;
   day: DayNumber;
   today: DayNumber;
-  wording: LocalWording;
 }
 
 /** What follows from the place: frost, light, the sun on the ground, the days to come. */
-export function PlaceSections({ section, garden, draft, day, today, wording }: Props) {
+export function PlaceSections({ section, garden, draft, day, today }: Props) {
+  const wording = useWording();
   const latitudeDeg = draft?.latitudeDeg ?? garden.place?.latitudeDeg ?? 0;
   const season = useMemo(() => seasonOf(latitudeDeg, day), [latitudeDeg, day]);
   const climate = useDraftClimate(draft, garden);
   const { site } = useReckoned();
   if (section === "outlook" && garden.place) {
-    return <OutlookSection garden={garden} today={today} wording={wording} />;
+    return <OutlookSection garden={garden} today={today} />;
   }
   if (section === "sun" && site) {
-    return (
-      <SunSection
-        garden={garden}
-        site={site}
-        season={site.season(day)}
-        day={day}
-        wording={wording}
-      />
-    );
+    return <SunSection garden={garden} site={site} season={site.season(day)} day={day} />;
   }
   if (!draft || !climate) {
     return (
@@ -67,7 +59,6 @@ export function PlaceSections({ section, garden, draft, day, today, wording }: P
       season={season}
       day={day}
       shortDayHours={shortDayHours}
-      wording={wording}
     />
   );
   const frost = (
@@ -77,7 +68,6 @@ export function PlaceSections({ section, garden, draft, day, today, wording }: P
       day={day}
       frostRisk={frostRisk}
       restsOn={restsOnWords(climate, garden, season.startDay, wording)}
-      wording={wording}
     />
   );
   // While the first place is typed, both answer at once.

@@ -11,7 +11,6 @@ import type { Garden } from "@/core/garden";
 import { gardenStore, useToday, useGarden } from "@/store";
 import { useFields } from "@/ui/forms";
 import { setView, tell, useView, tellRefusal } from "@/ui/viewState";
-import { useWording } from "@/ui/wording";
 import { PlaceForm } from "./PlaceForm";
 import { PlaceSections, SECTIONS, type SectionName } from "./PlaceSections";
 import { fieldsOf, placeFieldsSchema, placeFrom } from "./placeFields";
@@ -56,7 +55,6 @@ function SectionSwitch({ section }: { section: SectionName }) {
 
 function PlaceEditor({ garden, section }: { garden: Garden; section: SectionName }) {
   const { units } = garden.settings;
-  const wording = useWording(units);
   const router = useRouter();
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
@@ -95,7 +93,6 @@ function PlaceEditor({ garden, section }: { garden: Garden; section: SectionName
           units={units}
           record={garden.record}
           first={garden.place === null}
-          wording={wording}
           onSubmit={() => void keep()}
         />
       </Box>
@@ -106,7 +103,6 @@ function PlaceEditor({ garden, section }: { garden: Garden; section: SectionName
           draft={read.ok ? read.place : null}
           day={day}
           today={today}
-          wording={wording}
         />
       </Box>
     </Box>

@@ -8,7 +8,6 @@ import Typography from "@mui/material/Typography";
 import { Controller, type Control } from "react-hook-form";
 import type { Units } from "@/core/units";
 import { MonthDayField } from "@/ui/inputs";
-import type { LocalWording } from "@/ui/wording";
 import { PlaceNumber } from "./PlaceNumber";
 import type { PlaceFields } from "./placeFields";
 import { place as say } from "@/words/en/place";
@@ -18,7 +17,6 @@ interface Props {
   control: Control<PlaceFields>;
   frost: PlaceFields["frost"];
   units: Units;
-  wording: LocalWording;
 }
 
 /** The few numbers a grower knows: how cold, how warm, the frost dates, the wet days. */
@@ -46,7 +44,7 @@ export function SketchFields(props: Props) {
   );
 }
 
-function FrostFields({ control, frost, wording }: Props) {
+function FrostFields({ control, frost }: Props) {
   return (
     <>
       <Typography variant="h3" component="h2" id="frost-kind" sx={{ mt: 0.5 }}>
@@ -81,7 +79,6 @@ function FrostFields({ control, frost, wording }: Props) {
                 label={say.firstInFall}
                 value={field.value}
                 error={fieldState.error && toldMessage(fieldState.error.message ?? "")}
-                wording={wording}
                 onChange={field.onChange}
               />
             )}
@@ -94,7 +91,6 @@ function FrostFields({ control, frost, wording }: Props) {
                 label={say.lastInSpring}
                 value={field.value}
                 error={fieldState.error && toldMessage(fieldState.error.message ?? "")}
-                wording={wording}
                 onChange={field.onChange}
               />
             )}

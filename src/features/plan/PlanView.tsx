@@ -11,7 +11,6 @@ import type { Site } from "@/core/growth";
 import { gardenStore, useToday } from "@/store";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView, tellRefusal } from "@/ui/viewState";
-import { useWording } from "@/ui/wording";
 import { CliffChart } from "./cliff/CliffChart";
 import { EmptyPlan } from "./EmptyPlan";
 import { PlanHeading } from "./PlanHeading";
@@ -63,7 +62,6 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
   const grouping = useView((state) => state.planGrouping);
   const selectedId = useView((state) => state.selectedPlantingId);
   const dragged = useView((state) => state.dragged);
-  const wording = useWording(garden.settings.units);
   const season = useSeason(site, day);
   const all = useStrands(garden, site, grouping);
   const groups = useMemo(
@@ -107,7 +105,6 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
           shortDayHours={garden.settings.shortDayHours}
           day={day}
           selectedId={selectedId}
-          wording={wording}
           onSelect={select}
           onPreview={preview}
           onMove={move}
@@ -132,7 +129,6 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
             aroundDay={seasonAimedAt(site, timeline)}
             sowDay={timeline.sowDay}
             readyDay={timeline.readyDay}
-            wording={wording}
           />
         </Box>
       )}

@@ -16,7 +16,7 @@ import type { Site } from "@/core/growth";
 import { whereWords } from "@/words/covers";
 import { useAnswer } from "@/derive";
 import { setView } from "@/ui/viewState";
-import { useWording, type LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { wish as say } from "@/words/en/wish";
 import { cropGroups } from "@/words/en/cropGroups";
 
@@ -32,7 +32,7 @@ const URGENT_DAYS = 7;
 
 /** Everything that can still be sown on the date in view, here; the urgent first in each group. */
 export default function SowTodayDialog({ garden, site, day: wanted, onClose }: Props) {
-  const wording = useWording(garden.settings.units);
+  const wording = useWording();
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
   const { value: found, asked } = useAnswer("sowable", { day: wanted }, { garden, site });
   const { day } = asked;
@@ -77,7 +77,6 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
                   one={one}
                   left={one.daysLeft}
                   day={day}
-                  wording={wording}
                   onChoose={() => choose(one)}
                 />
               ))}
@@ -100,14 +99,9 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
   );
 }
 
-function SowRow(props: {
-  one: SowNow;
-  left: number | null;
-  day: DayNumber;
-  wording: LocalWording;
-  onChoose: () => void;
-}) {
-  const { one, left, day, wording } = props;
+function SowRow(props: { one: SowNow; left: number | null; day: DayNumber; onChoose: () => void }) {
+  const wording = useWording();
+  const { one, left, day } = props;
   const { growing, timeline } = one;
   const urgent = left !== null && left < URGENT_DAYS;
   const how = growing.method === "transplant" ? say.inTrays : "direct";

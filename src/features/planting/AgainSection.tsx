@@ -11,7 +11,7 @@ import type { Site } from "@/core/growth";
 import { gardenStore } from "@/store/index";
 import { InspectorSection, lazyPart } from "@/ui/frame/index";
 import { tell, tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { planting as say } from "@/words/en/planting";
 
 const SuccessionDialog = lazyPart(() => import("./SuccessionDialog"));
@@ -21,11 +21,11 @@ interface Props {
   site: Site;
   planting: Planting;
   growing: Growing;
-  wording: LocalWording;
 }
 
 /** Sowings of the same again and again; those there are, or how to plan them. */
-export function AgainSection({ garden, site, planting, growing, wording }: Props) {
+export function AgainSection({ garden, site, planting, growing }: Props) {
+  const wording = useWording();
   const [planning, setPlanning] = useState(false);
   const group = successionOf(garden, planting);
   const alone = async () => {
@@ -59,7 +59,6 @@ export function AgainSection({ garden, site, planting, growing, wording }: Props
           site={site}
           planting={planting}
           growing={growing}
-          wording={wording}
           onClose={() => setPlanning(false)}
         />
       )}

@@ -14,7 +14,7 @@ import {
 } from "@/core/plantings";
 import { boxAmounts } from "@/core/propagation";
 import { InspectorSection } from "@/ui/frame/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { planting as say, sumName } from "@/words/en/planting";
 import { told } from "@/ui/wording";
 import "@/words/en/facts/plantings";
@@ -23,11 +23,11 @@ interface Props {
   garden: Garden;
   today: DayNumber;
   state: PlantingState;
-  wording: LocalWording;
 }
 
 /** Plants, seed and cells for the stretch of bed, each as a sum that can be checked. */
-export function AmountsSection({ garden, today, state, wording }: Props) {
+export function AmountsSection({ garden, today, state }: Props) {
+  const wording = useWording();
   const { planting, stand, growing, usualYieldKg } = state;
   const { crop } = growing;
   const leftKg = expectedYieldKg(state, today);

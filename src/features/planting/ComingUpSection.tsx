@@ -5,11 +5,12 @@ import { sowingAdvice } from "@/core/schedule";
 import { InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
 import { planting as say } from "@/words/en/planting";
-import { told } from "@/ui/wording";
+import { useWording, told } from "@/ui/wording";
 import "@/words/en/facts/schedule";
 
 /** When it is up, until when it can be sown again, and the tricks that this soil asks for. */
-export function ComingUpSection({ site, settings, growing, timeline, wording }: SectionProps) {
+export function ComingUpSection({ site, settings, growing, timeline }: SectionProps) {
+  const wording = useWording();
   const advice = sowingAdvice(site, settings, growing, timeline);
   const { emergeDay, resow, soil } = advice;
   const around = timeline.sowDay;

@@ -5,17 +5,17 @@ import { dayNumber } from "@/core/calendar";
 import type { Planting } from "@/core/garden";
 import type { Facts } from "@/core/schedule";
 import { InspectorSection } from "@/ui/frame/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { planting as say } from "@/words/en/planting";
 
 interface Props {
   planting: Planting;
   facts: Facts;
-  wording: LocalWording;
 }
 
 /** What the logbook tells of a planting, beside what was planned; nothing where it tells nothing. */
-export function HappenedSection({ planting, facts, wording }: Props) {
+export function HappenedSection({ planting, facts }: Props) {
+  const wording = useWording();
   const lines = happenedLines(planting, facts, wording);
   if (lines.length === 0) return null;
   return (

@@ -15,7 +15,7 @@ import { coverWords } from "@/words/covers";
 import { gardenStore, useToday } from "@/store/index";
 import { InspectorSection, lazyPart } from "@/ui/frame/index";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { AgainSection } from "./AgainSection";
 import { AmountsSection } from "./AmountsSection";
 import { ComingUpSection } from "./ComingUpSection";
@@ -36,11 +36,11 @@ interface Props {
   /** The sowing shown: the planting's own, or where it is being dragged. */
   sowDay: DayNumber;
   day: DayNumber;
-  wording: LocalWording;
 }
 
 /** Everything about one planting: when it is ready, why, what if, how much. */
-export default function PlantingInspector({ garden, site, planting, sowDay, day, wording }: Props) {
+export default function PlantingInspector({ garden, site, planting, sowDay, day }: Props) {
+  const wording = useWording();
   const router = useRouter();
   const [editing, setEditing] = useState(false);
   const today = useToday(garden);
@@ -118,21 +118,15 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day,
         slotProps={{ inputLabel: { shrink: true } }}
         sx={{ mt: 1.5 }}
       />
-      <HappenedSection planting={planting} facts={facts} wording={wording} />
+      <HappenedSection planting={planting} facts={facts} />
       <SunWarning site={site} state={shownState} />
       <WhySection {...shown} timeline={timeline} />
       <ComingUpSection {...shown} timeline={timeline} />
       <WeekLaterSection {...shown} timeline={timeline} />
       <SetupSection {...shown} planting={planting} timeline={timeline} />
       <SchoolsSection {...shown} sowDay={timeline.sowDay} />
-      <AgainSection
-        garden={garden}
-        site={site}
-        planting={planting}
-        growing={growing}
-        wording={wording}
-      />
-      <AmountsSection garden={garden} today={today} state={shownState} wording={wording} />
+      <AgainSection garden={garden} site={site} planting={planting} growing={growing} />
+      <AmountsSection garden={garden} today={today} state={shownState} />
       <InspectorSection title={say.commands}>
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
           <Button variant="contained" color="secondary" onClick={another}>

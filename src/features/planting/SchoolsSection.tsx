@@ -6,7 +6,7 @@ import { timelineIfSown } from "@/core/plantings";
 import type { Growing } from "@/core/schedule";
 import type { PlanSettings, Site } from "@/core/growth";
 import { InspectorSection } from "@/ui/frame/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { planting as say } from "@/words/en/planting";
 
 const SCHOOLS = [
@@ -20,11 +20,11 @@ interface Props {
   settings: PlanSettings;
   growing: Growing;
   sowDay: DayNumber;
-  wording: LocalWording;
 }
 
 /** The same sowing by the three ways of counting, the one in force marked. */
-export function SchoolsSection({ site, settings, growing, sowDay, wording }: Props) {
+export function SchoolsSection({ site, settings, growing, sowDay }: Props) {
+  const wording = useWording();
   return (
     <InspectorSection title={say.byEachMethod}>
       <Box component="table" sx={{ width: "100%", fontSize: 14, borderSpacing: 0 }}>

@@ -15,7 +15,7 @@ import { gardenStore } from "@/store/index";
 import { ChoiceField, NumberField, readable, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import {
   inMetres,
   ruleFrom,
@@ -32,13 +32,13 @@ interface Props {
   site: Site;
   planting: Planting;
   growing: Growing;
-  wording: LocalWording;
   onClose: () => void;
 }
 
 /** The same again and again, so that harvests neither flood nor stop. */
 export default function SuccessionDialog(props: Props) {
-  const { garden, site, planting, growing, wording, onClose } = props;
+  const wording = useWording();
+  const { garden, site, planting, growing, onClose } = props;
   const { units } = garden.settings;
   const bedLengthM = garden.beds.get(planting.bedId)?.lengthM ?? planting.lengthM;
   const form = useFields(SuccessionFieldsSchema, usualSuccession(planting, units));
@@ -122,9 +122,9 @@ export default function SuccessionDialog(props: Props) {
 function PreviewTable(props: {
   sowDays: readonly number[];
   preview: ReturnType<typeof successionPreview>;
-  wording: LocalWording;
 }) {
-  const { sowDays, preview, wording } = props;
+  const wording = useWording();
+  const { sowDays, preview } = props;
   const first = sowDays[0] ?? 0;
   const cell = { px: 1, py: 0.4, fontSize: 14.5, borderColor: "var(--line)" };
   const gap = (days: number | undefined) =>

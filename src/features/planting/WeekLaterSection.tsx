@@ -8,9 +8,11 @@ import { cliffOf, lastSafeSowing, seasonAimedAt } from "@/core/schedule";
 import { InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
 import { planting as say } from "@/words/en/planting";
+import { useWording } from "@/ui/wording";
 
 /** What a week's delay would cost, and the last sowing before the cliff. */
-export function WeekLaterSection({ site, settings, growing, timeline, wording }: SectionProps) {
+export function WeekLaterSection({ site, settings, growing, timeline }: SectionProps) {
+  const wording = useWording();
   const later = timelineIfSown(site, settings, growing, timeline.sowDay + DAYS_PER_WEEK);
   const cliff = cliffOf(site, settings, growing, seasonAimedAt(site, timeline));
   const isAnyTime = lastSafeSowing(site, settings, growing, timeline).kind === "anyTime";

@@ -9,7 +9,7 @@ import { HelpMark, InspectorSection } from "@/ui/frame/index";
 import type { SectionProps } from "./section";
 import { termNames } from "@/words/en/terms";
 import { planting as say } from "@/words/en/planting";
-import { told } from "@/ui/wording";
+import { useWording, told } from "@/ui/wording";
 import "@/words/en/facts/schedule";
 import "@/words/en/facts/shelter";
 
@@ -19,7 +19,8 @@ const FULL_WORTH_Y = 10;
 const DAYS_DRAWN_AT_MOST = 400;
 
 /** The sum behind the ready date in words, and what each of its days is worth as a picture. */
-export function WhySection({ site, settings, growing, timeline, wording }: SectionProps) {
+export function WhySection({ site, settings, growing, timeline }: SectionProps) {
+  const wording = useWording();
   const sentences = why(site, settings, growing, timeline);
   const bedDay = timeline.plantOutDay ?? timeline.sowDay;
   const endDay = timeline.readyDay ?? bedDay + DAYS_DRAWN_AT_MOST;

@@ -15,7 +15,6 @@ import type { Site } from "@/core/growth";
 import { gardenStore, newId } from "@/store/index";
 import { tell } from "@/ui/viewState";
 import { regionOf } from "@/ui/region";
-import type { LocalWording } from "@/ui/wording";
 import { LogTaps } from "./LogTaps";
 import { UnderstoodList } from "./UnderstoodList";
 import { quickLog as say } from "@/words/en/quickLog";
@@ -29,14 +28,13 @@ interface Props {
   site: Site | null;
   day: DayNumber;
   today: DayNumber;
-  wording: LocalWording;
   startWith: string;
   onClose: () => void;
 }
 
 /** A line of the log: typed or tapped together, shown as it is understood, and then kept. */
 export default function LogDialog(props: Props) {
-  const { garden, site, day, today, wording, startWith, onClose } = props;
+  const { garden, site, day, today, startWith, onClose } = props;
   const [line, setLine] = useState(startWith);
   const [on, setOn] = useState(isoDate(Math.min(day, today)));
   /** Plantings meant instead of the likeliest, by their place in the line. */
@@ -132,7 +130,6 @@ export default function LogDialog(props: Props) {
             garden={garden}
             understood={understood}
             day={isIsoDate(on) ? dayNumber(on) : today}
-            wording={wording}
             onMean={(index, plantingId) => setMeant(new Map([...meant, [index, plantingId]]))}
           />
           {site && (

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import type { Understood } from "@/core/logbook";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { quickLog as say } from "@/words/en/quickLog";
 import { told } from "@/ui/wording";
 import { loggedWords } from "@/words/en/entries";
@@ -13,12 +13,12 @@ interface Props {
   understood: readonly Understood[];
   /** The day that is meant where the line names none. */
   day: DayNumber;
-  wording: LocalWording;
   onMean: (index: number, plantingId: string) => void;
 }
 
 /** What a line was understood to say, with what else could be meant. */
-export function UnderstoodList({ garden, understood, day, wording, onMean }: Props) {
+export function UnderstoodList({ garden, understood, day, onMean }: Props) {
+  const wording = useWording();
   return (
     <Box aria-live="polite" aria-label={say.willBeLogged} role="region">
       {understood.map((one, index) => (

@@ -21,13 +21,15 @@ import { lazyPart } from "@/ui/frame/index";
 import { NumberInput } from "@/ui/inputs/index";
 import type { SectionProps } from "@/ui/section";
 import { seedBox as say } from "@/words/en/seedBox";
+import { useWording } from "@/ui/wording";
 
 const MixDialog = lazyPart(() => import("./MixDialog"));
 
 const WEEKS_AHEAD = 8;
 
 /** A mix in parts turned into volumes for the trays at hand, with what to mind. */
-export default function MixSection({ garden, today, wording }: SectionProps) {
+export default function MixSection({ garden, today }: SectionProps) {
+  const wording = useWording();
   const imperial = garden.settings.units === "imperial";
   const mixes = useMemo(() => [...mixLibrary.values(), ...garden.mixes.values()], [garden.mixes]);
   const [mixId, setMixId] = useState(mixes[1]?.id ?? "");

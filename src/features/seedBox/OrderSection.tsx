@@ -15,7 +15,7 @@ import { downloadText } from "@/ui/download";
 import { tell } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
 import { seedBox as say } from "@/words/en/seedBox";
-import { told } from "@/ui/wording";
+import { useWording, told, type LocalWording } from "@/ui/wording";
 import "@/words/en/facts/plantings";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
@@ -23,7 +23,8 @@ const formatsPart = whenNeeded(() => import("@/core/formats"));
 const A_YEAR = 365;
 
 /** What the plan still wants sown, against what is in the box: what to order. */
-export default function OrderSection({ garden, today, wording }: SectionProps) {
+export default function OrderSection({ garden, today }: SectionProps) {
+  const wording = useWording();
   const needs = useMemo(() => seedNeeds(garden, today, today + A_YEAR), [garden, today]);
   const missing = needs.filter((need) => need.toOrder > 0);
   const there = needs.filter((need) => need.toOrder === 0);
@@ -67,9 +68,10 @@ function NeedTable(props: {
   needs: readonly SeedNeed[];
   order?: boolean;
   today: number;
-  wording: SectionProps["wording"];
+  wording: LocalWording;
 }) {
-  const { title, needs, order, today, wording } = props;
+  const wording = useWording();
+  const { title, needs, order, today } = props;
   const cell = { px: 1, py: 0.75, fontSize: 15, borderColor: "var(--line)" };
   if (needs.length === 0) return null;
   return (

@@ -17,14 +17,14 @@ import { seedFact } from "@/core/plantings";
 import { lazyPart } from "@/ui/frame/index";
 import type { SectionProps } from "@/ui/section";
 import { seedBox as say } from "@/words/en/seedBox";
-import { told } from "@/ui/wording";
+import { useWording, told, type LocalWording } from "@/ui/wording";
 import "@/words/en/facts/plantings";
 
 const LotDialog = lazyPart(() => import("./LotDialog"));
 
 /** What seed is there, how old, how well it sprouts, how thick to sow it. */
 export default function SeedBoxSection(props: SectionProps) {
-  const { garden, today, wording } = props;
+  const { garden, today } = props;
   const [editing, setEditing] = useState<SeedLot | "new" | null>(null);
   const crops = cropsOf(garden);
   const lots = [...garden.seedLots.values()]
@@ -70,7 +70,6 @@ export default function SeedBoxSection(props: SectionProps) {
                   lot={lot}
                   crop={crop}
                   today={today}
-                  wording={wording}
                   cell={cell}
                   onEdit={() => setEditing(lot)}
                 />
@@ -94,11 +93,11 @@ function LotRow(props: {
   lot: SeedLot;
   crop: Crop;
   today: number;
-  wording: SectionProps["wording"];
   cell: object;
   onEdit: () => void;
 }) {
-  const { lot, crop, today, wording, cell } = props;
+  const wording = useWording();
+  const { lot, crop, today, cell } = props;
   const { share, interval, sowThicker } = lotSprouting(crop, lot, today);
   const spent = isSpent(crop, lot, today);
   const name = `${crop.name}, ${varietyOf(crop, lot.varietyId)?.name ?? ""}`;
@@ -160,7 +159,7 @@ function LotRow(props: {
   );
 }
 
-function thickWords(spent: boolean, times: number, wording: SectionProps["wording"]): string {
+function thickWords(spent: boolean, times: number, wording: LocalWording): string {
   if (spent) return say.tooOldTestItOrOrderNew;
   if (times < 1.08) return say.asUsual;
   return say.asThickly({ number: wording.number(times, 1) });

@@ -9,7 +9,6 @@ import { useReckoned } from "@/derive";
 import { useToday } from "@/store";
 import { InspectorPanel, lazyPart } from "@/ui/frame";
 import { setView, useView, type SeedlingsSection } from "@/ui/viewState";
-import { useWording } from "@/ui/wording";
 import type { SectionProps } from "@/ui/section";
 import { TraysSection } from "@/features/trays";
 import { seedlings as say } from "@/words/en/seedlings";
@@ -42,10 +41,9 @@ export function SeedlingsView() {
   const plantingSelected = useView((state) => state.selectedPlantingId !== null);
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
-  const wording = useWording(garden.settings.units);
   const shown = SECTIONS.find(({ name }) => name === section) ?? SECTIONS[0];
   const tray = selectedTrayId === null ? undefined : garden.trays.get(selectedTrayId);
-  const props: SectionProps = { garden, site, today, day, wording };
+  const props: SectionProps = { garden, site, today, day };
   return (
     <Box sx={{ height: "100%", display: "flex" }}>
       <Box

@@ -19,7 +19,7 @@ import {
   type SeedlingsSection,
   type WishStart,
 } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import {
   chooseGardenFile,
   loadDemoGarden,
@@ -58,12 +58,12 @@ interface Action {
 interface Props {
   day: DayNumber;
   today: DayNumber;
-  wording: LocalWording;
   onClose: () => void;
 }
 
 /** "Do or find": everything by typing a few letters of it. */
-export default function Palette({ day, today, wording, onClose }: Props) {
+export default function Palette({ day, today, onClose }: Props) {
+  const wording = useWording();
   const actions = useActions();
   const [typed, setTyped] = useState("");
   const monthNames = useMemo(() => {

@@ -115,7 +115,7 @@ function OpenShell({ children }: { children: ReactNode }) {
   const router = useRouter();
   const today = useToday(garden);
   const day = dateInView ?? today;
-  const wording = useWording(garden.settings.units);
+  const wording = useWording();
   const selected = selectedPlantingId ? garden.plantings.get(selectedPlantingId) : undefined;
   const bedInSight = selected?.bedId ?? (pathname === "/place" ? sunBedId : null);
   const ribbon = useRibbon(site, garden, bedInSight, day, wording);
@@ -142,7 +142,6 @@ function OpenShell({ children }: { children: ReactNode }) {
             frostDay={ribbon?.frostDay ?? null}
             riskWords={chanceWords(garden.settings.frostRisk)}
             tonight={day === today ? tonightWords(garden.outlook, today, wording) : null}
-            wording={wording}
           />
         }
         rail={<Rail entries={ENTRIES} current={pathname} />}
@@ -192,14 +191,13 @@ function OpenShell({ children }: { children: ReactNode }) {
                   dragged?.plantingId === selected.id ? dragged.sowDay : dayNumber(selected.sowOn)
                 }
                 day={day}
-                wording={wording}
               />
             </InspectorPanel>
           ) : null
         }
         ribbon={
           ribbon ? (
-            <SeasonRibbon ribbon={ribbon} day={day} today={today} wording={wording} onDay={onDay} />
+            <SeasonRibbon ribbon={ribbon} day={day} today={today} onDay={onDay} />
           ) : (
             <Box
               sx={{
@@ -219,12 +217,7 @@ function OpenShell({ children }: { children: ReactNode }) {
         }
       />
       {paletteOpen && (
-        <Palette
-          day={day}
-          today={today}
-          wording={wording}
-          onClose={() => setView({ paletteOpen: false })}
-        />
+        <Palette day={day} today={today} onClose={() => setView({ paletteOpen: false })} />
       )}
       {addingBeds && (
         <AddBedsDialog garden={garden} onClose={() => setView({ addingBeds: false })} />
@@ -242,7 +235,6 @@ function OpenShell({ children }: { children: ReactNode }) {
           site={site}
           day={day}
           today={today}
-          wording={wording}
           startWith={logging}
           onClose={() => setView({ logging: null })}
         />

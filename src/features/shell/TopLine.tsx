@@ -12,7 +12,7 @@ import { type DayNumber } from "@/core/calendar";
 import { daysWords } from "@/words";
 import { useGarden } from "@/store/index";
 import { setView } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { GardenMenu } from "@/features/gardenFile";
 import { redo, stepWords, undo } from "./steps";
 import { shell as say } from "@/words/en/shell";
@@ -28,12 +28,12 @@ interface Props {
   riskWords: string;
   /** What the night to come is expected to be; null when nobody knows. */
   tonight: string | null;
-  wording: LocalWording;
 }
 
 /** The garden's name, the date in view in words, and what works everywhere. */
 export const TopLine = memo(function TopLine(props: Props) {
-  const { day, today, ownToday, frostDay, riskWords, tonight, wording } = props;
+  const wording = useWording();
+  const { day, today, ownToday, frostDay, riskWords, tonight } = props;
   const undoName = useGarden((state) => state.undo);
   const redoName = useGarden((state) => state.redo);
   useSentences();

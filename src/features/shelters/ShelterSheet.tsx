@@ -11,7 +11,7 @@ import { handlingOf, lightShareOfCovers } from "@/core/frostNight";
 import type { Site } from "@/core/growth";
 import { VENTED } from "@/core/shelter";
 import { coverWords } from "@/words/covers";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { Cautions } from "./section/Cautions";
 import { CrossSection } from "./section/CrossSection";
 import { DegreesSchools } from "./section/DegreesSchools";
@@ -30,13 +30,13 @@ interface Props {
   site: Site;
   group: CoveredBeds;
   day: DayNumber;
-  wording: LocalWording;
   /** Opens the shelter to be changed; nothing where there is none. */
   onChange?: (() => void) | undefined;
 }
 
 /** One stack of covers: drawn with its temperatures, two days of them, what else it could do. */
-export function ShelterSheet({ garden, site, group, day, wording, onChange }: Props) {
+export function ShelterSheet({ garden, site, group, day, onChange }: Props) {
+  const wording = useWording();
   const [how, setHow] = useState("built");
   const [bed] = group.beds;
   const ways = waysOfWorking(group.shelter ? handlingOf(group.shelter).working : VENTED, wording);
@@ -98,11 +98,9 @@ export function ShelterSheet({ garden, site, group, day, wording, onChange }: Pr
           )}
         </Box>
       </Box>
-      {hasCovers && (
-        <DegreesSchools garden={garden} degrees={degrees} measured={measured} wording={wording} />
-      )}
-      <CrossSection group={group} days={days} step={step} wording={wording} />
-      <ShelterCurves days={days} step={step} onStep={setPointed} wording={wording} />
+      {hasCovers && <DegreesSchools garden={garden} degrees={degrees} measured={measured} />}
+      <CrossSection group={group} days={days} step={step} />
+      <ShelterCurves days={days} step={step} onStep={setPointed} />
       {hasCovers && (
         <Box sx={{ fontSize: 15, lineHeight: 1.5, my: 1 }}>{ventWords(vent, wording)}</Box>
       )}
@@ -113,17 +111,10 @@ export function ShelterSheet({ garden, site, group, day, wording, onChange }: Pr
         day={day}
         cropMinC={degrees.cropMinC}
         soilC={meanOfDay(days.run.soil5cmC, days.fromStep)}
-        wording={wording}
       />
-      <LayersTable group={group} more={more} nowC={degrees.cropMinC} wording={wording} />
+      <LayersTable group={group} more={more} nowC={degrees.cropMinC} />
       {hasCovers && (
-        <ThermometerSection
-          garden={garden}
-          site={site}
-          group={group}
-          measured={measured}
-          wording={wording}
-        />
+        <ThermometerSection garden={garden} site={site} group={group} measured={measured} />
       )}
       <Cautions group={group} year={civilDate(day).year} />
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 0.5 }}>

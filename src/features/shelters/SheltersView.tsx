@@ -13,7 +13,7 @@ import { coverWords } from "@/words/covers";
 import { useToday } from "@/store";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView } from "@/ui/viewState";
-import { useWording, type LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { ShelterSheet } from "./ShelterSheet";
 import { coveredBeds, placeWords } from "./stacks";
 import { StockSheet } from "./stock/StockSheet";
@@ -27,12 +27,11 @@ export function SheltersView() {
   const { garden, site } = useReckoned();
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
-  const wording = useWording(garden.settings.units);
   return (
     <Box sx={{ height: "100%", overflowY: "auto", px: { xs: 2, md: 2.75 }, py: 1.75 }}>
       <Typography variant="h1">{say.shelters}</Typography>
       {site && garden.beds.size > 0 ? (
-        <Sheltered garden={garden} site={site} day={day} wording={wording} />
+        <Sheltered garden={garden} site={site} day={day} />
       ) : (
         <Nothing garden={garden} />
       )}
@@ -44,7 +43,6 @@ interface Props {
   garden: Garden;
   site: Site;
   day: DayNumber;
-  wording: LocalWording;
 }
 
 /** What comes first in a garden without a place or beds. */
@@ -70,7 +68,8 @@ function Nothing({ garden }: { garden: Garden }) {
 /** The entry of the list that opens the stock instead of a stack. */
 const STOCK = "stock";
 
-function Sheltered({ garden, site, day, wording }: Props) {
+function Sheltered({ garden, site, day }: Props) {
+  const wording = useWording();
   const today = useToday(garden);
   const groups = coveredBeds(garden);
   const chosen = useView((state) => state.coversKey);
@@ -125,7 +124,7 @@ function Sheltered({ garden, site, day, wording }: Props) {
         </Box>
         <Box sx={{ minWidth: 0 }}>
           {chosen === STOCK ? (
-            <StockSheet garden={garden} day={day} wording={wording} />
+            <StockSheet garden={garden} day={day} />
           ) : (
             <ShelterSheet
               key={group.key}
@@ -133,7 +132,6 @@ function Sheltered({ garden, site, day, wording }: Props) {
               site={site}
               group={group}
               day={day}
-              wording={wording}
               onChange={group.shelter ? () => setBuilding({ shelter: group.shelter }) : undefined}
             />
           )}

@@ -10,7 +10,7 @@ import { subjectOf } from "@/core/logbook";
 import { kindWords, amountWords } from "@/words/en/entries";
 import { gardenStore } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { WeighForm } from "./WeighForm";
 import { today as say } from "@/words/en/today";
 import { told } from "@/ui/wording";
@@ -20,11 +20,11 @@ interface Props {
   entries: readonly LogEntry[];
   today: DayNumber;
   isToday: boolean;
-  wording: LocalWording;
 }
 
 /** What of the day's round is settled: a harvest can be weighed here, and anything taken back. */
-export function SettledList({ garden, entries, today, isToday, wording }: Props) {
+export function SettledList({ garden, entries, today, isToday }: Props) {
+  const wording = useWording();
   const takeBack = async (entry: LogEntry) => {
     const done = await gardenStore().dispatch("log.remove", { ids: [entry.id] });
     if (done.ok) tell(say.backOnTheList, "done", true);

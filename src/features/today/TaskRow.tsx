@@ -10,7 +10,7 @@ import { memo, useId, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { cautionWords } from "@/core/crops";
 import type { Task } from "@/core/tasks";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { FoundPests } from "./FoundPests";
 import type { Settling } from "./settle";
 import { taskTitle } from "./taskWords";
@@ -27,14 +27,13 @@ interface Props {
   canSettle: boolean;
   day: DayNumber;
   today: DayNumber;
-  wording: LocalWording;
   onSettle: (task: Task, settling: Settling) => void;
   onChoose: (task: Task) => void;
 }
 
 /** One task: done with one large tap at its left, later or not at all at its right, more below. */
 export const TaskRow = memo(function TaskRow(props: Props) {
-  const { task, place = null, chosen, canSettle, day, today, wording } = props;
+  const { task, place = null, chosen, canSettle, day, today } = props;
   const { onSettle, onChoose } = props;
   const [open, setOpen] = useState(false);
   const detailsId = useId();
@@ -102,7 +101,6 @@ export const TaskRow = memo(function TaskRow(props: Props) {
             canSettle={canSettle}
             day={day}
             today={today}
-            wording={wording}
             onSettle={onSettle}
           />
         )}
@@ -193,10 +191,10 @@ function Details(props: {
   canSettle: boolean;
   day: DayNumber;
   today: DayNumber;
-  wording: LocalWording;
   onSettle: Props["onSettle"];
 }) {
-  const { id, task, canSettle, day, today, wording, onSettle } = props;
+  const wording = useWording();
+  const { id, task, canSettle, day, today, onSettle } = props;
   const { fromDay, untilDay, endsWhen, ifLeft, more, cautions } = task;
   const window =
     untilDay > fromDay

@@ -15,7 +15,7 @@ import { isSettled, settledOn, type Task } from "@/core/tasks";
 import { useToday } from "@/store";
 import { lazyPart } from "@/ui/frame";
 import { useView } from "@/ui/viewState";
-import { useWording, type LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { LogField } from "./LogField";
 import { SettledList } from "./SettledList";
 import { SeveralBar } from "./SeveralBar";
@@ -35,7 +35,6 @@ export function TodayView() {
   const { garden, site } = useReckoned();
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
-  const wording = useWording(garden.settings.units);
   const started = site && hasBegun(garden);
   return (
     <Box
@@ -45,9 +44,9 @@ export function TodayView() {
       aria-label={say.todaysTasks}
     >
       {started ? (
-        <Round garden={garden} site={site} day={day} today={today} wording={wording} />
+        <Round garden={garden} site={site} day={day} today={today} />
       ) : (
-        <StartSteps garden={garden} site={site} today={today} wording={wording} />
+        <StartSteps garden={garden} site={site} today={today} />
       )}
     </Box>
   );
@@ -60,10 +59,10 @@ interface Props {
   site: Site;
   day: DayNumber;
   today: DayNumber;
-  wording: LocalWording;
 }
 
-function Round({ garden, site, day: wanted, today, wording }: Props) {
+function Round({ garden, site, day: wanted, today }: Props) {
+  const wording = useWording();
   const [ordering, setOrdering] = useState(false);
   /** Ids of the tasks that are chosen, while several are; null otherwise. */
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
@@ -138,7 +137,7 @@ function Round({ garden, site, day: wanted, today, wording }: Props) {
         <Typography variant="h1">{day === today ? say.today : wording.longDate(day)}</Typography>
         <Box sx={{ fontSize: 16, color: "var(--ash-text)" }}>{countWords(tasks.length, late)}</Box>
       </Box>
-      <WeatherLine garden={garden} site={site} day={day} wording={wording} />
+      <WeatherLine garden={garden} site={site} day={day} />
       {!canSettle && (
         <Box sx={{ fontSize: 15, mt: 0.5 }}>{say.expectedTasksIfEverythingBeforeIs}</Box>
       )}
@@ -191,13 +190,7 @@ function Round({ garden, site, day: wanted, today, wording }: Props) {
             <LogField />
           </Box>
           <Box sx={{ display: { xs: "none", lg: "block" } }}>{tools}</Box>
-          <SettledList
-            garden={garden}
-            entries={settled}
-            today={today}
-            isToday={day === today}
-            wording={wording}
-          />
+          <SettledList garden={garden} entries={settled} today={today} isToday={day === today} />
         </Box>
       </Box>
       {chosen && (

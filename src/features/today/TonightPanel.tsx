@@ -5,7 +5,6 @@ import Button from "@mui/material/Button";
 import Link from "next/link";
 import type { DayNumber } from "@/core/calendar";
 import type { Task } from "@/core/tasks";
-import type { LocalWording } from "@/ui/wording";
 import type { Settling } from "./settle";
 import { TaskRow } from "./TaskRow";
 import { today as say } from "@/words/en/today";
@@ -20,7 +19,6 @@ interface Props {
   canSettle: boolean;
   day: DayNumber;
   today: DayNumber;
-  wording: LocalWording;
   onSettle: (task: Task, settling: Settling) => void;
   onChoose: (task: Task) => void;
 }

@@ -5,7 +5,6 @@ import Button from "@mui/material/Button";
 import { memo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Task } from "@/core/tasks";
-import type { LocalWording } from "@/ui/wording";
 import type { Settling } from "./settle";
 import type { Stop, Walk } from "./stops";
 import { TaskRow } from "./TaskRow";
@@ -17,7 +16,6 @@ interface Props {
   canSettle: boolean;
   day: DayNumber;
   today: DayNumber;
-  wording: LocalWording;
   onSettle: (task: Task, settling: Settling) => void;
   onChoose: (task: Task) => void;
 }

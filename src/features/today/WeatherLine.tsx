@@ -4,20 +4,20 @@ import type { Garden } from "@/core/garden";
 import { expectedDay } from "@/core/frostNight";
 import type { Site } from "@/core/growth";
 import { dayLengthOnDay } from "@/core/sky";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { today as say } from "@/words/en/today";
 
 interface Props {
   garden: Garden;
   site: Site;
   day: DayNumber;
-  wording: LocalWording;
 }
 
 const RAIN_TOLD_MM = 1;
 
 /** The day's weather and light in a line: by the outlook, or as it usually is. */
-export function WeatherLine({ garden, site, day, wording }: Props) {
+export function WeatherLine({ garden, site, day }: Props) {
+  const wording = useWording();
   const outlook = garden.outlook?.outlook.days ?? [];
   const told = outlook.find(({ date }) => dayNumber(date) === day);
   const { minTempC, maxTempC } = expectedDay(site, outlook, day);

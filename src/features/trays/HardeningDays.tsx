@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import type { DayNumber } from "@/core/calendar";
 import type { SowingState } from "@/core/propagation";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { trays as say } from "@/words/en/trays";
 import { told } from "@/ui/wording";
 import "@/words/en/facts/trays";
@@ -9,11 +9,11 @@ import "@/words/en/facts/trays";
 interface Props {
   state: SowingState;
   today: DayNumber;
-  wording: LocalWording;
 }
 
 /** The days of growing exposure, those held up by the outlook, and the day to plant out. */
-export function HardeningDays({ state, today, wording }: Props) {
+export function HardeningDays({ state, today }: Props) {
+  const wording = useWording();
   const { days, plantOutDay, movedDays, words } = state.hardening;
   const moved = movedDays > 0 ? say.laterBecauseOfWeather({ movedDays }) : "";
   return (

@@ -22,6 +22,7 @@ import { CropPicker } from "@/ui/inputs";
 import type { SectionProps } from "@/ui/section";
 import { lotsFor, seedsPerCellFor, wholeRows, type SowFields } from "./sowFields";
 import { trays as say } from "@/words/en/trays";
+import { useWording, type LocalWording } from "@/ui/wording";
 
 interface Props extends SectionProps {
   tray: Tray | null;
@@ -29,7 +30,8 @@ interface Props extends SectionProps {
 }
 
 /** What is sown, from which packet, into which cells, how thick. */
-export function SowFormFields({ garden, today, wording, tray, form }: Props) {
+export function SowFormFields({ garden, today, tray, form }: Props) {
+  const wording = useWording();
   const { control, set } = form;
   const fields = readable(form.watch());
   const crops = cropsOf(garden);
@@ -156,7 +158,7 @@ export function SowFormFields({ garden, today, wording, tray, form }: Props) {
   );
 }
 
-function depthWords(depthCm: number, light: string, wording: SectionProps["wording"]): string {
+function depthWords(depthCm: number, light: string, wording: LocalWording): string {
   return light === "needed"
     ? say.pressTheSeedInAndBarelyCoverItIt
     : say.sowDeep({ distance: wording.distanceCm(depthCm) });

@@ -15,6 +15,7 @@ import type { SectionProps } from "@/ui/section";
 import { send } from "@/ui/send";
 import { sowingWords } from "./TrayCard";
 import { trays as say } from "@/words/en/trays";
+import { useWording } from "@/ui/wording";
 
 const CountDialog = lazyPart(() => import("./CountDialog"));
 const PotOnDialog = lazyPart(() => import("./PotOnDialog"));
@@ -26,7 +27,8 @@ interface Props extends SectionProps {
 
 /** One sowing of a tray: how it stands, its calendar, and what to do with it. */
 export function SowingPane(props: Props) {
-  const { tray, state, today, day, wording, garden } = props;
+  const wording = useWording();
+  const { tray, state, today, day, garden } = props;
   const { sowing, crop, plantsPerCell } = state;
   const [open, setOpen] = useState<"count" | "potOn" | null>(null);
   const alive = seedlingsIn(sowing);
@@ -114,7 +116,7 @@ export function SowingPane(props: Props) {
           () => void send("tray.discard", { ...ids, cells: null }, say.discarded({ name })),
         )}
       </Box>
-      {alive !== 0 && <HardeningDays state={state} today={today} wording={wording} />}
+      {alive !== 0 && <HardeningDays state={state} today={today} />}
       {open === "count" && <CountDialog {...props} onClose={() => setOpen(null)} />}
       {open === "potOn" && <PotOnDialog {...props} onClose={() => setOpen(null)} />}
     </InspectorSection>

@@ -6,6 +6,7 @@ import type { SowingState } from "@/core/propagation";
 import type { SectionProps } from "@/ui/section";
 import { TrayMap } from "./TrayMap";
 import { trays as say } from "@/words/en/trays";
+import { useWording, type LocalWording } from "@/ui/wording";
 
 interface Props extends SectionProps {
   tray: Tray;
@@ -16,7 +17,8 @@ interface Props extends SectionProps {
 }
 
 /** A tray with what is in it, in short; opens it. */
-export function TrayCard({ tray, states, standName, selected, day, wording, onSelect }: Props) {
+export function TrayCard({ tray, states, standName, selected, day, onSelect }: Props) {
+  const wording = useWording();
   return (
     <Box
       component="li"
@@ -67,7 +69,7 @@ export function TrayCard({ tray, states, standName, selected, day, wording, onSe
 export function sowingWords(
   { sowing, emergeDay }: SowingState,
   day: number,
-  wording: SectionProps["wording"],
+  wording: LocalWording,
 ): string {
   const cells = sowing.cells.length;
   const alive = seedlingsIn(sowing);

@@ -16,6 +16,7 @@ import type { SectionProps } from "@/ui/section";
 import { send } from "@/ui/send";
 import { SowingPane } from "./SowingPane";
 import { trays as say } from "@/words/en/trays";
+import { useWording } from "@/ui/wording";
 
 const SowDialog = lazyPart(() => import("./SowDialog"));
 
@@ -25,7 +26,8 @@ interface Props extends SectionProps {
 
 /** One tray: where it stands, what is in it, and what can be done with it. */
 export default function TrayPane(props: Props) {
-  const { garden, site, tray, today, wording } = props;
+  const wording = useWording();
+  const { garden, site, tray, today } = props;
   const [sowing, setSowing] = useState(false);
   const states = useMemo(
     () => sowingStates(garden, site, today).filter((state) => state.tray.id === tray.id),

@@ -14,12 +14,14 @@ import type { SectionProps } from "@/ui/section";
 import { TrayCard } from "./TrayCard";
 import { WorkList } from "./WorkList";
 import { trays as say } from "@/words/en/trays";
+import { useWording } from "@/ui/wording";
 
 const SowDialog = lazyPart(() => import("./SowDialog"));
 const NewTrayDialog = lazyPart(() => import("./NewTrayDialog"));
 
 /** What is to be done with the trays, and the trays themselves, cell by cell. */
 export function TraysSection(props: SectionProps) {
+  const wording = useWording();
   const { garden, site, today, day } = props;
   const selectedTrayId = useView((state) => state.selectedTrayId);
   const [adding, setAdding] = useState(false);
@@ -40,9 +42,7 @@ export function TraysSection(props: SectionProps) {
           component="h2"
           sx={{ m: 0, flex: 1, fontSize: "1.2rem", fontFamily: "var(--font-heading)" }}
         >
-          {day === today
-            ? say.trays
-            : say.traysAsExpectedOn({ date: props.wording.date(day, today) })}
+          {day === today ? say.trays : say.traysAsExpectedOn({ date: wording.date(day, today) })}
         </Box>
         {trays.length > 0 && (
           <Button

@@ -10,7 +10,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { ReactNode } from "react";
 import { hardeningOn, type Raising, type TrayWork } from "@/core/propagation";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import type { SectionProps } from "@/ui/section";
 import { trays as say } from "@/words/en/trays";
 import { told } from "@/ui/wording";
@@ -32,7 +32,8 @@ const ICONS: Record<TrayWork["kind"], ReactNode> = {
 };
 
 /** What the trays ask for about now, with the reason, one line each. */
-export function WorkList({ garden, work, day, wording, onSow, onTray }: Props) {
+export function WorkList({ garden, work, day, onSow, onTray }: Props) {
+  const wording = useWording();
   if (work.length === 0) {
     return (
       <Box sx={{ color: "var(--ash-text)" }}>{say.noTrayTasksOn({ date: wording.date(day) })}</Box>

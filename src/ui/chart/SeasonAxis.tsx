@@ -1,6 +1,6 @@
 import type { DayNumber, Season } from "@/core/calendar";
-import type { LocalWording } from "@/words";
 import { monthStarts, type TimeScale } from "./timeAxis";
+import { useWording } from "../wording";
 
 const NARROW_PX = 460;
 
@@ -11,11 +11,11 @@ interface Props {
   width: number;
   /** Baseline of the months' names. */
   y: number;
-  wording: LocalWording;
 }
 
 /** The months of a season along the foot of a drawing. */
-export function SeasonAxis({ season, x, width, y, wording }: Props) {
+export function SeasonAxis({ season, x, width, y }: Props) {
+  const wording = useWording();
   return monthStarts(season.startDay, season.endDay).map((start, index) =>
     width < NARROW_PX && index % 2 === 1 ? null : (
       <text key={start} x={x(start)} y={y} fontSize="12">

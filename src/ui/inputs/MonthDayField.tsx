@@ -5,21 +5,21 @@ import FormHelperText from "@mui/material/FormHelperText";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { dayNumberOf, type MonthDay } from "@/core/calendar";
-import type { LocalWording } from "@/words";
 import { ui as say } from "@/words/en/ui";
+import { useWording } from "../wording";
 
 interface Props {
   label: string;
   value: MonthDay;
   error?: string;
-  wording: LocalWording;
   onChange: (value: MonthDay) => void;
 }
 
 const LEAP_YEAR = 2024;
 
 /** A day of the year without its year: a day and a month, in the locale's names. */
-export function MonthDayField({ label, value, error, wording, onChange }: Props) {
+export function MonthDayField({ label, value, error, onChange }: Props) {
+  const wording = useWording();
   const [month = 1, dayOfMonth = 1] = value.split("-").map(Number);
   const set = (newMonth: number, newDay: number) => {
     const last = dayNumberOf(LEAP_YEAR, newMonth + 1, 1) - dayNumberOf(LEAP_YEAR, newMonth, 1);

@@ -2,9 +2,9 @@
 
 import type { KeyboardEvent } from "react";
 import { DAYS_PER_WEEK, type DayNumber, type Season } from "@/core/calendar";
-import type { LocalWording } from "@/words";
 import { FROST_HEIGHT, hoursWords } from "./ribbonShape";
 import { ui as say } from "@/words/en/ui";
+import { useWording } from "../wording";
 
 interface Props {
   x: number;
@@ -16,7 +16,6 @@ interface Props {
   day: DayNumber;
   today: DayNumber;
   lengthH: number;
-  wording: LocalWording;
   onDay: (day: DayNumber) => void;
 }
 
@@ -24,7 +23,8 @@ const WORDS_ROOM = 90;
 
 /** The lantern on the light's edge: the date in view, moved by keys too. */
 export function Lantern(props: Props) {
-  const { x, y, bottom, width, glowId, season, day, today, lengthH, wording, onDay } = props;
+  const wording = useWording();
+  const { x, y, bottom, width, glowId, season, day, today, lengthH, onDay } = props;
   const onKeyDown = (event: KeyboardEvent) => {
     const step = { ArrowLeft: -1, ArrowRight: 1, PageDown: -DAYS_PER_WEEK, PageUp: DAYS_PER_WEEK }[
       event.key

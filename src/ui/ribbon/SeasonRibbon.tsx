@@ -4,16 +4,15 @@ import Box from "@mui/material/Box";
 import { memo, useId, useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { DaylightGradient, Hatch, monthStarts, timeScale, useSize } from "../chart";
-import type { LocalWording } from "@/words";
 import { Lantern } from "./Lantern";
 import { FROST_HEIGHT, ribbonShapes, type RibbonSeason } from "./ribbonShape";
 import { ui as say } from "@/words/en/ui";
+import { useWording } from "../wording";
 
 interface Props {
   ribbon: RibbonSeason;
   day: DayNumber;
   today: DayNumber;
-  wording: LocalWording;
   onDay: (day: DayNumber) => void;
 }
 
@@ -22,13 +21,8 @@ const LEFT = 78;
 const RIGHT = 12;
 
 /** The season as a band of light, cooling to ash where days are short; a lantern marks the day. */
-export const SeasonRibbon = memo(function SeasonRibbon({
-  ribbon,
-  day,
-  today,
-  wording,
-  onDay,
-}: Props) {
+export const SeasonRibbon = memo(function SeasonRibbon({ ribbon, day, today, onDay }: Props) {
+  const wording = useWording();
   const [attach, { width, height }] = useSize();
   const ids = useId();
   const { season } = ribbon;
@@ -162,7 +156,6 @@ export const SeasonRibbon = memo(function SeasonRibbon({
             day={day}
             today={today}
             lengthH={lengthH}
-            wording={wording}
             onDay={onDay}
           />
         </svg>

@@ -12,7 +12,7 @@ import type { Site } from "@/core/growth";
 import type { Rest } from "@/core/soil";
 import { Hatch, useSize } from "@/ui/chart/index";
 import { setView } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { BedHandles } from "./BedHandles";
 import { BedShape } from "./BedShape";
 import { CarriedNote } from "./CarriedNote";
@@ -29,11 +29,11 @@ interface Props {
   day: DayNumber;
   selectedBedId: string | null;
   layingOut: boolean;
-  wording: LocalWording;
 }
 
 /** The plot from above, to scale: shelters, beds with their plants, covers, sun, north. */
-export function BedMap({ garden, site, day, selectedBedId, layingOut, wording }: Props) {
+export function BedMap({ garden, site, day, selectedBedId, layingOut }: Props) {
+  const wording = useWording();
   const [attach, { width, height }] = useSize();
   const hatchId = useId();
   const restId = useId();
@@ -167,7 +167,6 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, wording }:
                   coverPattern={bed.covers.length > 0 ? hatchId : null}
                   selected={bed.id === (carried?.bed.id ?? selectedBedId)}
                   {...{ layingOut, laying, moving }}
-                  wording={wording}
                   onSelect={() => setView({ selectedBedId: bed.id, selectedPlantingId: null })}
                 />
               ) : null;

@@ -5,7 +5,7 @@ import type { Bed } from "@/core/garden";
 import { cornersOf, type Outline, exactM } from "@/core/layout";
 import type { StandingPlants } from "@/core/plantings";
 import { useDrag } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { PlantingShape } from "./PlantingShape";
 import type { Moving } from "./useMoving";
 import { movedBy, pathOf, turnedBy, type MapScale } from "./mapScale";
@@ -25,7 +25,6 @@ interface Props {
   layingOut: boolean;
   laying: Laying;
   moving: Moving;
-  wording: LocalWording;
   onSelect: () => void;
 }
 
@@ -45,8 +44,8 @@ const KEYS: Record<string, readonly [number, number]> = {
  * itself, moved by arrow keys, turned by R and Shift R.
  */
 export function BedShape(props: Props) {
-  const { bed, outline, scale, plants, directSunH, coverPattern, selected, laying, wording } =
-    props;
+  const wording = useWording();
+  const { bed, outline, scale, plants, directSunH, coverPattern, selected, laying } = props;
   const { layingOut, moving } = props;
   const from = useRef(outline);
   const last = useRef<Outline | null>(null);

@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import type { Carried } from "./useMoving";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
@@ -12,14 +12,14 @@ interface Props {
   /** Of the map, so that the note stays on it. */
   width: number;
   height: number;
-  wording: LocalWording;
 }
 
 const NOTE_PX = 270;
 const AWAY_PX = 18;
 
 /** Beside the hand that carries a planting: what it would mean to put it down here. */
-export function CarriedNote({ carried, name, width, height, wording }: Props) {
+export function CarriedNote({ carried, name, width, height }: Props) {
+  const wording = useWording();
   const { x, y, bed, fromM } = carried;
   const left = x + AWAY_PX + NOTE_PX > width ? Math.max(4, x - AWAY_PX - NOTE_PX) : x + AWAY_PX;
   return (

@@ -13,7 +13,6 @@ import { feet, metres } from "@/core/units";
 import { gardenStore } from "@/store/index";
 import { FormDialog, readTyped } from "@/ui/inputs/index";
 import { setView, tell } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
 import { MeaningList } from "./CarriedNote";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
@@ -22,7 +21,6 @@ interface Props {
   garden: Garden;
   site: Site;
   planting: Planting;
-  wording: LocalWording;
   onClose: () => void;
 }
 

@@ -15,9 +15,11 @@ import { feedFieldsSchema, feedFrom, FEED_KINDS, fieldsOf, usualFeedFields } fro
 import { amountWords } from "./feedingWords";
 import type { BedSectionProps } from "../section";
 import { beds as say } from "@/words/en/beds";
+import { useWording } from "@/ui/wording";
 
 /** Something to feed the bed with: how much of it, and what it brings, as it is typed. */
-export function FeedingForm({ garden, site, bed, day, wording }: BedSectionProps) {
+export function FeedingForm({ garden, site, bed, day }: BedSectionProps) {
+  const wording = useWording();
   const { units, soilSchool } = garden.settings;
   const demands = plantsIn(site, garden, bed, day).map(
     ({ growing }) => growing.crop.nutrientDemand,

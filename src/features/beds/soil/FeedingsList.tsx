@@ -12,11 +12,12 @@ import { tellRefusal } from "@/ui/viewState";
 import { amountWords } from "./feedingWords";
 import type { BedSectionProps } from "../section";
 import { beds as say } from "@/words/en/beds";
-import { told } from "@/ui/wording";
+import { useWording, told } from "@/ui/wording";
 import "@/words/en/facts/soil";
 
 /** What the bed is fed with and when; harvests that come too soon after raw manure are told. */
-export function FeedingsList({ garden, site, bed, day, wording }: BedSectionProps) {
+export function FeedingsList({ garden, site, bed, day }: BedSectionProps) {
+  const wording = useWording();
   const feedings = feedingsOf(garden, bed);
   if (feedings.length === 0) return null;
   const areaM2 = bed.lengthM * bed.widthM;

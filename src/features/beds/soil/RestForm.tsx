@@ -15,11 +15,13 @@ import { manureWords } from "./manureWords";
 import { restPlan, RestFieldsSchema, USUAL_REST } from "./restPlan";
 import type { BedSectionProps } from "../section";
 import { beds as say } from "@/words/en/beds";
+import { useWording, type LocalWording } from "@/ui/wording";
 
 const WHEN_WORDS = { open: "", any: "", early: say.tooEarly, late: say.tooLate } as const;
 
 /** A part of the bed put to rest: under which green manure or mulch, until when, how much of it. */
-export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
+export function RestForm({ garden, site, bed, day }: BedSectionProps) {
+  const wording = useWording();
   const form = useFields(RestFieldsSchema, USUAL_REST);
   const { control } = form;
   const fields = readable(form.watch());
@@ -40,7 +42,7 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
       {[...garden.rests.values()]
         .filter(({ bedId }) => bedId === bed.id)
         .map((one) => (
-          <KeptRest key={one.id} rest={one} day={day} wording={wording} />
+          <KeptRest key={one.id} rest={one} day={day} />
         ))}
       <SectionForm onSubmit={() => void keep()}>
         {gaps.length > 1 && (
@@ -99,7 +101,7 @@ export function RestForm({ garden, site, bed, day, wording }: BedSectionProps) {
   );
 }
 
-function gapWords(gap: Gap, day: number, wording: BedSectionProps["wording"]): string {
+function gapWords(gap: Gap, day: number, wording: LocalWording): string {
   const from = gap.fromDay <= day ? say.now : wording.date(gap.fromDay, day);
   return say.gap({
     length: wording.lengthM(gap.toM - gap.fromM),
@@ -111,7 +113,7 @@ function gapWords(gap: Gap, day: number, wording: BedSectionProps["wording"]): s
 function needWords(
   rest: Omit<Rest, "id">,
   bed: BedSectionProps["bed"],
-  wording: BedSectionProps["wording"],
+  wording: LocalWording,
 ): string {
   const { litres, grams } = restNeeds({ ...rest, id: "rest" }, bed);
   const { under } = rest;
@@ -122,11 +124,8 @@ function needWords(
   return say.forOfBed({ much, length: wording.lengthM(rest.lengthM) });
 }
 
-function KeptRest({
-  rest,
-  day,
-  wording,
-}: { rest: Rest } & Pick<BedSectionProps, "day" | "wording">) {
+function KeptRest({ rest, day }: { rest: Rest } & Pick<BedSectionProps, "day">) {
+  const wording = useWording();
   const end = async () => {
     const done = await gardenStore().dispatch("rest.remove", { id: rest.id });
     if (!done.ok) tellRefusal(done);

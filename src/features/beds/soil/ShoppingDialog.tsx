@@ -17,7 +17,7 @@ import { shoppingList } from "@/core/bedCare";
 import { barrowLoads } from "@/core/soil";
 import { whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
 import { fileWords } from "@/words/fileWords";
@@ -29,14 +29,14 @@ const formatsPart = whenNeeded(() => import("@/core/formats"));
 interface Props {
   garden: Garden;
   day: DayNumber;
-  wording: LocalWording;
   onClose: () => void;
 }
 
 const DAYS_AHEAD = 365;
 
 /** What feedings and rests of the year to come need, over all beds. */
-export default function ShoppingDialog({ garden, day, wording, onClose }: Props) {
+export default function ShoppingDialog({ garden, day, onClose }: Props) {
+  const wording = useWording();
   const items = shoppingList(garden, day, day + DAYS_AHEAD).sort((a, b) =>
     told(a.item).localeCompare(told(b.item)),
   );

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import type { DayNumber } from "@/core/calendar";
 import type { TurnOver } from "@/core/bedSpace";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { aboutWeight } from "./turnOverWords";
 import { beds as say } from "@/words/en/beds";
 
@@ -11,12 +11,12 @@ interface Props {
   found: readonly TurnOver[];
   chosenId: string | null;
   day: DayNumber;
-  wording: LocalWording;
   onChoose: (cropId: string) => void;
 }
 
 /** The crops that would give most, to be chosen among. */
-export function Candidates({ found, chosenId, day, wording, onChoose }: Props) {
+export function Candidates({ found, chosenId, day, onChoose }: Props) {
+  const wording = useWording();
   return (
     <Box role="radiogroup" aria-label={say.whatCouldFollow}>
       {found.map((one) => {

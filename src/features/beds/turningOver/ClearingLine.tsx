@@ -7,7 +7,7 @@ import type { DayNumber } from "@/core/calendar";
 import type { Bed, Garden, Planting } from "@/core/garden";
 import { placesOf, type StillGives } from "@/core/bedSpace";
 import { plantingName } from "@/core/plantings";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { NumberInput } from "@/ui/inputs/index";
 import { aboutWeight } from "./turnOverWords";
 import { beds as say } from "@/words/en/beds";
@@ -17,7 +17,6 @@ interface Props {
   bed: Bed;
   gives: StillGives;
   day: DayNumber;
-  wording: LocalWording;
   /** Places of it that stay. */
   leave: number;
   onLeave: (places: number) => void;
@@ -32,7 +31,8 @@ const WORTHS: Record<Planting["worth"], string> = {
 };
 
 /** One standing planting: what it still gives, what that is worth, how much of it stays. */
-export function ClearingLine({ garden, bed, gives, day, wording, leave, onLeave, onWorth }: Props) {
+export function ClearingLine({ garden, bed, gives, day, leave, onLeave, onWorth }: Props) {
+  const wording = useWording();
   const { planting, life, totalKg } = gives;
   const { places } = placesOf(planting, life.growing, bed);
   const { readyDay, coldLossDay } = life.timeline;

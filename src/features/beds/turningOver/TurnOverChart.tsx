@@ -6,14 +6,13 @@ import { line } from "d3-shape";
 import type { DayNumber } from "@/core/calendar";
 import type { StillGives, TurnOver } from "@/core/bedSpace";
 import { monthStarts, timeScale, useSize } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { beds as say } from "@/words/en/beds";
 
 interface Props {
   pulled: readonly StillGives[];
   chosen: TurnOver;
   day: DayNumber;
-  wording: LocalWording;
 }
 
 const HEIGHT = 150;
@@ -21,7 +20,8 @@ const FOOT_PX = 18;
 const TOP_PX = 16;
 
 /** By the day of changing over: what is still picked of the old, what the new still gives, and both. */
-export function TurnOverChart({ pulled, chosen, day, wording }: Props) {
+export function TurnOverChart({ pulled, chosen, day }: Props) {
+  const wording = useWording();
   const [attach, { width }] = useSize();
   const days = chosen.gainKg.length;
   const old = Array.from({ length: days }, (_, after) =>

@@ -20,6 +20,7 @@ import { TurnOverChart } from "./TurnOverChart";
 import { turnOverReasons } from "./turnOverWords";
 import { useTurnOver } from "./useTurnOver";
 import { beds as say } from "@/words/en/beds";
+import { useWording } from "@/ui/wording";
 
 interface Props extends BedSectionProps {
   onClose: () => void;
@@ -28,7 +29,8 @@ interface Props extends BedSectionProps {
 const SHOWN = 5;
 
 /** What still stands is weighed against what could follow; which day, which crop, what is left. */
-export default function TurnOverDialog({ garden, site, bed, day, wording, onClose }: Props) {
+export default function TurnOverDialog({ garden, site, bed, day, onClose }: Props) {
+  const wording = useWording();
   const [leaves, setLeaves] = useState<Record<string, number>>({});
   const [atHand, setAtHand] = useState(false);
   const [between, setBetween] = useState(false);
@@ -109,7 +111,7 @@ export default function TurnOverDialog({ garden, site, bed, day, wording, onClos
               label={say.alsoPlantBetweenThoseLeft}
             />
           )}
-          {chosen && <TurnOverChart pulled={pulled} chosen={chosen} day={day} wording={wording} />}
+          {chosen && <TurnOverChart pulled={pulled} chosen={chosen} day={day} />}
         </Box>
         <Box>
           {found.length === 0 ? (
@@ -120,7 +122,6 @@ export default function TurnOverDialog({ garden, site, bed, day, wording, onClos
                 found={found.slice(0, SHOWN)}
                 chosenId={best?.growing.crop.id ?? null}
                 day={day}
-                wording={wording}
                 onChoose={(id) => {
                   setCropId(id);
                   setTypedDate(null);

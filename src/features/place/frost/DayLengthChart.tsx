@@ -8,7 +8,6 @@ import type { DayNumber, Season } from "@/core/calendar";
 import { dayLengthOnDay, type ShortDays } from "@/core/sky";
 import { DayLine, DaylightGradient, Hatch, SeasonAxis, timeScale, useSize } from "@/ui/chart/index";
 import { hoursWords } from "@/ui/ribbon/index";
-import type { LocalWording } from "@/ui/wording";
 import { place as say } from "@/words/en/place";
 
 interface Props {
@@ -17,14 +16,13 @@ interface Props {
   short: ShortDays | null;
   shortDayHours: number;
   day: DayNumber;
-  wording: LocalWording;
 }
 
 const MARGIN = { top: 14, right: 14, bottom: 24, left: 44 };
 const HEIGHT = 240;
 
 /** Hours of daylight over the season, with the short days marked. */
-export function DayLengthChart({ latitudeDeg, season, short, shortDayHours, day, wording }: Props) {
+export function DayLengthChart({ latitudeDeg, season, short, shortDayHours, day }: Props) {
   const [attach, { width }] = useSize();
   const id = useId();
   const x = timeScale(season.startDay, season.endDay, MARGIN.left, width - MARGIN.right);
@@ -88,7 +86,7 @@ export function DayLengthChart({ latitudeDeg, season, short, shortDayHours, day,
               </text>
             </g>
           ))}
-          <SeasonAxis season={season} x={x} width={width} y={HEIGHT - 6} wording={wording} />
+          <SeasonAxis season={season} x={x} width={width} y={HEIGHT - 6} />
           <DayLine day={day} x={x} top={MARGIN.top} bottom={y(0)} />
           <circle
             cx={x(day)}

@@ -5,7 +5,7 @@ import Typography from "@mui/material/Typography";
 import { useMemo } from "react";
 import type { DayNumber, Season } from "@/core/calendar";
 import { dayLengthOnDay, shortDays, type ShortDays } from "@/core/sky";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { DayLengthChart } from "./DayLengthChart";
 import { place as say } from "@/words/en/place";
 
@@ -14,11 +14,11 @@ interface Props {
   season: Season;
   day: DayNumber;
   shortDayHours: number;
-  wording: LocalWording;
 }
 
 /** Day length over the season, and the short days in which growth nearly stops. */
-export function DaylightSection({ latitudeDeg, season, day, shortDayHours, wording }: Props) {
+export function DaylightSection({ latitudeDeg, season, day, shortDayHours }: Props) {
+  const wording = useWording();
   const short = useMemo(
     () => shortDays(latitudeDeg, season, shortDayHours),
     [latitudeDeg, season, shortDayHours],
@@ -35,7 +35,6 @@ export function DaylightSection({ latitudeDeg, season, day, shortDayHours, wordi
         short={short}
         shortDayHours={shortDayHours}
         day={day}
-        wording={wording}
       />
     </>
   );

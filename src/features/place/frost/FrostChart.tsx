@@ -7,7 +7,7 @@ import type { DayNumber, Season } from "@/core/calendar";
 import { FROST_THRESHOLDS_C, type Climate } from "@/core/climate";
 import { chanceWords } from "@/words";
 import { DayLine, SeasonAxis, timeScale, useSize } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { frostCurve, type FrostCurve } from "./frostCurves";
 import { RiskLine } from "./RiskLine";
 import { place as say } from "@/words/en/place";
@@ -17,7 +17,6 @@ interface Props {
   season: Season;
   day: DayNumber;
   risk: number;
-  wording: LocalWording;
   onPreview: (risk: number) => void;
   onNudge: (risk: number) => void;
   onRisk: (risk: number) => void;
@@ -64,7 +63,8 @@ const LOOKS: readonly Look[] = [
 
 /** In how many years frost has come by a date, and is still to come after it, by threshold. */
 export function FrostChart(props: Props) {
-  const { climate, season, day, risk, wording, onPreview, onNudge, onRisk } = props;
+  const wording = useWording();
+  const { climate, season, day, risk, onPreview, onNudge, onRisk } = props;
   const [attach, { width }] = useSize();
   const right = Math.max(MARGIN.left + 1, width - MARGIN.right);
   const y = useMemo(
@@ -109,22 +109,16 @@ export function FrostChart(props: Props) {
             <text x={0} y={12} fontSize="12" style={{ fill: "var(--ash-text)" }}>
               {say.yearsIn10}
             </text>
-            <SeasonAxis season={season} x={x} width={width} y={HEIGHT - 6} wording={wording} />
+            <SeasonAxis season={season} x={x} width={width} y={HEIGHT - 6} />
             <DayLine day={day} x={x} top={MARGIN.top} bottom={y(0)} />
             {curves.map((curve) => (
-              <Curve key={curve.thresholdC} curve={curve} wording={wording} narrow={width < 460} />
+              <Curve key={curve.thresholdC} curve={curve} narrow={width < 460} />
             ))}
           </g>
           {killing && (
             <>
-              <Crossing
-                day={killing.firstDay}
-                x={x}
-                top={y(risk)}
-                bottom={y(0)}
-                wording={wording}
-              />
-              <Crossing day={killing.lastDay} x={x} top={y(risk)} bottom={y(0)} wording={wording} />
+              <Crossing day={killing.firstDay} x={x} top={y(risk)} bottom={y(0)} />
+              <Crossing day={killing.lastDay} x={x} top={y(risk)} bottom={y(0)} />
             </>
           )}
           <RiskLine
@@ -154,15 +148,8 @@ const BESIDE = {
 } as const;
 const MIRRORED = { end: "start", middle: "middle", start: "end" } as const;
 
-function Curve({
-  curve,
-  wording,
-  narrow,
-}: {
-  curve: DrawnCurve;
-  wording: LocalWording;
-  narrow: boolean;
-}) {
+function Curve({ curve, narrow }: { curve: DrawnCurve; narrow: boolean }) {
+  const wording = useWording();
   const { first, last, dash, width, colour, most, firstLabel, lastLabel, thresholdC } = curve;
   const beside = BESIDE[curve.labelSide];
   const name = wording.temperature(thresholdC, 1);
@@ -195,11 +182,11 @@ interface CrossingProps {
   x: (day: DayNumber) => number;
   top: number;
   bottom: number;
-  wording: LocalWording;
 }
 
 /** Where the risk meets killing frost: its date at the foot. */
-function Crossing({ day, x, top, bottom, wording }: CrossingProps) {
+function Crossing({ day, x, top, bottom }: CrossingProps) {
+  const wording = useWording();
   if (day === null) return null;
   return (
     <g>

@@ -8,7 +8,7 @@ import { chanceWords } from "@/words";
 import { gardenStore } from "@/store/index";
 import { useSettling } from "@/ui/inputs/index";
 import { tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { FrostChart } from "./FrostChart";
 import { FrostTable } from "./FrostTable";
 import { place as say } from "@/words/en/place";
@@ -22,11 +22,11 @@ interface Props {
   frostRisk: number;
   /** What the odds rest on: "29 seasons of Tarnholt Mill". */
   restsOn: string;
-  wording: LocalWording;
 }
 
 /** Frost odds by date and threshold, and the risk that every plan goes by. */
-export function FrostSection({ climate, season, day, frostRisk, restsOn, wording }: Props) {
+export function FrostSection({ climate, season, day, frostRisk, restsOn }: Props) {
+  const wording = useWording();
   const { pending, nudge, preview, settle } = useSettling(keepRisk);
   const risk = pending ?? frostRisk;
   return (
@@ -40,12 +40,11 @@ export function FrostSection({ climate, season, day, frostRisk, restsOn, wording
         season={season}
         day={day}
         risk={risk}
-        wording={wording}
         onPreview={preview}
         onNudge={nudge}
         onRisk={settle}
       />
-      <FrostTable climate={climate} season={season} wording={wording} />
+      <FrostTable climate={climate} season={season} />
       <Box component="ul" sx={{ pl: 2.5, mb: 0, fontSize: 14, color: "var(--ash-text)" }}>
         <li>{restsOn}</li>
         {climate.notes.map((note) => (

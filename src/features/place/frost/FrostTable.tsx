@@ -8,13 +8,12 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import type { DayNumber, Season } from "@/core/calendar";
 import { FROST_THRESHOLDS_C, firstFrostDay, lastFrostDay, type Climate } from "@/core/climate";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { place as say } from "@/words/en/place";
 
 interface Props {
   climate: Climate;
   season: Season;
-  wording: LocalWording;
 }
 
 /** Years in ten by which the first frost has come, and in which one still comes after the date. */
@@ -34,7 +33,8 @@ const ROWS = [
 ];
 
 /** By when frost has come in autumn, and after when it still comes in spring, by odds. */
-export function FrostTable({ climate, season, wording }: Props) {
+export function FrostTable({ climate, season }: Props) {
+  const wording = useWording();
   const said = (day: DayNumber | null) => (day === null ? "seldom" : wording.shortDate(day));
   const cell = {
     px: 0.5,

@@ -6,20 +6,20 @@ import { useId } from "react";
 import { dayNumber } from "@/core/calendar";
 import type { OutlookDay } from "@/core/climate";
 import { Hatch, useSize } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { frostOddsWords, skyWords } from "./outlookWords";
 import { place as say } from "@/words/en/place";
 
 interface Props {
   days: readonly OutlookDay[];
-  wording: LocalWording;
 }
 
 const BAR_HEIGHT = 34;
 const EDGE = 34;
 
 /** The days to come, each as a stretch from its low to its high, with how sure both are. */
-export function OutlookDays({ days, wording }: Props) {
+export function OutlookDays({ days }: Props) {
+  const wording = useWording();
   const lows = days.map((day) => day.minTempC - day.spreadC);
   const highs = days.map((day) => day.maxTempC + day.spreadC);
   const domain = [Math.min(-1, ...lows), Math.max(1, ...highs)] as const;
@@ -44,7 +44,7 @@ export function OutlookDays({ days, wording }: Props) {
               </Box>
             </Box>
             <Box component="td" sx={{ width: "60%", minWidth: 120 }}>
-              <TemperatureBar day={day} domain={domain} wording={wording} />
+              <TemperatureBar day={day} domain={domain} />
             </Box>
             <Box
               component="td"
@@ -83,10 +83,10 @@ const VISUALLY_HIDDEN = {
 interface BarProps {
   day: OutlookDay;
   domain: readonly [number, number];
-  wording: LocalWording;
 }
 
-function TemperatureBar({ day, domain, wording }: BarProps) {
+function TemperatureBar({ day, domain }: BarProps) {
+  const wording = useWording();
   const [attach, { width }] = useSize();
   const id = useId();
   const x = scaleLinear()

@@ -11,14 +11,13 @@ import type { DayNumber } from "@/core/calendar";
 import { gardenStore } from "@/store/index";
 import { NumberField, useFields } from "@/ui/forms";
 import { tell } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { emptyTypedDays, outlookFromTyped, TYPED_DAYS, TypedDaysSchema } from "./typedOutlook";
 import { place as say } from "@/words/en/place";
 
 interface Props {
   today: DayNumber;
   units: "metric" | "imperial";
-  wording: LocalWording;
   onClose: () => void;
 }
 
@@ -30,7 +29,8 @@ const SIDES = [
 ] as const;
 
 /** Lows and highs of the coming days, as heard or read somewhere, typed in. */
-export default function OutlookForm({ today, units, wording, onClose }: Props) {
+export default function OutlookForm({ today, units, onClose }: Props) {
+  const wording = useWording();
   const form = useFields(TypedDaysSchema, NOTHING_TYPED);
   const { control, refuse } = form;
   const unit = units === "imperial" ? "°F" : "°C";

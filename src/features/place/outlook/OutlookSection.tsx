@@ -10,7 +10,6 @@ import { SIMULATED_STATION, type Garden, type KeptOutlook } from "@/core/garden"
 import { fetchOutlook, gardenStore } from "@/store/index";
 import { lazyPart } from "@/ui/frame/index";
 import { tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
 import { OutlookDays } from "./OutlookDays";
 import { freshnessWords } from "./outlookWords";
 import { OutlookTableButton } from "./OutlookTableButton";
@@ -24,11 +23,10 @@ const CLOCK_MS = 30_000;
 interface Props {
   garden: Garden;
   today: DayNumber;
-  wording: LocalWording;
 }
 
 /** The coming days: from a station, a table, or typed by hand; the last one stays when nothing newer comes. */
-export function OutlookSection({ garden, today, wording }: Props) {
+export function OutlookSection({ garden, today }: Props) {
   const [typing, setTyping] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const { outlook: kept, settings } = garden;
@@ -60,7 +58,7 @@ export function OutlookSection({ garden, today, wording }: Props) {
           {say.allItsDaysHavePassedAskAgainOr}
         </Alert>
       )}
-      {coming.length > 0 && <OutlookDays days={coming} wording={wording} />}
+      {coming.length > 0 && <OutlookDays days={coming} />}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, my: 1.5 }}>
         {settings.stationUrl === null ? (
           <Button variant="outlined" size="small" onClick={() => void takeSimulated()}>
@@ -81,16 +79,11 @@ export function OutlookSection({ garden, today, wording }: Props) {
           <Typography variant="h3" component="h3" sx={{ mb: 0.5 }}>
             {say.thermometersLastDay}
           </Typography>
-          <Thermometers garden={garden} wording={wording} />
+          <Thermometers garden={garden} />
         </>
       )}
       {typing && (
-        <OutlookForm
-          today={today}
-          units={settings.units}
-          wording={wording}
-          onClose={() => setTyping(false)}
-        />
+        <OutlookForm today={today} units={settings.units} onClose={() => setTyping(false)} />
       )}
     </>
   );

@@ -4,17 +4,17 @@ import Box from "@mui/material/Box";
 import type { Garden } from "@/core/garden";
 import { summariseReadings } from "@/core/log";
 import { useReadings } from "@/store/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
 
 interface Props {
   garden: Garden;
-  wording: LocalWording;
 }
 
 /** What the station's thermometers measured last, a line each. */
-export function Thermometers({ garden, wording }: Props) {
+export function Thermometers({ garden }: Props) {
+  const wording = useWording();
   const asked = useReadings(garden);
   if (!asked) return null;
   if (!asked.ok) return <Box sx={{ color: "var(--ash-text)" }}>{told(asked.problem)}</Box>;

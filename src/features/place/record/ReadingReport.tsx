@@ -8,7 +8,7 @@ import Radio from "@mui/material/Radio";
 import RadioGroup from "@mui/material/RadioGroup";
 import { lastDayOf } from "@/core/climate";
 import type { WeatherAnswers, WeatherReading } from "@/core/weatherFiles";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
 import "@/words/en/facts/weatherFiles";
@@ -16,12 +16,12 @@ import "@/words/en/facts/weatherFiles";
 interface Props {
   reading: WeatherReading;
   answers: WeatherAnswers;
-  wording: LocalWording;
   onAnswer: (answers: WeatherAnswers) => void;
 }
 
 /** What was read of a weather file, what was left and why, and what only the grower can tell. */
-export function ReadingReport({ reading, answers, wording, onAnswer }: Props) {
+export function ReadingReport({ reading, answers, onAnswer }: Props) {
+  const wording = useWording();
   const { record, questions, left, notes } = reading;
   return (
     <Box sx={{ display: "grid", gap: 1.5 }}>

@@ -9,7 +9,7 @@ import { gardenStore, whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import { lazyPart } from "@/ui/frame/index";
 import { tell, tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { place as say } from "@/words/en/place";
 
 const weatherFilesPart = whenNeeded(() => import("@/core/weatherFiles"));
@@ -18,16 +18,15 @@ const RecordDialog = lazyPart(() => import("./RecordDialog"));
 
 interface Props {
   record: WeatherRecord | null;
-  wording: LocalWording;
 }
 
 /** The daily record of the garden: what it is, another in its place, out again as a file. */
-export function RecordCard({ record, wording }: Props) {
+export function RecordCard({ record }: Props) {
   const [reading, setReading] = useState(false);
   return (
     <Box sx={{ display: "grid", gap: 1.25, justifyItems: "start" }}>
       {record ? (
-        <RecordFacts record={record} wording={wording} />
+        <RecordFacts record={record} />
       ) : (
         <Box sx={{ fontSize: 14.5 }}>{say.aWeatherStationNearYouHasDailyLows}</Box>
       )}
@@ -43,12 +42,13 @@ export function RecordCard({ record, wording }: Props) {
         </Button>
         {record && <RecordActions record={record} />}
       </Box>
-      {reading && <RecordDialog wording={wording} onClose={() => setReading(false)} />}
+      {reading && <RecordDialog onClose={() => setReading(false)} />}
     </Box>
   );
 }
 
-function RecordFacts({ record, wording }: { record: WeatherRecord; wording: LocalWording }) {
+function RecordFacts({ record }: { record: WeatherRecord }) {
+  const wording = useWording();
   const daily = dailyRecordOf(record);
   const years = [civilDate(daily.firstDay).year, civilDate(lastDayOf(daily)).year];
   const coldest = daily.minTempC.reduce((least, low) => (low < least ? low : least), Infinity);

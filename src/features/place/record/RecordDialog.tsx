@@ -16,14 +16,12 @@ import type { WeatherReading } from "@/core/weatherFiles";
 import { gardenStore } from "@/store/index";
 import { FileButton } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
 import { ReadingReport } from "./ReadingReport";
 import { useWeatherFile } from "./useWeatherFile";
 import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
 
 interface Props {
-  wording: LocalWording;
   onClose: () => void;
 }
 
@@ -32,7 +30,7 @@ const MADE_UP_FILE = "tarnholt-mill.csv";
 const MADE_UP_NAME = say.tarnholtMillMadeUp;
 
 /** Reads in a daily weather record: choose, watch, answer, look at the report, keep. */
-export default function RecordDialog({ wording, onClose }: Props) {
+export default function RecordDialog({ onClose }: Props) {
   const { state, read, stop } = useWeatherFile();
   const [name, setName] = useState<string | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
@@ -105,7 +103,6 @@ export default function RecordDialog({ wording, onClose }: Props) {
           <ReadingReport
             reading={shown.reading}
             answers={shown.answers}
-            wording={wording}
             onAnswer={(answers) => {
               if (state.step !== "none") void read(state.file, answers, shown.reading);
             }}

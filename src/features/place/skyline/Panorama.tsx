@@ -5,7 +5,7 @@ import { useId, useMemo } from "react";
 import { civilDate, type DayNumber } from "@/core/calendar";
 import { sunPositionAt, type Horizon } from "@/core/sky";
 import { Hatch, useSize } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { addPoint, movePoint, removePoint } from "./horizonEdit";
 import { framingDays, panoramaScales, skylinePath, sunPath } from "./panoramaShape";
 import { SkylinePoint } from "./SkylinePoint";
@@ -17,7 +17,6 @@ interface Props {
   /** False while the skyline shown is another's: then it is looked at, not drawn. */
   editable: boolean;
   day: DayNumber;
-  wording: LocalWording;
   onPreview: (horizon: Horizon | null) => void;
   /** A step by keys: kept after a moment's rest. */
   onNudge: (horizon: Horizon) => void;
@@ -41,7 +40,8 @@ const HEIGHTS_DEG = [0, 20, 40, 60];
 
 /** All that stands around the garden, from north to north, with the sun's ways above it. */
 export function Panorama(props: Props) {
-  const { latitudeDeg, horizon, editable, day, wording, onPreview, onNudge, onChange } = props;
+  const wording = useWording();
+  const { latitudeDeg, horizon, editable, day, onPreview, onNudge, onChange } = props;
   const [attach, { width }] = useSize();
   const ids = useId();
   const right = Math.max(MARGIN.left + 1, width - MARGIN.right);

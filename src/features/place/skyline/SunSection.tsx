@@ -16,7 +16,7 @@ import { LEVEL_HORIZON, type Horizon } from "@/core/sky";
 import { gardenStore } from "@/store/index";
 import { useSettling } from "@/ui/inputs/index";
 import { setView, useView, tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { addPointInWidestGap } from "./horizonEdit";
 import { Panorama } from "./Panorama";
 import { SkylineTable } from "./SkylineTable";
@@ -30,13 +30,13 @@ interface Props {
   site: Site;
   season: Season;
   day: DayNumber;
-  wording: LocalWording;
 }
 
 const WHOLE_GARDEN = "";
 
 /** What stands in the sun's way, around the garden and around single beds, and what it leaves them. */
-export function SunSection({ garden, site, season, day, wording }: Props) {
+export function SunSection({ garden, site, season, day }: Props) {
+  const wording = useWording();
   const bedId = useView((state) => state.sunBedId);
   const bed = bedId === null ? undefined : garden.beds.get(bedId);
   const kept = bed ? horizonOver(garden, bed) : (garden.place?.horizon ?? LEVEL_HORIZON);
@@ -78,7 +78,6 @@ export function SunSection({ garden, site, season, day, wording }: Props) {
         horizon={horizon}
         editable={editable}
         day={day}
-        wording={wording}
         onPreview={preview}
         onNudge={nudge}
         onChange={settle}
@@ -120,7 +119,6 @@ export function SunSection({ garden, site, season, day, wording }: Props) {
         season={season}
         day={day}
         spotName={spotName}
-        wording={wording}
       />
       <Shortfalls garden={garden} site={site} bedId={bed?.id ?? null} />
       {editable && (

@@ -6,7 +6,6 @@ import { scaleLinear } from "d3-scale";
 import type { DayNumber, Season } from "@/core/calendar";
 import type { WeekOfSun } from "@/core/schedule";
 import { DayLine, SeasonAxis, timeScale, useSize } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
 import { place as say } from "@/words/en/place";
 
 interface Props {
@@ -16,7 +15,6 @@ interface Props {
   season: Season;
   day: DayNumber;
   spotName: string;
-  wording: LocalWording;
 }
 
 const MARGIN = { top: 8, right: 66, bottom: 24, left: 34 };
@@ -28,7 +26,7 @@ const NEEDS = [
 ];
 
 /** Hours of direct sun on a spot, week by week, under what an open horizon would give. */
-export function SunWeeksChart({ weeks, open, season, day, spotName, wording }: Props) {
+export function SunWeeksChart({ weeks, open, season, day, spotName }: Props) {
   const [attach, { width }] = useSize();
   const right = Math.max(MARGIN.left + 1, width - MARGIN.right);
   const x = timeScale(season.startDay, season.endDay, MARGIN.left, right);
@@ -90,7 +88,7 @@ export function SunWeeksChart({ weeks, open, season, day, spotName, wording }: P
             </g>
           ))}
           <DayLine day={day} x={x} top={MARGIN.top} bottom={y(0)} />
-          <SeasonAxis season={season} x={x} width={width} y={HEIGHT - 6} wording={wording} />
+          <SeasonAxis season={season} x={x} width={width} y={HEIGHT - 6} />
         </svg>
       )}
     </Box>

@@ -8,7 +8,7 @@ import { cliffOf, type Growing } from "@/core/schedule";
 import type { PlanSettings, Site } from "@/core/growth";
 import { coverWords } from "@/words/covers";
 import { timeScale, useSize } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { CliffAxes, CliffCurve } from "./CliffDrawing";
 import { BOTTOM, LEFT, lineStyle, placedLabels, TOP, type CliffLine } from "./cliffShape";
 import { HelpMark } from "@/ui/frame";
@@ -25,7 +25,6 @@ interface Props {
   /** The sowing looked at, and when it is ready. */
   sowDay: DayNumber;
   readyDay: DayNumber | null;
-  wording: LocalWording;
 }
 
 const LABEL_ROOM = 186;
@@ -35,7 +34,8 @@ const NARROW_PX = 560;
 
 /** The cliff: sown when, ready when, for each cover the crop could have. */
 export const CliffChart = memo(function CliffChart(props: Props) {
-  const { site, settings, growing, stacks, aroundDay, sowDay, readyDay, wording } = props;
+  const wording = useWording();
+  const { site, settings, growing, stacks, aroundDay, sowDay, readyDay } = props;
   const [attach, { width, height }] = useSize();
   const season = site.season(aroundDay);
   const curves = useMemo<CliffLine[]>(
@@ -97,24 +97,9 @@ export const CliffChart = memo(function CliffChart(props: Props) {
             role="img"
             aria-label={cliffWords(curves, name, wording)}
           >
-            <CliffAxes
-              x={x}
-              y={y}
-              width={width}
-              height={height}
-              left={left}
-              right={right}
-              wording={wording}
-            />
+            <CliffAxes x={x} y={y} width={width} height={height} left={left} right={right} />
             {curves.map((curve) => (
-              <CliffCurve
-                key={curve.name}
-                curve={curve}
-                x={x}
-                y={y}
-                wording={wording}
-                narrow={narrow}
-              />
+              <CliffCurve key={curve.name} curve={curve} x={x} y={y} narrow={narrow} />
             ))}
             {placedLabels(curves, x, y, height).map((label) => (
               <text

@@ -3,7 +3,7 @@
 import { line } from "d3-shape";
 import type { DayNumber } from "@/core/calendar";
 import { monthStarts, type TimeScale } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { BOTTOM, cliffPieces, LEFT, TOP, type CliffLine } from "./cliffShape";
 import { plan as say } from "@/words/en/plan";
 
@@ -15,9 +15,9 @@ export function CliffAxes(props: {
   height: number;
   left: number;
   right: number;
-  wording: LocalWording;
 }) {
-  const { x, y, height, left, right, wording } = props;
+  const wording = useWording();
+  const { x, y, height, left, right } = props;
   const [firstReady = 0, lastReady = 0] = y.domain();
   const [firstSow = 0, lastSow = 0] = x.domain();
   const rows = monthStarts(firstReady, lastReady);
@@ -48,15 +48,14 @@ export function CliffCurve({
   curve,
   x,
   y,
-  wording,
   narrow,
 }: {
   curve: CliffLine;
   x: TimeScale;
   y: TimeScale;
-  wording: LocalWording;
   narrow: boolean;
 }) {
+  const wording = useWording();
   const { cliff, style } = curve;
   const shape = line<[DayNumber, DayNumber]>()
     .x(([sow]) => x(sow))

@@ -3,7 +3,7 @@
 import type { DayNumber, Season } from "@/core/calendar";
 import type { ShortDays } from "@/core/sky";
 import { Hatch, monthStarts, type TimeScale } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import {
   AXIS_HEIGHT,
   DAYS_BEFORE_SEASON,
@@ -25,13 +25,13 @@ interface AxisProps {
   short: ShortDays | null;
   shortDayHours: number;
   day: DayNumber;
-  wording: LocalWording;
   x: TimeScale;
   layout: StrandLayout;
 }
 
 /** The months over the strands, the short days named, and the date in view. */
-export function StrandAxis({ season, short, shortDayHours, day, wording, x, layout }: AxisProps) {
+export function StrandAxis({ season, short, shortDayHours, day, x, layout }: AxisProps) {
+  const wording = useWording();
   const months = monthStarts(season.startDay - DAYS_BEFORE_SEASON, season.endDay - DAYS_CUT_AT_END);
   const gap = (layout.right - layout.left) / 13;
   return (

@@ -6,7 +6,6 @@ import { useEffect, useId, useMemo, useRef } from "react";
 import type { DayNumber, Season } from "@/core/calendar";
 import type { ShortDays } from "@/core/sky";
 import { timeScale, useSize } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
 import {
   DAYS_BEFORE_SEASON,
   DAYS_CUT_AT_END,
@@ -29,7 +28,6 @@ interface Props {
   shortDayHours: number;
   day: DayNumber;
   selectedId: string | null;
-  wording: LocalWording;
   onSelect: (id: string) => void;
   onPreview: (id: string, sowDay: DayNumber | null) => void;
   onMove: (id: string, sowDay: DayNumber) => void;
@@ -39,7 +37,7 @@ const NARROW_PX = 620;
 
 /** All strands of a season under one time axis that stays in sight. */
 export function StrandChart(props: Props) {
-  const { groups, dragged, season, day, selectedId, wording } = props;
+  const { groups, dragged, season, day, selectedId } = props;
   const [attach, { width }] = useSize();
   const scroller = useRef<HTMLDivElement | null>(null);
   const patternId = useId();
@@ -121,7 +119,6 @@ export function StrandChart(props: Props) {
                   patternId={patternId}
                   selected={item.id === selectedId}
                   showBed={showBed}
-                  wording={wording}
                   onSelect={props.onSelect}
                   onPreview={props.onPreview}
                   onMove={props.onMove}

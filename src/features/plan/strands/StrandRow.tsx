@@ -3,7 +3,7 @@
 import { memo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { strandPath, type TimeScale } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { LABEL_WIDTH, type StrandLayout } from "./strandLayout";
 import { useKnot } from "./useKnot";
 import type { StrandItem } from "./useStrands";
@@ -17,7 +17,6 @@ interface Props {
   patternId: string;
   selected: boolean;
   showBed: boolean;
-  wording: LocalWording;
   onSelect: (id: string) => void;
   /** The sowing day under the hand, while it is dragged. */
   onPreview: (id: string, sowDay: DayNumber | null) => void;
@@ -29,7 +28,8 @@ const SEEDLING_THICKNESS = 2;
 
 /** One planting along time; its knot is dragged to sow earlier or later. */
 export const StrandRow = memo(function StrandRow(props: Props) {
-  const { item, y, x, layout, patternId, selected, showBed, wording } = props;
+  const wording = useWording();
+  const { item, y, x, layout, patternId, selected, showBed } = props;
   const { timeline, strand } = item;
   const middle = y + layout.rowHeight / 2;
   const knot = useKnot(props);

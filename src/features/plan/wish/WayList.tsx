@@ -12,7 +12,7 @@ import type { Garden } from "@/core/garden";
 import { shortfallWords, sunShortfall, type Verdict, type Way } from "@/core/schedule";
 import type { Site } from "@/core/growth";
 import { whereWords } from "@/words/covers";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
 import { wish as say } from "@/words/en/wish";
 import { told } from "@/ui/wording";
@@ -25,7 +25,6 @@ interface Props {
   chosenBedId: string;
   /** Whether each way tells its crop, in a list of different ones. */
   named?: boolean;
-  wording: LocalWording;
   onAccept: (way: Way) => void;
 }
 
@@ -39,7 +38,8 @@ const VERDICTS: Record<Verdict["kind"], { word: string; color: string; icon: Rea
 };
 
 /** Ways to get what is wished for, the best first, each with its verdict and reason. */
-export function WayList({ garden, site, ways, chosenBedId, named, wording, onAccept }: Props) {
+export function WayList({ garden, site, ways, chosenBedId, named, onAccept }: Props) {
+  const wording = useWording();
   return (
     <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
       {ways.map((way, index) => {

@@ -42,7 +42,7 @@ const WAYS_SHOWN = 7;
 /** "I want… ready by…": the ways to get it, with what stands against them, and one tap to plan it. */
 export default function WishDialog({ garden, site, today, start, onClose }: Props) {
   const form = useFields(WishFieldsSchema, startingFields(start, cropsOf(garden), today));
-  const wording = useWording(garden.settings.units);
+  const wording = useWording();
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
   const { cropId, varietyId, mode, by, until, bedId } = form.watch();
   const wish = useMemo(
@@ -143,7 +143,6 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
                 site={site}
                 ways={found.ways}
                 chosenBedId={bedId}
-                wording={wording}
                 onAccept={(way) => void accept(way)}
               />
               {found.others.length > 0 && (
@@ -157,7 +156,6 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
                     ways={found.others}
                     chosenBedId=""
                     named
-                    wording={wording}
                     onAccept={(way) => void accept(way)}
                   />
                 </>

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import type { ShelterDays } from "@/core/frostNight";
 import { materials, type Material } from "@/core/shelter";
 import { useSize } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { timeWords } from "./curves";
 import { sectionOf, type SectionShape } from "./sectionShape";
 import type { CoveredBeds } from "../stacks";
@@ -14,7 +14,6 @@ interface Props {
   group: CoveredBeds;
   days: ShelterDays;
   step: number;
-  wording: LocalWording;
 }
 
 const HEIGHT = 230;
@@ -23,7 +22,8 @@ const NARROW_PX = 340;
 const ABOVE_PX = 8;
 
 /** The shelter cut across, to scale, with the temperature of each space at the hour looked at. */
-export function CrossSection({ group, days, step, wording }: Props) {
+export function CrossSection({ group, days, step }: Props) {
+  const wording = useWording();
   const [attach, { width }] = useSize();
   const layers = group.covers.flatMap((id) => materials.get(id) ?? []);
   const shape = sectionOf(group, layers);

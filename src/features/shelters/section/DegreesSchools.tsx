@@ -8,14 +8,13 @@ import type { Measured } from "@/core/plantings";
 import type { NightDegrees } from "@/core/frostNight";
 import { gardenStore } from "@/store/index";
 import { tell, tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   garden: Garden;
   degrees: NightDegrees;
   measured: Measured | null;
-  wording: LocalWording;
 }
 
 const NAMES: Record<DegreesSchool, string> = {
@@ -26,7 +25,8 @@ const NAMES: Record<DegreesSchool, string> = {
 const SCHOOLS = ["rule", "balance", "measured"] as const;
 
 /** Tonight's gain by each of the three schools, side by side; a tap makes one the garden's. */
-export function DegreesSchools({ garden, degrees, measured, wording }: Props) {
+export function DegreesSchools({ garden, degrees, measured }: Props) {
+  const wording = useWording();
   const choose = async (school: DegreesSchool) => {
     if (school === garden.settings.degreesSchool) return;
     const done = await gardenStore().dispatch("settings.set", { degreesSchool: school });
@@ -93,17 +93,14 @@ export function DegreesSchools({ garden, degrees, measured, wording }: Props) {
         })}
       </Box>
       <Box sx={{ fontSize: 14.5, lineHeight: 1.5, mt: 0.5 }} aria-live="polite">
-        {measured ? (
-          <MeasuredWords measured={measured} wording={wording} />
-        ) : (
-          say.addAFewNightsFromYourOwn
-        )}
+        {measured ? <MeasuredWords measured={measured} /> : say.addAFewNightsFromYourOwn}
       </Box>
     </Box>
   );
 }
 
-function MeasuredWords({ measured, wording }: { measured: Measured; wording: LocalWording }) {
+function MeasuredWords({ measured }: { measured: Measured }) {
+  const wording = useWording();
   const { nights, days, meanNightC, meanDayC, nightWeight, bias } = measured;
   const off = (meanC: number) => {
     const degrees = wording.degrees(Math.round(Math.abs(meanC) * 10) / 10);

@@ -10,7 +10,7 @@ import type { OneMore } from "@/core/frostNight";
 import { materials } from "@/core/shelter";
 import { gardenStore } from "@/store/index";
 import { tell, tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import type { CoveredBeds } from "../stacks";
 import { shelters as say } from "@/words/en/shelters";
 
@@ -19,11 +19,11 @@ interface Props {
   more: readonly OneMore[];
   /** Coldest at the crop tonight as it is, °C. */
   nowC: number;
-  wording: LocalWording;
 }
 
 /** What one more layer would do tonight and what light it costs; put on or taken off with a tap. */
-export function LayersTable({ group, more, nowC, wording }: Props) {
+export function LayersTable({ group, more, nowC }: Props) {
+  const wording = useWording();
   /** A cover that is to be put on, or taken off, while the bed is chosen. */
   const [choosing, setChoosing] = useState<(Covering & { anchor: HTMLElement }) | null>(null);
   const cover = async (beds: readonly Bed[], { covers, words }: Covering) => {

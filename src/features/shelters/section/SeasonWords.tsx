@@ -6,7 +6,7 @@ import type { DayNumber } from "@/core/calendar";
 import type { Bed, Garden } from "@/core/garden";
 import { uncovering, winterWatering, type Watering } from "@/core/bedCare";
 import type { Site } from "@/core/growth";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
@@ -18,11 +18,11 @@ interface Props {
   cropMinC: number;
   /** Mean of the day at 5 cm. */
   soilC: number;
-  wording: LocalWording;
 }
 
 /** Whether to water now, and when the covers come off for good in spring. */
-export function SeasonWords({ garden, site, bed, day, cropMinC, soilC, wording }: Props) {
+export function SeasonWords({ garden, site, bed, day, cropMinC, soilC }: Props) {
+  const wording = useWording();
   // Pointing at another hour draws this again: the spring stays what it is.
   const off = useMemo(() => uncovering(site, garden, bed, day), [site, garden, bed, day]);
   const water = waterWords(winterWatering(site.latitudeDeg, day, cropMinC, soilC));

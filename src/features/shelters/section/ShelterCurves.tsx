@@ -6,7 +6,7 @@ import { line } from "d3-shape";
 import type { KeyboardEvent, PointerEvent } from "react";
 import type { ShelterDays } from "@/core/frostNight";
 import { useSize } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { curvesOf, labelPlaces, stepWords } from "./curves";
 import { shelters as say } from "@/words/en/shelters";
 
@@ -15,7 +15,6 @@ interface Props {
   /** The quarter hour looked at. */
   step: number;
   onStep: (step: number) => void;
-  wording: LocalWording;
 }
 
 const HEIGHT = 210;
@@ -26,7 +25,8 @@ const FOOT = 24;
 const STEPS_PER_HOUR = 4;
 
 /** Two days of temperatures outside, in each space, at the crop and in the soil. */
-export function ShelterCurves({ days, step, onStep, wording }: Props) {
+export function ShelterCurves({ days, step, onStep }: Props) {
+  const wording = useWording();
   const [attach, { width }] = useSize();
   const { fromStep, toStep } = days;
   const curves = curvesOf(days);

@@ -8,7 +8,7 @@ import { bedsInOrder, type Garden } from "@/core/garden";
 import { coverPiecesOf } from "@/core/frostNight";
 import { materials, pieceFit, type CoverPiece, type Piece } from "@/core/shelter";
 import { lazyPart } from "@/ui/frame/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { CONDITION_WORDS, seasonsWords } from "./pieceWords";
 import { shelters as say } from "@/words/en/shelters";
 
@@ -17,11 +17,11 @@ const PieceDialog = lazyPart(() => import("./PieceDialog"));
 interface Props {
   garden: Garden;
   day: DayNumber;
-  wording: LocalWording;
 }
 
 /** The stock: covers, hoops and weights, in what condition, where they lie and which beds they fit. */
-export function StockSheet({ garden, day, wording }: Props) {
+export function StockSheet({ garden, day }: Props) {
+  const wording = useWording();
   const [open, setOpen] = useState<{ piece: Piece | null } | null>(null);
   const covers = coverPiecesOf(garden);
   const other = [...garden.pieces.values()].filter((piece) => piece.kind !== "cover");
@@ -60,7 +60,6 @@ export function StockSheet({ garden, day, wording }: Props) {
                   garden={garden}
                   piece={piece}
                   day={day}
-                  wording={wording}
                   onOpen={() => setOpen({ piece })}
                 />
               ))}
@@ -99,11 +98,11 @@ interface RowProps {
   garden: Garden;
   piece: CoverPiece;
   day: DayNumber;
-  wording: LocalWording;
   onOpen: () => void;
 }
 
-function CoverRow({ garden, piece, day, wording, onOpen }: RowProps) {
+function CoverRow({ garden, piece, day, onOpen }: RowProps) {
+  const wording = useWording();
   const material = materials.get(piece.materialId);
   const bed = garden.beds.get(piece.bedId ?? "");
   const seasons = seasonsWords(piece.firstYear, civilDate(day).year);

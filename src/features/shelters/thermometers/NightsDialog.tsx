@@ -6,7 +6,7 @@ import type { DayOfPair } from "@/core/log";
 import type { Units } from "@/core/units";
 import { NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { daysFromTyped, EMPTY_NIGHT, NIGHTS_TYPED, TypedNightsSchema } from "./typedNights";
 import { shelters as say } from "@/words/en/shelters";
 import type { Told } from "@/core/facts";
@@ -14,7 +14,6 @@ import type { Told } from "@/core/facts";
 interface Props {
   today: DayNumber;
   units: Units;
-  wording: LocalWording;
   /** Keeps the days; says why not where they are refused. */
   onKeep: (days: DayOfPair[]) => Promise<Told | null>;
   onClose: () => void;
@@ -30,7 +29,8 @@ const FIELDS = [
 const NOTHING_TYPED = { nights: Array.from({ length: NIGHTS_TYPED }, () => EMPTY_NIGHT) };
 
 /** A week of one's own thermometers, typed in. */
-export default function NightsDialog({ today, units, wording, onKeep, onClose }: Props) {
+export default function NightsDialog({ today, units, onKeep, onClose }: Props) {
+  const wording = useWording();
   const form = useFields(TypedNightsSchema, NOTHING_TYPED);
   const firstDay = today - NIGHTS_TYPED + 1;
   const keep = form.handleSubmit(async ({ nights }) => {

@@ -5,12 +5,11 @@ import { scaleLinear } from "d3-scale";
 import { dayNumber } from "@/core/calendar";
 import type { ThermometerPair } from "@/core/plantings";
 import { useSize } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   pairs: readonly ThermometerPair[];
-  wording: LocalWording;
 }
 
 const HEIGHT = 150;
@@ -21,7 +20,8 @@ const TOP = 10;
 const NIGHTS_SHOWN = 30;
 
 /** The last nights: what was read inside (a dot), what the balance makes of it (a ring), outside (a dash). */
-export function PairsChart({ pairs, wording }: Props) {
+export function PairsChart({ pairs }: Props) {
+  const wording = useWording();
   const [attach, { width }] = useSize();
   const shown = pairs.slice(-NIGHTS_SHOWN);
   const all = shown.flatMap((one) => [one.insideMinC, one.reckonedMinC, one.outsideMinC]);

@@ -7,7 +7,7 @@ import { summariseReadings } from "@/core/log";
 import { measuredUnder } from "@/core/plantings";
 import type { Site } from "@/core/growth";
 import { useToday, useReadings } from "@/store/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import type { CoveredBeds } from "../stacks";
 import { shelters as say } from "@/words/en/shelters";
 
@@ -15,11 +15,11 @@ interface Props {
   garden: Garden;
   site: Site;
   group: CoveredBeds;
-  wording: LocalWording;
 }
 
 /** What the station's thermometer in the shelter measured last night beside what the balance makes of it. */
-export function ThermometerPair({ garden, site, group, wording }: Props) {
+export function ThermometerPair({ garden, site, group }: Props) {
+  const wording = useWording();
   const asked = useReadings(garden);
   const today = useToday(garden);
   if (!asked?.ok || !group.shelter) return null;

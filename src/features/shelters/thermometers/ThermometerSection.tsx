@@ -13,7 +13,7 @@ import { fetchReadings, gardenStore, useToday, whenNeeded } from "@/store/index"
 import { lazyPart } from "@/ui/frame/index";
 import { FileButton } from "@/ui/inputs/index";
 import { tell, tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { PairsChart } from "./PairsChart";
 import { daysFromStation, hangsUnder, keptDays, latestDays, takenWords } from "./readings";
 import { placeWords, type CoveredBeds } from "../stacks";
@@ -31,14 +31,13 @@ interface Props {
   site: Site;
   group: CoveredBeds;
   measured: Measured | null;
-  wording: LocalWording;
 }
 
 const LOGGER_DAYS = 7;
 const LARGEST_FILE_BYTES = 20_000_000;
 
 /** One's own thermometer under these covers: typed, from a table or from the logger, against the balance. */
-export function ThermometerSection({ garden, site, group, measured, wording }: Props) {
+export function ThermometerSection({ garden, site, group, measured }: Props) {
   const [typing, setTyping] = useState(false);
   const [outcome, setOutcome] = useState<{ words: string; isProblem: boolean } | null>(null);
   const today = useToday(garden);
@@ -104,8 +103,8 @@ export function ThermometerSection({ garden, site, group, measured, wording }: P
       <Box component="h2" sx={{ fontFamily: "var(--font-heading)", fontSize: 19, m: 0, mb: 0.5 }}>
         {say.yourOwnThermometer3({ place: placeWords(group) })}
       </Box>
-      <ThermometerPair garden={garden} site={site} group={group} wording={wording} />
-      {measured && <PairsChart pairs={measured.pairs} wording={wording} />}
+      <ThermometerPair garden={garden} site={site} group={group} />
+      {measured && <PairsChart pairs={measured.pairs} />}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 1 }}>
         <Button variant="outlined" onClick={() => setTyping(true)}>
           {say.enterReadings}
@@ -139,12 +138,11 @@ export function ThermometerSection({ garden, site, group, measured, wording }: P
           {outcome.words}
         </Alert>
       )}
-      {own.length > 0 && <LastDays days={own.slice(0, 5)} onRemove={remove} wording={wording} />}
+      {own.length > 0 && <LastDays days={own.slice(0, 5)} onRemove={remove} />}
       {typing && (
         <NightsDialog
           today={today}
           units={units}
-          wording={wording}
           onKeep={async (days) => {
             const refused = await keep(days, "typed");
             if (refused === null) tell(say.readingsSaved, "done", true);
@@ -160,10 +158,10 @@ export function ThermometerSection({ garden, site, group, measured, wording }: P
 interface LastDaysProps {
   days: readonly ThermometerDay[];
   onRemove: (ids: string[]) => Promise<void>;
-  wording: LocalWording;
 }
 
-function LastDays({ days, onRemove, wording }: LastDaysProps) {
+function LastDays({ days, onRemove }: LastDaysProps) {
+  const wording = useWording();
   return (
     <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0, mt: 1, fontSize: 14.5 }}>
       {days.map((day) => (

@@ -4,13 +4,12 @@ import Box from "@mui/material/Box";
 import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 import type { NightAhead } from "@/core/frostNight";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   name: string;
   nights: readonly NightAhead[];
-  wording: LocalWording;
 }
 
 const WIDTH = 300;
@@ -19,7 +18,8 @@ const FOOT = 18;
 const RIGHT = 78;
 
 /** The nights to come at one planting against what kills half of it: bars of cold down to a line. */
-export function NightsAheadChart({ name, nights, wording }: Props) {
+export function NightsAheadChart({ name, nights }: Props) {
+  const wording = useWording();
   const lows = nights.map((night) => night.cropMinC - night.spreadC);
   const highs = nights.map((night) => night.cropMinC + night.spreadC);
   const all = [...lows, ...highs, ...nights.map(({ lt50C }) => lt50C)];

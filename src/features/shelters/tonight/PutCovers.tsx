@@ -6,18 +6,18 @@ import type { Garden } from "@/core/garden";
 import { coverPiecesOf, piecesInShed, standingCovers, type PutOn } from "@/core/frostNight";
 import { gardenStore } from "@/store/index";
 import { tell, tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { pieceName } from "../stock/pieceWords";
 import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
   garden: Garden;
   put: readonly PutOn[];
-  wording: LocalWording;
 }
 
 /** Which pieces of the shed go where tonight, and those put on for a night brought in again. */
-export function PutCovers({ garden, put, wording }: Props) {
+export function PutCovers({ garden, put }: Props) {
+  const wording = useWording();
   const lay = async (pieces: { id: string; bedId: string | null }[], words: string) => {
     const done = await gardenStore().dispatch("piece.lay", { pieces });
     if (!done.ok) return tellRefusal(done);

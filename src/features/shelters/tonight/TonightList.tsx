@@ -14,7 +14,7 @@ import {
   type Tonight,
 } from "@/core/frostNight";
 import type { Site } from "@/core/growth";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { NightsAheadChart } from "./NightsAheadChart";
 import { PutCovers } from "./PutCovers";
 import { shelters as say } from "@/words/en/shelters";
@@ -25,7 +25,6 @@ interface Props {
   garden: Garden;
   site: Site;
   day: DayNumber;
-  wording: LocalWording;
 }
 
 interface ListProps extends Props {
@@ -83,7 +82,8 @@ export function TonightLine({ tonight, when }: { tonight: Tonight; when: string 
 }
 
 /** The night to come for everything that stands in the beds, those most in danger first. */
-export function TonightList({ garden, site, day, tonight, wording }: ListProps) {
+export function TonightList({ garden, site, day, tonight }: ListProps) {
+  const wording = useWording();
   const [all, setAll] = useState(false);
   const { nights, put, shut } = tonight;
   const warnings = stormWarnings(garden.outlook?.outlook.days ?? NO_DAYS, day);
@@ -111,16 +111,9 @@ export function TonightList({ garden, site, day, tonight, wording }: ListProps) 
           {warningWords(one, garden.settings.units, wording)}
         </Box>
       ))}
-      <PutCovers garden={garden} put={put} wording={wording} />
+      <PutCovers garden={garden} put={put} />
       {shown.map((one) => (
-        <NightLine
-          key={one.plants.planting.id}
-          garden={garden}
-          site={site}
-          day={day}
-          one={one}
-          wording={wording}
-        />
+        <NightLine key={one.plants.planting.id} garden={garden} site={site} day={day} one={one} />
       ))}
       {nights.length > acts.length && (
         <Button size="small" color="inherit" onClick={() => setAll(!all)} sx={{ mt: 0.5 }}>
@@ -152,7 +145,8 @@ function warningWords(
   });
 }
 
-function NightLine({ garden, site, day, one, wording }: Props & { one: NightForPlanting }) {
+function NightLine({ garden, site, day, one }: Props & { one: NightForPlanting }) {
+  const wording = useWording();
   const { bed, name, cropMinC, lt50C, hardened, isSudden } = one;
   const [open, setOpen] = useState(false);
   return (
@@ -187,16 +181,16 @@ function NightLine({ garden, site, day, one, wording }: Props & { one: NightForP
           {open ? say.hideTheWeek : say.theWeek}
         </Button>
       </Box>
-      {open && <Week garden={garden} site={site} day={day} one={one} wording={wording} />}
+      {open && <Week garden={garden} site={site} day={day} one={one} />}
     </Box>
   );
 }
 
-function Week({ garden, site, day, one, wording }: Props & { one: NightForPlanting }) {
+function Week({ garden, site, day, one }: Props & { one: NightForPlanting }) {
   const outlook = garden.outlook?.outlook.days ?? NO_DAYS;
   const nights = useMemo(
     () => nightsAhead(site, garden, outlook, one, day),
     [site, garden, outlook, one, day],
   );
-  return <NightsAheadChart name={one.name} nights={nights} wording={wording} />;
+  return <NightsAheadChart name={one.name} nights={nights} />;
 }

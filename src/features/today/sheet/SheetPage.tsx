@@ -3,7 +3,7 @@ import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { TaskAhead } from "@/core/tasks";
 import { regionOf } from "@/ui/region";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { sheetOf, type SheetLine, type SheetStop } from "./sheetStops";
 import { today as say } from "@/words/en/today";
 
@@ -12,11 +12,11 @@ interface Props {
   ahead: readonly TaskAhead[];
   fromDay: DayNumber;
   withReasons: boolean;
-  wording: LocalWording;
 }
 
 /** The sheet as it comes out of the printer: black on white, two columns, a box for each task. */
-export function SheetPage({ garden, ahead, fromDay, withReasons, wording }: Props) {
+export function SheetPage({ garden, ahead, fromDay, withReasons }: Props) {
+  const wording = useWording();
   const stops = sheetOf(garden, ahead, fromDay, wording);
   const count = stops.reduce((sum, { lines }) => sum + lines.length, 0);
   // A full week of a large garden goes into three narrow columns, and smaller, but stays legible.
@@ -65,7 +65,7 @@ export function SheetPage({ garden, ahead, fromDay, withReasons, wording }: Prop
           <StopBlock key={stop.name} stop={stop} withReasons={withReasons} />
         ))}
       </Box>
-      {count <= ROOM_TO_WRITE && <WriteDown fromDay={fromDay} wording={wording} />}
+      {count <= ROOM_TO_WRITE && <WriteDown fromDay={fromDay} />}
     </Box>
   );
 }
@@ -75,7 +75,8 @@ const ROOM_TO_WRITE = 45;
 const WRITTEN = [say.lowestInside, say.lowestOutside, "picked"];
 
 /** A small table to be filled by hand and typed into the log later. */
-function WriteDown({ fromDay, wording }: Pick<Props, "fromDay" | "wording">) {
+function WriteDown({ fromDay }: Pick<Props, "fromDay">) {
+  const wording = useWording();
   const days = Array.from({ length: 7 }, (_, index) => fromDay + index);
   const cell = { border: "0.2mm solid #000", height: "6.5mm", px: "1mm", fontWeight: 400 };
   return (

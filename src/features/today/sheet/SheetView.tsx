@@ -13,7 +13,7 @@ import { useState, type ReactNode } from "react";
 import { useToday } from "@/store/index";
 import { PrintFrame } from "@/ui/frame/index";
 import { useView } from "@/ui/viewState";
-import { useWording, type LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { SheetPage } from "./SheetPage";
 import { today as say } from "@/words/en/today";
 
@@ -25,7 +25,7 @@ export function SheetView() {
   const { garden, site } = useReckoned();
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
-  const wording = useWording(garden.settings.units);
+  const wording = useWording();
   const [detail, setDetail] = useState<Detail>("short");
   const controls = (isEmpty: boolean) => (
     <>
@@ -64,13 +64,13 @@ interface WeekProps {
   garden: Garden;
   site: Site;
   day: DayNumber;
-  wording: LocalWording;
   controls: (isEmpty: boolean) => ReactNode;
   nothing: string;
   withReasons: boolean;
 }
 
-function Week({ garden, site, day, wording, controls, nothing, withReasons }: WeekProps) {
+function Week({ garden, site, day, controls, nothing, withReasons }: WeekProps) {
+  const wording = useWording();
   const week = { day, days: DAYS_PER_WEEK };
   const { value, asked } = useAnswer("tasksAhead", week, { garden, site });
   const ahead = value ?? [];

@@ -13,7 +13,7 @@ import type { Site } from "@/core/growth";
 import { gardenStore, newId } from "@/store/index";
 import { CheckField, useFields } from "@/ui/forms";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { today as say } from "@/words/en/today";
 
 /** Which of the crops that are offered, by their ids. */
@@ -23,11 +23,11 @@ interface Props {
   garden: Garden;
   site: Site;
   today: DayNumber;
-  wording: LocalWording;
 }
 
 /** Three crops that can still be sown here today, each with its day; planned with one tap. */
-export function FirstCropsForm({ garden, site, today, wording }: Props) {
+export function FirstCropsForm({ garden, site, today }: Props) {
+  const wording = useWording();
   const offered = useMemo(
     () => firstCrops(site, garden, today, () => newId("planting")),
     [site, garden, today],
@@ -70,7 +70,7 @@ export function FirstCropsForm({ garden, site, today, wording }: Props) {
             <CheckField
               control={form.control}
               name={`chosen.${one.sowing.growing.crop.id}`}
-              label={<CropLine one={one} today={today} wording={wording} />}
+              label={<CropLine one={one} today={today} />}
               sx={{ py: 0.75, mr: 0, alignItems: "flex-start" }}
             />
           </Box>
@@ -95,7 +95,8 @@ export function FirstCropsForm({ garden, site, today, wording }: Props) {
   );
 }
 
-function CropLine({ one, today, wording }: { one: FirstCrop } & Pick<Props, "today" | "wording">) {
+function CropLine({ one, today }: { one: FirstCrop } & Pick<Props, "today">) {
+  const wording = useWording();
   const { sowing, bed, planting } = one;
   const { growing, timeline } = sowing;
   const young = growing.stage === "baby" ? say.babyLeaf : "";

@@ -9,7 +9,6 @@ import type { ReactNode } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
-import type { LocalWording } from "@/ui/wording";
 import { FirstBedForm } from "./FirstBedForm";
 import { FirstCropsForm } from "./FirstCropsForm";
 import { today as say } from "@/words/en/today";
@@ -18,11 +17,10 @@ interface Props {
   garden: Garden;
   site: Site | null;
   today: DayNumber;
-  wording: LocalWording;
 }
 
 /** The way into an empty garden: the place, a bed, and three crops that can still be sown there. */
-export function StartSteps({ garden, site, today, wording }: Props) {
+export function StartSteps({ garden, site, today }: Props) {
   const step = !site ? 1 : garden.beds.size === 0 ? 2 : 3;
   return (
     <Box sx={{ maxWidth: 640 }}>
@@ -44,7 +42,7 @@ export function StartSteps({ garden, site, today, wording }: Props) {
           <FirstBedForm garden={garden} />
         </Step>
         <Step number={3} at={step} title={say.threeFirstCrops} done="">
-          {site && <FirstCropsForm garden={garden} site={site} today={today} wording={wording} />}
+          {site && <FirstCropsForm garden={garden} site={site} today={today} />}
         </Step>
       </Box>
     </Box>

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import { dayNumber } from "@/core/calendar";
 import type { Label } from "@/core/trays";
-import type { LocalWording } from "@/ui/wording";
+import { useWording, type LocalWording } from "@/ui/wording";
 import { trays as say } from "@/words/en/trays";
 
 /** A sheet of labels to cut apart, or strips to stick on sticks. */
@@ -10,11 +10,10 @@ export type LabelShape = "sheet" | "strip";
 interface Props {
   labels: readonly Label[];
   shape: LabelShape;
-  wording: LocalWording;
 }
 
 /** The labels as they come out of the printer: black on white, in millimetres. */
-export function LabelPage({ labels, shape, wording }: Props) {
+export function LabelPage({ labels, shape }: Props) {
   const Shape = shape === "sheet" ? SheetLabel : StripLabel;
   return (
     <Box
@@ -32,7 +31,7 @@ export function LabelPage({ labels, shape, wording }: Props) {
       }}
     >
       {labels.map((label, index) => (
-        <Shape key={index} label={label} wording={wording} />
+        <Shape key={index} label={label} />
       ))}
     </Box>
   );
@@ -40,7 +39,6 @@ export function LabelPage({ labels, shape, wording }: Props) {
 
 interface LabelProps {
   label: Label;
-  wording: LocalWording;
 }
 
 /** Cut marks are dashed; a label never breaks across pages. */
@@ -51,7 +49,8 @@ const CUT = {
   boxSizing: "border-box",
 } as const;
 
-function SheetLabel({ label, wording }: LabelProps) {
+function SheetLabel({ label }: LabelProps) {
+  const wording = useWording();
   return (
     <Box
       component="li"
@@ -80,7 +79,8 @@ function SheetLabel({ label, wording }: LabelProps) {
   );
 }
 
-function StripLabel({ label, wording }: LabelProps) {
+function StripLabel({ label }: LabelProps) {
+  const wording = useWording();
   return (
     <Box
       component="li"

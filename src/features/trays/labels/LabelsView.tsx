@@ -13,7 +13,6 @@ import { useToday, useGarden, whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import { PrintFrame } from "@/ui/frame/index";
 import { tell, useView } from "@/ui/viewState";
-import { useWording } from "@/ui/wording";
 import { LabelPage, type LabelShape } from "./LabelPage";
 import { trays as say } from "@/words/en/trays";
 
@@ -29,7 +28,6 @@ export function LabelsView() {
   const garden = useGarden((state) => state.garden);
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
-  const wording = useWording(garden.settings.units);
   const [shape, setShape] = useState<LabelShape>("sheet");
   const [source, setSource] = useState<Source>("trays");
   const labels = useMemo(() => {
@@ -97,7 +95,7 @@ export function LabelsView() {
             : say.nothingSownAroundThisDateMoveThe}
         </Box>
       ) : (
-        <LabelPage labels={labels} shape={shape} wording={wording} />
+        <LabelPage labels={labels} shape={shape} />
       )}
     </PrintFrame>
   );

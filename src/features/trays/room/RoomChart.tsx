@@ -5,7 +5,7 @@ import { useId } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { RoomStretch } from "@/core/trays";
 import { DayLine, Hatch, monthStarts, timeScale, useSize } from "@/ui/chart/index";
-import type { LocalWording } from "@/ui/wording";
+import { useWording } from "@/ui/wording";
 import { trays as say } from "@/words/en/trays";
 
 interface Props {
@@ -15,7 +15,6 @@ interface Props {
   fromDay: DayNumber;
   toDay: DayNumber;
   day: DayNumber;
-  wording: LocalWording;
 }
 
 const HEIGHT = 78;
@@ -25,7 +24,8 @@ const TOP = 6;
 const OVER_THE_BRIM = 1.5;
 
 /** How full a bench is through time; what stands over the brim is hatched. */
-export function RoomChart({ name, stretches, roomM2, fromDay, toDay, day, wording }: Props) {
+export function RoomChart({ name, stretches, roomM2, fromDay, toDay, day }: Props) {
+  const wording = useWording();
   const [attach, { width }] = useSize();
   const hatchId = useId();
   const x = timeScale(fromDay, toDay, 0, width);

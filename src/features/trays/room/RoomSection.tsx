@@ -10,6 +10,7 @@ import { lazyPart } from "@/ui/frame/index";
 import { RoomChart } from "./RoomChart";
 import type { SectionProps } from "@/ui/section";
 import { trays as say } from "@/words/en/trays";
+import { useWording } from "@/ui/wording";
 
 const StandDialog = lazyPart(() => import("./StandDialog"));
 
@@ -25,7 +26,8 @@ const KIND_WORDS: Record<Stand["kind"], string> = {
 
 /** Room on benches, mats and frames through the season, and the days it does not do. */
 export default function RoomSection(props: SectionProps) {
-  const { garden, today, day, wording } = props;
+  const wording = useWording();
+  const { garden, today, day } = props;
   const [editing, setEditing] = useState<Stand | "new" | null>(null);
   const fromDay = day - DAYS_BEFORE;
   const toDay = day + DAYS_AHEAD;
@@ -83,7 +85,6 @@ export default function RoomSection(props: SectionProps) {
               fromDay={fromDay}
               toDay={toDay}
               day={day}
-              wording={wording}
             />
             {tooFull.map((stretch) => (
               <Box key={stretch.fromDay} sx={{ fontSize: 14.5, color: "var(--ember-text)" }}>
