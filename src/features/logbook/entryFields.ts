@@ -4,6 +4,7 @@ import { celsius, fahrenheit, type Units } from "@/core/units";
 import { maybeAmount } from "@/ui/forms";
 import { logbook as say } from "@/words/en/logbook";
 import { toldMessage } from "@/ui/wording";
+import "@/words/en/facts/log";
 
 /** An entry as it stands in its form; NaN where no number is known. */
 export const EntryFieldsSchema = z.object({

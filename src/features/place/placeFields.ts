@@ -5,6 +5,7 @@ import { problemsFrom } from "@/core/gardenFile";
 import { celsius, fahrenheit, feet, metres, type Units } from "@/core/units";
 import { maybeAmount } from "@/ui/forms";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/garden";
 
 /** The place as the form holds it, in the grower's units; NaN where no number is. */
 const PlaceFieldsSchema = z.object({

@@ -12,6 +12,7 @@ import { celsius, type Units } from "@/core/units";
 import { maybeAmount } from "@/ui/forms";
 import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/climate";
 
 /** The coming days' lows and highs, as typed in °C or °F; NaN where nothing is. */
 export const TypedDaysSchema = z.object({

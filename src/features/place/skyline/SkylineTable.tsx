@@ -8,6 +8,7 @@ import { HorizonSchema, type Horizon } from "@/core/sky";
 import { useFields, WordsField } from "@/ui/forms";
 import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/sky";
 
 interface Props {
   horizon: Horizon;
