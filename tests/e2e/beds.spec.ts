@@ -140,7 +140,7 @@ test("a gap is found through the year and filled with what fits; rotation is min
     .click();
   const fits = pane(page).getByRole("region", { name: bedsWords.whatFitsHere });
   await expect(fits.getByRole("combobox", { name: bedsWords.where })).toContainText(
-    "8 m, beginning at 0 m",
+    "8 m, starting at 0 m",
   );
   await fits.getByRole("button", { name: /^All \d+/ }).click();
   await expect(fits).toContainText(

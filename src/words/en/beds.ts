@@ -20,7 +20,7 @@ export const beds = table({
     count: number;
     between: string;
     state: string;
-  }) => `${stretch}, ${count} ${plural(count, "plant", "plants")}${between}, ${state}`,
+  }) => `${stretch}, ${count} ${plural(count, "place", "places")}${between}, ${state}`,
   occupant: ({
     name,
     fromM,
