@@ -18,6 +18,7 @@ export type { LocalWording } from "@/words";
 
 /** How dates and amounts are said in this garden. */
 export function useWording(): LocalWording {
+  useSentences();
   const units = useStore(gardenStore(), ({ garden }) => garden.settings.units);
   return wordingIn(units);
 }

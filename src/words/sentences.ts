@@ -27,7 +27,13 @@ export function partOf(told: Told, say: LocalWording): string {
   const made = known.get(told.code);
   // A code of another version's file: better told than left out.
   if (made === undefined) return told.code;
-  return typeof made === "string" ? made : made(told, say);
+  if (typeof made === "string") return made;
+  try {
+    return made(told, say);
+  } catch {
+    // A file can hold a fact of which something is missing: its view goes on, and says which it is.
+    return told.code;
+  }
 }
 
 /** Whether a fact can be told by now; names always can. */

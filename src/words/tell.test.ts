@@ -2,6 +2,8 @@ import fc from "fast-check";
 import { fact, fromMessage, inMessage, keyOf, toldBy, type Fact } from "@/core/facts";
 import { plainWording } from "./plain";
 import { tell, tellMessage } from "./tell";
+import type { Logged } from "@/core/log";
+import { amountWords } from "./en/entries";
 
 const say = plainWording();
 const imperial = plainWording("imperial");
@@ -65,4 +67,26 @@ test("what is kept or stands in a schema's message reads back as the same fact, 
     }),
   );
   expect(toldBy('{"code":"broken')).toBe('{"code":"broken');
+});
+
+test("a fact of which a file holds only a part is told by its code, and takes no view down", () => {
+  for (const kept of ['{"code":"tasks.list"}', '{"code":"commands.thereMoveFirst","names":3}']) {
+    expect(tell(toldBy(kept), say)).toBe(JSON.parse(kept).code);
+  }
+  expect(toldBy('{"code":"tasks.beds","code":{}}')).toBe('{"code":"tasks.beds","code":{}}');
+});
+
+test.each<[Logged, string]>([
+  [
+    { kind: "harvested", plantingId: "p", grams: null, count: 1, isLast: true },
+    "1 piece, the last",
+  ],
+  [{ kind: "harvested", plantingId: "p", grams: null, count: null, isLast: false }, "not weighed"],
+  [{ kind: "plantedOut", plantingId: "p", plants: 1 }, "1 plant"],
+  [{ kind: "sown", plantingId: "p", lotId: null, seeds: 1200 }, "1,200 seeds from the box"],
+  [{ kind: "emerged", plantingId: "p", up: 34, outOf: 50 }, "34 of 50 up"],
+  [{ kind: "lost", plantingId: "p", cause: "mice", share: 0.5 }, "50 % to mice and voles"],
+])("the amount of %j is %s", (what, words) => {
+  const entry = { id: "e", on: "2026-09-24", taskId: null, what, note: "" };
+  expect(amountWords(entry, say)).toBe(words);
 });

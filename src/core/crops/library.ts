@@ -1,5 +1,5 @@
 import { libraryFiles } from "./libraryFiles";
-import type { Crop, CropGroup, Variety } from "./schema";
+import { CropGroupSchema, type Crop, type CropGroup, type Variety } from "./schema";
 
 /**
  * The crops that come with the program, by id, in the order of their names. The files are checked
@@ -10,17 +10,7 @@ export const cropLibrary: ReadonlyMap<string, Crop> = new Map(
 );
 
 /** The groups in the order of the seasons' work. */
-export const CROP_GROUPS: readonly CropGroup[] = [
-  "greens",
-  "heads",
-  "roots",
-  "alliums",
-  "legumes",
-  "lateSummer",
-  "shoots",
-  "forced",
-  "flowersAndHerbs",
-];
+export const CROP_GROUPS: readonly CropGroup[] = CropGroupSchema.options;
 
 /** A crop's variety by id; its first one when no id is given; undefined when there is no such id. */
 export function varietyOf(crop: Crop, varietyId?: string): Variety | undefined {

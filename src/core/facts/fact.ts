@@ -92,7 +92,8 @@ export function fromMessage(message: string): Fact | null {
   if (/^[a-zA-Z]+\.\w+$/.test(message)) return { code: message } as Fact;
   if (!message.startsWith('{"code":"')) return null;
   try {
-    return JSON.parse(message) as Fact;
+    const read = JSON.parse(message) as { code: unknown };
+    return typeof read.code === "string" ? (read as Fact) : null;
   } catch {
     return null;
   }

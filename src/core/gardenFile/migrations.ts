@@ -51,25 +51,27 @@ const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>>
   },
 };
 
-/** Work that was logged in English words, by what it is kept as since: any language can tell it. */
-const WAS_SAID: Record<string, Code> = {
-  Bench: "tasks.bench",
-  Garden: "tasks.wholeGarden",
-  "Seed box": "tasks.seedBox",
-  Store: "tasks.store",
-  "Uncovered beds": "tasks.uncoveredBeds",
-  "Whole garden": "tasks.wholeGarden",
-  "hoses, timers and vents": "tasks.hosesTimersAndVents",
-  "shelters and covers": "tasks.sheltersAndCovers",
-  "snow from shelters": "tasks.snowFromShelters",
-  "what is stored": "tasks.whatIsStored",
-};
+/** What the program named in English until version 7, and the fact that is kept for it since. */
+const WAS_SAID: ReadonlyMap<string, Code> = new Map<string, Code>(
+  Object.entries({
+    Bench: "tasks.bench",
+    Garden: "tasks.wholeGarden",
+    "Seed box": "tasks.seedBox",
+    Store: "tasks.store",
+    "Uncovered beds": "tasks.uncoveredBeds",
+    "Whole garden": "tasks.wholeGarden",
+    "hoses, timers and vents": "tasks.hosesTimersAndVents",
+    "shelters and covers": "tasks.sheltersAndCovers",
+    "snow from shelters": "tasks.snowFromShelters",
+    "what is stored": "tasks.whatIsStored",
+  }),
+);
 
 function withFacts(what: Kept): Kept {
   const kept = { ...what };
   for (const name of ["subject", "place"]) {
     const said = kept[name];
-    if (typeof said === "string" && said in WAS_SAID) kept[name] = WAS_SAID[said];
+    if (typeof said === "string") kept[name] = WAS_SAID.get(said) ?? said;
   }
   return kept;
 }

@@ -3,7 +3,12 @@ import { workWords } from "@/words/en/entries";
 import type { Work } from "@/core/log";
 import { today as say } from "@/words/en/today";
 import { told } from "@/ui/wording";
+import "@/words/en/facts/bedCare";
+import "@/words/en/facts/frostNight";
+import "@/words/en/facts/schedule";
+import "@/words/en/facts/soil";
 import "@/words/en/facts/tasks";
+import "@/words/en/facts/trays";
 
 /** Work whose words do not run on into its subject. */
 const APART: ReadonlySet<Work> = new Set([

@@ -4,7 +4,7 @@ import { pests } from "@/core/care";
 import type { Garden } from "@/core/garden";
 import type { LogEntry, Logged, LossCause, Work } from "@/core/log";
 import { subjectOf } from "@/core/logbook";
-import { table } from "../table";
+import { table, plural } from "../table";
 import { tell } from "../tell";
 
 const ASK = table({
@@ -119,9 +119,9 @@ export function kindWords(what: Logged): string {
     case "worked":
       return workWords(what.work).done;
     case "skipped":
-      return "Skipped";
+      return say.skipped;
     case "putOff":
-      return "Snoozed";
+      return say.snoozed;
     default:
       return KIND_WORDS[what.kind];
   }
@@ -138,27 +138,48 @@ const KIND_WORDS = table({
   seen: "Seen",
 });
 
+const say = table({
+  seedsFromTheBox: ({ count, number }: { count: number; number: string }) =>
+    `${number} ${plural(count, "seed", "seeds")} from the box`,
+  up: ({ up, outOf }: { up: string; outOf: string | null }) =>
+    outOf === null ? `${up} up` : `${up} of ${outOf} up`,
+  plants: ({ count, number }: { count: number; number: string }) =>
+    `${number} ${plural(count, "plant", "plants")}`,
+  pieces: ({ count, number }: { count: number; number: string }) =>
+    `${number} ${plural(count, "piece", "pieces")}`,
+  theLast: "the last",
+  notWeighed: "not weighed",
+  lostTo: ({ percent, cause }: { percent: string; cause: string }) => `${percent} % to ${cause}`,
+  snoozedTo: ({ work, date }: { work: string; date: string }) => `${work}, to ${date}`,
+  skipped: "Skipped",
+  snoozed: "Snoozed",
+});
+
 /** What an entry tells beside its kind, subject and place: amounts, causes, days. */
 export function amountWords({ what }: LogEntry, wording: LocalWording): string {
+  const counted = (count: number) => ({ count, number: wording.number(count) });
   switch (what.kind) {
     case "sown":
-      return what.seeds === null ? "" : `${wording.number(what.seeds)} seeds from the box`;
-    case "emerged":
-      return what.up === null
-        ? ""
-        : `${wording.number(what.up)}${what.outOf === null ? "" : ` of ${wording.number(what.outOf)}`} up`;
+      return what.seeds === null ? "" : say.seedsFromTheBox(counted(what.seeds));
+    case "emerged": {
+      const outOf = what.outOf === null ? null : wording.number(what.outOf);
+      return what.up === null ? "" : say.up({ up: wording.number(what.up), outOf });
+    }
     case "plantedOut":
-      return what.plants === null ? "" : `${wording.number(what.plants)} plants`;
+      return what.plants === null ? "" : say.plants(counted(what.plants));
     case "harvested": {
       const parts = [
         what.grams === null ? null : wording.weightG(what.grams),
-        what.count === null ? null : `${wording.number(what.count)} pieces`,
-        what.isLast ? "the last" : null,
+        what.count === null ? null : say.pieces(counted(what.count)),
+        what.isLast ? say.theLast : null,
       ];
-      return parts.filter((part) => part !== null).join(", ") || "not weighed";
+      return parts.filter((part) => part !== null).join(", ") || say.notWeighed;
     }
     case "lost":
-      return `${Math.round(what.share * 100)} % to ${CAUSE_WORDS[what.cause]}`;
+      return say.lostTo({
+        percent: wording.number(what.share * 100),
+        cause: CAUSE_WORDS[what.cause],
+      });
     case "temperature":
       return wording.temperature(what.tempC, 1);
     case "seen":
@@ -166,7 +187,10 @@ export function amountWords({ what }: LogEntry, wording: LocalWording): string {
     case "skipped":
       return workWords(what.work).ask.toLowerCase();
     case "putOff":
-      return `${workWords(what.work).ask.toLowerCase()}, to ${wording.date(dayNumber(what.untilOn))}`;
+      return say.snoozedTo({
+        work: workWords(what.work).ask.toLowerCase(),
+        date: wording.date(dayNumber(what.untilOn)),
+      });
     default:
       return "";
   }
