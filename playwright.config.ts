@@ -1,6 +1,28 @@
 import { defineConfig } from "@playwright/test";
 import { DEMO_PORT, EMPTY_PORT } from "./tests/e2e/ports";
 
+// The browser starts pages of its own, out of sight, for each new window (the address bar's list):
+// a second of processor time in every test. Given again with what the runner itself turns off,
+// since the browser takes the last such list alone.
+const TURNED_OFF = [
+  "AvoidUnnecessaryBeforeUnloadCheckSync",
+  "DestroyProfileOnBrowserClose",
+  "HttpsUpgrades",
+  "HttpsFirstBalancedModeAutoEnable",
+  "LensOverlay",
+  "MediaRouter",
+  "PaintHolding",
+  "ThirdPartyStoragePartitioning",
+  "AvoidCorsURLLoaderRestartOnRedirect",
+  "OptimizationHints",
+  "NetworkTimeServiceQuerying",
+  "AimEnabled",
+  "PreconnectToSearch",
+  "PreloadTopChromeWebUI",
+  "WebUIOmniboxPopup",
+  "WebUIOmniboxAimPopup",
+];
+
 /** Whoever writes tests leaves the two running, and looks at what is built. */
 const reuseExistingServer = process.env.REUSE_SERVERS === "1";
 
@@ -28,6 +50,7 @@ export default defineConfig({
         "--disable-background-networking",
         "--disable-component-update",
         "--disable-sync",
+        `--disable-features=${TURNED_OFF.join(",")}`,
       ],
     },
   },

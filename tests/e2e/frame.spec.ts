@@ -1,3 +1,4 @@
+import { gzipSync } from "node:zlib";
 import Papa from "papaparse";
 import { expect } from "@playwright/test";
 import {
@@ -20,6 +21,24 @@ import { wish as wishWords } from "@/words/en/wish";
 import { shell as shellWords } from "@/words/en/shell";
 import { settings as settingsWords } from "@/words/en/settings";
 import { ui as uiWords } from "@/words/en/ui";
+
+test("the first view asks for less than 300 kB of script: no checks of files, no dialogs", async ({
+  page,
+}) => {
+  await openPlan(page); // the first visit also checks the demo garden
+  await page.route("**/*", (route) => route.continue()); // keeps the browser's cache out of it
+  await page.goto("about:blank");
+  const scripts: Promise<Buffer>[] = [];
+  page.on("response", (response) => {
+    if (response.request().resourceType() === "script") scripts.push(response.body());
+  });
+  await page.goto("/plan");
+  await page.locator(".knot").first().waitFor();
+  const loaded = await Promise.all([...scripts]);
+  const kB = loaded.reduce((sum, body) => sum + gzipSync(body).length, 0) / 1000;
+  expect(loaded.length).toBeGreaterThan(5);
+  expect(kB).toBeLessThan(300);
+});
 
 test("the palette finds dates, plantings and deeds", async ({ page }) => {
   await openPlan(page);

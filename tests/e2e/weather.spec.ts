@@ -209,7 +209,7 @@ test("a skyline is drawn for one bed by keys, by typing and by hand: its sun goe
   await expectClean(page);
 
   // Typed points work as well, and a skyline that turns back is told so.
-  const points = page.getByRole("textbox", { name: /Points: direction and height/ });
+  const points = page.getByRole("textbox", { name: placeWords.pointsDirectionAndHeightInDegrees });
   await points.fill("200 5\n100 5");
   await page.getByRole("button", { name: placeWords.savePoints }).click();
   await expect(page.getByText(/turns back on itself from 200° to 100°/)).toBeVisible();

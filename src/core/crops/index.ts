@@ -19,7 +19,8 @@ export {
   type NightDamage,
   type Organ,
 } from "./hardiness";
-export { CROP_GROUPS, cropLibrary, varietyOf } from "./library";
+export { CROP_GROUPS } from "./groups";
+export { cropLibrary, varietyOf } from "./library";
 export { CropSchema, VarietySchema, type Crop, type PacketBasis, type Variety } from "./schema";
 export { readCropSources } from "./sources";
 export { emergenceAt, packetEmergenceDays, sproutingRange, sproutingRate } from "./sprouting";

@@ -1,5 +1,5 @@
 import { libraryFiles } from "./libraryFiles";
-import { CropGroupSchema, type Crop, type CropGroup, type Variety } from "./schema";
+import type { Crop, Variety } from "./schema";
 
 /**
  * The crops that come with the program, by id, in the order of their names. The files are checked
@@ -8,9 +8,6 @@ import { CropGroupSchema, type Crop, type CropGroup, type Variety } from "./sche
 export const cropLibrary: ReadonlyMap<string, Crop> = new Map(
   [...libraryFiles].sort((a, b) => (a.name < b.name ? -1 : 1)).map((crop) => [crop.id, crop]),
 );
-
-/** The groups in the order of the seasons' work. */
-export const CROP_GROUPS: readonly CropGroup[] = CropGroupSchema.options;
 
 /** A crop's variety by id; its first one when no id is given; undefined when there is no such id. */
 export function varietyOf(crop: Crop, varietyId?: string): Variety | undefined {

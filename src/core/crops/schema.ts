@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { CROP_GROUPS } from "./groups";
 import { IdSchema, NameSchema, NoteSchema } from "../naming";
 import { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
 import { code } from "../facts";
@@ -35,17 +36,7 @@ export const VarietySchema = z.strictObject({
 export type Variety = z.infer<typeof VarietySchema>;
 
 /** What grows together on the shelf: how the library is leafed through. */
-export const CropGroupSchema = z.enum([
-  "greens",
-  "heads",
-  "roots",
-  "alliums",
-  "legumes",
-  "lateSummer",
-  "shoots",
-  "forced",
-  "flowersAndHerbs",
-]);
+export const CropGroupSchema = z.enum(CROP_GROUPS);
 export type CropGroup = z.infer<typeof CropGroupSchema>;
 
 const columns = SPROUTING_TEMPERATURES_C.length;

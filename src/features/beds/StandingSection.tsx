@@ -99,7 +99,9 @@ export function StandingSection({ garden, site, bed, day }: BedSectionProps) {
             <PlantingLine
               key={planting.id}
               name={plantingName(garden, planting)}
-              words={say.sown({ date: wording.date(dayNumber(planting.sowOn), day) })}
+              words={(dayNumber(planting.sowOn) > day ? say.sowOn : say.sown)({
+                date: wording.date(dayNumber(planting.sowOn), day),
+              })}
               onOpen={() => open(planting.id)}
             />
           ))}

@@ -142,6 +142,7 @@ export const beds = table({
   yearInThisBed: "Year in this bed",
   comingUp: "Coming up",
   sown: ({ date }: { date: string }) => `sown ${date}`,
+  sowOn: ({ date }: { date: string }) => `sow ${date}`,
   move: "Move…",
   move2: ({ props }: { props: string }) => `Move ${props}`,
   open: "Open",

@@ -1,7 +1,6 @@
 /** @jest-environment jsdom */
 import { fireEvent, render, screen } from "@testing-library/react";
-import { scaleLinear } from "d3-scale";
-import type { TimeScale } from "@/ui/chart";
+import { timeScale } from "@/ui/chart";
 import { dropPending } from "@/ui/inputs";
 import { useKnot } from "./useKnot";
 import type { StrandItem } from "./useStrands";
@@ -20,7 +19,7 @@ window.PointerEvent ??= Pointer as unknown as typeof PointerEvent;
 const SOWN = 20_700;
 const item = { id: "spinach", timeline: { sowDay: SOWN } } as StrandItem;
 /** Two pixels a day. */
-const x = scaleLinear([SOWN, SOWN + 100], [0, 200]) as unknown as TimeScale;
+const x = timeScale(SOWN, SOWN + 100, 0, 200);
 
 function shown() {
   const told = { preview: [] as (number | null)[], moved: [] as number[], selected: 0 };
