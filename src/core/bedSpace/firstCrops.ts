@@ -59,7 +59,13 @@ export function firstCrops(
       untilDay: Infinity,
       between: null,
     };
-    const planting = plantingInto(bed, opening, { sowing, clearDay: null }, newId());
+    const planting = plantingInto(
+      bed,
+      opening,
+      { sowing, clearDay: null },
+      newId(),
+      garden.settings.units,
+    );
     return [{ sowing, bed, planting }];
   });
 }

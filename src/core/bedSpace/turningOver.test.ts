@@ -108,6 +108,7 @@ test("two tomatoes are left, the rest makes way for broccoli, also between them:
     clearings: [{ ...clearing, leavePlaces: 2 }],
     next,
     between: true,
+    units: "metric",
     newId: () => ids.shift() ?? "more",
   });
   // Tomatoes stand 50 cm apart in one row: two of them take the last metre of their four.

@@ -2,8 +2,9 @@ import { isoDate, type DayNumber } from "../calendar";
 import { BY_THE_BOOK } from "../gardenFile";
 import type { Bed, Planting } from "../garden";
 import { exactM, SAME_LENGTH_M } from "../layout";
-import { amountsFor, standOf } from "../plantings";
+import { amountsFor, bookSpacing, standOf } from "../plantings";
 import type { Growing } from "../schedule";
+import type { Units } from "../units";
 
 /** One standing planting, and how many places of it are left standing. */
 export interface Clearing {
@@ -24,6 +25,7 @@ export interface TurnOverPlan {
   next: Growing;
   /** Also between the plants that are left. */
   between: boolean;
+  units: Units;
   newId: () => string;
 }
 
@@ -75,7 +77,7 @@ export function turnOverPlantings(plan: TurnOverPlan): Planting[] {
   ];
 }
 
-function plantingOf({ bed, next, onDay }: TurnOverPlan, id: string) {
+function plantingOf({ bed, next, onDay, units }: TurnOverPlan, id: string) {
   const { crop, variety, method, stage } = next;
   const benchDays = method === "transplant" ? crop.transplanting.seedlingWeeks * 7 : 0;
   return {
@@ -86,8 +88,7 @@ function plantingOf({ bed, next, onDay }: TurnOverPlan, id: string) {
     sowOn: isoDate(onDay - benchDays),
     method,
     stage,
-    rowCm: crop.spacing.rowCm,
-    inRowCm: crop.spacing.inRowCm,
+    ...bookSpacing(crop, stage, units),
     ...BY_THE_BOOK,
   };
 }

@@ -3,11 +3,12 @@ import { BY_THE_BOOK } from "../gardenFile";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exactM } from "../layout";
 import { isSpent, seedsIn } from "../seedBox";
-import { amountsFor, exposureOver, plantingState, standOf } from "../plantings";
+import { amountsFor, bookSpacing, exposureOver, plantingState, standOf } from "../plantings";
 import { bedDays, sowableToday, sunShortfall, type SowNow, type SunShortfall } from "../schedule";
 import { gapsIn, occupantsOf, type Gap } from "./occupancy";
 import { tooSoonFor, type TooSoon } from "./rotation";
 import type { Site } from "../growth";
+import type { Units } from "../units";
 
 /** Room for a crop: bare ground for a time, or the space between plants that are slow or small. */
 export interface Opening extends Gap {
@@ -122,15 +123,13 @@ function seedsOf(garden: Garden, { growing }: SowNow, day: DayNumber): number {
     .reduce((sum, lot) => sum + seedsIn(growing.crop, lot), 0);
 }
 
-/** Young leaves are sown close, in bands (usual practice). */
-const YOUNG_LEAVES = { rowCm: 8, inRowCm: 3 };
-
 /** The planting that puts a fit into its opening, all of it. */
 export function plantingInto(
   bed: Bed,
   opening: Opening,
   { sowing, clearDay }: Pick<Fit, "sowing" | "clearDay">,
   id: string,
+  units: Units,
 ): Planting {
   const { crop, variety, method, stage } = sowing.growing;
   const fromM = exactM(Math.max(0, opening.fromM));
@@ -146,9 +145,7 @@ export function plantingInto(
     stage,
     fromM,
     lengthM: exactM(untilM - fromM),
-    ...(stage === "baby"
-      ? YOUNG_LEAVES
-      : { rowCm: crop.spacing.rowCm, inRowCm: crop.spacing.inRowCm }),
+    ...bookSpacing(crop, stage, units),
     interplanted: opening.between !== null,
     clearOn: clearDay === null ? null : isoDate(clearDay),
   };

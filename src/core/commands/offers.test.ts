@@ -35,7 +35,7 @@ test("whatever is offered for an opening can be planted there, and nobody clashe
       const fits = whatFits(site, tarnholt, bed, opening, day);
       const fit = fits[whichFit % Math.max(1, fits.length)];
       if (!fit) return;
-      const planting = plantingInto(bed, opening, fit, "offered");
+      const planting = plantingInto(bed, opening, fit, "offered", tarnholt.settings.units);
       const outcome = commands["planting.add"].apply(tarnholt, planting);
       if (!outcome.ok) throw new Error(`${planting.cropId}: ${english(outcome.refusal)}`);
       planted += 1;
@@ -81,6 +81,7 @@ test("whatever turning over is offered can be done, whatever is left standing, a
           }),
           next: chosen.growing,
           between,
+          units: "metric",
           newId: () => `new-${(ids += 1)}`,
         });
         const outcome = commands["bed.turnOver"].apply(tarnholt, { bedId: bed.id, plantings });

@@ -46,6 +46,17 @@ export interface GardenFacts {
   "garden.atMost100Cm": Nothing;
   "garden.enterThePlantsPerStation": Nothing;
   "garden.wholePlantsOnly": Nothing;
+  "garden.wholeSeedsOnly": Nothing;
+  "garden.atLeastOneSeed": Nothing;
+  "garden.atMost50SeedsPerHole": Nothing;
+  "garden.enterTheAgeOfThePlants": Nothing;
+  "garden.wholeDaysOnly": Nothing;
+  "garden.atLeast7Days": Nothing;
+  "garden.atMost365Days": Nothing;
+  "garden.enterAShare": Nothing;
+  "garden.aShareIsAbove0": Nothing;
+  "garden.sharesAddUpTo100": Nothing;
+  "garden.atMost12KindsInAMix": Nothing;
   "garden.atLeastOnePlant": Nothing;
   "garden.atMost15PlantsPerStation": Nothing;
   "garden.enterTheFactor": Nothing;

@@ -159,6 +159,10 @@ export interface TasksFacts {
   "tasks.cutTheExtraPlantsWithScissorsOr": Nothing;
   "tasks.plantedNowReadyChooseACoolCloudy": { readyDay: number; sowDay: number };
   "tasks.plantsInRows": { plants: number; rows: number };
+  "tasks.toBeSetOutBy": { plantOutDay: number; sowDay: number };
+  "tasks.plantsAbout": { plants: number; ageDays: number };
+  "tasks.thePlantsAreHere": Nothing;
+  "tasks.chooseStockyPlantsHardenThem": Nothing;
   "tasks.plantDeepUpToTheFirstLeavesAndFirm": Nothing;
   "tasks.sownTheyHaveOutgrownTheirCellsPot": { dayNumber: number; day: number };
   "tasks.seedlings": { alive: number };

@@ -45,7 +45,7 @@ test.each<[string, string, string, RegExp]>([
     "a newer version",
     changed({ version: GARDEN_FILE_VERSION + 1 }),
     "version",
-    /newer Late Ember \(file version 9/,
+    /newer Late Ember \(file version 10/,
   ],
   [
     "a latitude past the pole",
@@ -244,7 +244,12 @@ test("a file of the first version is read as this one would have written it", ()
   const { wetDaysPerYear: _wet, ...climate } = place.climate;
   const { stationUrl: _url, ...settings } = commons.settings;
   const beds = commons.beds.map(({ horizon: _of, ...bed }) => bed);
-  const old = { ...rest, version: 1, settings, beds, place: { ...place, climate } };
+  // A cluster's distance was a single plant's in those days.
+  const plantings = commons.plantings.map((planting) => ({
+    ...planting,
+    inRowCm: planting.inRowCm / planting.plantsPerStation,
+  }));
+  const old = { ...rest, version: 1, settings, beds, plantings, place: { ...place, climate } };
   const read = readGardenFile(JSON.stringify(old));
   if (!read.ok) throw new Error(JSON.stringify(read.problems));
   expect(read.file).toMatchObject({

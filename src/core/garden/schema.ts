@@ -191,7 +191,7 @@ export const PlantingSchema = z.strictObject({
         .max(60, code("garden.atMost60Days")),
     })
     .nullable(),
-  /** The book's distances; for pots, from edge to edge. */
+  /** Between rows, and in the row from station to station; for pots, from edge to edge. */
   rowCm: SpacingCm,
   inRowCm: SpacingCm,
   /** `offset`: every second row shifted by half. `pots`: round pots, shifted alike. */
@@ -202,17 +202,57 @@ export const PlantingSchema = z.strictObject({
     .min(3, code("garden.atLeast3Cm"))
     .max(100, code("garden.atMost100Cm"))
     .nullable(),
-  /** Plants at a station: more than one is a cluster that pushes apart. */
+  /** Plants left at a station: more than one is a cluster that pushes apart. */
   plantsPerStation: z
     .number({ error: code("garden.enterThePlantsPerStation") })
     .int(code("garden.wholePlantsOnly"))
     .min(1, code("garden.atLeastOnePlant"))
     .max(15, code("garden.atMost15PlantsPerStation")),
+  /** Seeds in each hole or cell, thinned to the plants of a station; null sows for the usual losses. */
+  seedsPerHole: z
+    .number()
+    .int(code("garden.wholeSeedsOnly"))
+    .min(1, code("garden.atLeastOneSeed"))
+    .max(50, code("garden.atMost50SeedsPerHole"))
+    .nullable(),
   /** Both distances times this: over 1 is wider, for winter light. */
   spacingFactor: z
     .number({ error: code("garden.enterTheFactor") })
     .min(0.5, code("garden.atLeastHalfOfTheUsualSpacing"))
     .max(2, code("garden.atMostTwiceTheUsualSpacing")),
+  /** For plants that were bought: how old they are when they come into the bed; null where one sows. */
+  bought: z
+    .strictObject({
+      ageDays: z
+        .number({ error: code("garden.enterTheAgeOfThePlants") })
+        .int(code("garden.wholeDaysOnly"))
+        .min(7, code("garden.atLeast7Days"))
+        .max(365, code("garden.atMost365Days")),
+    })
+    .nullable(),
+  /** What else is sown with it in one sowing, each with its share of the plants; null where nothing is. */
+  mix: z
+    .strictObject({
+      /** Seed mixed together, or stations that alternate. */
+      as: z.enum(["mixed", "alternating"]),
+      parts: z
+        .array(
+          z.strictObject({
+            cropId: z.string(),
+            varietyId: z.string(),
+            share: z
+              .number({ error: code("garden.enterAShare") })
+              .gt(0, code("garden.aShareIsAbove0"))
+              .lt(1, code("garden.sharesAddUpTo100")),
+          }),
+        )
+        .min(1)
+        .max(11, code("garden.atMost12KindsInAMix"))
+        .refine((parts) => parts.reduce((sum, { share }) => sum + share, 0) < 1, {
+          error: code("garden.sharesAddUpTo100"),
+        }),
+    })
+    .nullable(),
   /** The succession it belongs to; null when it stands alone. */
   successionId: IdSchema.nullable(),
 });

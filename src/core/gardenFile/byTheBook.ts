@@ -6,6 +6,9 @@ export const BY_THE_BOOK: Pick<
   | "arrangement"
   | "potCm"
   | "plantsPerStation"
+  | "seedsPerHole"
+  | "bought"
+  | "mix"
   | "spacingFactor"
   | "successionId"
   | "interplanted"
@@ -16,6 +19,9 @@ export const BY_THE_BOOK: Pick<
   arrangement: "rows",
   potCm: null,
   plantsPerStation: 1,
+  seedsPerHole: null,
+  bought: null,
+  mix: null,
   spacingFactor: 1,
   successionId: null,
   interplanted: false,

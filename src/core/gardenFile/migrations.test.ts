@@ -179,3 +179,20 @@ test("work that was logged in English words is kept by its code; the grower's ow
     expect(migrateEntity("logEntry", own, 7)).toEqual(own);
   }
 });
+
+test("until version 8 a cluster's distance was multiplied by its plants: the same stations stand on", () => {
+  const old = (some: object) => {
+    const { seedsPerHole: _s, bought: _b, mix: _m, ...planting } = commons.plantings[0] as Planted;
+    return migrateEntity("planting", { ...planting, inRowCm: 10, ...some }, 8);
+  };
+  const bought = { seedsPerHole: null, bought: null, mix: null };
+  expect(old({ plantsPerStation: 4 })).toMatchObject({ inRowCm: 40, ...bought });
+  expect(old({ plantsPerStation: 1 })).toMatchObject({ inRowCm: 10, ...bought });
+  expect(old({ plantsPerStation: 4, arrangement: "pots", potCm: 12 })).toMatchObject({
+    inRowCm: 10,
+  });
+  expect(old({ plantsPerStation: 15, inRowCm: 100 })).toMatchObject({ inRowCm: 500 });
+  expect(
+    inEnglish(PlantingSchema.safeParse(old({ plantsPerStation: 4 })).error?.issues ?? []),
+  ).toEqual([]);
+});

@@ -49,6 +49,15 @@ const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>>
   8: {
     logEntry: (entry) => (isKept(entry.what) ? { ...entry, what: withFacts(entry.what) } : entry),
   },
+  9: {
+    planting: (planting) => ({
+      seedsPerHole: null,
+      bought: null,
+      mix: null,
+      ...planting,
+      ...fromStationToStation(planting),
+    }),
+  },
 };
 
 /** What the program named in English until version 7, and the fact that is kept for it since. */
@@ -74,6 +83,15 @@ function withFacts(what: Kept): Kept {
     if (typeof said === "string") kept[name] = WAS_SAID.get(said) ?? said;
   }
   return kept;
+}
+
+const WIDEST_CM = 500;
+
+/** Until version 8 a cluster's distance was a single plant's, and was multiplied by its plants. */
+function fromStationToStation({ inRowCm, plantsPerStation, arrangement }: Kept): Kept {
+  if (typeof inRowCm !== "number" || typeof plantsPerStation !== "number") return {};
+  if (plantsPerStation <= 1 || arrangement === "pots") return {};
+  return { inRowCm: Math.min(WIDEST_CM, Math.round(inRowCm * plantsPerStation * 1e6) / 1e6) };
 }
 
 /** A station's address without what it may no longer hold; null where nothing else is left. */

@@ -27,25 +27,33 @@ export interface Requirement {
   shockPacketDays: number;
 }
 
+/** A plant that waits in its pot grows no further than this many times the usual age (estimate). */
+const MOST_USUAL_AGES = 1.5;
+
 /**
  * Packet days a planting needs, whatever start its packet counts from.
  *
  * A packet that counts from transplanting leaves out the seedling weeks and already includes the
  * shock of the move; one that counts from emergence leaves out the sprouting.
+ *
+ * @param boughtAgeDays age of bought plants when they come into the bed, which older ones are ahead by;
+ *                      null for plants raised for the crop's usual weeks
  */
 export function requirement(
   crop: Crop,
   variety: Variety,
   method: Method,
   stage: Stage = "full",
+  boughtAgeDays: number | null = null,
 ): Requirement {
   const { seedlingWeeks, shockPacketDays } = crop.transplanting;
-  const benchDays = seedlingWeeks * DAYS_PER_WEEK;
-  const benchPacketDays = benchDays * benchDayWorth(crop);
+  const usualDays = seedlingWeeks * DAYS_PER_WEEK;
+  const benchDays = boughtAgeDays ?? usualDays;
+  const benchPacketDays = Math.min(benchDays, MOST_USUAL_AGES * usualDays) * benchDayWorth(crop);
   const fromSowing =
     stage === "baby" && crop.babyLeaf !== undefined
       ? crop.babyLeaf.packetDays
-      : packetDaysFromSowing(crop, variety, benchPacketDays);
+      : packetDaysFromSowing(crop, variety, usualDays * benchDayWorth(crop));
   if (method === "direct") {
     const emergencePacketDays = packetEmergenceDays(crop);
     return {

@@ -1,6 +1,7 @@
 /** Every kind of work that a day can ask for, as it is kept in files; in the order in which it is done at a place. */
 export const WORKS = [
   "order",
+  "buyPlants",
   "fill",
   "sow",
   "sowTray",

@@ -213,7 +213,7 @@ function doubtOf(garden: Garden, planting: Planting, { what }: LogEntry): Fact |
   const bed = garden.beds.get(planting.bedId);
   const crop = cropsOf(garden).get(planting.cropId);
   if (what.kind !== "harvested" || what.grams === null || !bed || !crop) return null;
-  const usualG = usualYieldKg(standOf(planting, bed), crop) * 1000;
+  const usualG = usualYieldKg(standOf(planting, bed), crop, planting.method, planting.stage) * 1000;
   return what.grams > usualG * MUCH_TIMES ? fact("logbook.moreThanUsual", { usualG }) : null;
 }
 

@@ -3,7 +3,7 @@ import { varietyOf } from "../crops";
 import { BY_THE_BOOK } from "../gardenFile";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exactM } from "../layout";
-import { amountsFor, standOf } from "../plantings";
+import { amountsFor, bookSpacing, standOf } from "../plantings";
 import { roomIn } from "../bedSpace";
 import type { Site } from "../growth";
 import type { Clause } from "./clause";
@@ -41,8 +41,7 @@ export function unplannedPlanting(
     stage: "full",
     fromM,
     lengthM: freeM,
-    rowCm: crop.spacing.rowCm,
-    inRowCm: crop.spacing.inRowCm,
+    ...bookSpacing(crop, "full", garden.settings.units),
   };
   if (freeM < LEAST_M) return null;
   // Rows run along the bed: two of four along all of it are half of it, all four rows wide.

@@ -9,7 +9,6 @@ import {
   blockShortfall,
   spacingEffect,
   spacingEffectFact,
-  usualYieldKg,
   type Stand,
 } from "./spacing";
 import { boxAmounts, plannedRaisings, seedNeeds, trayOccupants } from "../propagation";
@@ -47,8 +46,8 @@ describe("how many plants", () => {
     expect(amountsFor(stand(), kale, "direct").plants).toBe(320);
     // Rows 17.3 cm apart: 1 + (80-20)/17.32 = 4 rows; 80 and 79 places in turn.
     expect(amountsFor(stand({ arrangement: "offset" }), kale, "direct").plants).toBe(318);
-    // Four to a station, 40 cm apart: 4 rows × 20 stations × 4.
-    expect(amountsFor(stand({ plantsPerStation: 4 }), kale, "direct")).toMatchObject({
+    // Four to a station, 40 cm from one to the next: 4 rows × 20 stations × 4.
+    expect(amountsFor(stand({ inRowCm: 40, plantsPerStation: 4 }), kale, "direct")).toMatchObject({
       stationCm: 40,
       stations: 80,
       plants: 320,
@@ -124,7 +123,8 @@ describe("how many plants", () => {
       fc.property(anyStand, fc.integer({ min: 2, max: 10 }), (some, plantsPerStation) => {
         const leek = crop("leek");
         const singles = amountsFor(stand(some), leek, "transplant");
-        const clusters = amountsFor(stand({ ...some, plantsPerStation }), leek, "transplant");
+        const apart = { ...some, inRowCm: some.inRowCm * plantsPerStation };
+        const clusters = amountsFor(stand({ ...apart, plantsPerStation }), leek, "transplant");
         // Up to the last, cut-off station of each row.
         expect(Math.abs(clusters.plants - singles.plants)).toBeLessThanOrEqual(
           singles.rows * plantsPerStation,
@@ -182,7 +182,7 @@ describe("how many plants", () => {
   });
 
   test("each amount opens to its sum, in the chosen units", () => {
-    const made = stand({ rowCm: 25, inRowCm: 15, plantsPerStation: 4 });
+    const made = stand({ rowCm: 25, inRowCm: 60, plantsPerStation: 4 });
     const leek = crop("leek");
     const sums = amountSums(made, leek, amountsFor(made, leek, "transplant"));
     expect(sums.map(({ code }) => code.replace("plantings.", ""))).toEqual([
@@ -214,7 +214,6 @@ describe("the spacing factor", () => {
       "36 % fewer plants, each about 37 % heavier and with 56 % more light; the area yields about 12 % less.",
     );
     expect(spacingEffectFact(1)).toBeNull();
-    expect(usualYieldKg(stand(), crop("carrot"))).toBeCloseTo(8 * 0.8 * 4, 6);
   });
 
   test("closer never yields less from the area, nor heavier plants", () => {

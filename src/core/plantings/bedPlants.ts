@@ -77,7 +77,7 @@ function standingPlants(
     // Leaf area grows with weight, so the reach with its root; full-grown plants just touch.
     radiusM: (nearestCm / 200) * Math.sqrt(Math.max(LEAST_DRAWN, grown)),
     surviving,
-    expectedYieldKg: usualYieldKg(stand, growing.crop) * surviving,
+    expectedYieldKg: usualYieldKg(stand, growing.crop, planting.method, planting.stage) * surviving,
   };
 }
 

@@ -16,16 +16,18 @@ export function growingOf(garden: Garden, planting: Planting): Growing | null {
 }
 
 function growingFrom(planting: Planting, crop: Crop, exposure: Required<Exposure>): Growing | null {
-  const { varietyId, method, stage, clearOn } = planting;
+  const { varietyId, method, stage, clearOn, bought } = planting;
   const variety = varietyOf(crop, varietyId);
   if (!variety) return null;
   const clearDay = clearOn === null ? null : dayNumber(clearOn);
-  return { crop, variety, method, stage, ...exposure, clearDay };
+  const boughtAgeDays = bought?.ageDays ?? null;
+  return { crop, variety, method, stage, ...exposure, clearDay, boughtAgeDays };
 }
 
 /** How a planting stands in its bed. */
 export function standOf(planting: Planting, bed: Pick<Bed, "widthM">): Stand {
-  const { lengthM, rowCm, inRowCm, arrangement, potCm, plantsPerStation, spacingFactor } = planting;
+  const { lengthM, rowCm, inRowCm, arrangement, potCm } = planting;
+  const { plantsPerStation, seedsPerHole, spacingFactor } = planting;
   return {
     lengthM,
     widthM: bed.widthM,
@@ -34,6 +36,7 @@ export function standOf(planting: Planting, bed: Pick<Bed, "widthM">): Stand {
     arrangement,
     potCm,
     plantsPerStation,
+    seedsPerHole,
     spacingFactor,
   };
 }

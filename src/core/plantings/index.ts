@@ -28,6 +28,7 @@ export {
   blockShortfall,
   seedFact,
   spacingEffectFact,
+  bookSpacing,
   usualYieldKg,
   type Stand,
 } from "./spacing";

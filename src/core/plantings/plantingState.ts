@@ -169,7 +169,7 @@ function stateFrom(
   facts: Facts,
 ): PlantingState {
   const stand = standOf(planting, bed);
-  const yieldKg = usualYieldKg(stand, growing.crop);
+  const yieldKg = usualYieldKg(stand, growing.crop, planting.method, planting.stage);
   return {
     planting,
     bed,

@@ -1,5 +1,7 @@
 import type { Crop } from "../crops";
 import { fact, type Fact } from "../facts";
+import type { Stage } from "../growth";
+import { centimetres, inches, type Units } from "../units";
 
 /** How the plants of a stretch of bed stand. */
 export type Arrangement = "rows" | "offset" | "pots";
@@ -8,7 +10,7 @@ export type Arrangement = "rows" | "offset" | "pots";
 export interface Stand {
   lengthM: number;
   widthM: number;
-  /** The book's distances; for pots, from edge to edge. */
+  /** Between rows, and in the row from station to station; for pots, from edge to edge. */
   rowCm: number;
   inRowCm: number;
   arrangement: Arrangement;
@@ -16,13 +18,15 @@ export interface Stand {
   potCm: number | null;
   /** Plants at a station: more than one is a cluster that pushes apart. */
   plantsPerStation: number;
+  /** Seeds in each hole or cell, to be thinned; null sows for the usual losses. */
+  seedsPerHole: number | null;
   /** Both distances times this. */
   spacingFactor: number;
 }
 
 /** What a stand needs, told in the steps of its sum. */
 export interface Amounts {
-  /** Distances as they come out, with factor, clusters and pots; from centre to centre. */
+  /** Distances as they come out, with factor and pots; from centre to centre. */
   rowCm: number;
   stationCm: number;
   rows: number;
@@ -41,8 +45,10 @@ export interface Amounts {
   bulbs: number | null;
 }
 
-/** Sums like 0.8 / 0.2 must not lose a row to the last binary digit. */
+/** Sums like 0.8 / 0.2 must not lose a seed to the last binary digit. */
 const SLACK = 1e-9;
+/** A row or a station that lacks so little has its room: lengths are kept to a tenth of a millimetre. */
+const SLACK_CM = 0.006;
 /** Share of sprouted seedlings on a bench that get planted out (estimate). */
 const BENCH_SHARE = 0.9;
 /** Rows of a triangle's height apart keep the distance to their shifted neighbours. */
@@ -69,7 +75,9 @@ export function amountsFor(
   const cells = method === "direct" ? null : cellsFor(plants, stand, crop, seedShare);
   const seeds =
     cells === null
-      ? Math.ceil((plants / standingShare) * crop.sowing.seedsPerStation - SLACK)
+      ? stand.seedsPerHole === null
+        ? Math.ceil((plants / standingShare) * crop.sowing.seedsPerStation - SLACK)
+        : stations * stand.seedsPerHole
       : cells * seedsPerCell(stand, crop);
   return {
     rowCm,
@@ -88,6 +96,7 @@ export function amountsFor(
 
 /** Seeds for a cell: enough for the cluster, and the crop's usual number for single plants. */
 function seedsPerCell(stand: Stand, crop: Crop): number {
+  if (stand.seedsPerHole !== null) return stand.seedsPerHole;
   if (stand.plantsPerStation === 1)
     return crop.tray?.clusterPlants ? 1 : (crop.tray?.seedsPerCell ?? 1);
   return Math.max(stand.plantsPerStation, crop.tray?.seedsPerCell ?? stand.plantsPerStation);
@@ -116,9 +125,13 @@ function distances(stand: Stand): { rowCm: number; stationCm: number } {
   }
   return {
     rowCm: stand.rowCm * factor,
-    // Clusters stand further apart by as many plants as they hold: the same plants for the area.
-    stationCm: stand.inRowCm * factor * stand.plantsPerStation,
+    stationCm: stand.inRowCm * factor,
   };
+}
+
+/** How many whole distances a length holds. */
+function fitting(lengthCm: number, distanceCm: number): number {
+  return Math.floor((lengthCm + SLACK_CM) / distanceCm);
 }
 
 function stationsIn(stand: Stand, rowCm: number, stationCm: number) {
@@ -131,13 +144,13 @@ function stationsIn(stand: Stand, rowCm: number, stationCm: number) {
       Math.max(0, 1 + Math.floor((lengthCm - shiftCm - (stand.potCm ?? 0)) / stationCm + SLACK));
     return shifted(rows, Math.max(1, inRow(0)), inRow(stationCm / 2));
   }
-  const rows = Math.max(1, Math.floor(widthCm / rowCm + SLACK));
-  const stationsPerRow = Math.max(1, Math.floor(lengthCm / stationCm + SLACK));
+  const rows = Math.max(1, fitting(widthCm, rowCm));
+  const stationsPerRow = Math.max(1, fitting(lengthCm, stationCm));
   if (stand.arrangement === "rows") {
     return { rows, stationsPerRow, stations: rows * stationsPerRow };
   }
-  const closer = Math.max(1, 1 + Math.floor((widthCm - rowCm) / (rowCm * TRIANGLE_HEIGHT) + SLACK));
-  const between = Math.floor((lengthCm - stationCm / 2) / stationCm + SLACK);
+  const closer = Math.max(1, 1 + fitting(widthCm - rowCm, rowCm * TRIANGLE_HEIGHT));
+  const between = fitting(lengthCm - stationCm / 2, stationCm);
   return shifted(closer, stationsPerRow, between);
 }
 
@@ -175,6 +188,34 @@ export interface SpacingEffect {
   lightPerPlant: number;
 }
 
+/** Young leaves are sown close, in bands (usual practice). */
+const YOUNG_LEAVES = { rowCm: 8, inRowCm: 3 } as const;
+
+/**
+ * The distances at which a crop usually stands, for a planting of it: in whole inches, or half ones
+ * below four, for a grower who measures in them.
+ *
+ * @example bookSpacing(garlic, "full", "imperial") // { rowCm: 25.4, inRowCm: 15.24 }
+ */
+export function bookSpacing(
+  crop: Crop,
+  stage: Stage,
+  units: Units,
+): { rowCm: number; inRowCm: number } {
+  const { rowCm, inRowCm } = stage === "baby" ? YOUNG_LEAVES : crop.spacing;
+  if (units === "metric") return { rowCm, inRowCm };
+  return { rowCm: inRoundInches(rowCm), inRowCm: inRoundInches(inRowCm) };
+}
+
+const WHOLE_INCHES_FROM_CM = 10;
+
+function inRoundInches(distanceCm: number): number {
+  const steps = distanceCm < WHOLE_INCHES_FROM_CM ? 4 : 1;
+  const rounded = Math.round(inches(distanceCm) * steps) / steps;
+  // Shoots stand closer than a quarter of an inch.
+  return rounded === 0 ? distanceCm : centimetres(rounded);
+}
+
 /** How crowded plants already are at the book's distances, 0 not at all to 1 wholly (estimate). */
 const CROWDING_AT_BOOK = 0.75;
 
@@ -188,7 +229,7 @@ const CROWDING_AT_BOOK = 0.75;
  */
 export function spacingEffect(factor: number): SpacingEffect {
   const density = 1 / (factor * factor);
-  const plantWeight = 1 / (1 - CROWDING_AT_BOOK + CROWDING_AT_BOOK * density);
+  const plantWeight = plantWeightAt(density);
   return {
     plants: density,
     plantWeight,
@@ -204,10 +245,30 @@ export function spacingEffectFact(factor: number): Fact | null {
   return fact("plantings.spacingEffect", { plants, plantWeight, lightPerPlant, yieldShare });
 }
 
-/** Kilograms that a stretch of bed usually gives, with its spacing. */
-export function usualYieldKg(stand: Stand, crop: Crop): number {
+/**
+ * Kilograms that a stretch of bed usually gives: from its plants, each the heavier the more ground it
+ * has, up to what a plant with room to spare weighs.
+ *
+ * @source Shinozaki & Kira (1956), reciprocal yield law
+ */
+export function usualYieldKg(
+  stand: Stand,
+  crop: Crop,
+  method: "direct" | "transplant",
+  stage: Stage,
+): number {
   const areaM2 = stand.lengthM * stand.widthM;
-  return crop.harvest.yieldKgPerM2 * areaM2 * spacingEffect(stand.spacingFactor).yield;
+  if (areaM2 === 0) return 0;
+  const { plants } = amountsFor(stand, crop, method);
+  const { rowCm, inRowCm } = bookSpacing(crop, stage, "metric");
+  const perM2AtBook = 10_000 / (rowCm * inRowCm);
+  const density = plants / areaM2 / perM2AtBook;
+  return (crop.harvest.yieldKgPerM2 / perM2AtBook) * plants * plantWeightAt(density);
+}
+
+/** Weight of one plant relative to the book's, at a density relative to the book's. */
+function plantWeightAt(density: number): number {
+  return 1 / (1 - CROWDING_AT_BOOK + CROWDING_AT_BOOK * density);
 }
 
 /** The sums behind the amounts, one a line, each to be checked by hand. */

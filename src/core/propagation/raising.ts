@@ -23,7 +23,8 @@ export function plannedRaisings(garden: Garden, fromDay: DayNumber, toDay: DayNu
   const found: Raising[] = [];
   for (const planting of garden.plantings.values()) {
     const sowDay = dayNumber(planting.sowOn);
-    if (planting.method !== "transplant" || isSown(factsOf(garden, planting.id))) continue;
+    if (planting.method !== "transplant" || planting.bought) continue;
+    if (isSown(factsOf(garden, planting.id))) continue;
     if (sowDay < fromDay || sowDay > toDay) continue;
     const crop = crops.get(planting.cropId);
     const variety = crop && varietyOf(crop, planting.varietyId);

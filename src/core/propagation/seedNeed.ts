@@ -42,7 +42,7 @@ export function seedNeeds(garden: Garden, today: DayNumber, toDay: DayNumber): S
     const variety = crop && varietyOf(crop, planting.varietyId);
     const bed = garden.beds.get(planting.bedId);
     if (sowDay < today || sowDay > toDay || isSown(factsOf(garden, planting.id))) continue;
-    if (!crop || !variety || !bed) continue;
+    if (!crop || !variety || !bed || planting.bought) continue;
     const { plants, seeds } = amountsFor(standOf(planting, bed), crop, planting.method);
     const key = `${crop.id}|${variety.id}`;
     const need = byVariety.get(key) ?? {

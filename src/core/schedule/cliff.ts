@@ -3,11 +3,12 @@ import {
   latestSowingFor,
   frostCountedFrom,
   readyDayBy,
+  needOf,
   plantHardiness,
   type Growing,
   type Timeline,
 } from "./timeline";
-import { requirement, sumBetween, type PlanSettings, type Site } from "../growth";
+import { sumBetween, type PlanSettings, type Site } from "../growth";
 
 /** From here on, each day's delay costs a week or more: the edge of the cliff. */
 const COST_AT_THE_EDGE_DAYS = 7;
@@ -43,7 +44,7 @@ export function cliffOf(
   aroundDay: DayNumber,
 ): Cliff {
   const season = site.season(aroundDay);
-  const need = requirement(growing.crop, growing.variety, growing.method, growing.stage);
+  const need = needOf(growing);
   const sowDays: DayNumber[] = [];
   const readyDays: (DayNumber | null)[] = [];
   const lead = Math.min(LONGEST_LEAD_DAYS, Math.max(0, need.totalPacketDays - QUICK_PACKET_DAYS));

@@ -2,13 +2,13 @@ import type { DayNumber } from "../calendar";
 import {
   dayWhenGathered,
   latestStart,
-  requirement,
   standingPacketDays,
   sumBetween,
   type PlanSettings,
   type Site,
 } from "../growth";
 import {
+  needOf,
   growthStartDay,
   latestSowingFor,
   timelineFrom,
@@ -127,17 +127,13 @@ function stepByCalendar(
 
 /** When a sowing begins to grow in the bed. */
 function bedDayOf(site: Site, growing: Growing, sowDay: DayNumber): DayNumber | null {
-  return growthStartDay(site, growing, requirementOf(growing), sowDay);
+  return growthStartDay(site, growing, needOf(growing), sowDay);
 }
 
 function sowDayFor(site: Site, growing: Growing, bedDay: DayNumber): DayNumber | null {
-  const need = requirementOf(growing);
+  const need = needOf(growing);
   if (need.benchDays > 0) return bedDay - need.benchDays;
   return latestStart(site.sprouting(growing.crop, growing, bedDay), bedDay, 1);
-}
-
-function requirementOf({ crop, variety, method, stage }: Growing) {
-  return requirement(crop, variety, method, stage);
 }
 
 /** A succession as it would come out: every sowing with its harvest. */

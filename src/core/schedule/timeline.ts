@@ -33,6 +33,8 @@ export interface Growing extends Exposure {
   stage: Stage;
   /** The day the grower pulls it; nothing, or null, as long as it is good. */
   clearDay?: DayNumber | null;
+  /** Age at which bought plants come into the bed, days; nothing, or null, where the grower sows. */
+  boughtAgeDays?: number | null;
 }
 
 /** The life of one planting, as day numbers. */
@@ -55,6 +57,11 @@ export interface Timeline {
   /** Chance that such a night comes before it is ready (0 to 1); null when never ready. */
   lossBeforeReady: number | null;
   requirement: Requirement;
+}
+
+/** What a way of growing needs to get ready, in packet days. */
+export function needOf({ crop, variety, method, stage, boughtAgeDays }: Growing): Requirement {
+  return requirement(crop, variety, method, stage, boughtAgeDays);
 }
 
 /** When a planting stands in its bed: from sowing or planting out until it is over or pulled. */
@@ -86,7 +93,7 @@ export function timelineFrom(
   plannedDay: DayNumber,
   facts: DatesKnown = NOTHING_KNOWN,
 ): Timeline {
-  const need = requirement(growing.crop, growing.variety, growing.method, growing.stage);
+  const need = needOf(growing);
   const sowDay = facts.sownDay ?? plannedDay;
   const bedDay = need.benchDays > 0 ? (facts.plantedOutDay ?? sowDay + need.benchDays) : sowDay;
   const growth = site.growth(growing.crop, growing, sowDay);
@@ -297,7 +304,7 @@ export function latestSowingFor(
   growing: Growing,
   readyByDay: DayNumber,
 ): DayNumber | null {
-  const need = requirement(growing.crop, growing.variety, growing.method, growing.stage);
+  const need = needOf(growing);
   if (settings.school === "calendar") {
     return readyByDay - calendarDays(settings, need);
   }

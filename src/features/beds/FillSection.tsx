@@ -9,6 +9,7 @@ import type { Bed } from "@/core/garden";
 import { amountsFor, standOf } from "@/core/plantings";
 import { openingsIn, plantingInto, tooSoonWords, type Fit, type Opening } from "@/core/bedSpace";
 import { shortfallWords } from "@/core/schedule";
+import type { Units } from "@/core/units";
 import { useAnswer } from "@/derive";
 import { gardenStore, newId } from "@/store";
 import { InspectorSection } from "@/ui/frame";
@@ -41,7 +42,7 @@ export default function FillSection({ garden, site, bed, day }: BedSectionProps)
     );
   }
   const plant = async (fit: Fit) => {
-    const planting = plantingInto(bed, opening, fit, newId("planting"));
+    const planting = plantingInto(bed, opening, fit, newId("planting"), garden.settings.units);
     const done = await gardenStore().dispatch("planting.add", planting);
     if (!done.ok) return tellRefusal(done);
     tell(say.addedTo({ crop: fit.sowing.growing.crop.name, bed: bed.name }), "done", true);
@@ -74,7 +75,7 @@ export default function FillSection({ garden, site, bed, day }: BedSectionProps)
           <FitLine
             key={fit.sowing.growing.crop.id}
             fit={fit}
-            places={placesFor(bed, opening, fit)}
+            places={placesFor(bed, opening, fit, garden.settings.units)}
             day={day}
             // What is shown is still of another opening or day.
             isOld={isLate}
@@ -110,9 +111,10 @@ function openingWords(opening: Opening, day: number, wording: LocalWording): str
   });
 }
 
-function placesFor(bed: Bed, opening: Opening, fit: Fit): number {
+function placesFor(bed: Bed, opening: Opening, fit: Fit, units: Units): number {
   const { crop, method } = fit.sowing.growing;
-  return amountsFor(standOf(plantingInto(bed, opening, fit, "new"), bed), crop, method).plants;
+  return amountsFor(standOf(plantingInto(bed, opening, fit, "new", units), bed), crop, method)
+    .plants;
 }
 
 interface LineProps {

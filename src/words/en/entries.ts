@@ -9,6 +9,7 @@ import { tell } from "../tell";
 
 const ASK = table({
   order: "Order",
+  buyPlants: "Buy plants",
   fill: "Fill",
   sow: "Sow",
   sowTray: "Sow in a tray",
@@ -52,6 +53,7 @@ const ASK = table({
 
 const DONE = table({
   order: "Ordered",
+  buyPlants: "Plants bought",
   fill: "Filled",
   sow: "Sown",
   sowTray: "Sown in a tray",

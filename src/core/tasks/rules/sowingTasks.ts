@@ -11,6 +11,10 @@ import {
 } from "../task";
 import { fact } from "../../facts";
 
+/** Bought plants are looked for so long before they are set out. */
+const BOUGHT_AHEAD_DAYS = 14;
+/** A few more than there is room for, since some fail after the move (usual practice). */
+const SPARE = 1.05;
 /** What came up is looked at for so long. */
 const CHECKED_DAYS = 4;
 /** Seedlings are thinned when they have come so far, and asked for so long after. */
@@ -21,7 +25,13 @@ const THINNED_FROM_CM = 3;
 
 /** From the sowing to the plants in their places. */
 export function sowingTasks(round: PlantingRound): Task[] {
-  return [...sowing(round), ...emergence(round), ...thinning(round), ...plantingOut(round)];
+  return [
+    ...buying(round),
+    ...sowing(round),
+    ...emergence(round),
+    ...thinning(round),
+    ...plantingOut(round),
+  ];
 }
 
 function amounts({ bed, life }: PlantingRound) {
@@ -61,6 +71,28 @@ function sowing(round: PlantingRound): Task[] {
       more: [
         fact("tasks.deepRowsApart", { depthCm: crop.sowing.depthCm, rowCm: life.planting.rowCm }),
       ],
+    }),
+  ];
+}
+
+/** Bought plants are got in the two weeks before they come into the bed. */
+function buying(round: PlantingRound): Task[] {
+  const { day, life } = round;
+  const { plantOutDay, sowDay } = life.timeline;
+  if (!life.planting.bought || plantOutDay === null) return [];
+  if (day < plantOutDay - BOUGHT_AHEAD_DAYS || day > plantOutDay + ASKED_AFTER_DAYS) return [];
+  if (isKnown(life.facts.plantedOutDay, round)) return [];
+  const { plants } = amounts(round);
+  return [
+    plantingTask(round, "buyPlants", plantOutDay - BOUGHT_AHEAD_DAYS, plantOutDay, {
+      reason: fact("tasks.toBeSetOutBy", { plantOutDay, sowDay }),
+      howMuch: fact("tasks.plantsAbout", {
+        plants: Math.ceil(plants * SPARE),
+        ageDays: life.planting.bought.ageDays,
+      }),
+      endsWhen: fact("tasks.thePlantsAreHere"),
+      ifLeft: weekLater(round, life),
+      more: [fact("tasks.chooseStockyPlantsHardenThem")],
     }),
   ];
 }

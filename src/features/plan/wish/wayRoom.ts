@@ -3,7 +3,7 @@ import { BY_THE_BOOK } from "@/core/gardenFile";
 import type { Garden, Planting } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { exposureKey, type Site } from "@/core/growth";
-import { exposureOver } from "@/core/plantings";
+import { bookSpacing, exposureOver } from "@/core/plantings";
 import { roomIn, roomiestBed, type Room } from "@/core/bedSpace";
 import type { Way } from "@/core/schedule";
 
@@ -38,7 +38,6 @@ export function plantingFor(
   const bedId = room?.bed.id ?? way.spot.bedId;
   const bedLength = garden.beds.get(bedId)?.lengthM ?? 1;
   const free = room && room.freeM >= LEAST_ROOM_M ? exactM(room.freeM) : bedLength;
-  const young = growing.stage === "baby";
   return {
     id,
     cropId: growing.crop.id,
@@ -49,12 +48,7 @@ export function plantingFor(
     stage: growing.stage,
     fromM: room && room.freeM >= LEAST_ROOM_M ? exactM(room.fromM) : 0,
     lengthM: free,
-    rowCm: young ? YOUNG_LEAF_ROWS_CM : growing.crop.spacing.rowCm,
-    inRowCm: young ? YOUNG_LEAF_IN_ROW_CM : growing.crop.spacing.inRowCm,
+    ...bookSpacing(growing.crop, growing.stage, garden.settings.units),
     ...BY_THE_BOOK,
   };
 }
-
-/** Young leaves are sown close, in bands (usual practice). */
-const YOUNG_LEAF_ROWS_CM = 8;
-const YOUNG_LEAF_IN_ROW_CM = 3;

@@ -201,6 +201,13 @@ export const tasks = learn<TasksFacts>({
   "tasks.plantedNowReadyChooseACoolCloudy": ({ readyDay, sowDay }, say) =>
     `Planted now, ready ${say.date(readyDay, sowDay)}. Choose a cool, cloudy hour or the evening.`,
   "tasks.plantsInRows": ({ plants, rows }, say) => `${say.number(plants)} plants in ${rows} rows`,
+  "tasks.toBeSetOutBy": ({ plantOutDay, sowDay }, say) =>
+    `to be set out by ${say.date(plantOutDay, sowDay)}`,
+  "tasks.plantsAbout": ({ plants, ageDays }, say) =>
+    `${say.number(plants)} ${plural(plants, "plant", "plants")}, ${Math.round(ageDays / 7)} ${plural(Math.round(ageDays / 7), "week", "weeks")} old`,
+  "tasks.thePlantsAreHere": "the plants are here",
+  "tasks.chooseStockyPlantsHardenThem":
+    "Choose short, stocky plants with white roots; look under the leaves for pests. Stand them outside by day for a week if they come from under glass.",
   "tasks.plantDeepUpToTheFirstLeavesAndFirm":
     "Plant deep, up to the first leaves, and firm: a leaf should tear before the plant lifts.",
   "tasks.sownTheyHaveOutgrownTheirCellsPot": ({ dayNumber, day }, say) =>
