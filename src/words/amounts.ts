@@ -1,16 +1,141 @@
-import { cubicInches, fahrenheit, inches, ounces, type Units } from "@/core/units";
+import {
+  cubicFeet,
+  cubicInches,
+  fahrenheit,
+  feet,
+  gallons,
+  inches,
+  ounces,
+  pounds,
+  poundsPer,
+  squareFeet,
+  type Units,
+} from "@/core/units";
 
 /** A number as it is said: to so many digits, in the reader's own way. */
 type NumberWords = (value: number, digits?: number) => string;
 
 const SMALL_LITRES = 0.5;
 const LITRES_PER_QUART = 0.946352946;
-const GRAMS_PER_POUND = 453.59237;
+const POUND_FROM_OZ = 16;
+const TENTH_OZ_FROM = 0.1;
+
+const INCHES_PER_FOOT = 12;
+/** Nearer than this to half an inch, or to a centimetre, a length was typed so. */
+const TYPED_IN = 0.004;
+const TYPED_M = 0.0002;
+
+/**
+ * A length on the ground, as it reads back: feet, feet and inches where somebody measured in half
+ * inches, else feet to a tenth; metres to the centimetre where they are whole ones.
+ */
+export function lengthWords(
+  metres: number,
+  units: Units,
+  number: NumberWords,
+  digits: number,
+): string {
+  if (units === "metric") {
+    const isWhole = Math.abs(metres * 100 - Math.round(metres * 100)) < TYPED_M * 100;
+    return `${number(metres, isWhole ? Math.max(2, digits) : digits)} m`;
+  }
+  const halves = Math.round(feet(metres) * INCHES_PER_FOOT * 2);
+  const isMeasured = Math.abs(feet(metres) * INCHES_PER_FOOT - halves / 2) < TYPED_IN;
+  const wholeFeet = Math.trunc(halves / 2 / INCHES_PER_FOOT);
+  const restInches = halves / 2 - wholeFeet * INCHES_PER_FOOT;
+  if (!isMeasured || restInches === 0 || metres < 0) return `${number(feet(metres), 1)} ft`;
+  if (wholeFeet === 0) return `${number(restInches, 1)} in`;
+  return `${number(wholeFeet)} ft ${number(restInches, 1)} in`;
+}
+
+const METRES_PER_MILE = 1609.344;
+const MILES_FROM_M = 8000;
+
+/** A way over land. */
+export function wayWords(metres: number, units: Units, number: NumberWords): string {
+  if (units === "imperial") {
+    return metres >= MILES_FROM_M
+      ? `${number(metres / METRES_PER_MILE)} mi`
+      : `${number(feet(metres))} ft`;
+  }
+  return metres >= 10_000 ? `${number(metres / 1000)} km` : `${number(metres)} m`;
+}
 
 /** A short distance in the chosen unit. */
 export function distanceWords(centimetres: number, units: Units, number: NumberWords): string {
-  if (units === "imperial") return `${number(inches(centimetres), 1)} in`;
+  if (units === "imperial") {
+    const quarters = Math.round(inches(centimetres) * 4) / 4;
+    const isMeasured = Math.abs(inches(centimetres) - quarters) < TYPED_IN && quarters > 0;
+    return `${isMeasured ? number(quarters, 2) : number(inches(centimetres), 1)} in`;
+  }
   return `${number(centimetres, centimetres < 10 ? 1 : 0)} cm`;
+}
+
+/** An area of ground. */
+export function areaWords(m2: number, units: Units, number: NumberWords): string {
+  if (units === "imperial") {
+    const area = squareFeet(m2);
+    return `${number(area, area < 10 ? 1 : 0)} sq ft`;
+  }
+  return `${number(m2, 1)} m²`;
+}
+
+/** What an area gets or gives, from grams per square metre. */
+export function rateWords(gramsPerM2: number, units: Units, number: NumberWords): string {
+  if (units === "imperial") {
+    const rate = poundsPer(100, gramsPerM2);
+    if (rate < 1) return `${number(poundsPer(1000, gramsPerM2), 1)} lb per 1,000 sq ft`;
+    return `${number(rate, rate < 10 ? 1 : 0)} lb per 100 sq ft`;
+  }
+  if (gramsPerM2 >= 1000) return `${number(gramsPerM2 / 1000, 1)} kg per m²`;
+  return `${number(gramsPerM2, gramsPerM2 < 10 ? 1 : 0)} g per m²`;
+}
+
+const G_PER_M2_IN_OZ_PER_YD2 = 33.9057;
+
+/** The weight of cloth by its area, as row covers are sold. */
+export function clothWords(
+  gramsPerM2: readonly number[],
+  units: Units,
+  number: NumberWords,
+): string {
+  const each = gramsPerM2.map((weight) =>
+    units === "imperial" ? number(weight / G_PER_M2_IN_OZ_PER_YD2, 2) : number(weight),
+  );
+  return `${each.join("–")} ${units === "imperial" ? "oz/yd²" : "g/m²"}`;
+}
+
+/** Rain, or water over the ground. */
+export function rainWords(mm: number, units: Units, number: NumberWords): string {
+  if (units === "imperial") {
+    const deep = inches(mm / 10);
+    return `${number(deep, deep < 1 ? 2 : 1)} in`;
+  }
+  return `${number(mm, mm < 10 ? 1 : 0)} mm`;
+}
+
+/** Water to give, or that stands in a barrel. */
+export function waterWords(litres: number, units: Units, number: NumberWords): string {
+  if (units === "imperial") {
+    const volume = gallons(litres);
+    return `${number(volume, volume < 10 ? 1 : 0)} gal`;
+  }
+  return `${number(litres, litres < 10 ? 1 : 0)} L`;
+}
+
+const CUBIC_FEET_PER_YARD = 27;
+const LITRES_PER_M3 = 1000;
+
+/** Soil, compost and mulch. */
+export function soilWords(litres: number, units: Units, number: NumberWords): string {
+  if (units === "imperial") {
+    const volume = cubicFeet(litres);
+    return volume >= CUBIC_FEET_PER_YARD
+      ? `${number(volume / CUBIC_FEET_PER_YARD, 1)} cu yd`
+      : `${number(volume, volume < 10 ? 1 : 0)} cu ft`;
+  }
+  if (litres >= LITRES_PER_M3) return `${number(litres / LITRES_PER_M3, 1)} m³`;
+  return `${number(litres, litres < 10 ? 1 : 0)} L`;
 }
 
 /** A volume in the chosen unit: cells in mL or cubic inches, mixes in litres or quarts. */
@@ -24,15 +149,18 @@ export function volumeWords(litres: number, units: Units, number: NumberWords): 
   return small ? `${number(litres * 1000)} mL` : `${number(litres, litres < 10 ? 1 : 0)} L`;
 }
 
-/** A weight in the chosen unit, with as many digits as a scale shows. */
+/** A weight in the chosen unit, with as many digits as a scale shows; never nothing for a little. */
 export function weightWords(grams: number, units: Units, number: NumberWords): string {
   if (units === "imperial") {
-    return grams >= GRAMS_PER_POUND
-      ? `${number(grams / GRAMS_PER_POUND, 1)} lb`
-      : `${number(ounces(grams), 2)} oz`;
+    const weight = ounces(grams);
+    if (weight >= POUND_FROM_OZ) {
+      const heavy = pounds(grams);
+      return `${number(heavy, heavy < 100 ? 1 : 0)} lb`;
+    }
+    return `${number(weight, weight < TENTH_OZ_FROM ? 3 : 2)} oz`;
   }
   if (grams >= 1000) return `${number(grams / 1000, 2)} kg`;
-  return `${number(grams, grams < 10 ? 1 : 0)} g`;
+  return `${number(grams, grams < 0.1 ? 3 : grams < 1 ? 2 : grams < 10 ? 1 : 0)} g`;
 }
 
 /** A temperature in the chosen unit with a true minus sign. */

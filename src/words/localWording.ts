@@ -1,6 +1,19 @@
 import { MS_PER_DAY, civilDate, type DayNumber } from "@/core/calendar";
-import { feet, type Units } from "@/core/units";
-import { distanceWords, temperatureWords, volumeWords, weightWords } from "./amounts";
+import { ounces, type Units } from "@/core/units";
+import {
+  areaWords,
+  clothWords,
+  distanceWords,
+  lengthWords,
+  rainWords,
+  rateWords,
+  soilWords,
+  temperatureWords,
+  volumeWords,
+  waterWords,
+  wayWords,
+  weightWords,
+} from "./amounts";
 import { daysWords, laterWords } from "./days";
 import { chanceWords } from "./odds";
 import { partOf } from "./sentences";
@@ -36,11 +49,20 @@ export function localWording(units: Units, locale?: string): LocalWording {
     longDate: format({ weekday: "long", day: "numeric", month: "long" }),
     narrowDate: format({ weekday: "short", day: "numeric", month: "short" }),
     month: format({ month: "short" }),
-    lengthM: (m, digits = 1) => (imperial ? `${number(feet(m), 1)} ft` : `${number(m, digits)} m`),
-    distanceM: (m) => (m >= 10_000 ? `${number(m / 1000)} km` : `${number(m)} m`),
+    lengthM: (m, digits = 1) => lengthWords(m, units, number, digits),
+    distanceM: (m) => wayWords(m, units, number),
+    areaM2: (m2) => areaWords(m2, units, number),
+    ratePerM2: (grams) => rateWords(grams, units, number),
+    clothWeight: (weights) => clothWords(weights, units, number),
+    perWeight: (perGram) =>
+      imperial ? `${number(perGram / ounces(1))} per oz` : `${number(perGram, 1)} per g`,
+    rainMm: (mm) => rainWords(mm, units, number),
+    waterL: (litres) => waterWords(litres, units, number),
+    soilL: (litres) => soilWords(litres, units, number),
     distanceCm: (cm) => distanceWords(cm, units, number),
     volumeL: (litres) => volumeWords(litres, units, number),
     weightG: (grams) => weightWords(grams, units, number),
+    examplePicking: imperial ? "2.5 lb" : "1.2 kg",
     number,
   };
   return say;

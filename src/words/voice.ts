@@ -22,9 +22,25 @@ export interface LocalWording {
   /** A short distance with its unit, from cm. */
   distanceCm(centimetres: number): string;
   /** How far on a map: "300 m", "12 km". */
+  /** An area in m² or square feet. */
+  areaM2(m2: number): string;
+  /** A rate for an area: g or kg per m², or pounds for 100 square feet. */
+  ratePerM2(grams: number): string;
+  /** The weight of cloth by its area: g/m², or ounces for a square yard. */
+  clothWeight(gramsPerM2: readonly number[]): string;
+  /** How many to a gram, or to an ounce. */
+  perWeight(perGram: number): string;
+  /** Rain or water over the ground: mm, or inches. */
+  rainMm(mm: number): string;
+  /** Water to give, or what a barrel holds: litres, or gallons. */
+  waterL(litres: number): string;
+  /** Soil, compost, mulch: litres or m³, or cubic feet and yards. */
+  soilL(litres: number): string;
   distanceM(metres: number): string;
   /** A weight with its unit, from grams; kilograms where there are many. */
   weightG(grams: number): string;
+  /** What a picking may weigh, in an example of a line: "1.2 kg". */
+  examplePicking: string;
   number(value: number, digits?: number): string;
   /** "24 Sep" */
   shortDate(day: DayNumber): string;

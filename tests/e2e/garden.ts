@@ -92,3 +92,25 @@ export async function findByPalette(page: Page, typed: string): Promise<void> {
   await page.keyboard.type(typed);
   await page.keyboard.press("Enter");
 }
+
+/** What can be read, seen or heard. */
+export function textsOf(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const texts = new Set<string>();
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    while (walker.nextNode()) {
+      const parent = walker.currentNode.parentElement;
+      if (!parent?.checkVisibility() || /^(SCRIPT|STYLE|NOSCRIPT)$/.test(parent.tagName)) continue;
+      texts.add(walker.currentNode.textContent ?? "");
+    }
+    for (const one of document.querySelectorAll(
+      "[aria-label], [title], [placeholder], [aria-valuetext]",
+    )) {
+      if (!one.checkVisibility()) continue;
+      for (const name of ["aria-label", "title", "placeholder", "aria-valuetext"]) {
+        texts.add(one.getAttribute(name) ?? "");
+      }
+    }
+    return [...texts].filter((text) => text.trim() !== "");
+  });
+}

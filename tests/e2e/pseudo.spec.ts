@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { expect, type Page } from "@playwright/test";
-import { COMMONS, test } from "./garden";
+import { COMMONS, test, textsOf } from "./garden";
 
 // In the pseudo-locale every text of the tables is marked ⟦ ⟧ and longer by four tenths: what has no
 // mark stands in no table, and what does not fit would not fit in German either.
@@ -71,28 +71,6 @@ async function selectKale(page: Page): Promise<void> {
   await page.getByRole("slider", { name: /K.l., c.rly, B.d 3/ }).click();
   await expect(page.getByRole("complementary")).toContainText("⟦");
   await page.waitForTimeout(700);
-}
-
-/** What can be read, seen or heard. */
-function textsOf(page: Page): Promise<string[]> {
-  return page.evaluate(() => {
-    const texts = new Set<string>();
-    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
-    while (walker.nextNode()) {
-      const parent = walker.currentNode.parentElement;
-      if (!parent?.checkVisibility() || /^(SCRIPT|STYLE|NOSCRIPT)$/.test(parent.tagName)) continue;
-      texts.add(walker.currentNode.textContent ?? "");
-    }
-    for (const one of document.querySelectorAll(
-      "[aria-label], [title], [placeholder], [aria-valuetext]",
-    )) {
-      if (!one.checkVisibility()) continue;
-      for (const name of ["aria-label", "title", "placeholder", "aria-valuetext"]) {
-        texts.add(one.getAttribute(name) ?? "");
-      }
-    }
-    return [...texts].filter((text) => text.trim() !== "");
-  });
 }
 
 /** Texts with words that no table has: neither marked, nor names of the garden or the data, dates, units. */

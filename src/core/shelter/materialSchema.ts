@@ -5,6 +5,8 @@ export const MaterialSchema = z.object({
   id: z.string(),
   name: z.string(),
   shortName: z.string(),
+  /** Of row covers, by which they are sold: one weight, or from and to. */
+  weightGPerM2: z.array(z.number().positive()).min(1).max(2).optional(),
   /** Where a crop under it stands: "in the greenhouse". */
   whereWords: z.string(),
   /** Taken off in mild weather (row covers, low tunnels); a house or frame stays and is vented. */

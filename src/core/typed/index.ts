@@ -1,1 +1,2 @@
+export { readLength, type LengthUnit } from "./readLength";
 export { readNumber, type DecimalMark } from "./readNumber";

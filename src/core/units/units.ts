@@ -20,6 +20,7 @@ export function celsius(tempF: number): number {
 
 const METRES_PER_FOOT = 0.3048;
 const GRAMS_PER_OUNCE = 28.349523125;
+const GRAMS_PER_POUND = 453.59237;
 
 export function feet(metres: number): number {
   return metres / METRES_PER_FOOT;
@@ -35,6 +36,42 @@ export function centimetres(lengthInches: number): number {
 
 export function inches(lengthCm: number): number {
   return lengthCm / 2.54;
+}
+
+const M2_PER_SQUARE_FOOT = METRES_PER_FOOT * METRES_PER_FOOT;
+
+export function squareFeet(areaM2: number): number {
+  return areaM2 / M2_PER_SQUARE_FOOT;
+}
+
+/** Grams per square metre of a rate in pounds for so many square feet, 100 or 1,000 as growers say it. */
+export function gramsPerM2(pounds: number, forSquareFeet: 100 | 1000): number {
+  return (pounds * GRAMS_PER_POUND) / (forSquareFeet * M2_PER_SQUARE_FOOT);
+}
+
+/** Pounds for so many square feet of a rate in grams per square metre. */
+export function poundsPer(forSquareFeet: 100 | 1000, rateGPerM2: number): number {
+  return (rateGPerM2 * forSquareFeet * M2_PER_SQUARE_FOOT) / GRAMS_PER_POUND;
+}
+
+export function pounds(grams: number): number {
+  return grams / GRAMS_PER_POUND;
+}
+
+const LITRES_PER_GALLON = 3.785411784;
+
+export function gallons(litres: number): number {
+  return litres / LITRES_PER_GALLON;
+}
+
+export function litresFromGallons(volumeGallons: number): number {
+  return volumeGallons * LITRES_PER_GALLON;
+}
+
+const LITRES_PER_CUBIC_FOOT = 28.316846592;
+
+export function cubicFeet(litres: number): number {
+  return litres / LITRES_PER_CUBIC_FOOT;
 }
 
 export function ounces(grams: number): number {

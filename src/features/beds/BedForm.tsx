@@ -86,6 +86,7 @@ export function BedForm({ garden, bed }: Props) {
       />
       {FIELDS.map(({ name, label }) => (
         <NumberField
+          unit={name === "angleDeg" ? undefined : unit}
           key={name}
           control={control}
           name={name}

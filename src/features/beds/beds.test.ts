@@ -94,20 +94,20 @@ describe("a feeding as it is typed", () => {
   });
 
   test("in imperial units it is the same feed", () => {
-    // 1 oz/yd² is 33.906 g/m²; 1 in is 2.54 cm; 1 lb/yd² is 0.5425 kg/m².
-    expect(feedFrom(fields({ kind: "amendment", name: "Lime", rate: "3" }), "imperial")).toEqual({
+    // 1 lb for 100 sq ft is 453.59 g for 9.2903 m², 48.82 g/m²; 1 in is 2.54 cm.
+    expect(feedFrom(fields({ kind: "amendment", name: "Lime", rate: "2" }), "imperial")).toEqual({
       kind: "amendment",
       name: "Lime",
-      gPerM2: expect.closeTo(101.7, 1),
+      gPerM2: expect.closeTo(97.65, 1),
     });
     expect(feedFrom(fields({ depth: "2" }), "imperial")).toEqual({
       kind: "compost",
       depthCm: 5.08,
     });
-    expect(feedFrom(fields({ kind: "manure", weight: "10" }), "imperial")).toEqual({
+    expect(feedFrom(fields({ kind: "manure", weight: "100" }), "imperial")).toEqual({
       kind: "manure",
       raw: false,
-      kgPerM2: expect.closeTo(5.425, 3),
+      kgPerM2: expect.closeTo(4.882, 3),
     });
   });
 

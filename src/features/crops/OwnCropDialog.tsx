@@ -107,6 +107,7 @@ export default function OwnCropDialog({ garden, from, own, onKept, onClose }: Pr
       >
         {OWN_FIELDS.map((field) => (
           <NumberField
+            unit={field.kind === "distance" ? (units === "imperial" ? "in" : "cm") : undefined}
             key={field.name}
             control={control}
             name={field.name}

@@ -35,7 +35,7 @@ const TOLERANCES: Record<Crop["transplanting"]["tolerance"], string> = {
 
 /** What there is to know about a crop, in the groups in which growers ask for it. */
 export function cropRows(crop: Crop, wording: LocalWording): { title: string; rows: CropRow[] }[] {
-  const { temperature, number, distanceCm, weightG } = wording;
+  const { temperature, distanceCm, weightG } = wording;
   const percent = (share: number) => `${Math.round(share * 100)} %`;
   const range = sproutingRange(crop);
   const row = (what: string, value: string, path: string, term?: TermName): CropRow => ({
@@ -106,7 +106,11 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
         row(say.depth, distanceCm(crop.sowing.depthCm), "sowing.depthCm"),
         crop.piece
           ? row(say.weightPerPiece, weightG(crop.piece.grams), "piece.grams")
-          : row(say.seedsPerGram, number(crop.sowing.seedsPerGram), "sowing.seedsPerGram"),
+          : row(
+              say.seedsByWeight,
+              wording.perWeight(crop.sowing.seedsPerGram),
+              "sowing.seedsPerGram",
+            ),
         row(say.germinationWhenFresh, percent(crop.sowing.sproutShare), "sowing.sproutShare"),
         row(say.fieldEmergence, percent(crop.sowing.fieldShare), "sowing.fieldShare"),
         row(
@@ -159,11 +163,7 @@ export function cropRows(crop: Crop, wording: LocalWording): { title: string; ro
           say.packetDays3({ standingPacketDays: crop.harvest.standingPacketDays }),
           "harvest.standingPacketDays",
         ),
-        row(
-          say.gives,
-          say.aSquareMetre({ weight: weightG(crop.harvest.yieldKgPerM2 * 1000) }),
-          "harvest.yieldKgPerM2",
-        ),
+        row(say.gives, wording.ratePerM2(crop.harvest.yieldKgPerM2 * 1000), "harvest.yieldKgPerM2"),
         ...(crop.storage
           ? [
               row(

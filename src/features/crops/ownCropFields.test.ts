@@ -34,7 +34,7 @@ describe("the form of a crop of one's own", () => {
     expect(made.sowing.sproutShare).toBeCloseTo(0.7, 9);
     expect(made.hardiness.unhardenedLt50C).toBe(kale.hardiness.unhardenedLt50C);
     expect(new Set(OWN_FIELDS.map(({ kind }) => unitOf(kind, "imperial")))).toEqual(
-      new Set(["°F", "in", "%", ""]),
+      new Set(["°F", "in", "%", "per oz", "lb/100 sq ft", ""]),
     );
   });
 });

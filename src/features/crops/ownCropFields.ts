@@ -1,11 +1,20 @@
 import { z } from "zod";
 import type { Crop, PacketBasis } from "@/core/crops";
-import { celsius, centimetres, fahrenheit, inches, type Units } from "@/core/units";
+import {
+  celsius,
+  centimetres,
+  fahrenheit,
+  gramsPerM2,
+  inches,
+  ounces,
+  poundsPer,
+  type Units,
+} from "@/core/units";
 import { amount } from "@/ui/forms";
 import { crops as say } from "@/words/en/crops";
 
 /** How a number of a crop is shown and typed. */
-type Kind = "temperature" | "distance" | "percent" | "plain";
+type Kind = "temperature" | "distance" | "percent" | "perWeight" | "yield" | "plain";
 
 /** The values of a crop that growers know for their own: where they stand, what they are called. */
 export const OWN_FIELDS = [
@@ -17,13 +26,13 @@ export const OWN_FIELDS = [
   { name: "rowCm", label: say.betweenRows, kind: "distance" },
   { name: "inRowCm", label: say.inTheRow, kind: "distance" },
   { name: "depthCm", label: say.sowingDepth, kind: "distance" },
-  { name: "seedsPerGram", label: say.seedsPerGram, kind: "plain" },
+  { name: "seedsPerGram", label: say.seedsByWeight, kind: "perWeight" },
   { name: "sproutShare", label: say.germinationFreshSeed, kind: "percent" },
   { name: "fieldShare", label: say.fieldEmergence, kind: "percent" },
   { name: "halfLifeYears", label: say.seedLifeHalfYears, kind: "plain" },
   { name: "seedlingWeeks", label: say.weeksAsASeedling, kind: "plain" },
   { name: "standingPacketDays", label: say.holdsPacketDays, kind: "plain" },
-  { name: "yieldKgPerM2", label: say.yieldKgM, kind: "plain" },
+  { name: "yieldKgPerM2", label: say.gives, kind: "yield" },
 ] as const satisfies readonly { name: string; label: string; kind: Kind }[];
 
 export type OwnFieldName = (typeof OWN_FIELDS)[number]["name"];
@@ -54,6 +63,8 @@ export function unitOf(kind: Kind, units: Units): string {
   const imperial = units === "imperial";
   if (kind === "temperature") return imperial ? "°F" : "°C";
   if (kind === "distance") return imperial ? "in" : "cm";
+  if (kind === "perWeight") return imperial ? say.perOz : say.perGram;
+  if (kind === "yield") return imperial ? "lb/100 sq ft" : "kg/m²";
   return kind === "percent" ? "%" : "";
 }
 
@@ -62,13 +73,31 @@ const tenth = (value: number) => Math.round(value * 10) / 10;
 function shown(value: number, kind: Kind, units: Units): number {
   if (kind === "percent") return Math.round(value * 100);
   if (units === "metric" || kind === "plain") return value;
-  return tenth(kind === "temperature" ? fahrenheit(value) : inches(value));
+  switch (kind) {
+    case "temperature":
+      return tenth(fahrenheit(value));
+    case "distance":
+      return tenth(inches(value));
+    case "perWeight":
+      return Math.round(value / ounces(1));
+    case "yield":
+      return tenth(poundsPer(100, value * 1000));
+  }
 }
 
 function kept(value: number, kind: Kind, units: Units): number {
   if (kind === "percent") return value / 100;
   if (units === "metric" || kind === "plain") return value;
-  return kind === "temperature" ? celsius(value) : centimetres(value);
+  switch (kind) {
+    case "temperature":
+      return celsius(value);
+    case "distance":
+      return centimetres(value);
+    case "perWeight":
+      return value * ounces(1);
+    case "yield":
+      return gramsPerM2(value, 100) / 1000;
+  }
 }
 
 const valuesOf = (crop: Crop): Record<OwnFieldName, number> => ({

@@ -99,7 +99,10 @@ export function LogbookView() {
       </Box>
       {all.length === 0 ? (
         <Box sx={{ mt: 1.5, fontSize: 17, maxWidth: 560 }}>
-          {say.nothingLoggedYetTickOffTasksUnder}
+          {say.nothingLoggedYetTickOffTasksUnder({
+            picking: wording.examplePicking,
+            night: garden.settings.units === "imperial" ? "26 in the house, 16 out" : "-3.5 in the house, -9 out",
+          })}
         </Box>
       ) : (
         <>

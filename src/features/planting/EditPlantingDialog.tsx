@@ -13,7 +13,7 @@ import type { WayOut } from "@/core/commands";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
 import { coverWords } from "@/words/covers";
 import { gardenStore, takeWay, type Refused } from "@/store/index";
-import { ChoiceField, NumberField, useFields } from "@/ui/forms";
+import { ChoiceField, LengthField, useFields } from "@/ui/forms";
 import { WaysOut } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { editFieldsOf, EditFieldsSchema, plantingChangesFrom } from "./editFields";
@@ -48,8 +48,9 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
     onClose();
     tell(say.done({ words: told(way.words) }), "done", true);
   };
-  const { long, short } =
-    units === "imperial" ? { long: "ft", short: say.inWord } : { long: "m", short: say.cm };
+  const imperial = units === "imperial";
+  const [long, shortUnit] = imperial ? (["ft", "in"] as const) : (["m", "cm"] as const);
+  const short = imperial ? say.inWord : say.cm;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="edit-planting">
       <form noValidate onSubmit={(event) => void save(event)}>
@@ -99,12 +100,22 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
             ]}
           />
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-            <NumberField control={control} name="from" label={say.startsAt({ long })} />
-            <NumberField control={control} name="length" label={say.length({ long })} />
-            <NumberField control={control} name="row" label={say.rows({ short })} />
-            <NumberField control={control} name="inRow" label={say.inRow({ short })} />
+            <LengthField unit={long} control={control} name="from" label={say.startsAt({ long })} />
+            <LengthField unit={long} control={control} name="length" label={say.length({ long })} />
+            <LengthField
+              unit={shortUnit}
+              control={control}
+              name="row"
+              label={say.rows({ short })}
+            />
+            <LengthField
+              unit={shortUnit}
+              control={control}
+              name="inRow"
+              label={say.inRow({ short })}
+            />
           </Box>
-          <StandingFields control={control} short={short} />
+          <StandingFields control={control} short={short} shortUnit={shortUnit} />
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>{say.cancel}</Button>

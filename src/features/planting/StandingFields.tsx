@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { useWatch, type Control } from "react-hook-form";
 import { spacingEffectFact } from "@/core/plantings";
-import { ChoiceField, NumberField } from "@/ui/forms";
+import { ChoiceField, LengthField, NumberField } from "@/ui/forms";
 import type { EditFields } from "./editFields";
 import { planting as say } from "@/words/en/planting";
 import { told } from "@/ui/wording";
@@ -13,6 +13,7 @@ interface Props {
   control: Control<EditFields>;
   /** The unit of short distances. */
   short: string;
+  shortUnit: "in" | "cm";
 }
 
 const ARRANGEMENTS = [
@@ -22,7 +23,7 @@ const ARRANGEMENTS = [
 ];
 
 /** How the plants stand: in rows, shifted, in pots, in clusters; wider or closer than the book. */
-export function StandingFields({ control, short }: Props) {
+export function StandingFields({ control, short, shortUnit }: Props) {
   const { arrangement, spacingFactor } = useWatch({ control });
   const factor = spacingFactor && Number.isFinite(spacingFactor) ? spacingFactor : 1;
   const effect = spacingEffectFact(factor);
@@ -38,7 +39,7 @@ export function StandingFields({ control, short }: Props) {
         <NumberField control={control} name="plantsPerStation" label={say.plantsPerStation} />
         <NumberField control={control} name="spacingFactor" label={say.spacing} />
         {arrangement === "pots" && (
-          <NumberField control={control} name="pot" label={say.pots({ short })} />
+          <LengthField unit={shortUnit} control={control} name="pot" label={say.pots({ short })} />
         )}
       </Box>
       {effect && (

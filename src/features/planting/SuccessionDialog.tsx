@@ -12,7 +12,7 @@ import type { Garden, Planting } from "@/core/garden";
 import { successionPreview, type Growing } from "@/core/schedule";
 import type { Site } from "@/core/growth";
 import { gardenStore } from "@/store/index";
-import { ChoiceField, NumberField, readable, useFields } from "@/ui/forms";
+import { ChoiceField, LengthField, NumberField, readable, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -98,7 +98,8 @@ export default function SuccessionDialog(props: Props) {
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
         <NumberField control={control} name="count" label={say.sowings} />
         {how !== "standing" && <NumberField control={control} name="days" label={say.days2} />}
-        <NumberField
+        <LengthField
+          unit={units === "imperial" ? "ft" : "m"}
           control={control}
           name="length"
           label={say.lengthEach({ isImperial: units === "imperial" })}

@@ -18,7 +18,7 @@ import { regionOf } from "@/ui/region";
 import { LogTaps } from "./LogTaps";
 import { UnderstoodList } from "./UnderstoodList";
 import { quickLog as say } from "@/words/en/quickLog";
-import { told } from "@/ui/wording";
+import { told, useWording } from "@/ui/wording";
 import "@/words/en/facts/logbook";
 import "@/words/en/facts/log";
 import "@/words/en/facts/tasks";
@@ -35,6 +35,7 @@ interface Props {
 /** A line of the log: typed or tapped together, shown as it is understood, and then kept. */
 export default function LogDialog(props: Props) {
   const { garden, site, day, today, startWith, onClose } = props;
+  const wording = useWording();
   const [line, setLine] = useState(startWith);
   const [on, setOn] = useState(isoDate(Math.min(day, today)));
   /** Plantings meant instead of the likeliest, by their place in the line. */
@@ -113,7 +114,7 @@ export default function LogDialog(props: Props) {
             autoFocus
             label={say.inAFewWords}
             value={line}
-            placeholder={say.n12KgKale}
+            placeholder={say.kale({ picking: wording.examplePicking })}
             onChange={(event) => write(event.target.value)}
             error={problem !== ""}
             helperText={problem !== "" ? problem : say.sowed2RowsSpinachBed735InTheHouse9}

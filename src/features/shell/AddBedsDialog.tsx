@@ -5,7 +5,7 @@ import type { Bed, Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { feet, metres } from "@/core/units";
 import { gardenStore, newId } from "@/store/index";
-import { amount, CoverField, NumberField, useFields, WordsField } from "@/ui/forms";
+import { amount, CoverField, LengthField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { settings as say } from "@/words/en/settings";
@@ -63,8 +63,8 @@ export default function AddBedsDialog({
         helperText={say.twoOrMoreAreNumbered}
       />
       <NumberField control={control} name="count" label={say.howMany} />
-      <NumberField control={control} name="length" label={say.length({ unit })} />
-      <NumberField control={control} name="width" label={say.width({ unit })} />
+      <LengthField unit={unit} control={control} name="length" label={say.length({ unit })} />
+      <LengthField unit={unit} control={control} name="width" label={say.width({ unit })} />
       <CoverField control={control} name="cover" />
     </FormDialog>
   );

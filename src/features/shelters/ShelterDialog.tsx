@@ -7,7 +7,7 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { civilDate } from "@/core/calendar";
 import type { Garden, Shelter } from "@/core/garden";
-import { materials } from "@/core/shelter";
+import { materials, type Material } from "@/core/shelter";
 import { gardenStore, todayOf, newId } from "@/store";
 import { ChoiceField, NumberField, readable, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
@@ -23,6 +23,8 @@ import {
   type KindKey,
   type ShelterFields,
 } from "./shelterFields";
+import { materialWords } from "@/words/covers";
+import { useWording } from "@/ui/wording";
 import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
@@ -65,9 +67,17 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
     onClose();
     tell(say.removedItsBedsAreNowUncovered({ shelter: shelter.name }), "done", true);
   };
-  const [long, warm] = imperial ? ["ft", "°F"] : ["m", "°C"];
+  const wording = useWording();
+  const long = imperial ? "ft" : "m";
+  const warm = imperial ? "°F" : "°C";
+  const choice = (one: Material) => ({ value: one.id, words: materialWords(one, wording) });
   const number = (name: NumberName, label: string) => (
-    <NumberField control={control} name={name} label={label} />
+    <NumberField
+      control={control}
+      name={name}
+      label={label}
+      unit={LENGTHS.has(name) ? long : undefined}
+    />
   );
   return (
     <FormDialog
@@ -111,13 +121,13 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
           control={control}
           name="cover"
           label={say.cover}
-          choices={[...materials.values()].map(({ id, name }) => ({ value: id, words: name }))}
+          choices={[...materials.values()].map(choice)}
         />
         <ChoiceField
           control={control}
           name="inner"
           label={say.innerCover}
-          choices={[{ value: "", words: say.none }, ...INNER_COVERS]}
+          choices={[{ value: "", words: say.none }, ...INNER_COVERS.map(choice)]}
         />
       </Row>
       <Row>
@@ -156,7 +166,7 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
           ]}
         />
         {fields.film !== "none" && number("filmYear", say.installedYear)}
-        {number("barrelLitres", say.waterBarrelsL)}
+        {number("barrelLitres", say.waterBarrels({ unit: imperial ? "gal" : "L" }))}
       </Row>
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", lineHeight: 1.5 }}>
         {fields.cover.startsWith("greenhouse")
@@ -167,6 +177,8 @@ export default function ShelterDialog({ garden, shelter, onClose }: Props) {
     </FormDialog>
   );
 }
+
+const LENGTHS: ReadonlySet<string> = new Set(["length", "width", "height"]);
 
 type NumberName =
   | "length"
@@ -199,6 +211,6 @@ function Row({ children, wide }: { children: React.ReactNode; wide?: boolean }) 
 }
 
 /** What lies inside another cover. */
-const INNER_COVERS = [...materials.values()]
-  .filter(({ kind }) => kind === "sheet" || kind === "tunnel")
-  .map(({ id, name }) => ({ value: id, words: name }));
+const INNER_COVERS = [...materials.values()].filter(
+  ({ kind }) => kind === "sheet" || kind === "tunnel",
+);

@@ -5,7 +5,7 @@ import { exactM } from "@/core/layout";
 import { builtBeside, resized } from "@/core/bedSpace";
 import type { Vent } from "@/core/shelter";
 import { amount, maybeAmount } from "@/ui/forms";
-import { celsius, fahrenheit, feet, metres } from "@/core/units";
+import { celsius, fahrenheit, feet, gallons, litresFromGallons, metres } from "@/core/units";
 import { shelters as say } from "@/words/en/shelters";
 
 /** What a grower can build, each with its usual cover and size in metres. */
@@ -154,7 +154,7 @@ export function fieldsOf(
       ? { opensAt: warm(vent.opensAtC), wideAt: warm(vent.wideAtC) }
       : {}),
     ...(vent.kind === "manual" ? { fromHour: vent.fromHour, toHour: vent.toHour } : {}),
-    barrelLitres: shelter.barrelLitres,
+    barrelLitres: imperial ? round(gallons(shelter.barrelLitres), 10) : shelter.barrelLitres,
     film: film === null ? "none" : film.madeForSun ? "sun" : "plain",
     filmYear: film?.sinceYear ?? year,
   };
@@ -180,7 +180,7 @@ function shelterOf(fields: ShelterFields, imperial: boolean) {
     covers: [fields.cover, ...(fields.inner === "" ? [] : [fields.inner])],
     heightM: toM(fields.height),
     vent: ventOf(fields, imperial),
-    barrelLitres: fields.barrelLitres,
+    barrelLitres: imperial ? litresFromGallons(fields.barrelLitres) : fields.barrelLitres,
     film:
       fields.film === "none"
         ? null

@@ -3,10 +3,12 @@
 import EditIcon from "@mui/icons-material/EditNoteOutlined";
 import Box from "@mui/material/Box";
 import { setView } from "@/ui/viewState";
+import { useWording } from "@/ui/wording";
 import { today as say } from "@/words/en/today";
 
 /** The way into the log: looks like the line that it opens. */
 export function LogField() {
+  const wording = useWording();
   return (
     <Box
       component="button"
@@ -34,7 +36,7 @@ export function LogField() {
       <span>
         {say.logSomething}{" "}
         <Box component="span" sx={{ color: "var(--ash-text)" }}>
-          {say.n12KgKale}
+          {say.kale({ picking: wording.examplePicking })}
         </Box>
       </span>
     </Box>

@@ -25,7 +25,7 @@ export function WeatherLine({ garden, site, day }: Props) {
   const hours = dayLengthOnDay(site.latitudeDeg, day);
   const rain =
     told && told.precipitationMm !== null && told.precipitationMm >= RAIN_TOLD_MM
-      ? say.mmOfRain({ number: wording.number(told.precipitationMm) })
+      ? say.mmOfRain({ amount: wording.rainMm(told.precipitationMm) })
       : "";
   return (
     <Box sx={{ fontSize: 15.5, color: "var(--ash-text)" }}>

@@ -16,7 +16,12 @@ interface Props {
 export function TrayFormFields({ garden, control }: Props) {
   const imperial = garden.settings.units === "imperial";
   const number = (name: "cells" | "columns" | "cellVolume" | "length" | "width", label: string) => (
-    <NumberField control={control} name={name} label={label} />
+    <NumberField
+      control={control}
+      name={name}
+      label={label}
+      unit={name === "length" || name === "width" ? (imperial ? "in" : "cm") : undefined}
+    />
   );
   return (
     <>

@@ -2,24 +2,26 @@
 
 import type { Control, FieldPath, FieldValues } from "react-hook-form";
 import { materials } from "@/core/shelter";
+import { materialWords } from "@/words/covers";
+import { useWording } from "../wording";
 import { ChoiceField } from "./fields";
 import { ui as say } from "@/words/en/ui";
-
-const COVERS = [
-  { value: "", words: say.noneInTheOpen },
-  ...[...materials.values()].map(({ id, name }) => ({ value: id, words: name })),
-];
 
 /** What lies over a bed, of all the covers there are; empty for none. */
 export function CoverField<F extends FieldValues>(props: {
   control: Control<F>;
   name: FieldPath<F>;
 }) {
+  const wording = useWording();
+  const covers = [...materials.values()].map((one) => ({
+    value: one.id,
+    words: materialWords(one, wording),
+  }));
   return (
     <ChoiceField
       {...props}
       label={say.cover}
-      choices={COVERS}
+      choices={[{ value: "", words: say.noneInTheOpen }, ...covers]}
       slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
     />
   );

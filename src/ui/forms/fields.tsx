@@ -6,6 +6,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField, { type TextFieldProps } from "@mui/material/TextField";
 import { useController, type Control, type FieldPath, type FieldValues } from "react-hook-form";
 import type { KeyboardEvent, ReactNode } from "react";
+import type { LengthUnit } from "@/core/typed";
 import { NumberInput } from "../inputs/NumberInput";
 import { toldMessage } from "../wording";
 import { UNREADABLE } from "./amounts";
@@ -31,8 +32,13 @@ function settledByEnter(onSettled: (() => void) | undefined) {
   return onSettled && ((event: KeyboardEvent) => void (event.key === "Enter" && onSettled()));
 }
 
-/** A number as people type it, decimal comma or point; NaN where nothing is. */
-export function NumberField<F extends FieldValues>(props: FieldProps<F>) {
+/** A length as people type it, in the field's unit or in one that is typed with it. */
+export function LengthField<F extends FieldValues>(props: FieldProps<F> & { unit: LengthUnit }) {
+  return <NumberField {...props} />;
+}
+
+/** A number as people type it, decimal comma or point; NaN where nothing is. With a unit, a length. */
+export function NumberField<F extends FieldValues>(props: FieldProps<F> & { unit?: LengthUnit }) {
   const { control, name, onSettled, ...look } = props;
   const { field, fieldState } = useController({ control, name });
   return (

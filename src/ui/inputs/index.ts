@@ -8,4 +8,4 @@ export { CropPicker } from "./CropPicker";
 export { WaysOut } from "./WaysOut";
 export { SectionForm } from "./SectionForm";
 export { NumberInput } from "./NumberInput";
-export { readTyped } from "./typedNumber";
+export { readTyped, readTypedLength } from "./typedNumber";

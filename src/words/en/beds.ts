@@ -185,7 +185,7 @@ export const beds = table({
     `Feeding planned for ${bed} on ${date}. Added to the shopping list.`,
   feedThisBed: "Feed this bed",
   withWord: "With",
-  forM: ({ number, amount }: { number: string; amount: string }) => `For ${number} m²: ${amount}.`,
+  forM: ({ area, amount }: { area: string; amount: string }) => `For ${area}: ${amount}.`,
   saveFor: ({ date }: { date: string }) => `Save for ${date}`,
   digItInASpadeDeep: "Dig it in a spade deep. ",
   spreadItOnTopRootsOfWhatStoodHere: "Spread it on top; roots of what stood here stay in. ",

@@ -33,8 +33,8 @@ export const logbook = table({
   logbook: "Logbook",
   saveCsv: "Save (.csv)",
   logSomething: "Log something",
-  nothingLoggedYetTickOffTasksUnder:
-    "Nothing logged yet. Tick off tasks under Today, or type a line: “sowed 2 rows spinach bed 7”, “1.2 kg kale”, “-3.5 in the house, -9 out”. The plan follows what you log.",
+  nothingLoggedYetTickOffTasksUnder: ({ picking, night }: { picking: string; night: string }) =>
+    `Nothing logged yet. Tick off tasks under Today, or type a line: “sowed 2 rows spinach bed 7”, “${picking} kale”, “${night}”. The plan follows what you log.`,
   filter: "Filter",
   words: "Words",
   kaleBed3: "kale bed 3",

@@ -148,8 +148,8 @@ export const place = table({
   at: ({ temperature, slice }: { temperature: string; slice: string }) =>
     `${temperature} at ${slice}`,
   frostUnlikely: "frost unlikely",
-  mm: ({ isMaxTempC, amount }: { isMaxTempC: boolean; amount: number | string }) =>
-    `${isMaxTempC ? "snow" : "rain"} ${amount} mm`,
+  mm: ({ isMaxTempC, amount }: { isMaxTempC: boolean; amount: string }) =>
+    `${isMaxTempC ? "snow" : "rain"} ${amount}`,
   someCloud: "some cloud",
   issuedToday: "issued today",
   issuedYesterday: "issued yesterday",
@@ -259,7 +259,7 @@ export const place = table({
     dliMol: number;
     dliMol2: number;
   }) =>
-    `${spotName}: up to ${directSunH} hours of direct sun on ${date}, and ${value} at midwinter. Usual light ${dliMol} and ${dliMol2} mol/m² a day.`,
+    `${spotName}: up to ${directSunH} hours of direct sun on ${date}, and ${value} at midwinter. Usual light ${dliMol} and ${dliMol2} mol a day.`,
   forHeads: "for heads",
   forLeaves: "for leaves",
   directSunOnByWeekAtMostHoursADayAt: ({

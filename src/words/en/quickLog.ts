@@ -10,7 +10,7 @@ export const quickLog = table({
   logSomething: "Log something",
   setYourLocationFirstEntriesAre: "Set your location first: entries are matched to the plan.",
   inAFewWords: "In a few words",
-  n12KgKale: "1.2 kg kale",
+  kale: ({ picking }: { picking: string }) => `${picking} kale`,
   sowed2RowsSpinachBed735InTheHouse9:
     "“sowed 2 rows spinach bed 7”, “-3.5 in the house, -9 out”, “lost half the lettuce to slugs”",
   on: "On",

@@ -37,7 +37,7 @@ export const shelters = table({
   uvStabilized: "UV-stabilized",
   notUvStabilized: "Not UV-stabilized",
   installedYear: "Installed (year)",
-  waterBarrelsL: "Water barrels (L)",
+  waterBarrels: ({ unit }: { unit: string }) => `Water barrels (${unit})`,
   beforeYouBuildAGreenhouseMayNeedA:
     "Before you build: a greenhouse may need a permit and must carry your snow and wind loads. Ask the local building office or a licensed engineer.",
   anchorItBeforeTheFirstWindFilmAnd:
@@ -75,7 +75,7 @@ export const shelters = table({
     `Film (${kind}), season ${seasons}; ${value}`,
   outside2: ({ temp }: { temp: string }) => `outside ${temp}`,
   crop: ({ temp }: { temp: string }) => `crop ${temp}`,
-  soilAt5Cm: ({ temp }: { temp: string }) => `soil at 5 cm ${temp}`,
+  soilAt5Cm: ({ depth, temp }: { depth: string; temp: string }) => `soil at ${depth} ${temp}`,
   outside3: ({ time, at }: { time: string; at: string }) => `${time}: outside ${at}`,
   ruleOfThumb: "rule of thumb",
   energyBalance: "energy balance",
@@ -130,7 +130,7 @@ export const shelters = table({
   doNotWaterRootsTakeUpAlmostNothing:
     "Do not water: roots take up almost nothing from soil this cold.",
   hourShown: "Hour shown",
-  soilAt5Cm2: "soil at 5 cm",
+  soilAt5Cm2: ({ depth }: { depth: string }) => `soil at ${depth}`,
   inThe: ({ shortName }: { shortName: string }) => `in the ${shortName}`,
   atTheCrop: "at the crop",
   keepItClosedTodayItReachesAtMost: ({ max }: { max: string }) =>
@@ -166,7 +166,7 @@ export const shelters = table({
   greenhouse: "Greenhouse",
   enterANameForTheShelter: "Enter a name for the shelter.",
   enterItsLength: "Enter its length.",
-  enterLitersOfWater0IsNone: "Enter liters of water. 0 is none.",
+  enterLitersOfWater0IsNone: "Enter the volume of water. 0 is none.",
   enterTheTemperatureAtWhichVents: "Enter the temperature at which vents start to open.",
   enterTheTemperatureAtWhichVentsAre: "Enter the temperature at which vents are fully open.",
   enterTheHourVentsOpen: "Enter the hour vents open.",

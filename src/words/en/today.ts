@@ -9,7 +9,7 @@ export const today = table({
   found2: "Found",
   found3: ({ name, place }: { name: string; place: string }) => `Found ${name}, ${place}`,
   logSomething: "Log something",
-  n12KgKale: "“1.2 kg kale”",
+  kale: ({ picking }: { picking: string }) => `“${picking} kale”`,
   backOnTheList: "Back on the list.",
   done: "Done",
   doneToday: "Done today",
@@ -73,7 +73,7 @@ export const today = table({
   drag: ({ bed }: { bed: string }) => `Drag ${bed}`,
   moveUp: ({ bed }: { bed: string }) => `Move ${bed} up`,
   moveDown: ({ bed }: { bed: string }) => `Move ${bed} down`,
-  mmOfRain: ({ number }: { number: string }) => `, ${number} mm of rain`,
+  mmOfRain: ({ amount }: { amount: string }) => `, ${amount} of rain`,
   toInTheNightAfterHoursOfDay: ({
     value,
     temperature,

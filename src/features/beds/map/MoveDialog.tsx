@@ -11,7 +11,7 @@ import type { Site } from "@/core/growth";
 import { coverWords } from "@/words/covers";
 import { feet, metres } from "@/core/units";
 import { gardenStore } from "@/store/index";
-import { FormDialog, readTyped } from "@/ui/inputs/index";
+import { FormDialog, readTypedLength } from "@/ui/inputs/index";
 import { setView, tell } from "@/ui/viewState";
 import { MeaningList } from "./CarriedNote";
 import { beds as say } from "@/words/en/beds";
@@ -32,7 +32,7 @@ export default function MoveDialog({ garden, site, planting, onClose }: Props) {
   const [refusal, setRefusal] = useState("");
   const bed = garden.beds.get(bedId) as Bed;
   const near = nearestPlace(site, garden, planting, bed, planting.fromM) ?? 0;
-  const number = readTyped(typed ?? "");
+  const number = readTypedLength(typed ?? "", imperial ? "ft" : "m");
   const fromM =
     typed === null || typed.trim() === "" ? near : exactM(imperial ? metres(number) : number);
   const shown = (m: number) => String(Math.round((imperial ? feet(m) : m) * 100) / 100);
@@ -70,7 +70,6 @@ export default function MoveDialog({ garden, site, planting, onClose }: Props) {
         label={say.startsAt({ imperial })}
         value={typed ?? shown(near)}
         onChange={(event) => setTyped(event.target.value)}
-        slotProps={{ htmlInput: { inputMode: "decimal" } }}
       />
       <div aria-live="polite">
         <MeaningList carried={{ meanings: meaningOfMove(site, garden, planting, bed, fromM) }} />

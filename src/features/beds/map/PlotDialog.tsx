@@ -7,7 +7,7 @@ import { exactM } from "@/core/layout";
 import { layoutOf } from "@/core/bedSpace";
 import { feet, metres } from "@/core/units";
 import { gardenStore } from "@/store/index";
-import { amount, NumberField, useFields } from "@/ui/forms";
+import { amount, LengthField, NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { beds as say } from "@/words/en/beds";
@@ -62,8 +62,18 @@ export default function PlotDialog({ garden, onClose }: Props) {
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-        <NumberField control={control} name="length" label={say.lengthAlongTheBottom({ unit })} />
-        <NumberField control={control} name="width" label={say.widthUpTheMap({ unit })} />
+        <LengthField
+          unit={unit}
+          control={control}
+          name="length"
+          label={say.lengthAlongTheBottom({ unit })}
+        />
+        <LengthField
+          unit={unit}
+          control={control}
+          name="width"
+          label={say.widthUpTheMap({ unit })}
+        />
       </Box>
       <NumberField control={control} name="bearing" label={say.compassBearingOfUp0IsNorth} />
     </FormDialog>

@@ -74,7 +74,7 @@ export function FeedingForm({ garden, site, bed, day }: BedSectionProps) {
           ) : (
             <>
               {say.forM({
-                number: wording.number(areaM2, 1),
+                area: wording.areaM2(areaM2),
                 amount: amountWords(feedingAmount(feed, areaM2, soilSchool), wording),
               })}
             </>

@@ -119,7 +119,7 @@ function needWords(
   const { under } = rest;
   const much =
     under.kind === "mulch"
-      ? say.of2({ volume: wording.volumeL(litres), name: mulches.get(under.mulchId)?.name ?? "" })
+      ? say.of2({ volume: wording.soilL(litres), name: mulches.get(under.mulchId)?.name ?? "" })
       : say.ofSeed({ weight: wording.weightG(grams) });
   return say.forOfBed({ much, length: wording.lengthM(rest.lengthM) });
 }

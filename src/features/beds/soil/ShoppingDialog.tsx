@@ -42,7 +42,7 @@ export default function ShoppingDialog({ garden, day, onClose }: Props) {
   );
   const much = ({ litres, grams }: (typeof items)[number]) =>
     litres > 0
-      ? say.volumeAndBarrows({ volume: wording.volumeL(litres), count: barrowLoads(litres) })
+      ? say.volumeAndBarrows({ volume: wording.soilL(litres), count: barrowLoads(litres) })
       : wording.weightG(grams);
   const save = async () => {
     const { writeShoppingCsv } = await formatsPart();

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { productProblem, USUAL_COMPOST_CM, type Feeding } from "@/core/soil";
-import { centimetres, inches, type Units } from "@/core/units";
-import { readTyped } from "@/ui/inputs/index";
+import { centimetres, gramsPerM2, inches, poundsPer, type Units } from "@/core/units";
+import { readTyped, readTypedLength } from "@/ui/inputs/index";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
 import "@/words/en/facts/soil";
@@ -43,19 +43,17 @@ export const FEED_KINDS: Record<FeedFields["kind"], string> = {
   carbon: say.strawOrDryLeaves,
 };
 
-const METRIC_PER_OZ_YD2 = 33.906;
-const METRIC_PER_LB_YD2 = 0.5425;
-
 /** The fields of a kind, with units where there are any. */
 export function fieldsOf(kind: FeedFields["kind"], units: Units) {
   const imperial = units === "imperial";
-  const small = imperial ? "oz/yd²" : "g/m²";
-  const large = imperial ? "lb/yd²" : "kg/m²";
+  const nitrogen = imperial ? "lb/1,000 sq ft" : "g/m²";
+  const small = imperial ? "lb/100 sq ft" : "g/m²";
+  const large = imperial ? "lb/100 sq ft" : "kg/m²";
   const fields: Record<FeedFields["kind"], { name: keyof FeedFields; label: string }[]> = {
     compost: [{ name: "depth", label: imperial ? say.compostIn : say.compostCm }],
     fertiliser: [
       { name: "bag", label: say.bagNPK },
-      { name: "nitrogen", label: say.nNeeded({ small }) },
+      { name: "nitrogen", label: say.nNeeded({ small: nitrogen }) },
       { name: "name", label: say.name },
     ],
     manure: [{ name: "weight", label: say.manure({ large }) }],
@@ -78,24 +76,26 @@ export function usualFeedFields(units: Units, nitrogenGPerM2: number): FeedField
     depth: tenth(imperial ? inches(USUAL_COMPOST_CM) : USUAL_COMPOST_CM),
     name: "",
     bag: "5-3-2",
-    nitrogen: tenth(imperial ? nitrogenGPerM2 / METRIC_PER_OZ_YD2 : nitrogenGPerM2),
-    rate: imperial ? "3" : "100",
-    weight: imperial ? "5" : "3",
+    nitrogen: tenth(imperial ? poundsPer(1000, nitrogenGPerM2) : nitrogenGPerM2),
+    rate: imperial ? "2" : "100",
+    weight: imperial ? "60" : "3",
   };
 }
 
 /** The feed that the fields say, or what is wrong with them in a sentence. */
 export function feedFrom(fields: FeedFields, units: Units): Feeding["feed"] | string {
   const imperial = units === "imperial";
-  const grams = (text: string) => readTyped(text) * (imperial ? METRIC_PER_OZ_YD2 : 1);
-  const kilograms = (text: string) => readTyped(text) * (imperial ? METRIC_PER_LB_YD2 : 1);
+  const grams = (text: string, per: 100 | 1000) =>
+    imperial ? gramsPerM2(readTyped(text), per) : readTyped(text);
+  const kilograms = (text: string) => (imperial ? grams(text, 100) / 1000 : readTyped(text));
   switch (fields.kind) {
     case "compost": {
-      const depthCm = imperial ? centimetres(readTyped(fields.depth)) : readTyped(fields.depth);
+      const depth = readTypedLength(fields.depth, imperial ? "in" : "cm");
+      const depthCm = imperial ? centimetres(depth) : depth;
       return depthCm > 0 ? { kind: "compost", depthCm } : say.enterACompostDepthAbove0;
     }
     case "fertiliser":
-      return fertiliserFrom(fields, grams(fields.nitrogen));
+      return fertiliserFrom(fields, grams(fields.nitrogen, 1000));
     case "manure":
     case "rawManure": {
       const kgPerM2 = kilograms(fields.weight);
@@ -103,7 +103,7 @@ export function feedFrom(fields: FeedFields, units: Units): Feeding["feed"] | st
       return { kind: "manure", raw: fields.kind === "rawManure", kgPerM2 };
     }
     case "amendment": {
-      const gPerM2 = grams(fields.rate);
+      const gPerM2 = grams(fields.rate, 100);
       if (!(gPerM2 >= 0)) return say.enterARateOf0OrMore;
       const name = fields.name.trim();
       return name === ""

@@ -7,7 +7,7 @@ export function amountWords(amount: FeedingAmount, wording: LocalWording): strin
   const { litres, grams, nitrogenG, phosphateG, potashG } = amount;
   const much =
     litres !== null
-      ? say.volumeAndBarrows({ volume: wording.volumeL(litres), count: barrowLoads(litres) })
+      ? say.volumeAndBarrows({ volume: wording.soilL(litres), count: barrowLoads(litres) })
       : wording.weightG(grams ?? 0);
   if (nitrogenG < 0) {
     return say.dugInItTiesUpOfNitrogenAtFirstAdd({ much, weight: wording.weightG(-nitrogenG) });

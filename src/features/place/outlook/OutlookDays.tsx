@@ -57,7 +57,7 @@ export function OutlookDays({ days }: Props) {
               {frostOddsWords(day)}
             </Box>
             <Box component="td" sx={{ display: { xs: "none", sm: "table-cell" } }}>
-              {skyWords(day)}
+              {skyWords(day, wording)}
             </Box>
           </tr>
         ))}

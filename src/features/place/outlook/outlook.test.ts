@@ -1,3 +1,4 @@
+import { plainWording } from "@/words/plain";
 import { dayNumber } from "@/core/calendar";
 import type { OutlookDay } from "@/core/climate";
 import { frostOddsWords, freshnessWords, skyWords } from "./outlookWords";
@@ -57,10 +58,19 @@ test("odds, sky and age are told as growers say them", () => {
   expect(frostOddsWords(day({ minTempC: 6 }))).toBe("frost unlikely");
   expect(frostOddsWords(day({ minTempC: -0.5 }))).toBe("frost 7 in 10");
   expect(frostOddsWords(day({ minTempC: -9 }))).toBe("frost");
-  expect(skyWords(day({}))).toBe("clear");
-  expect(skyWords(day({ precipitationMm: 12.4, windMps: 8 }))).toBe("rain 12 mm, windy");
-  expect(skyWords(day({ precipitationMm: 3, maxTempC: 0 }))).toBe("snow 3.0 mm");
-  expect(skyWords(day({ precipitationMm: null, cloudShare: null, windMps: null }))).toBe("");
+  expect(skyWords(day({}), plainWording("metric"))).toBe("clear");
+  expect(skyWords(day({ precipitationMm: 12.4, windMps: 8 }), plainWording("metric"))).toBe(
+    "rain 12 mm, windy",
+  );
+  expect(skyWords(day({ precipitationMm: 3, maxTempC: 0 }), plainWording("metric"))).toBe(
+    "snow 3 mm",
+  );
+  expect(
+    skyWords(
+      day({ precipitationMm: null, cloudShare: null, windMps: null }),
+      plainWording("metric"),
+    ),
+  ).toBe("");
   const kept = {
     id: "outlook" as const,
     receivedAt: "2026-09-24T10:00:00Z",

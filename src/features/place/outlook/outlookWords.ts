@@ -1,3 +1,4 @@
+import type { LocalWording } from "@/ui/wording";
 import type { KeptOutlook } from "@/core/garden";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import { chanceAtOrBelow, type OutlookDay } from "@/core/climate";
@@ -19,11 +20,11 @@ export function frostOddsWords(day: OutlookDay): string {
 }
 
 /** Rain, sky and wind of an expected day in a few words. */
-export function skyWords(day: OutlookDay): string {
+export function skyWords(day: OutlookDay, wording: LocalWording): string {
   const parts: string[] = [];
   const { cloudShare, precipitationMm, windMps } = day;
   if (precipitationMm !== null && precipitationMm >= 0.3) {
-    const amount = precipitationMm < 10 ? precipitationMm.toFixed(1) : Math.round(precipitationMm);
+    const amount = wording.rainMm(precipitationMm);
     parts.push(say.mm({ isMaxTempC: day.maxTempC < SNOW_BELOW_C, amount }));
   } else if (cloudShare !== null) {
     parts.push(

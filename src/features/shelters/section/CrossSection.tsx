@@ -109,7 +109,7 @@ export function CrossSection({ group, days, step }: Props) {
           <Label
             x={width / 2}
             y={y(0) + 28}
-            words={say.soilAt5Cm({ temp: temp(days.run.soil5cmC) })}
+            words={say.soilAt5Cm({ depth: wording.distanceCm(5), temp: temp(days.run.soil5cmC) })}
             middle
           />
           <Label x={10} y={HEIGHT - 10} words={timeWords(days, step, wording)} />

@@ -29,7 +29,7 @@ export function ShelterCurves({ days, step, onStep }: Props) {
   const wording = useWording();
   const [attach, { width }] = useSize();
   const { fromStep, toStep } = days;
-  const curves = curvesOf(days);
+  const curves = curvesOf(days, wording);
   const all = curves.flatMap(({ values }) => [...values.subarray(fromStep, toStep)]);
   const x = scaleLinear([fromStep, toStep - 1], [LEFT, Math.max(LEFT + 1, width - RIGHT)]);
   const y = scaleLinear([Math.min(...all, 0) - 1, Math.max(...all, 2) + 1], [HEIGHT - FOOT, TOP]);

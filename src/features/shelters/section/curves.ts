@@ -13,14 +13,14 @@ export interface Curve {
 const SPACE_DASHES = ["6 3", "2 3", "8 3 2 3", "1 3"];
 
 /** The lines of a stack: outside, the spaces from the outside in, the crop, the soil. */
-export function curvesOf({ covers, weather, run }: ShelterDays): Curve[] {
+export function curvesOf({ covers, weather, run }: ShelterDays, wording: LocalWording): Curve[] {
   const outside: Curve = {
     name: say.outside,
     values: weather.airC,
     look: { stroke: "var(--frost-text)", strokeWidth: 1.6 },
   };
   const soil: Curve = {
-    name: say.soilAt5Cm2,
+    name: say.soilAt5Cm2({ depth: wording.distanceCm(5) }),
     values: run.soil5cmC,
     look: { stroke: "var(--ash-text)", strokeWidth: 1.6, strokeDasharray: "1 4" },
   };
@@ -55,7 +55,7 @@ export function labelPlaces(wanted: readonly number[]): number[] {
 
 /** What a quarter hour is like, in words. */
 export function stepWords(days: ShelterDays, step: number, wording: LocalWording): string {
-  const told = curvesOf(days).map(
+  const told = curvesOf(days, wording).map(
     ({ name, values }) => `${name} ${wording.temperature(values[step] ?? 0, 1)}`,
   );
   return `${timeWords(days, step, wording)}: ${told.join(", ")}`;

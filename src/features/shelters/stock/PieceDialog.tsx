@@ -13,6 +13,8 @@ import { ChoiceField, maybeAmount, NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { CONDITION_WORDS } from "./pieceWords";
+import { materialWords } from "@/words/covers";
+import { useWording } from "@/ui/wording";
 import { shelters as say } from "@/words/en/shelters";
 
 interface Props {
@@ -78,9 +80,15 @@ export default function PieceDialog({ garden, piece, onClose }: Props) {
     onClose();
     tell(say.coverRemoved, "done", true);
   };
+  const wording = useWording();
   const unit = imperial ? "ft" : "m";
   const number = (name: "length" | "width" | "firstYear" | "count", label: string) => (
-    <NumberField control={control} name={name} label={label} />
+    <NumberField
+      control={control}
+      name={name}
+      label={label}
+      unit={name === "length" || name === "width" ? unit : undefined}
+    />
   );
   const sheets = [...materials.values()].filter(({ kind }) => kind !== "house");
   return (
@@ -115,7 +123,7 @@ export default function PieceDialog({ garden, piece, onClose }: Props) {
             control={control}
             name="materialId"
             label={say.material}
-            choices={sheets.map(({ id, name }) => ({ value: id, words: name }))}
+            choices={sheets.map((one) => ({ value: one.id, words: materialWords(one, wording) }))}
           />
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
             {number("length", say.length2({ unit }))}

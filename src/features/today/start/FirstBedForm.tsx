@@ -7,7 +7,7 @@ import type { Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { feet, metres } from "@/core/units";
 import { gardenStore, newId } from "@/store/index";
-import { amount, CoverField, NumberField, useFields, WordsField } from "@/ui/forms";
+import { amount, CoverField, LengthField, useFields, WordsField } from "@/ui/forms";
 import { setView, tell } from "@/ui/viewState";
 import { today as say } from "@/words/en/today";
 
@@ -68,8 +68,8 @@ export function FirstBedForm({ garden }: { garden: Garden }) {
         }}
       >
         <WordsField control={control} name="name" label={say.name} />
-        <NumberField control={control} name="length" label={say.length({ unit })} />
-        <NumberField control={control} name="width" label={say.width({ unit })} />
+        <LengthField unit={unit} control={control} name="length" label={say.length({ unit })} />
+        <LengthField unit={unit} control={control} name="width" label={say.width({ unit })} />
         <CoverField control={control} name="cover" />
       </Box>
       {refusal !== "" && (

@@ -9,7 +9,7 @@ import { exactM } from "@/core/layout";
 import type { Stand } from "@/core/trays";
 import { celsius, fahrenheit, feet, metres } from "@/core/units";
 import { gardenStore, newId } from "@/store/index";
-import { amount, ChoiceField, NumberField, useFields, WordsField } from "@/ui/forms";
+import { amount, ChoiceField, LengthField, NumberField, useFields, WordsField } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { trays as say } from "@/words/en/trays";
@@ -89,8 +89,8 @@ export default function StandDialog({ garden, stand, onClose }: Props) {
       <WordsField control={control} name="name" label={say.name} />
       <ChoiceField control={control} name="kind" label={say.type} choices={KINDS} />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-        <NumberField control={control} name="length" label={say.length({ unit })} />
-        <NumberField control={control} name="width" label={say.width({ unit })} />
+        <LengthField unit={unit} control={control} name="length" label={say.length({ unit })} />
+        <LengthField unit={unit} control={control} name="width" label={say.width({ unit })} />
       </Box>
       {kind === "mat" && (
         <>

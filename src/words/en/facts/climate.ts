@@ -10,9 +10,11 @@ export const climate = learn<ClimateFacts>({
     `Only ${count} complete ${count === 1 ? "season is" : "seasons are"} on record, so the odds are widened; ten or more would be better.`,
   "climate.leftOutBecauseMoreThanATenthOfThe": ({ one, within }, say) =>
     `Left out because more than a tenth of ${one ? "its" : "their"} nights is missing: ${say.names(within)}.`,
-  "climate.colderThanMinus70CIsNotWeather": "Colder than −70 °C is not weather.",
-  "climate.warmerThan60CIsNotWeather": "Warmer than 60 °C is not weather.",
-  "climate.aSpreadIsAtMost15C": "A spread is at most 15 °C.",
+  "climate.colderThanMinus70CIsNotWeather": (_about, say) =>
+    `Colder than ${say.temperature(-70)} is not weather.`,
+  "climate.warmerThan60CIsNotWeather": (_about, say) =>
+    `Warmer than ${say.temperature(60)} is not weather.`,
+  "climate.aSpreadIsAtMost15C": (_about, say) => `A spread is at most ${say.temperature(15)}.`,
   "climate.theLowIsAboveTheHighAreTheySwapped": "The low is above the high: are they swapped?",
   "climate.nameTheSourceOfTheForecast": "Name the source of the forecast.",
   "climate.aNameCannotHoldOrControlCharacters": "A name cannot hold <, > or control characters.",
@@ -26,8 +28,10 @@ export const climate = learn<ClimateFacts>({
   "climate.thereShouldBeAsManyAmountsOfRainAs":
     "There should be as many amounts of rain as lows, one a day.",
   "climate.giveATemperatureInDegrees": "Give a temperature in degrees.",
-  "climate.colderThanMinus60CIsOutsideWhat": "Colder than −60 °C is outside what people garden in.",
-  "climate.warmerThan50CIsOutsideWhatPeople": "Warmer than 50 °C is outside what people garden in.",
+  "climate.colderThanMinus60CIsOutsideWhat": (_about, say) =>
+    `Colder than ${say.temperature(-60)} is outside what people garden in.`,
+  "climate.warmerThan50CIsOutsideWhatPeople": (_about, say) =>
+    `Warmer than ${say.temperature(50)} is outside what people garden in.`,
   "climate.theAverageLowIsAboveTheAverageHigh":
     "The average low is above the average high: are they swapped?",
   "climate.giveANumberOfDaysOrLeaveItEmpty": "Give a number of days, or leave it empty.",

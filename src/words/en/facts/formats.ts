@@ -24,7 +24,7 @@ export const formats = learn<FormatsFacts>({
   "formats.isLeftOutItIsNotARectangleWhich": ({ told }, say) =>
     `${say.tell(told)} is left out: it is not a rectangle, which beds here are.`,
   "formats.isLeftOutMIsNoBed": ({ told, lengthM, widthM }, say) =>
-    `${say.tell(told)} is left out: ${lengthM} × ${widthM} m is no bed.`,
+    `${say.tell(told)} is left out: ${say.lengthM(lengthM)} × ${say.lengthM(widthM)} is no bed.`,
   "formats.isLeftOutThereIsNoShelterOfThat": ({ told }, say) =>
     `${say.tell(told)} is left out: there is no shelter of that name here. Add it first.`,
   "formats.isLeftOutTheMapHasThatBedTwice": ({ told }, say) =>

@@ -66,8 +66,8 @@ export const gardenFile = learn<GardenFileFacts>({
   "gardenFile.doesNotTransplantWellSowItDirect": ({ crop }) =>
     `${crop} does not transplant well: sow it direct.`,
   "gardenFile.isNotGrownForBabyLeaf": ({ crop }) => `${crop} is not grown for baby leaf.`,
-  "gardenFile.endsBeforeThisRestDoesTakeAtMostM": ({ bed, lengthM }) =>
-    `${bed} ends before this rest does: take at most ${lengthM} m in all.`,
+  "gardenFile.endsBeforeThisRestDoesTakeAtMostM": ({ bed, lengthM }, say) =>
+    `${bed} ends before this rest does: take at most ${say.lengthM(lengthM)} in all.`,
   "gardenFile.aRestEndsAfterItBegins": "A rest ends after it begins.",
   "gardenFile.thereIsNoCoveringUseOneOf": ({ materialId, value }, say) =>
     `There is no covering "${materialId}": use one of ${say.names(value)}.`,

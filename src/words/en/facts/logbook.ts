@@ -9,15 +9,15 @@ const EXAMPLES: Record<string, string> = {
 export const logbook = learn<LogbookFacts>({
   "logbook.lowestInOutside": ({ tempC, where, tempC2 }, say) =>
     `Lowest ${say.temperature(tempC, 1)} in ${where ?? ""}, ${say.temperature(tempC2, 1)} outside.`,
-  "logbook.typeWhatHappened": "Type what happened: “1.2 kg kale”.",
+  "logbook.typeWhatHappened": (_about, say) => `Type what happened: “${say.examplePicking} kale”.`,
   "logbook.isInTheFuture": ({ day, today }, say) =>
     `${say.date(day, today)} is in the future: the log takes what has happened.`,
   "logbook.isNotRecognized": ({ unknown }) =>
     `“${unknown}” is not recognized: name a crop, a bed, a shelter or what you did.`,
   "logbook.whatDidYouDo": ({ crop, text }) =>
     `What did you do with ${crop === null ? `“${text}”` : `the ${crop}`}? Start with sowed, planted, picked, lost, watered or saw.`,
-  "logbook.whichCrop": ({ kind }) =>
-    `Which crop? Name it and its bed: “${EXAMPLES[kind] ?? "1.2 kg kale"}”.`,
+  "logbook.whichCrop": ({ kind }, say) =>
+    `Which crop? Name it and its bed: “${EXAMPLES[kind] ?? `${say.examplePicking} kale`}”.`,
   "logbook.howMuchWasLost":
     "How much was lost? Give a share or a number of plants: “lost half the lettuce to slugs”.",
   "logbook.noSuchPlanting": "No such planting in the plan: saving adds it.",

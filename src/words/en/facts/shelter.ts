@@ -3,8 +3,8 @@ import { learn } from "../../sentences";
 
 export const shelter = learn<ShelterFacts>({
   "shelter.giveALengthInMetres": "Give a length in metres.",
-  "shelter.atLeast01M": "At least 0.1 m.",
-  "shelter.atMost500M": "At most 500 m.",
+  "shelter.atLeast01M": (_about, say) => `At least ${say.lengthM(0.1)}.`,
+  "shelter.atMost500M": (_about, say) => `At most ${say.lengthM(500)}.`,
   "shelter.sayHowMany": "Say how many.",
   "shelter.wholePiecesOnly": "Whole pieces only.",
   "shelter.atLeastOne": "At least one.",
@@ -12,12 +12,12 @@ export const shelter = learn<ShelterFacts>({
   "shelter.aYearFrom1950On": "A year from 1950 on.",
   "shelter.giveAnHour": "Give an hour.",
   "shelter.enterTheTemperatureAtWhichItStarts": "Enter the temperature at which it starts to open.",
-  "shelter.aVentThatOpensAtFreezingOrBelow":
-    "A vent that opens at freezing or below lets the frost in: give at least 1 °C (34 °F).",
-  "shelter.atMost40C": "At most 40 °C.",
+  "shelter.aVentThatOpensAtFreezingOrBelow": (_about, say) =>
+    `A vent that opens at freezing or below lets the frost in: give at least ${say.temperature(1)}.`,
+  "shelter.atMost40C": (_about, say) => `At most ${say.temperature(40)}.`,
   "shelter.enterTheTemperatureAtWhichItIs": "Enter the temperature at which it is fully open.",
-  "shelter.atLeast2C": "At least 2 °C.",
-  "shelter.atMost50C": "At most 50 °C.",
+  "shelter.atLeast2C": (_about, say) => `At least ${say.temperature(2)}.`,
+  "shelter.atMost50C": (_about, say) => `At most ${say.temperature(50)}.`,
   "shelter.moreThanClosed": "More than closed.",
   "shelter.atMostWideOpen": "At most wide open.",
   "shelter.fullyOpenMustBeAHigherTemperature":

@@ -5,8 +5,7 @@ import { pieces } from "../../pieces";
 import { plural } from "../../table";
 
 export const tasks = learn<TasksFacts>({
-  "tasks.mFor": ({ lengthM, plantingName }, say) =>
-    `${say.number(lengthM, 1)} m for ${plantingName}`,
+  "tasks.mFor": ({ lengthM, plantingName }, say) => `${say.lengthM(lengthM)} for ${plantingName}`,
   "tasks.plantingIsOn": ({ fromDay, day, undug }, say) =>
     `Planting is on ${say.date(fromDay, day)}. ${undug ? "Weed it, cut old plants at the ground and rake it level." : "Weed it, loosen it a fork deep and rake it fine."}`,
   "tasks.theGroundIsCleanLevelAndMoist": "the ground is clean, level and moist",
@@ -21,7 +20,7 @@ export const tasks = learn<TasksFacts>({
   "tasks.itIsInTheBed": "it is in the bed",
   "tasks.theNextPlantingStartsShortOf": "The next planting starts short of nutrients.",
   "tasks.mOfTheBedRestsUntil": ({ lengthM, untilDay, fromDay }, say) =>
-    `${say.number(lengthM, 1)} m of the bed rests until ${say.date(untilDay, fromDay)}.`,
+    `${say.lengthM(lengthM)} of the bed rests until ${say.date(untilDay, fromDay)}.`,
   "tasks.itIsSown": "it is sown",
   "tasks.itIsOnTheBed": "it is on the bed",
   "tasks.eachWeekOfDelayMeansLessCover": "Each week of delay means less cover before winter.",
@@ -42,7 +41,7 @@ export const tasks = learn<TasksFacts>({
   "tasks.sowingIsOnEvenlyMoistMixHelpsEven": ({ sowDay, day }, say) =>
     `Sowing is on ${say.date(sowDay, day)}: evenly moist mix helps even germination.`,
   "tasks.cellsAboutLOfMix": ({ cells, litres }, say) =>
-    `${cells} cells, about ${say.number(litres, 1)} L of mix`,
+    `${cells} cells, about ${say.volumeL(litres)} of mix`,
   "tasks.theCellsAreFullAndMoist": "the cells are full and moist",
   "tasks.theSowingWaits": "The sowing waits.",
   "tasks.whatIsStored": "what is stored",
@@ -78,7 +77,7 @@ export const tasks = learn<TasksFacts>({
   "tasks.itBoltsAboutMarkThePlantsToKeepIf": ({ boltDay, sowDay }, say) =>
     `It bolts about ${say.date(boltDay, sowDay)}: mark the plants to keep if you want seed.`,
   "tasks.plantsMFromOthersOfItsKind": ({ plants, isolationM }, say) =>
-    `${plants} plants, ${say.number(isolationM)} m from others of its kind`,
+    `${plants} plants, ${say.distanceM(isolationM)} from others of its kind`,
   "tasks.theBestAreMarkedAndLeft": "the best are marked and left",
   "tasks.theGroundIsFreeForTheNextCrop": "The ground is free for the next crop.",
   "tasks.cutItAHandAboveTheGroundItComes": "Cut it a hand above the ground; it comes again.",
@@ -136,7 +135,8 @@ export const tasks = learn<TasksFacts>({
   "tasks.theBrightDaysAreOverLightIsScarce": "The bright days are over: light is scarce now.",
   "tasks.theShadeIsOff": "the shade is off",
   "tasks.itGrowsSlowlyInTheDarkWeeksAnd": "It grows slowly in the dark weeks and stays thin.",
-  "tasks.theTopInchOrTwo3To5CmIsWet": "the top inch or two (3 to 5 cm) is wet",
+  "tasks.theTopInchOrTwo3To5CmIsWet": (_about, say) =>
+    `the top inch or two (3 to ${say.distanceCm(5)}) is wet`,
   "tasks.shallowRootsDryOutWithinDays": "Shallow roots dry out within days.",
   "tasks.rootsAreEstablishedWaterDeeplyAnd":
     "Roots are established: water deeply and less often so they go deeper.",
@@ -242,9 +242,9 @@ export const tasks = learn<TasksFacts>({
   "tasks.uncoveredBeds": "Uncovered beds",
   "tasks.beds": ({ bedsCount }) => `${bedsCount} beds`,
   "tasks.aboutMmHaveEvaporated": ({ missingMm, lastDay, day, keepsRainOff }, say) =>
-    `About ${say.number(missingMm)} mm have evaporated ${lastDay === null ? "in three weeks" : `since ${say.date(lastDay, day)}`}${keepsRainOff ? ", and no rain comes in" : " beyond the rain"}.`,
+    `About ${say.rainMm(missingMm)} of water evaporated ${lastDay === null ? "in three weeks" : `since ${say.date(lastDay, day)}`}${keepsRainOff ? ", and no rain comes in" : " beyond the rain"}.`,
   "tasks.lPerMLInAll": ({ givenMm, areaM2 }, say) =>
-    `${say.number(givenMm)} L per m², ${say.number(Math.round((givenMm * areaM2) / 10) * 10)} L in all`,
+    `${say.rainMm(givenMm)} of water, ${say.waterL(givenMm * areaM2)} in all`,
   "tasks.aFingersLengthDownIsMoist": "a finger's length down is moist",
   "tasks.growthStopsLeavesTurnBitterAnd": "Growth stops, leaves turn bitter, and seedlings die.",
   "tasks.inTheMorningAtTheSoilLeavesDryBy":
