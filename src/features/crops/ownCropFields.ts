@@ -12,6 +12,7 @@ import {
 } from "@/core/units";
 import { amount } from "@/ui/forms";
 import { crops as say } from "@/words/en/crops";
+import { ui as uiSay } from "@/words/en/ui";
 
 /** How a number of a crop is shown and typed. */
 type Kind = "temperature" | "distance" | "percent" | "perWeight" | "yield" | "plain";
@@ -64,7 +65,7 @@ export function unitOf(kind: Kind, units: Units): string {
   if (kind === "temperature") return imperial ? "°F" : "°C";
   if (kind === "distance") return imperial ? "in" : "cm";
   if (kind === "perWeight") return imperial ? say.perOz : say.perGram;
-  if (kind === "yield") return imperial ? "lb/100 sq ft" : "kg/m²";
+  if (kind === "yield") return imperial ? uiSay.lbPer100SqFt : "kg/m²";
   return kind === "percent" ? "%" : "";
 }
 

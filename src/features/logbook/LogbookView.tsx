@@ -101,7 +101,7 @@ export function LogbookView() {
         <Box sx={{ mt: 1.5, fontSize: 17, maxWidth: 560 }}>
           {say.nothingLoggedYetTickOffTasksUnder({
             picking: wording.examplePicking,
-            night: garden.settings.units === "imperial" ? "26 in the house, 16 out" : "-3.5 in the house, -9 out",
+            isImperial: garden.settings.units === "imperial",
           })}
         </Box>
       ) : (

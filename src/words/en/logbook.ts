@@ -33,8 +33,14 @@ export const logbook = table({
   logbook: "Logbook",
   saveCsv: "Save (.csv)",
   logSomething: "Log something",
-  nothingLoggedYetTickOffTasksUnder: ({ picking, night }: { picking: string; night: string }) =>
-    `Nothing logged yet. Tick off tasks under Today, or type a line: “sowed 2 rows spinach bed 7”, “${picking} kale”, “${night}”. The plan follows what you log.`,
+  nothingLoggedYetTickOffTasksUnder: ({
+    picking,
+    isImperial,
+  }: {
+    picking: string;
+    isImperial: boolean;
+  }) =>
+    `Nothing logged yet. Tick off tasks under Today, or type a line: “sowed 2 rows spinach bed 7”, “${picking} kale”, “${isImperial ? "26 in the house, 16 out" : "-3.5 in the house, -9 out"}”. The plan follows what you log.`,
   filter: "Filter",
   words: "Words",
   kaleBed3: "kale bed 3",

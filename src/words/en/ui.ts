@@ -2,6 +2,8 @@ import { table } from "../table";
 
 /** What ui says. */
 export const ui = table({
+  lbPer100SqFt: "lb/100 sq ft",
+  lbPer1000SqFt: "lb/1,000 sq ft",
   noneInTheOpen: "None: uncovered",
   cover: "Cover",
   enterANumberLike75: "Enter a number, like 7.5.",

@@ -5,6 +5,7 @@ import { readTyped, readTypedLength } from "@/ui/inputs/index";
 import { beds as say } from "@/words/en/beds";
 import { told } from "@/ui/wording";
 import "@/words/en/facts/soil";
+import { ui as uiSay } from "@/words/en/ui";
 
 /** A feeding as its form holds it, all as typed. */
 const FeedFieldsSchema = z.object({
@@ -46,9 +47,9 @@ export const FEED_KINDS: Record<FeedFields["kind"], string> = {
 /** The fields of a kind, with units where there are any. */
 export function fieldsOf(kind: FeedFields["kind"], units: Units) {
   const imperial = units === "imperial";
-  const nitrogen = imperial ? "lb/1,000 sq ft" : "g/m²";
-  const small = imperial ? "lb/100 sq ft" : "g/m²";
-  const large = imperial ? "lb/100 sq ft" : "kg/m²";
+  const nitrogen = imperial ? uiSay.lbPer1000SqFt : "g/m²";
+  const small = imperial ? uiSay.lbPer100SqFt : "g/m²";
+  const large = imperial ? uiSay.lbPer100SqFt : "kg/m²";
   const fields: Record<FeedFields["kind"], { name: keyof FeedFields; label: string }[]> = {
     compost: [{ name: "depth", label: imperial ? say.compostIn : say.compostCm }],
     fertiliser: [
