@@ -1,4 +1,4 @@
-import type { Nothing } from "./told";
+import type { Nothing, Told } from "./told";
 /** What the room of logbook has to say, and about what. */
 export interface LogbookFacts {
   "logbook.lowestInOutside": { tempC: number; where: undefined | string; tempC2: number };
@@ -8,7 +8,10 @@ export interface LogbookFacts {
   "logbook.whatDidYouDo": { crop: string | null; text: string };
   "logbook.whichCrop": { kind: string };
   "logbook.howMuchWasLost": Nothing;
+  "logbook.keptAsANote": { why: Told };
+  "logbook.moved": { planting: string; bed: string };
   "logbook.noSuchPlanting": Nothing;
+  "logbook.onlySomeFit": { bed: string; fitting: number; count: number };
   "logbook.hasNoSpace": { bed: string; day: number };
   "logbook.nothingThere": {
     crop: string | null;

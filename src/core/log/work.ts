@@ -15,6 +15,7 @@ export const WORKS = [
   "shade",
   "shadeOff",
   "net",
+  "netOff",
   "waterIn",
   "changeWatering",
   "water",

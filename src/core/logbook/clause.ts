@@ -5,6 +5,7 @@ import { celsius, metres, type Units } from "../units";
 import { dateNear, MONTHS, withIsoDates } from "./lineDates";
 import { plain, type Names } from "./names";
 import {
+  BOUGHT,
   CAUSES,
   COUNTED,
   FILLERS,
@@ -39,6 +40,8 @@ export interface Clause {
   cause: LossCause | null;
   pestId: string | null;
   isLast: boolean;
+  /** Plants that came from elsewhere. */
+  isBought: boolean;
   /** Words that mean nothing here. */
   unknown: string[];
 }
@@ -86,7 +89,7 @@ function splitAtSubjects(part: string, names: Names): string[] {
     const isSubject = [...names.beds, ...names.crops].some((one) =>
       words.includes(` ${one.words} `),
     );
-    const begins = VERBS.has(first) || PLAIN_WORK.has(first) || isSubject;
+    const begins = VERBS.has(first) || PLAIN_WORK.has(first) || BOUGHT.includes(first) || isSubject;
     if (parts.length === 0 || begins) parts.push(piece);
     else parts[parts.length - 1] += ` and ${piece}`;
   }
@@ -123,6 +126,7 @@ export function readClause(text: string, names: Names, units: Units, today: DayN
     cause: null,
     pestId: null,
     isLast: false,
+    isBought: false,
     unknown: [],
   };
   // Names first: "Bed 7" holds a number, "onion fly" a crop.
@@ -134,6 +138,7 @@ export function readClause(text: string, names: Names, units: Units, today: DayN
   const shelter = names.shelters.find(({ words: name }) => words.take(name));
   clause.shelterId = shelter?.shelterId ?? null;
   readAmounts(clause, words, units);
+  clause.isBought = BOUGHT.some((word) => words.take(word));
   clause.deed = words.takeFrom(VERBS) ?? null;
   for (const word of words.left()) readWord(clause, word);
   if (clause.cause === null && clause.pestId !== null)

@@ -6,6 +6,8 @@ import { fact, fromMessage, keyOf, type Fact } from "../facts";
 import { clausesOf, readClause, type Clause } from "./clause";
 import { plantingsMeant } from "./fit";
 import { asPairs } from "./nightPairs";
+import { withLooseParts } from "./looseParts";
+import { movedBy } from "./moved";
 import { namesIn } from "./names";
 import { keptNote, noteOf } from "./notes";
 import { Unreadable, type LineContext, type Understood } from "./understood";
@@ -34,11 +36,12 @@ export function readLine(line: string, context: LineContext): ReadLine {
     const all = parts.map((part) => readClause(part, names, garden.settings.units, today));
     const day = all.find((clause) => clause.day !== null)?.day ?? null;
     const clauses = all.filter((clause, index) => index === 0 || !isOnlyDay(clause));
-    carryOn(clauses, day);
+    const whole = withLooseParts(clauses);
+    carryOn(whole, day);
     return {
       ok: true,
       understood: asPairs(
-        clauses.map((clause) => understand(clause, context)),
+        whole.map((clause) => understoodOrNoted(clause, context)),
         context,
       ),
     };
@@ -75,18 +78,39 @@ function isOnlyDay(clause: Clause): boolean {
   return day !== null && said.every((one) => one === null) && clause.unknown.length === 0;
 }
 
-function understand(clause: Clause, context: LineContext): Understood {
-  const day = clause.day ?? context.day;
-  if (day > context.today) {
-    throw new Unreadable(fact("logbook.isInTheFuture", { day, today: context.today }));
+/** A part as it is understood; one that is not is kept as a note, and says why. */
+function understoodOrNoted(clause: Clause, context: LineContext): Understood {
+  try {
+    return understand(clause, context);
+  } catch (error) {
+    if (!(error instanceof Unreadable) || error.isFinal) throw error;
+    const noted = observed(
+      { ...clause, plainWork: null, pestId: null },
+      dayOf(clause, context),
+      context,
+    );
+    return { ...noted, doubt: fact("logbook.keptAsANote", { why: error.told }) };
   }
+}
+
+function dayOf(clause: Clause, { day: usual, today }: LineContext): DayNumber {
+  const day = clause.day ?? usual;
+  if (day > today) throw new Unreadable(fact("logbook.isInTheFuture", { day, today }), null, true);
+  return day;
+}
+
+function understand(clause: Clause, context: LineContext): Understood {
+  const day = dayOf(clause, context);
   const deed = deedOf(clause);
   const isFree = deed?.kind === "seen" || clause.plainWork !== null;
   const [unknown] = clause.unknown;
-  if (unknown !== undefined && !isFree) {
+  // What is done to a crop that is not known is not taken to be done to whatever stands there.
+  if (unknown !== undefined && !isFree && clause.crop === null) {
     throw new Unreadable(fact("logbook.isNotRecognized", { unknown }), unknown);
   }
   if (clause.tempC !== null) return temperature(clause, day, context);
+  const moved = movedBy(clause, day, context);
+  if (moved) return carried(moved, clause, day, context);
   if (clause.plainWork !== null) return observed(clause, day, context);
   if (!deed) {
     throw new Unreadable(
@@ -99,8 +123,10 @@ function understand(clause: Clause, context: LineContext): Understood {
 }
 
 /** The deed that is said, or that the amount and the pest leave no doubt of. */
-function deedOf({ deed, grams, crop, count, pestId, share, cause }: Clause): Deed | null {
+function deedOf(clause: Clause): Deed | null {
+  const { deed, grams, crop, count, pestId, share, cause, isBought } = clause;
   if (deed) return deed;
+  if (isBought && crop !== null) return { kind: "plantedOut" };
   if (grams !== null || (crop !== null && count !== null)) return { kind: "harvested" };
   if (share !== null && cause !== null) return { kind: "lost" };
   return pestId !== null ? { kind: "seen" } : null;
@@ -108,47 +134,71 @@ function deedOf({ deed, grams, crop, count, pestId, share, cause }: Clause): Dee
 
 function ofPlanting(
   clause: Clause,
-  kind: Exclude<Deed["kind"], "worked" | "seen">,
+  said: Exclude<Deed["kind"], "worked" | "seen">,
   day: DayNumber,
   context: LineContext,
 ): Understood {
   const { site, garden } = context;
+  const kind = said === "plantedOut" && isSownWhenPlanted(clause, garden) ? "sown" : said;
   if (!clause.crop && clause.bedId === null) {
     throw new Unreadable(fact("logbook.whichCrop", { kind }));
   }
   const meant = plantingsMeant(site, garden, clause, kind, day);
-  const [planting = kind === "sown" ? unplanned(clause, day, context) : undefined] = meant;
+  const isBegun = kind === "sown" || kind === "plantedOut";
+  const [planting = isBegun ? unplanned(clause, kind, day, context) : undefined] =
+    clause.isBought && isBegun ? [] : meant;
   if (!planting) throw new Unreadable(nothingThere(clause, kind, day, context));
   const isNew = !garden.plantings.has(planting.id);
   if (kind === "lost" && clause.share === null && clause.count === null && clause.grams !== null) {
     throw new Unreadable(fact("logbook.howMuchWasLost"));
   }
   const what = loggedOf(shareOfPlants(clause, planting, garden), kind, planting.id);
-  const note = noteOf(clause, what, isNew);
+  const note = clause.unknown.length > 0 ? clause.text : noteOf(clause, what, isNew);
   const entry = checked(what, day, note, context);
   return {
     words: null,
     entry,
     thermometerDay: null,
+    move: null,
     newPlanting: isNew ? planting : null,
     others: meant.slice(1, 6).map((one) => otherOf(garden, one)),
     doubt: isNew
-      ? fact("logbook.noSuchPlanting")
+      ? (tooMany(clause, planting, garden) ?? fact("logbook.noSuchPlanting"))
       : (doubtOf(garden, planting, entry) ?? keptNote(note)),
   };
 }
 
-function unplanned(clause: Clause, day: DayNumber, context: LineContext): Planting | undefined {
+/** That a bed has no room for all the plants that were set out; null where it has. */
+function tooMany({ count }: Clause, planting: Planting, garden: Garden): Fact | null {
+  const bed = garden.beds.get(planting.bedId);
+  const crop = cropsOf(garden).get(planting.cropId);
+  if (count === null || planting.method !== "transplant" || !bed || !crop) return null;
+  const { plants } = amountsFor(standOf(planting, bed), crop, planting.method);
+  return plants >= count
+    ? null
+    : fact("logbook.onlySomeFit", { bed: bed.name, fitting: plants, count });
+}
+
+/** Cloves, tubers and sets are planted, and that is their sowing. */
+function isSownWhenPlanted({ crop, isBought }: Clause, garden: Garden): boolean {
+  const grown = cropsOf(garden).get(crop?.cropId ?? "");
+  if (!grown || isBought) return false;
+  return grown.startedFrom !== "seed" || grown.transplanting.tolerance === "never";
+}
+
+function unplanned(
+  clause: Clause,
+  kind: "sown" | "plantedOut",
+  day: DayNumber,
+  context: LineContext,
+): Planting | undefined {
   const bed = context.garden.beds.get(clause.bedId ?? "");
   if (!clause.crop || !bed) return undefined;
-  const made = unplannedPlanting(
-    context.site,
-    context.garden,
-    bed,
-    clause,
+  const made = unplannedPlanting(context.site, context.garden, bed, clause, {
+    kind,
     day,
-    context.newId("planting"),
-  );
+    id: context.newId("planting"),
+  });
   if (made === null) {
     throw new Unreadable(fact("logbook.hasNoSpace", { bed: bed.name, day }));
   }
@@ -278,11 +328,31 @@ function worked(
     bedId: bed?.id ?? null,
     plantingId: planting?.id ?? null,
   };
-  return plainly(checked(what, day, noteOf(clause, what, false), context));
+  const note = clause.unknown.length > 0 ? clause.text : noteOf(clause, what, false);
+  return plainly(checked(what, day, note, context));
+}
+
+/** A planting that was moved: an entry that says so, and its new place in the plan. */
+function carried(
+  { move, planting, bed }: NonNullable<ReturnType<typeof movedBy>>,
+  clause: Clause,
+  day: DayNumber,
+  context: LineContext,
+): Understood {
+  const what: Logged = { kind: "seen", bedId: bed.id, plantingId: planting.id, pestId: null };
+  return {
+    ...plainly(checked(what, day, clause.text, context)),
+    words: fact("logbook.moved", {
+      planting: plantingName(context.garden, planting),
+      bed: bed.name,
+    }),
+    move,
+  };
 }
 
 function plainly(entry: LogEntry): Understood {
   return {
+    move: null,
     words: null,
     entry,
     thermometerDay: null,

@@ -19,6 +19,13 @@ export interface LineContext {
   newId: (kind: "log" | "planting") => string;
 }
 
+/** A planting that was carried elsewhere: where it stands from then on. */
+export interface Move {
+  plantingId: string;
+  bedId: string;
+  fromM: number;
+}
+
 /** One thing that a line was understood to say. */
 export interface Understood {
   /** What it says where it is more than its entry. */
@@ -28,6 +35,8 @@ export interface Understood {
   thermometerDay: ThermometerDay | null;
   /** A planting that nobody had planned. */
   newPlanting: Planting | null;
+  /** A planting that stands elsewhere from then on. */
+  move: Move | null;
   /** Other plantings that may be meant. */
   others: { plantingId: string; name: string; bed: string }[];
   /** What looks odd, though it can be kept. */
@@ -39,6 +48,8 @@ export class Unreadable extends Error {
   constructor(
     readonly told: Fact,
     readonly word: string | null = null,
+    /** Nothing of the line can be kept, not even as a note. */
+    readonly isFinal = false,
   ) {
     super(told.code);
   }

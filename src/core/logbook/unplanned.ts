@@ -8,13 +8,16 @@ import { roomIn } from "../bedSpace";
 import type { Site } from "../growth";
 import type { Clause } from "./clause";
 
-/** A sowing that nobody planned is given the ground that is free for so long. */
+/** A sowing or planting that nobody planned is given the ground that is free for so long. */
 const FREE_DAYS = 45;
 const LEAST_M = 0.1;
+const DAYS_PER_WEEK = 7;
+/** Age of plants of a crop that is not usually raised. */
+const USUAL_AGE_DAYS = 42;
 
 /**
- * A planting for a sowing that is told of and that nobody had planned: in the largest free part of its
- * bed, as long as was said, or as many rows.
+ * A planting for a sowing, or for plants set out, that is told of and that nobody had planned: in the largest free part of its
+ * bed, as long as was said, or as many rows or plants.
  *
  * @returns null where the bed has no room
  */
@@ -22,13 +25,15 @@ export function unplannedPlanting(
   site: Site,
   garden: Garden,
   bed: Bed,
-  { crop: named, rows, lengthM }: Clause,
-  day: DayNumber,
-  id: string,
+  { crop: named, rows, lengthM, count, isBought }: Clause,
+  { kind, day, id }: { kind: "sown" | "plantedOut"; day: DayNumber; id: string },
 ): Planting | null {
   const crop = cropsOf(garden).get(named?.cropId ?? "");
   const variety = crop && varietyOf(crop, named?.varietyId ?? undefined);
   if (!crop || !variety) return null;
+  const isPlanted = kind === "plantedOut";
+  const usualDays = crop.transplanting.seedlingWeeks * DAYS_PER_WEEK || USUAL_AGE_DAYS;
+  const ageDays = isPlanted ? usualDays : 0;
   const { fromM, freeM } = roomIn(site, garden, bed, day, day + FREE_DAYS);
   const planting: Planting = {
     ...BY_THE_BOOK,
@@ -36,8 +41,9 @@ export function unplannedPlanting(
     cropId: crop.id,
     varietyId: variety.id,
     bedId: bed.id,
-    sowOn: isoDate(day),
-    method: "direct",
+    sowOn: isoDate(day - ageDays),
+    method: isPlanted ? "transplant" : "direct",
+    bought: isPlanted && isBought ? { ageDays } : null,
     stage: "full",
     fromM,
     lengthM: freeM,
@@ -45,8 +51,11 @@ export function unplannedPlanting(
   };
   if (freeM < LEAST_M) return null;
   // Rows run along the bed: two of four along all of it are half of it, all four rows wide.
-  const allRows = amountsFor(standOf(planting, bed), crop, "direct").rows;
+  const all = amountsFor(standOf(planting, bed), crop, planting.method);
+  const allRows = all.rows;
   const byRows = rows === null ? freeM : (bed.lengthM * rows) / Math.max(1, allRows);
-  const wanted = Math.min(freeM, lengthM ?? byRows);
+  const perRow = Math.ceil((count ?? 0) / all.rows / planting.plantsPerStation);
+  const byCount = isPlanted && count !== null ? (perRow * all.stationCm) / 100 : null;
+  const wanted = Math.min(freeM, lengthM ?? byCount ?? byRows);
   return { ...planting, lengthM: Math.max(LEAST_M, exactM(wanted)) };
 }

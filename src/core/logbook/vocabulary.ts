@@ -24,15 +24,33 @@ export const VERBS: ReadonlyMap<string, Deed> = new Map([
   ...each(["cleared", "clear", "pulled out", "pulled up", "removed"], as("cleared")),
   ...each(["saw", "seen", "see", "found", "noticed", "note", "noted"], as("seen")),
   ...each(["watered", "water", "irrigated"], work("water")),
-  ...each(["fed", "feed", "composted", "manured", "fertilised", "fertilized"], work("feed")),
+  ...each(
+    [
+      "fed",
+      "feed",
+      "composted",
+      "spread compost",
+      "added compost",
+      "put compost",
+      "compost",
+      "manured",
+      "manure",
+      "fertilised",
+      "fertilized",
+      "limed",
+    ],
+    work("feed"),
+  ),
   ...each(["thinned", "thin"], work("thin")),
   ...each(["vented", "aired", "opened", "vent"], work("vent")),
   ...each(["shut", "closed", "close"], work("shut")),
   ...each(["covered", "cover"], work("cover")),
   ...each(["uncovered", "uncover"], work("uncover")),
-  ...each(["netted", "net"], work("net")),
-  ...each(["shaded", "shade"], work("shade")),
-  ...each(["mulched", "mulch"], work("mulch")),
+  ...each(["netted", "netting on", "put netting", "net"], work("net")),
+  ...each(["netting off", "took netting off", "unnetted"], work("netOff")),
+  ...each(["shaded", "shade cloth on", "shade on", "shade"], work("shade")),
+  ...each(["shade off", "shade cloth off", "took the shade off", "unshaded"], work("shadeOff")),
+  ...each(["mulched", "spread mulch", "added mulch", "mulch"], work("mulch")),
   ...each(["staked", "supported", "tied up", "tied"], work("support")),
   ...each(["earthed up", "hilled", "firmed"], work("earthUp")),
   ...each(["scouted", "checked", "looked at", "inspected"], work("scout")),
@@ -41,6 +59,17 @@ export const VERBS: ReadonlyMap<string, Deed> = new Map([
   ...each(["hardened off", "hardened"], work("hardenOff")),
   ...each(["readied", "raked", "prepared"], work("readyBed")),
 ]);
+
+/** Said of plants that the grower did not raise; more words first. */
+export const BOUGHT: readonly string[] = [
+  "from the garden centre",
+  "from the garden center",
+  "from the nursery",
+  "store bought",
+  "bought in",
+  "bought",
+  "purchased",
+];
 
 /** Work that no task asks for: it is written down as it was said. */
 export const PLAIN_WORK: ReadonlySet<string> = new Set([
@@ -74,17 +103,32 @@ export const CAUSES: ReadonlyMap<string, LossCause> = new Map([
 
 /** Words for pests beside their names. */
 export const PEST_WORDS: ReadonlyMap<string, string> = new Map([
-  ...each(["caterpillar", "caterpillars"], "caterpillars"),
+  ...each(
+    [
+      "caterpillar",
+      "caterpillars",
+      "cabbage white",
+      "cabbage whites",
+      "cabbage worm",
+      "cabbage worms",
+      "cutworm",
+      "cutworms",
+    ],
+    "caterpillars",
+  ),
   ...each(["aphid", "aphids", "greenfly", "blackfly", "lice"], "aphids"),
   ...each(["flea beetle", "flea beetles"], "flea-beetles"),
   ...each(["whitefly", "whiteflies"], "whitefly"),
   ...each(["slug", "slugs", "snail", "snails"], "slugs"),
   ...each(["leaf miner", "leaf miners"], "leaf-miners"),
-  ...each(["carrot fly"], "carrot-fly"),
-  ...each(["root fly", "cabbage root fly"], "root-flies"),
-  ...each(["onion fly", "leek moth", "leek moths"], "onion-fly"),
-  ...each(["mouse", "mice", "vole", "voles"], "mice"),
-  ...each(["pigeon", "pigeons", "birds"], "pigeons"),
+  ...each(["carrot fly", "carrot flies"], "carrot-fly"),
+  ...each(
+    ["root fly", "root flies", "cabbage root fly", "root maggot", "root maggots"],
+    "root-flies",
+  ),
+  ...each(["onion fly", "onion flies", "leek moth", "leek moths"], "onion-fly"),
+  ...each(["mouse", "mice", "vole", "voles", "gopher", "gophers"], "mice"),
+  ...each(["pigeon", "pigeons", "bird", "birds"], "pigeons"),
   ...each(["cat", "cats", "dog", "dogs"], "pets"),
   ...each(["downy mildew"], "downy-mildew"),
   ...each(["powdery mildew"], "powdery-mildew"),

@@ -173,5 +173,6 @@ function parts(understood: readonly Understood[]) {
     entries: understood.flatMap(({ entry }) => entry ?? []),
     thermometerDays: understood.flatMap(({ thermometerDay }) => thermometerDay ?? []),
     newPlantings: understood.flatMap(({ newPlanting }) => newPlanting ?? []),
+    moves: understood.flatMap(({ move }) => move ?? []),
   };
 }

@@ -12,7 +12,7 @@ import { logProblems } from "../../gardenFile";
 import { LogEntrySchema, ThermometerDaySchema, type LogEntry } from "../../log";
 import { factsOf } from "../../plantings";
 import { withoutSeeds } from "../../seedBox";
-import { plantingRefusal } from "../plantingCommands";
+import { editPlanting, plantingRefusal } from "../plantingCommands";
 import { change, command, refuse, type Run } from "../command";
 import { occupying } from "../occupying";
 import { setThermometerDays } from "./thermometerCommands";
@@ -33,16 +33,27 @@ export const keepEntries = command({
     thermometerDays: z.array(ThermometerDaySchema).max(500).optional(),
     /** A planting that nobody had planned, sown as the entry says. */
     newPlantings: z.array(PlantingSchema).max(20).optional(),
+    /** Plantings that were carried to another place. */
+    moves: z
+      .array(z.object({ plantingId: z.string(), bedId: z.string(), fromM: z.number().min(0) }))
+      .max(20)
+      .optional(),
     /** What is to come is not logged. */
     today: IsoDateSchema,
   }),
-  run(garden, { entries, thermometerDays = [], newPlantings = [], today }) {
+  run(garden, { entries, thermometerDays = [], newPlantings = [], moves = [], today }) {
     if (entries.length + thermometerDays.length === 0)
       return refuse(fact("commands.thereIsNothingToSave"));
     const planted = addPlantings(garden, newPlantings);
     if ("refusal" in planted) return planted;
     let next = withChanges(garden, planted.changes);
     const changes: Change[] = [...planted.changes];
+    for (const { plantingId, ...place } of moves) {
+      const moved = editPlanting.run(next, { id: plantingId, ...place });
+      if ("refusal" in moved) return moved;
+      changes.push(...moved.changes);
+      next = withChanges(next, moved.changes);
+    }
     for (const entry of entries) {
       const kept = keepEntry(next, entry, today);
       if ("refusal" in kept) return kept;

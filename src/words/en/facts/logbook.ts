@@ -20,6 +20,10 @@ export const logbook = learn<LogbookFacts>({
     `Which crop? Name it and its bed: “${EXAMPLES[kind] ?? `${say.examplePicking} kale`}”.`,
   "logbook.howMuchWasLost":
     "How much was lost? Give a share or a number of plants: “lost half the lettuce to slugs”.",
+  "logbook.keptAsANote": ({ why }, say) => `Kept as a note. ${say.tell(why)}`,
+  "logbook.moved": ({ planting, bed }) => `${planting} moved to ${bed}.`,
+  "logbook.onlySomeFit": ({ bed, fitting, count }, say) =>
+    `${bed} has space for ${say.number(fitting)} of the ${say.number(count)}: saving adds as many. Give the rest another bed.`,
   "logbook.noSuchPlanting": "No such planting in the plan: saving adds it.",
   "logbook.hasNoSpace": ({ bed, day }, say) =>
     `${bed} has no space on ${say.date(day)}: clear what is growing there first.`,
