@@ -73,6 +73,38 @@ test("sprout tells days and share by soil temperature, and refuses what is no te
   }
 });
 
+test("amounts counts by exact division, in feet and inches too", async () => {
+  const imperial = "--units imperial --crop kale";
+  const plants = async (words: string) => (await json(`amounts ${imperial} ${words}`)).plants;
+  expect(await plants("--length 30 --width 3 --between-rows 6 --in-row 6")).toBe(360);
+  expect(await plants("--length 30 --width 3 --between-rows 12 --in-row 6")).toBe(180);
+  expect(await plants("--length 30 --width 36in --between-rows 18 --in-row 12")).toBe(60);
+  expect(await plants("--length 15 --width 4 --between-rows 24 --in-row 12")).toBe(30);
+  expect(await plants("--length 9 --width 4 --between-rows 18 --in-row 18")).toBe(12);
+  const clusters = await json(
+    "amounts --crop onion --units imperial --length 19 --width 4 --between-rows 12 --in-row 12 --together 4 --transplant",
+  );
+  expect(clusters).toMatchObject({ rows: 4, stations: 76, plants: 304 });
+  expect(clusters.why.join(" ")).toContain("4 × 19 × 4");
+  const garlic = await json("amounts --crop garlic --length 8 --width 0.8");
+  expect(garlic.cells).toBeNull();
+  expect(garlic.seeds).toBeGreaterThanOrEqual(garlic.plants);
+  expect(garlic.weightG).toBeGreaterThan(100);
+});
+
+test.each([
+  ["--width 1", /--length is missing/],
+  ["--length 8 --width wide", /--width should be a length like 8/],
+  ["--length -8 --width 1", /--length should be a length/],
+  ["--length 8 --width 1 --between-rows 200", /rows farther apart than the bed is wide/],
+  ["--length 8 --width 1 --together 0", /--together should be a whole number from 1 to 15/],
+  ["--length 8 --width 1 --together 9999", /--together should be a whole number from 1 to 15/],
+])("amounts %s is refused in a line", async (words, told) => {
+  const { exitCode, stderr, stdout } = await run(`amounts --crop kale ${words}`.split(" "));
+  expect([exitCode, stdout]).toEqual([2, ""]);
+  expect(stderr).toMatch(told);
+});
+
 test("frost tells odds from a record, in either format, and what it left out", async () => {
   const dly = await json("frost public/stations/tarnholt-mill.dly");
   const csv = await json("frost public/stations/tarnholt-mill.csv --at 0,-2.2,-4.4");

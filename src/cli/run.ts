@@ -1,5 +1,6 @@
 import { readArguments, Refusal } from "./arguments";
 import type { Verb } from "./verb";
+import { amounts } from "./verbs/amounts";
 import { check } from "./verbs/check";
 import { countback } from "./verbs/countback";
 import { crops } from "./verbs/crops";
@@ -18,6 +19,7 @@ const VERBS: readonly Verb[] = [
   frost,
   crops,
   sprout,
+  amounts,
   ready,
   countback,
   night,

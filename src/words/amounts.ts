@@ -11,6 +11,17 @@ import {
   squareFeet,
   type Units,
 } from "@/core/units";
+import { table } from "./table";
+
+const say = table({
+  perGram: ({ count }: { count: string }) => `${count} per g`,
+  perOunce: ({ count }: { count: string }) => `${count} per oz`,
+  perM2: ({ weight }: { weight: string }) => `${weight} per m²`,
+  per100SqFt: ({ weight }: { weight: string }) => `${weight} lb per 100 sq ft`,
+  per1000SqFt: ({ weight }: { weight: string }) => `${weight} lb per 1,000 sq ft`,
+  squareFeet: ({ area }: { area: string }) => `${area} sq ft`,
+  gallons: ({ volume }: { volume: string }) => `${volume} gal`,
+});
 
 /** A number as it is said: to so many digits, in the reader's own way. */
 type NumberWords = (value: number, digits?: number) => string;
@@ -75,7 +86,7 @@ export function distanceWords(centimetres: number, units: Units, number: NumberW
 export function areaWords(m2: number, units: Units, number: NumberWords): string {
   if (units === "imperial") {
     const area = squareFeet(m2);
-    return `${number(area, area < 10 ? 1 : 0)} sq ft`;
+    return say.squareFeet({ area: number(area, area < 10 ? 1 : 0) });
   }
   return `${number(m2, 1)} m²`;
 }
@@ -84,11 +95,14 @@ export function areaWords(m2: number, units: Units, number: NumberWords): string
 export function rateWords(gramsPerM2: number, units: Units, number: NumberWords): string {
   if (units === "imperial") {
     const rate = poundsPer(100, gramsPerM2);
-    if (rate < 1) return `${number(poundsPer(1000, gramsPerM2), 1)} lb per 1,000 sq ft`;
-    return `${number(rate, rate < 10 ? 1 : 0)} lb per 100 sq ft`;
+    if (rate < 1) return say.per1000SqFt({ weight: number(poundsPer(1000, gramsPerM2), 1) });
+    return say.per100SqFt({ weight: number(rate, rate < 10 ? 1 : 0) });
   }
-  if (gramsPerM2 >= 1000) return `${number(gramsPerM2 / 1000, 1)} kg per m²`;
-  return `${number(gramsPerM2, gramsPerM2 < 10 ? 1 : 0)} g per m²`;
+  const weight =
+    gramsPerM2 >= 1000
+      ? `${number(gramsPerM2 / 1000, 1)} kg`
+      : `${number(gramsPerM2, gramsPerM2 < 10 ? 1 : 0)} g`;
+  return say.perM2({ weight });
 }
 
 const G_PER_M2_IN_OZ_PER_YD2 = 33.9057;
@@ -105,6 +119,13 @@ export function clothWords(
   return `${each.join("–")} ${units === "imperial" ? "oz/yd²" : "g/m²"}`;
 }
 
+/** How many to a gram, or to an ounce. */
+export function perWeightWords(perGram: number, units: Units, number: NumberWords): string {
+  return units === "imperial"
+    ? say.perOunce({ count: number(perGram / ounces(1)) })
+    : say.perGram({ count: number(perGram, 1) });
+}
+
 /** Rain, or water over the ground. */
 export function rainWords(mm: number, units: Units, number: NumberWords): string {
   if (units === "imperial") {
@@ -118,7 +139,7 @@ export function rainWords(mm: number, units: Units, number: NumberWords): string
 export function waterWords(litres: number, units: Units, number: NumberWords): string {
   if (units === "imperial") {
     const volume = gallons(litres);
-    return `${number(volume, volume < 10 ? 1 : 0)} gal`;
+    return say.gallons({ volume: number(volume, volume < 10 ? 1 : 0) });
   }
   return `${number(litres, litres < 10 ? 1 : 0)} L`;
 }

@@ -1,10 +1,11 @@
 import { MS_PER_DAY, civilDate, type DayNumber } from "@/core/calendar";
-import { ounces, type Units } from "@/core/units";
+import type { Units } from "@/core/units";
 import {
   areaWords,
   clothWords,
   distanceWords,
   lengthWords,
+  perWeightWords,
   rainWords,
   rateWords,
   soilWords,
@@ -54,8 +55,7 @@ export function localWording(units: Units, locale?: string): LocalWording {
     areaM2: (m2) => areaWords(m2, units, number),
     ratePerM2: (grams) => rateWords(grams, units, number),
     clothWeight: (weights) => clothWords(weights, units, number),
-    perWeight: (perGram) =>
-      imperial ? `${number(perGram / ounces(1))} per oz` : `${number(perGram, 1)} per g`,
+    perWeight: (perGram) => perWeightWords(perGram, units, number),
     rainMm: (mm) => rainWords(mm, units, number),
     waterL: (litres) => waterWords(litres, units, number),
     soilL: (litres) => soilWords(litres, units, number),

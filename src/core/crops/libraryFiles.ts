@@ -2,7 +2,9 @@
 import arugula from "@data/crops/arugula.json";
 import arugulaWild from "@data/crops/arugula-wild.json";
 import barleyShoots from "@data/crops/barley-shoots.json";
+import basil from "@data/crops/basil.json";
 import beet from "@data/crops/beet.json";
+import borage from "@data/crops/borage.json";
 import brassicaMicrogreens from "@data/crops/brassica-microgreens.json";
 import broadBean from "@data/crops/broad-bean.json";
 import broccoli from "@data/crops/broccoli.json";
@@ -20,6 +22,7 @@ import celeriac from "@data/crops/celeriac.json";
 import celery from "@data/crops/celery.json";
 import chard from "@data/crops/chard.json";
 import chervil from "@data/crops/chervil.json";
+import chilli from "@data/crops/chilli.json";
 import chineseCabbage from "@data/crops/chinese-cabbage.json";
 import chives from "@data/crops/chives.json";
 import cilantro from "@data/crops/cilantro.json";
@@ -29,11 +32,15 @@ import cress from "@data/crops/cress.json";
 import cucumber from "@data/crops/cucumber.json";
 import dandelion from "@data/crops/dandelion.json";
 import dill from "@data/crops/dill.json";
+import eggplant from "@data/crops/eggplant.json";
 import endive from "@data/crops/endive.json";
 import escarole from "@data/crops/escarole.json";
 import fennel from "@data/crops/fennel.json";
 import garlic from "@data/crops/garlic.json";
 import garlicElephant from "@data/crops/garlic-elephant.json";
+import globeArtichoke from "@data/crops/globe-artichoke.json";
+import horseradish from "@data/crops/horseradish.json";
+import jerusalemArtichoke from "@data/crops/jerusalem-artichoke.json";
 import kale from "@data/crops/kale.json";
 import kaleSiberian from "@data/crops/kale-siberian.json";
 import kohlrabi from "@data/crops/kohlrabi.json";
@@ -44,6 +51,7 @@ import lettuceCrisphead from "@data/crops/lettuce-crisphead.json";
 import lettuceCutting from "@data/crops/lettuce-cutting.json";
 import mache from "@data/crops/mache.json";
 import mint from "@data/crops/mint.json";
+import mintSeed from "@data/crops/mint-seed.json";
 import minutina from "@data/crops/minutina.json";
 import mizuna from "@data/crops/mizuna.json";
 import mustardGreens from "@data/crops/mustard-greens.json";
@@ -64,9 +72,11 @@ import radishDaikon from "@data/crops/radish-daikon.json";
 import radishMicrogreens from "@data/crops/radish-microgreens.json";
 import rhubarb from "@data/crops/rhubarb.json";
 import rootParsley from "@data/crops/root-parsley.json";
+import runnerBean from "@data/crops/runner-bean.json";
 import rutabaga from "@data/crops/rutabaga.json";
 import sage from "@data/crops/sage.json";
 import saladBurnet from "@data/crops/salad-burnet.json";
+import saladMix from "@data/crops/salad-mix.json";
 import salsify from "@data/crops/salsify.json";
 import scallion from "@data/crops/scallion.json";
 import scorzonera from "@data/crops/scorzonera.json";
@@ -75,16 +85,19 @@ import shallot from "@data/crops/shallot.json";
 import snapdragon from "@data/crops/snapdragon.json";
 import sorrel from "@data/crops/sorrel.json";
 import spinach from "@data/crops/spinach.json";
+import strawberry from "@data/crops/strawberry.json";
 import sugarloaf from "@data/crops/sugarloaf.json";
 import summerSquash from "@data/crops/summer-squash.json";
 import sunflowerShoots from "@data/crops/sunflower-shoots.json";
 import sweetCorn from "@data/crops/sweet-corn.json";
 import sweetPepper from "@data/crops/sweet-pepper.json";
+import sweetPotato from "@data/crops/sweet-potato.json";
 import tatsoi from "@data/crops/tatsoi.json";
 import thyme from "@data/crops/thyme.json";
 import tomato from "@data/crops/tomato.json";
 import turnip from "@data/crops/turnip.json";
 import winterCress from "@data/crops/winter-cress.json";
+import winterPea from "@data/crops/winter-pea.json";
 import winterSquash from "@data/crops/winter-squash.json";
 import witloof from "@data/crops/witloof.json";
 import type { Crop } from "./schema";
@@ -94,7 +107,9 @@ export const libraryFiles = [
   arugula,
   arugulaWild,
   barleyShoots,
+  basil,
   beet,
+  borage,
   brassicaMicrogreens,
   broadBean,
   broccoli,
@@ -112,6 +127,7 @@ export const libraryFiles = [
   celery,
   chard,
   chervil,
+  chilli,
   chineseCabbage,
   chives,
   cilantro,
@@ -121,11 +137,15 @@ export const libraryFiles = [
   cucumber,
   dandelion,
   dill,
+  eggplant,
   endive,
   escarole,
   fennel,
   garlic,
   garlicElephant,
+  globeArtichoke,
+  horseradish,
+  jerusalemArtichoke,
   kale,
   kaleSiberian,
   kohlrabi,
@@ -136,6 +156,7 @@ export const libraryFiles = [
   lettuceCutting,
   mache,
   mint,
+  mintSeed,
   minutina,
   mizuna,
   mustardGreens,
@@ -156,9 +177,11 @@ export const libraryFiles = [
   radishMicrogreens,
   rhubarb,
   rootParsley,
+  runnerBean,
   rutabaga,
   sage,
   saladBurnet,
+  saladMix,
   salsify,
   scallion,
   scorzonera,
@@ -167,16 +190,19 @@ export const libraryFiles = [
   snapdragon,
   sorrel,
   spinach,
+  strawberry,
   sugarloaf,
   summerSquash,
   sunflowerShoots,
   sweetCorn,
   sweetPepper,
+  sweetPotato,
   tatsoi,
   thyme,
   tomato,
   turnip,
   winterCress,
+  winterPea,
   winterSquash,
   witloof,
 ] as unknown as readonly Crop[];

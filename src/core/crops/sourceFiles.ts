@@ -2,7 +2,9 @@
 import arugula from "@data/crops/sources/arugula.json";
 import arugulaWild from "@data/crops/sources/arugula-wild.json";
 import barleyShoots from "@data/crops/sources/barley-shoots.json";
+import basil from "@data/crops/sources/basil.json";
 import beet from "@data/crops/sources/beet.json";
+import borage from "@data/crops/sources/borage.json";
 import brassicaMicrogreens from "@data/crops/sources/brassica-microgreens.json";
 import broadBean from "@data/crops/sources/broad-bean.json";
 import broccoli from "@data/crops/sources/broccoli.json";
@@ -20,6 +22,7 @@ import celeriac from "@data/crops/sources/celeriac.json";
 import celery from "@data/crops/sources/celery.json";
 import chard from "@data/crops/sources/chard.json";
 import chervil from "@data/crops/sources/chervil.json";
+import chilli from "@data/crops/sources/chilli.json";
 import chineseCabbage from "@data/crops/sources/chinese-cabbage.json";
 import chives from "@data/crops/sources/chives.json";
 import cilantro from "@data/crops/sources/cilantro.json";
@@ -29,11 +32,15 @@ import cress from "@data/crops/sources/cress.json";
 import cucumber from "@data/crops/sources/cucumber.json";
 import dandelion from "@data/crops/sources/dandelion.json";
 import dill from "@data/crops/sources/dill.json";
+import eggplant from "@data/crops/sources/eggplant.json";
 import endive from "@data/crops/sources/endive.json";
 import escarole from "@data/crops/sources/escarole.json";
 import fennel from "@data/crops/sources/fennel.json";
 import garlic from "@data/crops/sources/garlic.json";
 import garlicElephant from "@data/crops/sources/garlic-elephant.json";
+import globeArtichoke from "@data/crops/sources/globe-artichoke.json";
+import horseradish from "@data/crops/sources/horseradish.json";
+import jerusalemArtichoke from "@data/crops/sources/jerusalem-artichoke.json";
 import kale from "@data/crops/sources/kale.json";
 import kaleSiberian from "@data/crops/sources/kale-siberian.json";
 import kohlrabi from "@data/crops/sources/kohlrabi.json";
@@ -44,6 +51,7 @@ import lettuceCrisphead from "@data/crops/sources/lettuce-crisphead.json";
 import lettuceCutting from "@data/crops/sources/lettuce-cutting.json";
 import mache from "@data/crops/sources/mache.json";
 import mint from "@data/crops/sources/mint.json";
+import mintSeed from "@data/crops/sources/mint-seed.json";
 import minutina from "@data/crops/sources/minutina.json";
 import mizuna from "@data/crops/sources/mizuna.json";
 import mustardGreens from "@data/crops/sources/mustard-greens.json";
@@ -64,9 +72,11 @@ import radishDaikon from "@data/crops/sources/radish-daikon.json";
 import radishMicrogreens from "@data/crops/sources/radish-microgreens.json";
 import rhubarb from "@data/crops/sources/rhubarb.json";
 import rootParsley from "@data/crops/sources/root-parsley.json";
+import runnerBean from "@data/crops/sources/runner-bean.json";
 import rutabaga from "@data/crops/sources/rutabaga.json";
 import sage from "@data/crops/sources/sage.json";
 import saladBurnet from "@data/crops/sources/salad-burnet.json";
+import saladMix from "@data/crops/sources/salad-mix.json";
 import salsify from "@data/crops/sources/salsify.json";
 import scallion from "@data/crops/sources/scallion.json";
 import scorzonera from "@data/crops/sources/scorzonera.json";
@@ -75,16 +85,19 @@ import shallot from "@data/crops/sources/shallot.json";
 import snapdragon from "@data/crops/sources/snapdragon.json";
 import sorrel from "@data/crops/sources/sorrel.json";
 import spinach from "@data/crops/sources/spinach.json";
+import strawberry from "@data/crops/sources/strawberry.json";
 import sugarloaf from "@data/crops/sources/sugarloaf.json";
 import summerSquash from "@data/crops/sources/summer-squash.json";
 import sunflowerShoots from "@data/crops/sources/sunflower-shoots.json";
 import sweetCorn from "@data/crops/sources/sweet-corn.json";
 import sweetPepper from "@data/crops/sources/sweet-pepper.json";
+import sweetPotato from "@data/crops/sources/sweet-potato.json";
 import tatsoi from "@data/crops/sources/tatsoi.json";
 import thyme from "@data/crops/sources/thyme.json";
 import tomato from "@data/crops/sources/tomato.json";
 import turnip from "@data/crops/sources/turnip.json";
 import winterCress from "@data/crops/sources/winter-cress.json";
+import winterPea from "@data/crops/sources/winter-pea.json";
 import winterSquash from "@data/crops/sources/winter-squash.json";
 import witloof from "@data/crops/sources/witloof.json";
 
@@ -96,7 +109,9 @@ export const cropSources: Readonly<Record<string, Readonly<Record<string, string
   arugula: arugula,
   "arugula-wild": arugulaWild,
   "barley-shoots": barleyShoots,
+  basil: basil,
   beet: beet,
+  borage: borage,
   "brassica-microgreens": brassicaMicrogreens,
   "broad-bean": broadBean,
   broccoli: broccoli,
@@ -114,6 +129,7 @@ export const cropSources: Readonly<Record<string, Readonly<Record<string, string
   celery: celery,
   chard: chard,
   chervil: chervil,
+  chilli: chilli,
   "chinese-cabbage": chineseCabbage,
   chives: chives,
   cilantro: cilantro,
@@ -123,11 +139,15 @@ export const cropSources: Readonly<Record<string, Readonly<Record<string, string
   cucumber: cucumber,
   dandelion: dandelion,
   dill: dill,
+  eggplant: eggplant,
   endive: endive,
   escarole: escarole,
   fennel: fennel,
   garlic: garlic,
   "garlic-elephant": garlicElephant,
+  "globe-artichoke": globeArtichoke,
+  horseradish: horseradish,
+  "jerusalem-artichoke": jerusalemArtichoke,
   kale: kale,
   "kale-siberian": kaleSiberian,
   kohlrabi: kohlrabi,
@@ -138,6 +158,7 @@ export const cropSources: Readonly<Record<string, Readonly<Record<string, string
   "lettuce-cutting": lettuceCutting,
   mache: mache,
   mint: mint,
+  "mint-seed": mintSeed,
   minutina: minutina,
   mizuna: mizuna,
   "mustard-greens": mustardGreens,
@@ -158,9 +179,11 @@ export const cropSources: Readonly<Record<string, Readonly<Record<string, string
   "radish-microgreens": radishMicrogreens,
   rhubarb: rhubarb,
   "root-parsley": rootParsley,
+  "runner-bean": runnerBean,
   rutabaga: rutabaga,
   sage: sage,
   "salad-burnet": saladBurnet,
+  "salad-mix": saladMix,
   salsify: salsify,
   scallion: scallion,
   scorzonera: scorzonera,
@@ -169,16 +192,19 @@ export const cropSources: Readonly<Record<string, Readonly<Record<string, string
   snapdragon: snapdragon,
   sorrel: sorrel,
   spinach: spinach,
+  strawberry: strawberry,
   sugarloaf: sugarloaf,
   "summer-squash": summerSquash,
   "sunflower-shoots": sunflowerShoots,
   "sweet-corn": sweetCorn,
   "sweet-pepper": sweetPepper,
+  "sweet-potato": sweetPotato,
   tatsoi: tatsoi,
   thyme: thyme,
   tomato: tomato,
   turnip: turnip,
   "winter-cress": winterCress,
+  "winter-pea": winterPea,
   "winter-squash": winterSquash,
   witloof: witloof,
 };

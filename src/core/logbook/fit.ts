@@ -40,7 +40,8 @@ function isNamed(garden: Garden, planting: Planting, { crop }: Clause): boolean 
   if (planting.cropId === crop.cropId) return true;
   // "Kale" means the Siberian too, where that is the one that grows here.
   const name = plain(cropsOf(garden).get(planting.cropId)?.name ?? "");
-  return name.split(" ").at(-1) === crop.words.split(" ").at(-1)?.replace(/s$/, "");
+  const called = plain(cropsOf(garden).get(crop.cropId)?.name ?? "");
+  return name.split(" ").at(-1) === called.split(" ").at(-1);
 }
 
 function isThere(garden: Garden, planting: Planting, { bedId, shelterId }: Clause): boolean {

@@ -1,3 +1,4 @@
+import { otherNamesOf } from "../cropNames";
 import { cropsOf, type Garden } from "../garden";
 import { materials } from "../shelter";
 
@@ -53,7 +54,26 @@ function cropNames(garden: Garden): { words: string; cropId: string; varietyId: 
       add(`${name} ${plain(variety.name)}`, crop.id, variety.id);
     }
   }
-  return [...list, ...varietiesAlone(garden)];
+  return [...list, ...varietiesAlone(garden), ...otherNames(garden, list)];
+}
+
+/** What crops are called elsewhere, where only one goes by it: "courgettes", "rocket". */
+function otherNames(garden: Garden, taken: readonly { words: string }[]) {
+  const known = new Set(taken.map(({ words }) => words));
+  const owners = new Map<string, string[]>();
+  for (const crop of cropsOf(garden).values()) {
+    for (const name of otherNamesOf(crop.id)) {
+      const words = plain(name);
+      owners.set(words, [...(owners.get(words) ?? []), crop.id]);
+    }
+  }
+  return [...owners].flatMap(([words, of]) => {
+    const [cropId] = of;
+    if (cropId === undefined || of.length > 1) return [];
+    return forms(words)
+      .filter((form) => !known.has(form))
+      .map((form) => ({ words: form, cropId, varietyId: null }));
+  });
 }
 
 /** Names of varieties by themselves, where only one crop has them: "romaine", "winter butterhead". */

@@ -3,6 +3,7 @@
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
+import { findCrops } from "@/core/cropNames";
 import { CROP_GROUPS, type Crop } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { CropPage } from "./CropPage";
@@ -98,8 +99,11 @@ export default function CropsSection(props: SectionProps) {
 
 function groupsOf(crops: ReadonlyMap<string, Crop>, typed: string) {
   const wanted = typed.trim().toLowerCase();
+  const called = new Set(findCrops(crops, typed).map(({ crop }) => crop.id));
   const fits = (crop: Crop) =>
-    `${crop.name} ${crop.latinName} ${crop.family}`.toLowerCase().includes(wanted);
+    wanted === "" ||
+    called.has(crop.id) ||
+    `${crop.latinName} ${crop.family}`.toLowerCase().includes(wanted);
   return CROP_GROUPS.map((id) => ({
     title: cropGroups[id],
     crops: [...crops.values()].filter((crop) => crop.group === id && fits(crop)),

@@ -34,19 +34,27 @@ export function AmountsSection({ garden, today, state }: Props) {
   const amounts = amountsFor(stand, crop, planting.method);
   const short = blockShortfall(stand, crop, amounts);
   const effect = spacingEffectFact(planting.spacingFactor);
-  const fromBox = boxAmounts(garden, planting, stand, crop, today);
+  const fromBox = planting.bought ? null : boxAmounts(garden, planting, stand, crop, today);
   const { number, weightG } = wording;
   return (
     <InspectorSection title={say.amounts}>
       <Box sx={{ fontSize: 14, lineHeight: 1.45 }}>
         <b>{say.plants({ number: number(amounts.plants) })}</b>
-        {amounts.cells !== null && <>{say.cells({ number: number(amounts.cells) })}</>}
-        {say.includingLossesSowDeepUsualYield({
-          seed: told(seedFact(crop, amounts.seeds)),
-          weight: weightG(amounts.seedGrams),
-          distance: wording.distanceCm(crop.sowing.depthCm),
-          weight2: weightG(usualYieldKg * 1000),
-        })}
+        {planting.bought &&
+          say.toBuy({
+            count: number(amounts.plants),
+            weeks: Math.round(planting.bought.ageDays / 7),
+          })}
+        {!planting.bought && amounts.cells !== null && (
+          <>{say.cells({ number: number(amounts.cells) })}</>
+        )}
+        {!planting.bought &&
+          say.sowingOf({
+            seed: told(seedFact(crop, amounts.seeds)),
+            weight: weightG(amounts.seedGrams),
+            distance: wording.distanceCm(crop.sowing.depthCm),
+          })}
+        {say.usualYieldOf({ weight: weightG(usualYieldKg * 1000) })}
         {leftKg < usualYieldKg && <>{say.afterLosses({ weight: weightG(leftKg * 1000) })}</>}.
       </Box>
       {fromBox && (

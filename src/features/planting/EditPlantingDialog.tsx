@@ -8,6 +8,8 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useState } from "react";
+import { useWatch } from "react-hook-form";
+import { dayNumber } from "@/core/calendar";
 import type { Crop } from "@/core/crops";
 import type { WayOut } from "@/core/commands";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
@@ -16,10 +18,13 @@ import { gardenStore, takeWay, type Refused } from "@/store/index";
 import { ChoiceField, LengthField, useFields } from "@/ui/forms";
 import { WaysOut } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
-import { editFieldsOf, EditFieldsSchema, plantingChangesFrom } from "./editFields";
+import { editFieldsOf, EditFieldsSchema, plantingChangesFrom, type EditFields } from "./editFields";
+import { sumOf } from "./standingSum";
 import { StandingFields } from "./StandingFields";
 import { planting as say } from "@/words/en/planting";
 import { told } from "@/ui/wording";
+
+const DAYS_PER_WEEK = 7;
 
 interface Props {
   garden: Garden;
@@ -31,13 +36,19 @@ interface Props {
 /** Everything about a planting but its date: where, which, how and how close. */
 export default function EditPlantingDialog({ garden, planting, crop, onClose }: Props) {
   const { units } = garden.settings;
-  const form = useFields(EditFieldsSchema, editFieldsOf(planting, units));
+  const usualAgeDays = crop.transplanting.seedlingWeeks * DAYS_PER_WEEK || undefined;
+  const form = useFields(EditFieldsSchema, editFieldsOf(planting, units, usualAgeDays));
+  const raisedDays = planting.bought?.ageDays ?? usualAgeDays ?? 0;
+  const setOutDay = dayNumber(planting.sowOn) + (planting.method === "transplant" ? raisedDays : 0);
   const { control } = form;
+  const typed = useWatch({ control }) as EditFields;
+  const together = typed.plantsPerStation;
+  const sum = sumOf({ ...planting, ...plantingChangesFrom(typed, planting, units) }, garden, crop);
   const [refused, setRefused] = useState<Refused | null>(null);
   const save = form.handleSubmit(async (fields) => {
     const done = await gardenStore().dispatch("planting.edit", {
       id: planting.id,
-      ...plantingChangesFrom(fields, planting, units),
+      ...plantingChangesFrom(fields, planting, units, setOutDay),
     });
     if (done.ok) onClose();
     else setRefused(done);
@@ -88,6 +99,11 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
                 words: say.startedInTraysAndTransplanted,
                 disabled: crop.transplanting.tolerance === "never",
               },
+              {
+                value: "bought",
+                words: say.boughtPlants,
+                disabled: crop.transplanting.tolerance === "never",
+              },
             ]}
           />
           <ChoiceField
@@ -112,10 +128,10 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
               unit={shortUnit}
               control={control}
               name="inRow"
-              label={say.inRow({ short })}
+              label={together > 1 ? say.toTheNextStation({ short }) : say.inRow({ short })}
             />
           </Box>
-          <StandingFields control={control} short={short} shortUnit={shortUnit} />
+          <StandingFields control={control} short={short} shortUnit={shortUnit} sum={sum} />
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>{say.cancel}</Button>

@@ -55,10 +55,19 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day 
   const { facts } = now;
   const grown = grownShare(site, settings, growing, timeline, day);
   const shown = { site, settings, growing, wording };
+  // Bought plants are dated by the day on which they are set out.
+  const boughtDays = planting.bought?.ageDays ?? 0;
+  const dateLabel = planting.bought
+    ? say.setOut
+    : growing.method === "transplant"
+      ? say.sownInTrays
+      : say.sown;
   const move = async () => {
-    const text = typedDate;
+    const typed = typedDate;
     setTypedDate(null);
-    if (text === null || !isIsoDate(text) || text === planting.sowOn) return;
+    if (typed === null || !isIsoDate(typed)) return;
+    const text = isoDate(dayNumber(typed) - boughtDays);
+    if (text === planting.sowOn) return;
     const done =
       planting.successionId === null
         ? await gardenStore().dispatch("planting.moveSowing", { id: planting.id, sowOn: text })
@@ -81,7 +90,11 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day 
     <>
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", pr: 4 }}>
         {bed.name} · {coverWords(growing.covers)}
-        {growing.method === "transplant" ? say.transplanted2 : ""}
+        {planting.bought
+          ? say.boughtSeedlings
+          : growing.method === "transplant"
+            ? say.transplanted2
+            : ""}
       </Box>
       <Typography variant="h2">
         {growing.crop.name}, {growing.stage === "baby" ? say.babyLeaf : growing.variety.name}
@@ -103,13 +116,13 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day 
       </Box>
       <Box sx={{ mt: 1, fontSize: 14 }}>{onDateWords(timeline, day, grown, wording)}</Box>
       <TextField
-        label={growing.method === "transplant" ? say.sownInTrays : say.sown}
+        label={dateLabel}
         type="date"
         disabled={facts.sownDay !== null}
         helperText={facts.sownDay === null ? undefined : say.fromTheLogbookChangeTheEntryThere}
         size="small"
         fullWidth
-        value={typedDate ?? isoDate(timeline.sowDay)}
+        value={typedDate ?? isoDate(timeline.sowDay + boughtDays)}
         onChange={(event) => setTypedDate(event.target.value)}
         onBlur={() => void move()}
         onKeyDown={(event) => {

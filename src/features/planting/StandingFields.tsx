@@ -14,6 +14,8 @@ interface Props {
   /** The unit of short distances. */
   short: string;
   shortUnit: "in" | "cm";
+  /** How many plants come of it. */
+  sum: string | null;
 }
 
 const ARRANGEMENTS = [
@@ -23,8 +25,8 @@ const ARRANGEMENTS = [
 ];
 
 /** How the plants stand: in rows, shifted, in pots, in clusters; wider or closer than the book. */
-export function StandingFields({ control, short, shortUnit }: Props) {
-  const { arrangement, spacingFactor } = useWatch({ control });
+export function StandingFields({ control, short, shortUnit, sum }: Props) {
+  const { arrangement, spacingFactor, method, plantsPerStation } = useWatch({ control });
   const factor = spacingFactor && Number.isFinite(spacingFactor) ? spacingFactor : 1;
   const effect = spacingEffectFact(factor);
   return (
@@ -40,6 +42,23 @@ export function StandingFields({ control, short, shortUnit }: Props) {
         <NumberField control={control} name="spacingFactor" label={say.spacing} />
         {arrangement === "pots" && (
           <LengthField unit={shortUnit} control={control} name="pot" label={say.pots({ short })} />
+        )}
+      </Box>
+      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5, alignItems: "start" }}>
+        {method === "bought" ? (
+          <NumberField control={control} name="ageWeeks" label={say.boughtAgeWeeks} />
+        ) : (
+          <NumberField
+            control={control}
+            name="seedsPerHole"
+            label={say.seedsPerHole}
+            helperText={say.thinnedTo({ count: plantsPerStation || 1 })}
+          />
+        )}
+        {sum && (
+          <Box className="tabular" aria-live="polite" sx={{ fontSize: 16, fontWeight: 700, pt: 1 }}>
+            {sum}
+          </Box>
         )}
       </Box>
       {effect && (

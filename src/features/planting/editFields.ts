@@ -1,15 +1,16 @@
 import { z } from "zod";
+import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import type { Planting } from "@/core/garden";
 import { exactM } from "@/core/layout";
 import { centimetres, feet, inches, metres, type Units } from "@/core/units";
-import { amount } from "@/ui/forms";
+import { amount, maybeAmount } from "@/ui/forms";
 import { planting as say } from "@/words/en/planting";
 
 /** A planting as the edit form holds it, lengths in the grower's units. */
 export const EditFieldsSchema = z.object({
   varietyId: z.string(),
   bedId: z.string(),
-  method: z.enum(["direct", "transplant"]),
+  method: z.enum(["direct", "transplant", "bought"]),
   stage: z.enum(["full", "baby"]),
   /** Where along the bed it begins. */
   from: amount(say.enterWhereItStartsAlongTheBed0Is),
@@ -21,19 +22,29 @@ export const EditFieldsSchema = z.object({
   pot: amount(say.enterTheWidthOfThePots),
   plantsPerStation: amount(say.enterThePlantsPerStation1IsUsual),
   spacingFactor: amount(say.enterAMultipleOfTheUsualSpacing1Is),
+  /** Nothing sows for the usual losses. */
+  seedsPerHole: maybeAmount,
+  /** Age of bought plants when they are set out, weeks. */
+  ageWeeks: maybeAmount,
 });
 
 export type EditFields = z.infer<typeof EditFieldsSchema>;
 
 const USUAL_POT_CM = 15;
+const USUAL_AGE_DAYS = 42;
+const DAYS_PER_WEEK = 7;
 
-export function editFieldsOf(planting: Planting, units: Units): EditFields {
+export function editFieldsOf(
+  planting: Planting,
+  units: Units,
+  usualAgeDays = USUAL_AGE_DAYS,
+): EditFields {
   const imperial = units === "imperial";
   const { varietyId, bedId, method, stage } = planting;
   return {
     varietyId,
     bedId,
-    method,
+    method: planting.bought ? "bought" : method,
     stage,
     from: rounded(imperial ? feet(planting.fromM) : planting.fromM),
     length: rounded(imperial ? feet(planting.lengthM) : planting.lengthM),
@@ -45,7 +56,14 @@ export function editFieldsOf(planting: Planting, units: Units): EditFields {
     ),
     plantsPerStation: planting.plantsPerStation,
     spacingFactor: planting.spacingFactor,
+    seedsPerHole: planting.seedsPerHole ?? NaN,
+    ageWeeks: Math.round((planting.bought?.ageDays ?? usualAgeDays) / DAYS_PER_WEEK),
   };
+}
+
+/** Seeds for each hole, or null for the usual losses; plants that are bought have none. */
+function seedsFrom({ method, seedsPerHole }: EditFields): number | null {
+  return method === "bought" || Number.isNaN(seedsPerHole) ? null : seedsPerHole;
 }
 
 /**
@@ -56,9 +74,12 @@ export function plantingChangesFrom(
   fields: EditFields,
   planting: Planting,
   units: Units,
+  setOutDay: DayNumber = dayNumber(planting.sowOn),
 ): Partial<Planting> {
   const shown = editFieldsOf(planting, units);
-  const { varietyId, bedId, method, stage } = fields;
+  const { varietyId, bedId, stage } = fields;
+  const isBought = fields.method === "bought";
+  const ageDays = Math.round(fields.ageWeeks * DAYS_PER_WEEK);
   const imperial = units === "imperial";
   const long = (value: number) => exactM(imperial ? metres(value) : value);
   const short = (value: number) => (imperial ? centimetres(value) : value);
@@ -67,7 +88,11 @@ export function plantingChangesFrom(
   return {
     varietyId,
     bedId,
-    method,
+    method: fields.method === "direct" ? "direct" : "transplant",
+    bought: isBought ? { ageDays } : null,
+    // Bought plants come into the bed on the day on which those sown before would have.
+    ...(isBought && { sowOn: isoDate(setOutDay - ageDays) }),
+    seedsPerHole: seedsFrom(fields),
     stage,
     fromM: exact(fields.from, shown.from, planting.fromM, long),
     lengthM: exact(fields.length, shown.length, planting.lengthM, long),

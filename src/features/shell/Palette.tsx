@@ -1,6 +1,6 @@
 "use client";
 
-import Autocomplete from "@mui/material/Autocomplete";
+import Autocomplete, { createFilterOptions } from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import Dialog from "@mui/material/Dialog";
 import TextField from "@mui/material/TextField";
@@ -8,6 +8,7 @@ import { useColorScheme } from "@mui/material/styles";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { dayNumberOf, type DayNumber } from "@/core/calendar";
+import { otherNamesOf } from "@/core/cropNames";
 import { cropsOf } from "@/core/garden";
 import { plantingName } from "@/core/plantings";
 import { gardenStore, useGarden } from "@/store/index";
@@ -52,8 +53,14 @@ interface Action {
   label: string;
   /** Under what it stands in the list. */
   group: string;
+  /** Other words by which it is found. */
+  also?: string;
   run: () => void;
 }
+
+const filterActions = createFilterOptions<Action>({
+  stringify: ({ label, also }) => (also === undefined ? label : `${label} ${also}`),
+});
 
 interface Props {
   day: DayNumber;
@@ -99,6 +106,7 @@ export default function Palette({ day, today, onClose }: Props) {
         disablePortal
         forcePopupIcon={false}
         options={options}
+        filterOptions={filterActions}
         groupBy={(action) => action.group}
         getOptionLabel={(action) => action.label}
         onInputChange={(_event, text) => setTyped(text)}
@@ -268,6 +276,7 @@ function useActions(): Action[] {
       list.push({
         label: settingsSay.add2({ crop: crop.name.toLowerCase() }),
         group: settingsSay.add,
+        also: otherNamesOf(crop.id).join(" "),
         run: () => wish({ cropId: crop.id }),
       });
     }

@@ -3,7 +3,9 @@
 import Autocomplete from "@mui/material/Autocomplete";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
+import Link from "next/link";
 import { useMemo } from "react";
+import { findCrops, otherNamesOf } from "@/core/cropNames";
 import { CROP_GROUPS, varietyOf, type Crop } from "@/core/crops";
 import { ui as say } from "@/words/en/ui";
 import { cropGroups } from "@/words/en/cropGroups";
@@ -29,9 +31,29 @@ export function CropPicker({ crops, cropId, varietyId, onChange }: Props) {
       <Autocomplete
         options={options}
         value={crop}
-        groupBy={(one) => cropGroups[one.group]}
         getOptionLabel={(one) => one.name}
         isOptionEqualToValue={(a, b) => a.id === b.id}
+        filterOptions={(all, { inputValue }) =>
+          // What is chosen stands in the field: then everything is shown.
+          inputValue === "" || inputValue === crop?.name
+            ? all
+            : findCrops(crops, inputValue).map((found) => found.crop)
+        }
+        groupBy={(one) => cropGroups[one.group]}
+        renderOption={({ key, ...props }, one, { inputValue }) => (
+          <li key={key} {...props}>
+            {one.name}
+            <OtherName crop={one} typed={inputValue} />
+          </li>
+        )}
+        noOptionsText={
+          <>
+            {say.noCropByThatName}{" "}
+            <Link href="/seedlings?part=crops" onMouseDown={(event) => event.preventDefault()}>
+              {say.makeYourOwnFromASimilarOne}
+            </Link>
+          </>
+        }
         onChange={(_event, chosen) =>
           onChange(chosen?.id ?? "", (chosen && varietyOf(chosen)?.id) ?? "")
         }
@@ -51,5 +73,15 @@ export function CropPicker({ crops, cropId, varietyId, onChange }: Props) {
         ))}
       </TextField>
     </>
+  );
+}
+
+/** By which of its other names a crop was found. */
+function OtherName({ crop, typed }: { crop: Crop; typed: string }) {
+  const wanted = typed.trim().toLowerCase();
+  if (wanted === "" || crop.name.toLowerCase().includes(wanted)) return null;
+  const name = otherNamesOf(crop.id).find((one) => one.toLowerCase().includes(wanted));
+  return name === undefined ? null : (
+    <span style={{ color: "var(--ash-text)", marginLeft: 8 }}>{name}</span>
   );
 }

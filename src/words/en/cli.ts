@@ -114,6 +114,22 @@ ember COMMAND --help tells more.
     "ready --garden FILE --crop ID [--variety ID] --sow DATE [--transplant] [--cover LIST] [--school growth|calendar|tenhour]",
   whenASowingIsReadyAndWhy: "when a sowing is ready, and why",
   theSowingDate: "the sowing date",
+  amountsUsage:
+    "amounts --crop ID --length L --width W [--between-rows D] [--in-row D] [--together N] [--seeds-per-hole N] [--transplant] [--units metric|imperial]",
+  plantsSeedsCellsAndYieldOfAStretchOfBed: "plants, seeds, cells and yield of a stretch of bed",
+  lengthOfTheBed: 'its length, m (ft with --units imperial), or with a unit: "30 in"',
+  widthOfTheBed: "its width, m (ft with --units imperial)",
+  distanceBetweenRows: "distance between rows, cm (in with --units imperial); the crop's usual",
+  distanceBetweenStations:
+    "distance from station to station in the row, cm (in with --units imperial); the crop's usual",
+  plantsAtAStation: "plants at each station (default 1)",
+  seedsInEachHole: "seeds in each hole or cell, thinned to the plants of a station",
+  rowsAreWiderThanTheBed:
+    "--between-rows is more than --width: rows farther apart than the bed is wide.",
+  shouldBeALength: ({ name, typed }: { name: string; typed: string }) =>
+    `--${name} should be a length like 8, 2.5 or "30 in", not "${typed}".`,
+  shouldBeAWholeNumber: ({ name, typed, most }: { name: string; typed: string; most: number }) =>
+    `--${name} should be a whole number from 1 to ${most}, not "${typed}".`,
   sproutCropIdSoilT: "sprout --crop ID --soil T",
   daysToEmergenceAndShareEmergedAtA: "days to emergence and share emerged at a soil temperature",
   soilTemperatureCFWithUnitsImperial: "soil temperature, °C (°F with --units imperial)",

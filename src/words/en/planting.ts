@@ -9,18 +9,11 @@ export const planting = table({
   moveThisOneOnItsOwn: "Move this one on its own",
   makeSuccessionSowings: "Make succession sowings…",
   amounts: "Amounts",
-  includingLossesSowDeepUsualYield: ({
-    seed,
-    weight,
-    distance,
-    weight2,
-  }: {
-    seed: string;
-    weight: string;
-    distance: string;
-    weight2: string;
-  }) =>
-    `: ${seed} including losses, ${weight}. Sow ${distance} deep. Usual yield about ${weight2} in all`,
+  sowingOf: ({ seed, weight, distance }: { seed: string; weight: string; distance: string }) =>
+    `: ${seed} including losses, ${weight}. Sow ${distance} deep`,
+  usualYieldOf: ({ weight }: { weight: string }) => `. Usual yield about ${weight} in all`,
+  setOut: "Set out",
+  boughtSeedlings: " · bought plants",
   plants: ({ number }: { number: string }) => `${number} plants`,
   cells: ({ number }: { number: string }) => `, ${number} cells`,
   afterLosses: ({ weight }: { weight: string }) => `; after losses, ${weight}`,
@@ -69,6 +62,37 @@ export const planting = table({
   length: ({ long }: { long: string }) => `Length (${long})`,
   rows: ({ short }: { short: string }) => `Rows (${short})`,
   inRow: ({ short }: { short: string }) => `In row (${short})`,
+  toTheNextStation: ({ short }: { short: string }) => `Station to station (${short})`,
+  seedsPerHole: "Seeds per hole",
+  thinnedTo: ({ count }: { count: number }) =>
+    `Then thin to ${count === 1 ? "one" : count}. Empty sows for the usual losses.`,
+  boughtAgeWeeks: "Age when set out (weeks)",
+  standingSum: ({
+    rows,
+    stations,
+    together,
+    plants,
+  }: {
+    rows: number;
+    stations: number;
+    together: number;
+    plants: string;
+  }) =>
+    `${rows} ${plural(rows, "row", "rows")} × ${stations} ${plural(stations, "station", "stations")}${together > 1 ? ` × ${together} plants` : ""} = ${plants} plants`,
+  standingSumStaggered: ({
+    stations,
+    together,
+    plants,
+  }: {
+    stations: number;
+    together: number;
+    plants: string;
+  }) =>
+    `${stations} ${plural(stations, "station", "stations")}${together > 1 ? ` × ${together} plants` : ""} = ${plants} plants`,
+  plantsDoNotFit: "Rows or plants are farther apart than the bed is wide or the stretch long.",
+  boughtPlants: "Bought as plants, then transplanted",
+  toBuy: ({ count, weeks }: { count: string; weeks: number }) =>
+    `; ${count} to buy, ${weeks} ${plural(weeks, "week", "weeks")} old`,
   cancel: "Cancel",
   save: "Save",
   history: "History",

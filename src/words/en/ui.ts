@@ -2,6 +2,8 @@ import { table } from "../table";
 
 /** What ui says. */
 export const ui = table({
+  noCropByThatName: "No crop by that name.",
+  makeYourOwnFromASimilarOne: "Make your own from a similar one",
   lbPer100SqFt: "lb/100 sq ft",
   lbPer1000SqFt: "lb/1,000 sq ft",
   noneInTheOpen: "None: uncovered",

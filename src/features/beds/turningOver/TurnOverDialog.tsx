@@ -8,6 +8,7 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { isoDate } from "@/core/calendar";
 import type { Planting } from "@/core/garden";
+import { findCrops } from "@/core/cropNames";
 import { growingOf } from "@/core/plantings";
 import { turnOverPlantings } from "@/core/bedSpace";
 import { gardenStore, type Refused, newId } from "@/store/index";
@@ -133,6 +134,13 @@ export default function TurnOverDialog({ garden, site, bed, day, onClose }: Prop
                 options={found.map(({ growing }) => growing.crop)}
                 getOptionLabel={(crop) => crop.name}
                 getOptionKey={(crop) => crop.id}
+                filterOptions={(all, { inputValue }) =>
+                  inputValue === "" || inputValue === best?.growing.crop.name
+                    ? all
+                    : findCrops(new Map(all.map((one) => [one.id, one])), inputValue).map(
+                        ({ crop }) => crop,
+                      )
+                }
                 value={best?.growing.crop}
                 disableClearable
                 onChange={(_event, crop) => {

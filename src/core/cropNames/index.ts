@@ -1,0 +1,2 @@
+export { findCrops, type FoundCrop } from "./findCrops";
+export { otherNamesOf } from "./otherNames";
