@@ -19,7 +19,11 @@ module.exports = {
       severity: "error",
       from: { path: "^src/core/", pathNot: "\\.(test|testdata)\\.ts$" },
       to: {
-        pathNot: ["^src/core/", "^data/", "^node_modules/(zod|ics|papaparse|@types/papaparse)/"],
+        pathNot: [
+          "^src/core/",
+          "^data/",
+          "^node_modules/(zod|ics|papaparse|@types/papaparse|@leeoniya/ufuzzy)/",
+        ],
       },
     },
     {

@@ -370,7 +370,9 @@ test("how many: clusters, offset and pots, wider for winter, each with its sum",
   await pane(page).getByRole("button", { name: cropsWords.edit }).click();
   await dialog(page).getByLabel(cropsWords.plantsPerStation).fill("4");
   // From station to station, as growers say it.
-  await dialog(page).getByLabel(plantingWords.toTheNextStation({ short: "cm" })).fill("0,6 m");
+  await dialog(page)
+    .getByLabel(plantingWords.toTheNextStation({ short: "cm" }))
+    .fill("0,6 m");
   await dialog(page).getByLabel(plantingWords.spacing).fill("1.25");
   await expect(dialog(page)).toContainText("36 % fewer plants");
   // 800 cm ÷ 75 cm, and 80 cm ÷ 50 cm.
