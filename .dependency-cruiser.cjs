@@ -69,7 +69,7 @@ module.exports = {
       from: { path: "^src/features/shell/" },
       to: {
         path: "^src/features/",
-        pathNot: "^src/features/(shell|gardenFile|planting|quickLog)/",
+        pathNot: "^src/features/(shell|gardenFile|planting|quickLog|growingNow)/",
       },
     },
     {

@@ -74,6 +74,8 @@ export interface ViewState {
   paletteOpen: boolean;
   settingsOpen: boolean;
   addingBeds: boolean;
+  /** What stands already is being entered, first of all in this bed; null when it is not. */
+  growingNow: { bedId?: string } | null;
   /** A file that was chosen and is being taken in; null when none is. */
   importing: { file: File; kind: "garden" | "map" } | null;
   message: Message | null;
@@ -100,6 +102,7 @@ export const useView = create<ViewState>(() => ({
   paletteOpen: false,
   settingsOpen: false,
   addingBeds: false,
+  growingNow: null,
   importing: null,
   message: null,
 }));

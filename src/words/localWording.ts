@@ -50,6 +50,7 @@ export function localWording(units: Units, locale?: string): LocalWording {
     longDate: format({ weekday: "long", day: "numeric", month: "long" }),
     narrowDate: format({ weekday: "short", day: "numeric", month: "short" }),
     month: format({ month: "short" }),
+    monthOfYear: format({ month: "long", year: "numeric" }),
     lengthM: (m, digits = 1) => lengthWords(m, units, number, digits),
     distanceM: (m) => wayWords(m, units, number),
     areaM2: (m2) => areaWords(m2, units, number),

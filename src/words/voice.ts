@@ -50,6 +50,8 @@ export interface LocalWording {
   narrowDate(day: DayNumber): string;
   /** "Sep" */
   month(day: DayNumber): string;
+  /** "September 2026" */
+  monthOfYear(day: DayNumber): string;
   /** A difference between temperatures. */
   degrees(differenceC: number): string;
   lengthM(metres: number, digits?: number): string;

@@ -13,6 +13,7 @@ export {
   type Gap,
   type Occupant,
 } from "./occupancy";
+export { standingPlanting, type Standing } from "./standingNow";
 export { roomiestBed, roomIn, type Room } from "./room";
 export { familiesByYear, ROTATION_EXCEPTIONS, tooSoonWords } from "./rotation";
 export { stillGives, turnOverOn, turnOvers, type StillGives, type TurnOver } from "./turningOver";

@@ -2,6 +2,12 @@ import type { Nothing, Told } from "./told";
 
 /** What the room of bedSpace has to say, and about what. */
 export interface BedSpaceFacts {
+  "bedSpace.chooseTheCrop": Nothing;
+  "bedSpace.chooseTheBed": Nothing;
+  "bedSpace.thatIsStillToCome": Nothing;
+  "bedSpace.hasNoFreeGround": { bed: string };
+  "bedSpace.holdsOnlySoMany": { bed: string; plants: number; crop: string };
+  "bedSpace.hasOnlySoMuchFree": { bed: string; freeM: number };
   "bedSpace.plantsInsteadOfTheBedIs": {
     plantsThen: number;
     plantsNow: number;

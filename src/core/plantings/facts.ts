@@ -46,6 +46,7 @@ const TELLING: ReadonlySet<LoggedKind> = new Set([
   "harvested",
   "lost",
   "cleared",
+  "seen",
 ] as const);
 
 function factsFrom(...notes: readonly Note[]): Facts {
@@ -101,6 +102,10 @@ function addEntry(facts: Facts, { on, what }: LogEntry): void {
     case "cleared": {
       facts.overDay = earlier(facts.overDay, day);
       facts.clearedDay = earlier(facts.clearedDay, day);
+      break;
+    }
+    case "seen": {
+      facts.seenDay = Math.max(facts.seenDay ?? day, day);
       break;
     }
     default:

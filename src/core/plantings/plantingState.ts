@@ -190,11 +190,13 @@ function timelineBy(
   plannedDay: DayNumber,
   facts: Facts,
 ): Timeline {
-  const { sownDay, emergedDay, plantedOutDay, firstHarvestDay, lastHarvestDay, overDay } = facts;
+  const { sownDay, emergedDay, plantedOutDay } = facts;
+  const { firstHarvestDay, lastHarvestDay, seenDay, overDay } = facts;
   return derive(
     [
       ...([growing, site, settings, plannedDay] as const),
-      ...([sownDay, emergedDay, plantedOutDay, firstHarvestDay, lastHarvestDay, overDay] as const),
+      ...([sownDay, emergedDay, plantedOutDay, firstHarvestDay] as const),
+      ...([lastHarvestDay, seenDay, overDay] as const),
     ],
     timelineFromDates,
   );
@@ -210,6 +212,7 @@ function timelineFromDates(
   plantedOutDay: DayNumber | null,
   firstHarvestDay: DayNumber | null,
   lastHarvestDay: DayNumber | null,
+  seenDay: DayNumber | null,
   overDay: DayNumber | null,
 ): Timeline {
   return timelineFrom(site, settings, growing, plannedDay, {
@@ -218,6 +221,7 @@ function timelineFromDates(
     plantedOutDay,
     firstHarvestDay,
     lastHarvestDay,
+    seenDay,
     overDay,
   });
 }

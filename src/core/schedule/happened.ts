@@ -10,6 +10,8 @@ export interface Facts {
   pickedDays: DayNumber[];
   firstHarvestDay: DayNumber | null;
   lastHarvestDay: DayNumber | null;
+  /** The last day on which somebody wrote that it stands there. */
+  seenDay: DayNumber | null;
   /** Nothing stands there any more from this day on: picked empty, lost whole, or cleared. */
   overDay: DayNumber | null;
   /** Its ground is free from this day on. */
@@ -23,7 +25,13 @@ export interface Facts {
 /** What of it moves a planting's dates. */
 export type DatesKnown = Pick<
   Facts,
-  "sownDay" | "emergedDay" | "plantedOutDay" | "firstHarvestDay" | "lastHarvestDay" | "overDay"
+  | "sownDay"
+  | "emergedDay"
+  | "plantedOutDay"
+  | "firstHarvestDay"
+  | "lastHarvestDay"
+  | "seenDay"
+  | "overDay"
 >;
 
 export const NOTHING_KNOWN: Facts = {
@@ -33,6 +41,7 @@ export const NOTHING_KNOWN: Facts = {
   pickedDays: [],
   firstHarvestDay: null,
   lastHarvestDay: null,
+  seenDay: null,
   overDay: null,
   clearedDay: null,
   harvestedGrams: 0,

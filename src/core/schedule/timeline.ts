@@ -105,13 +105,27 @@ export function timelineFrom(
   const readyDay =
     picked !== null && picked > sowDay ? Math.min(picked, expectedDay ?? picked) : expectedDay;
   const cold = site.cold(plantHardiness(growing), growing, sowDay);
-  const coldLossDay = dayWhenGathered(cold, bedDay, -Math.log(1 - settings.frostRisk));
-  const boltDay = startDay === null ? null : boltingDay(site, growing, growth, startDay, readyDay);
+  const risk = -Math.log(1 - settings.frostRisk);
+  const { seenDay } = facts;
+  // What was seen standing came through the nights until then.
+  const firstLossDay = dayWhenGathered(cold, bedDay, risk);
+  const coldLossDay =
+    seenDay !== null && firstLossDay !== null && firstLossDay <= seenDay
+      ? dayWhenGathered(cold, seenDay, risk)
+      : firstLossDay;
+  const flowersDay =
+    startDay === null ? null : boltingDay(site, growing, growth, startDay, readyDay);
+  const boltDay =
+    seenDay !== null && flowersDay !== null && flowersDay <= seenDay ? null : flowersDay;
   let holdsUntilDay: DayNumber | null = null;
   let lossBeforeReady: number | null = null;
   if (readyDay !== null) {
     const standing = standingPacketDays(growing.crop, growing.stage);
-    const fadesDay = dayWhenGathered(growth, readyDay, standing) ?? readyDay + 365;
+    const expectedEndDay = dayWhenGathered(growth, readyDay, standing) ?? readyDay + 365;
+    const fadesDay =
+      seenDay !== null && seenDay >= expectedEndDay
+        ? (dayWhenGathered(growth, seenDay, standing) ?? seenDay + 365)
+        : expectedEndDay;
     // What flowers before it is ready is eaten as it is then.
     const spentDay =
       boltDay === null ? fadesDay : Math.max(readyDay + 1, Math.min(fadesDay, boltDay));

@@ -89,6 +89,9 @@ export function StandingSection({ garden, site, bed, day }: BedSectionProps) {
         >
           {say.plantHere}
         </Button>
+        <Button color="inherit" onClick={() => setView({ growingNow: { bedId: bed.id } })}>
+          {say.enterWhatGrowsAlready}
+        </Button>
       </Box>
       <InspectorSection title={say.yearInThisBed}>
         <BedSeason occupants={occupants} bedLengthM={bed.lengthM} day={day} onOpen={open} />

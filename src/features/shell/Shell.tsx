@@ -43,6 +43,7 @@ const PlantingInspector = lazyPart(() => import("@/features/planting/PlantingIns
 const Welcome = lazyPart(() => import("@/features/gardenFile/Welcome"));
 const AddBedsDialog = lazyPart(() => import("./AddBedsDialog"));
 const ImportDialog = lazyPart(() => import("@/features/gardenFile/ImportDialog"));
+const GrowingNowDialog = lazyPart(() => import("@/features/growingNow/GrowingNowDialog"));
 const LogDialog = lazyPart(() => import("@/features/quickLog/LogDialog"));
 const SampleNotice = lazyPart(() => import("@/features/gardenFile/SampleNotice"));
 const Messages = lazyPart(() => import("./Messages"));
@@ -104,6 +105,7 @@ function OpenShell({ children }: { children: ReactNode }) {
     paletteOpen,
     settingsOpen,
     addingBeds,
+    growingNow,
     importing,
     logging,
     message,
@@ -221,6 +223,15 @@ function OpenShell({ children }: { children: ReactNode }) {
       )}
       {addingBeds && (
         <AddBedsDialog garden={garden} onClose={() => setView({ addingBeds: false })} />
+      )}
+      {growingNow && site && (
+        <GrowingNowDialog
+          garden={garden}
+          site={site}
+          today={today}
+          {...growingNow}
+          onClose={() => setView({ growingNow: null })}
+        />
       )}
       {importing && (
         <ImportDialog

@@ -139,6 +139,7 @@ export const beds = table({
     `${stretch}, resting until ${date}`,
   replant: "Replant…",
   plantHere: "Plant here…",
+  enterWhatGrowsAlready: "Enter what grows already…",
   yearInThisBed: "Year in this bed",
   comingUp: "Coming up",
   sown: ({ date }: { date: string }) => `sown ${date}`,

@@ -2,6 +2,7 @@ import { table } from "../table";
 
 /** What the settings, the palette and new beds say. */
 export const settings = table({
+  enterWhatGrowsAlready: "Enter what grows already",
   add1To200BedsAtOnce: "Add 1 to 200 beds at once.",
   enterTheLengthOfABed: "Enter the length of a bed.",
   bed: "Bed",

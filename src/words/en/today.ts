@@ -2,6 +2,8 @@ import { plural, table } from "../table";
 
 /** What today says. */
 export const today = table({
+  enterWhatGrowsAlready: "Enter what grows already…",
+  somethingGrowsAlready: "Something grows there already?",
   lessWord: "less",
   moreWord: "more",
   noted: ({ name, mild }: { name: string; mild: string }) => `Noted: ${name}. ${mild}`,

@@ -9,6 +9,7 @@ import type { ReactNode } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
+import { setView } from "@/ui/viewState";
 import { FirstBedForm } from "./FirstBedForm";
 import { FirstCropsForm } from "./FirstCropsForm";
 import { today as say } from "@/words/en/today";
@@ -42,7 +43,24 @@ export function StartSteps({ garden, site, today }: Props) {
           <FirstBedForm garden={garden} />
         </Step>
         <Step number={3} at={step} title={say.threeFirstCrops} done="">
-          {site && <FirstCropsForm garden={garden} site={site} today={today} />}
+          {site && (
+            <>
+              <FirstCropsForm garden={garden} site={site} today={today} />
+              <Box sx={{ mt: 2.5, fontSize: 16.5, fontWeight: 700 }}>
+                {say.somethingGrowsAlready}
+              </Box>
+              <Box sx={{ mt: 0.75 }}>
+                <Button
+                  variant="outlined"
+                  color="inherit"
+                  size="large"
+                  onClick={() => setView({ growingNow: {} })}
+                >
+                  {say.enterWhatGrowsAlready}
+                </Button>
+              </Box>
+            </>
+          )}
         </Step>
       </Box>
     </Box>

@@ -4,6 +4,15 @@ import { learn } from "../../sentences";
 import { coverWords } from "../../covers";
 
 export const bedSpace = learn<BedSpaceFacts>({
+  "bedSpace.chooseTheCrop": "Choose the crop.",
+  "bedSpace.chooseTheBed": "Choose the bed.",
+  "bedSpace.thatIsStillToCome": "That day is still to come: choose when it came into the bed.",
+  "bedSpace.hasNoFreeGround": ({ bed }) =>
+    `${bed} has no free ground: choose another bed, or make what stands there shorter.`,
+  "bedSpace.holdsOnlySoMany": ({ bed, plants, crop }, say) =>
+    `${bed} has space for ${say.number(plants)} of ${crop}. Enter fewer, or put the rest in another bed.`,
+  "bedSpace.hasOnlySoMuchFree": ({ bed, freeM }, say) =>
+    `${bed} has ${say.lengthM(freeM, 2)} free. Enter less, or choose another bed.`,
   "bedSpace.plantsInsteadOfTheBedIs": ({ plantsThen, plantsNow, widthM, widthM2 }) =>
     `${plantsThen} plants instead of ${plantsNow}: the bed is ${widthM < widthM2 ? "narrower" : "wider"}.`,
   "bedSpace.isTooShortForItThere": ({ bed }) => `${bed} is too short for it there.`,
