@@ -1,5 +1,5 @@
-import AxeBuilder from "@axe-core/playwright";
-import { expect, type Page } from "@playwright/test";
+import { expect } from "@playwright/test";
+import { expectClean } from "./axe";
 import { giveCommons, EMPTY, knot, openPlan, test } from "./garden";
 import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
@@ -15,18 +15,6 @@ import { shelters as sheltersWords } from "@/words/en/shelters";
 import { today as todayWords } from "@/words/en/today";
 import { trays as traysWords } from "@/words/en/trays";
 import { ui as uiWords } from "@/words/en/ui";
-
-async function expectClean(page: Page): Promise<void> {
-  const axe = new AxeBuilder({ page });
-  // Both looks draw the same parts: by lamplight only their colours are another matter.
-  const isLamp = (await page.locator("html").getAttribute("data-theme")) === "dark";
-  const { violations } = await (isLamp ? axe.withRules(["color-contrast"]) : axe).analyze();
-  expect(
-    violations.map(
-      ({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(" ")).join(" | ")}`,
-    ),
-  ).toEqual([]);
-}
 
 for (const [look, colorScheme] of [
   ["Day", "light"],

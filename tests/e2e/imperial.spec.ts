@@ -1,5 +1,5 @@
 import { expect, type Page } from "@playwright/test";
-import { COMMONS, EMPTY, findByPalette, importFile, test, textsOf } from "./garden";
+import { COMMONS, EMPTY, findByPalette, importFile, test, textsOf, told } from "./garden";
 import { PHONE } from "./touch";
 import { readFileSync } from "node:fs";
 import { beds as bedsWords } from "@/words/en/beds";
@@ -8,6 +8,10 @@ import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { plan as planWords } from "@/words/en/plan";
 import { shell as shellWords } from "@/words/en/shell";
 import { settings as settingsWords } from "@/words/en/settings";
+import { growingNow as growingNowWords } from "@/words/en/growingNow";
+import { quickLog as quickLogWords } from "@/words/en/quickLog";
+import { ui as uiWords } from "@/words/en/ui";
+import { expectClean } from "./axe";
 import { today as todayWords } from "@/words/en/today";
 
 const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as {
@@ -16,21 +20,21 @@ const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as {
 };
 
 /** Tarnholt's place and weather with nothing in it, in feet and inches. */
-function emptyInFeet(): string {
+function emptyInFeet(today: string): string {
   const lists = Object.entries(commons).map(([name, value]) => [
     name,
     Array.isArray(value) ? [] : value,
   ]);
   return JSON.stringify({
     ...Object.fromEntries(lists),
-    garden: { ...commons.garden, sample: false },
+    garden: { ...commons.garden, sample: false, today },
     settings: { ...commons.settings, units: "imperial" },
     plot: null,
     outlook: null,
   });
 }
 
-async function openEmptyInFeet(page: Page): Promise<void> {
+async function openEmptyInFeet(page: Page, today = "2026-09-24"): Promise<void> {
   await page.goto(`${EMPTY}/today`);
   await expect(
     page.getByRole("heading", { name: gardenFileWords.harvestThroughWinter }),
@@ -42,7 +46,7 @@ async function openEmptyInFeet(page: Page): Promise<void> {
   ).setFiles({
     name: "feet.json",
     mimeType: "application/json",
-    buffer: Buffer.from(emptyInFeet()),
+    buffer: Buffer.from(emptyInFeet(today)),
   });
   await expect(page.getByRole("heading", { name: todayWords.firstBed, level: 2 })).toBeVisible();
 }
@@ -102,6 +106,79 @@ test("green manure alone, or a tray alone, and Today tells the day's work instea
 const SOURCES = new Set(
   Object.values(JSON.parse(readFileSync("data/sources.json", "utf8")) as Record<string, string>),
 );
+
+test.describe("a garden that stands already, in America", () => {
+  test.use({ locale: "en-US" });
+
+  test("two beds of 8 × 4 ft, what grows in them, half turned over to bought broccoli, logged in plain words", async ({
+    page,
+  }) => {
+    await openEmptyInFeet(page, "2026-08-01");
+    await page.getByLabel("Length (ft)").fill("8'");
+    await page.getByLabel("Width (ft)").fill("48 in");
+    await page.getByRole("button", { name: todayWords.addBed }).click();
+    await findByPalette(page, settingsWords.addBeds);
+    const beds = page.getByRole("dialog");
+    await beds.getByLabel(settingsWords.name).fill("Bed 2");
+    await beds.getByLabel(settingsWords.howMany).fill("1");
+    await beds.getByLabel("Length (ft)").fill("96 in");
+    await beds.getByLabel("Width (ft)").fill("4");
+    await beds.getByRole("button", { name: settingsWords.add, exact: true }).click();
+
+    // What grows now: crop after crop, by keys.
+    await page.getByRole("button", { name: todayWords.enterWhatGrowsAlready }).click();
+    const now = page.getByRole("dialog", { name: growingNowWords.whatIsGrowingNow });
+    const enter = async (crop: string, plants: string, bed: string, month: string) => {
+      await now.getByRole("combobox", { name: uiWords.crop }).fill(crop);
+      await page.getByRole("option").first().click();
+      await now.getByRole("combobox", { name: growingNowWords.bed }).click();
+      await page.getByRole("option", { name: bed, exact: true }).click();
+      await now.getByRole("combobox", { name: growingNowWords.plantedAbout }).click();
+      await page.getByRole("option", { name: month }).click();
+      await now.getByLabel(growingNowWords.plants, { exact: true }).fill(plants);
+      await now.getByLabel(growingNowWords.plants, { exact: true }).press("Enter");
+    };
+    await enter("tomatos", "4", "Bed 1", "May 2026");
+    await expect(now.getByRole("listitem")).toContainText(
+      "Tomato, 4 plants, Bed 1, since May 2026",
+    );
+    await enter("bell pepper", "400", "Bed 2", "June 2026");
+    await expect(now.getByRole("alert")).toContainText(/Bed 2 has space for \d+ of Sweet pepper/);
+    await now.getByLabel(growingNowWords.plants, { exact: true }).fill("4");
+    await expectClean(page);
+    await now.getByLabel(growingNowWords.plants, { exact: true }).press("Enter");
+    await now.getByRole("button", { name: "Save 2 crops" }).click();
+    await expect(told(page, "2 crops entered")).toBeVisible();
+
+    // Half of the tomatoes make way for broccoli from the nursery.
+    await page.getByRole("link", { name: bedsWords.beds }).click();
+    await page.getByRole("button", { name: /^Bed 1:/ }).click();
+    const pane = page.getByRole("complementary");
+    await expect(pane).toContainText("Tomato");
+    await pane.getByRole("button", { name: bedsWords.replant }).click();
+    const over = page.getByRole("dialog", { name: "Replant Bed 1" });
+    await over.getByLabel(/^Plants to keep/).fill("2");
+    await over.getByLabel(bedsWords.buySeedlings).check();
+    await over.getByLabel(bedsWords.nextCrop2).fill("calabrese");
+    await page.getByRole("option", { name: "Broccoli", exact: true }).click();
+    await over.getByRole("button", { name: bedsWords.replant3 }).click();
+    await expect(told(page, "Bed 1 replanted with broccoli")).toBeVisible();
+
+    // And the log takes it as it is said.
+    await page.getByRole("link", { name: shellWords.today }).click();
+    await page.keyboard.press("l");
+    const line = page.getByRole("textbox", { name: quickLogWords.inAFewWords });
+    await line.fill("picked 5 lb tomatoes in bed 1, the neighbors came by");
+    await expect(page.getByRole("region", { name: quickLogWords.willBeLogged })).toContainText(
+      "5 lb",
+    );
+    await expect(page.getByRole("region", { name: quickLogWords.willBeLogged })).toContainText(
+      "Kept as a note",
+    );
+    await page.getByRole("button", { name: quickLogWords.save }).click();
+    await expect(told(page, "2 entries logged")).toBeVisible();
+  });
+});
 
 /** Every unit that is not used in America, where a number or a field has it. */
 const METRIC =

@@ -1,9 +1,9 @@
-import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page } from "@playwright/test";
 import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { EMPTY, findByPalette, knot, openPlan, test, textOf } from "./garden";
+import { expectClean } from "./axe";
 import { beds as bedsWords } from "@/words/en/beds";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { imports as importsWords } from "@/words/en/imports";
@@ -35,13 +35,6 @@ function oddRecord(): string {
 
 async function section(page: Page, name: string): Promise<void> {
   await page.getByRole("group", { name: placeWords.show }).getByRole("button", { name }).click();
-}
-
-async function expectClean(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(
-    violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(" "))}`),
-  ).toEqual([]);
 }
 
 test("a record is read in, asked about, kept and undone; the odds follow it", async ({ page }) => {

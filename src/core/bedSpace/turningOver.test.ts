@@ -109,6 +109,7 @@ test("two tomatoes are left, the rest makes way for broccoli, also between them:
     next,
     between: true,
     units: "metric",
+    bought: false,
     newId: () => ids.shift() ?? "more",
   });
   // Tomatoes stand 50 cm apart in one row: two of them take the last metre of their four.

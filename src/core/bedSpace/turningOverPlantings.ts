@@ -14,6 +14,8 @@ export interface Clearing {
   leavePlaces: number;
 }
 
+/** Age of bought plants of a crop that is not usually raised. */
+const USUAL_AGE_DAYS = 42;
 /** A part of a bed is at least so long, m. */
 const LEAST_M = 0.1;
 
@@ -26,6 +28,8 @@ export interface TurnOverPlan {
   /** Also between the plants that are left. */
   between: boolean;
   units: Units;
+  /** The next crop comes as plants that are bought. */
+  bought: boolean;
   newId: () => string;
 }
 
@@ -77,7 +81,7 @@ export function turnOverPlantings(plan: TurnOverPlan): Planting[] {
   ];
 }
 
-function plantingOf({ bed, next, onDay, units }: TurnOverPlan, id: string) {
+function plantingOf({ bed, next, onDay, units, bought }: TurnOverPlan, id: string) {
   const { crop, variety, method, stage } = next;
   const benchDays = method === "transplant" ? crop.transplanting.seedlingWeeks * 7 : 0;
   return {
@@ -90,6 +94,7 @@ function plantingOf({ bed, next, onDay, units }: TurnOverPlan, id: string) {
     stage,
     ...bookSpacing(crop, stage, units),
     ...BY_THE_BOOK,
+    bought: bought && method === "transplant" ? { ageDays: benchDays || USUAL_AGE_DAYS } : null,
   };
 }
 

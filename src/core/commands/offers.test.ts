@@ -82,6 +82,7 @@ test("whatever turning over is offered can be done, whatever is left standing, a
           next: chosen.growing,
           between,
           units: "metric",
+          bought: false,
           newId: () => `new-${(ids += 1)}`,
         });
         const outcome = commands["bed.turnOver"].apply(tarnholt, { bedId: bed.id, plantings });

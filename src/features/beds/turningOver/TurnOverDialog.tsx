@@ -56,6 +56,7 @@ export default function TurnOverDialog({ garden, site, bed, day, onClose }: Prop
       next: chosen.growing,
       between,
       units: garden.settings.units,
+      bought: atHand,
       newId: () => newId("planting"),
     });
     const done = await gardenStore().dispatch("bed.turnOver", { bedId: bed.id, plantings });
