@@ -244,7 +244,7 @@ test("a decimal comma is a comma in every number field", async ({ page }) => {
 test("a new garden with the made-up station's record is not called a sample", async ({ page }) => {
   await page.goto("/today");
   await expect(page.getByText("This is a made-up sample garden")).toBeVisible();
-  await importFile(page, "feet.json", emptyInFeet());
+  await importFile(page, "feet.json", emptyInFeet("2026-09-24"));
   await expect(page.getByRole("heading", { name: todayWords.firstBed, level: 2 })).toBeVisible();
   await expect(page.getByText("This is a made-up sample garden")).toHaveCount(0);
   await findByPalette(page, "undo");
