@@ -1,4 +1,5 @@
 import type { DecimalMark } from "@/core/typed";
+import type { Units } from "@/core/units";
 
 /** What differs by where the reader lives, as far as the browser tells. */
 export interface Region {
@@ -6,12 +7,16 @@ export interface Region {
   /** "20/9" is the twentieth of September; otherwise "9/20" is. */
   dayFirst: boolean;
   paper: "A4" | "letter";
+  units: Units;
 }
 
 /** Where US letter is the usual paper (Unicode CLDR, supplemental data: paper size). */
 const LETTER_REGIONS: ReadonlySet<string> = new Set(
   "BZ CA CL CO CR GT MX NI PA PH PR SV US VE".split(" "),
 );
+
+/** Where feet, pounds and Fahrenheit are usual (Unicode CLDR, supplemental data: measurement system US). */
+const IMPERIAL_REGIONS: ReadonlySet<string> = new Set("LR MM US".split(" "));
 
 /**
  * The habits of a locale's region.
@@ -26,6 +31,7 @@ export function regionOf(locale?: string): Region {
   return {
     decimalMark: number.find(({ type }) => type === "decimal")?.value === "," ? "," : ".",
     dayFirst: order.indexOf("day") < order.indexOf("month"),
+    units: IMPERIAL_REGIONS.has(region ?? "") ? "imperial" : "metric",
     paper: LETTER_REGIONS.has(region ?? "") ? "letter" : "A4",
   };
 }

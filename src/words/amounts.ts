@@ -180,7 +180,7 @@ export function weightWords(grams: number, units: Units, number: NumberWords): s
     }
     return `${number(weight, weight < TENTH_OZ_FROM ? 3 : 2)} oz`;
   }
-  if (grams >= 1000) return `${number(grams / 1000, 2)} kg`;
+  if (grams >= 1000) return `${number(grams / 1000, grams < 10_000 ? 2 : 1)} kg`;
   return `${number(grams, grams < 0.1 ? 3 : grams < 1 ? 2 : grams < 10 ? 1 : 0)} g`;
 }
 

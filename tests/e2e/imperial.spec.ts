@@ -180,6 +180,24 @@ test.describe("a garden that stands already, in America", () => {
   });
 });
 
+test.describe("a new garden", () => {
+  for (const [locale, elevation] of [
+    ["en-US", "ft"],
+    ["en-GB", "m"],
+  ] as const) {
+    test.describe(locale, () => {
+      test.use({ locale });
+
+      test(`measures as its region does: ${locale}`, async ({ page }) => {
+        await page.goto(`${EMPTY}/today`);
+        await page.getByRole("button", { name: gardenFileWords.startWithMyLocation }).click();
+        await expect(page.getByText(elevation, { exact: true }).first()).toBeVisible();
+        await expect(page.getByText(locale === "en-US" ? "°F" : "°C").first()).toBeVisible();
+      });
+    });
+  }
+});
+
 /** Every unit that is not used in America, where a number or a field has it. */
 const METRIC =
   /(\d\s?(m|cm|mm|km|kg|g|L|mL|°C|m³)\b)|\b(litre|liter|gram|kilogram|metre|meter|centimet|millimet)|m²|°C|\((m|cm|mm|kg|g|L|mL)\)/;

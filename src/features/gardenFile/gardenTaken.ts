@@ -2,6 +2,7 @@ import type { BedsRead } from "@/core/formats";
 import { emptyGarden, isEmptyGarden, type Garden } from "@/core/garden";
 import { GARDEN_FILE_VERSION, toGardenFile, type GardenFile } from "@/core/gardenFile";
 import { gardenStore, type Done } from "@/store/index";
+import { regionOf } from "@/ui/region";
 import { setView, tell } from "@/ui/viewState";
 import { imports as say } from "@/words/en/imports";
 import { told } from "@/ui/wording";
@@ -77,9 +78,15 @@ export function isSample({ head }: Garden): boolean {
   return head.sample;
 }
 
+/** An empty garden in the units of the region. */
+function emptyHere(): Garden {
+  const garden = emptyGarden();
+  return { ...garden, settings: { ...garden.settings, units: regionOf().units } };
+}
+
 /** Begins with an empty garden; undo brings back what was here. */
 export async function startAfresh(): Promise<void> {
-  const done = await gardenStore().dispatch("garden.replace", toGardenFile(emptyGarden()));
+  const done = await gardenStore().dispatch("garden.replace", toGardenFile(emptyHere()));
   if (!done.ok) return tell(done.refusal, "refused");
   setView({ selectedPlantingId: null, selectedBedId: null, dateInView: null });
   tell(say.gardenEmptied, "done", true);

@@ -181,7 +181,10 @@ function ListedLine({ one, garden, onTakeOff }: LineProps) {
           amount:
             standing.count === null
               ? wording.lengthM(planting.lengthM, 2)
-              : say.plantsOf({ count: wording.number(standing.count) }),
+              : say.plantsOf({
+                  count: standing.count,
+                  number: wording.number(standing.count),
+                }),
           bed: garden.beds.get(planting.bedId)?.name ?? "",
           month: wording.monthOfYear(standing.aboutDay),
         })}

@@ -64,7 +64,12 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
   const short = imperial ? say.inWord : say.cm;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="edit-planting">
-      <form noValidate onSubmit={(event) => void save(event)}>
+      <form
+        noValidate
+        onSubmit={(event) => void save(event)}
+        // The content scrolls, and the buttons stay in sight.
+        style={{ display: "contents" }}
+      >
         <DialogTitle id="edit-planting">{crop.name}</DialogTitle>
         <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
           {refused && (

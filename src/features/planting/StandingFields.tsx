@@ -37,30 +37,35 @@ export function StandingFields({ control, short, shortUnit, sum }: Props) {
         label={say.arrangement}
         choices={ARRANGEMENTS}
       />
-      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: "1fr 1fr 1fr",
+          gap: 1.5,
+          alignItems: "start",
+        }}
+      >
         <NumberField control={control} name="plantsPerStation" label={say.plantsPerStation} />
+        {method === "bought" ? (
+          <NumberField control={control} name="ageWeeks" label={say.boughtAgeWeeks} />
+        ) : (
+          <NumberField control={control} name="seedsPerHole" label={say.seedsPerHole} />
+        )}
         <NumberField control={control} name="spacingFactor" label={say.spacing} />
         {arrangement === "pots" && (
           <LengthField unit={shortUnit} control={control} name="pot" label={say.pots({ short })} />
         )}
       </Box>
-      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5, alignItems: "start" }}>
-        {method === "bought" ? (
-          <NumberField control={control} name="ageWeeks" label={say.boughtAgeWeeks} />
-        ) : (
-          <NumberField
-            control={control}
-            name="seedsPerHole"
-            label={say.seedsPerHole}
-            helperText={say.thinnedTo({ count: plantsPerStation || 1 })}
-          />
-        )}
-        {sum && (
-          <Box className="tabular" aria-live="polite" sx={{ fontSize: 16, fontWeight: 700, pt: 1 }}>
-            {sum}
-          </Box>
-        )}
-      </Box>
+      {method !== "bought" && (
+        <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>
+          {say.thinnedTo({ count: plantsPerStation || 1 })}
+        </Box>
+      )}
+      {sum && (
+        <Box className="tabular" aria-live="polite" sx={{ fontSize: 16, fontWeight: 700 }}>
+          {sum}
+        </Box>
+      )}
       {effect && (
         <Box sx={{ fontSize: 14, color: "var(--ash-text)" }} aria-live="polite">
           {say.comparedWithUsualSpacing({ effect: told(effect) })}

@@ -37,6 +37,7 @@ import { useOutlook } from "./useOutlook";
 import { useRibbon } from "./useRibbon";
 import { useShortcuts } from "./useShortcuts";
 import { useWarmUp } from "./useWarmUp";
+import { regionOf } from "@/ui/region";
 import { shell as say } from "@/words/en/shell";
 
 const PlantingInspector = lazyPart(() => import("@/features/planting/PlantingInspector"));
@@ -130,6 +131,9 @@ function OpenShell({ children }: { children: ReactNode }) {
 
   const welcome = isEmptyGarden(garden) && !started;
   const start = () => {
+    // A new garden is measured as its region measures.
+    const { units } = regionOf();
+    if (units !== garden.settings.units) void gardenStore().dispatch("settings.set", { units });
     setStarted(true);
     router.push("/place");
   };

@@ -11,7 +11,8 @@ export const growingNow = table({
   plantedAbout: "Planted or sown about",
   addToTheList: "Add to the list",
   listed: "Entered so far",
-  plantsOf: ({ count }: { count: string }) => `${count} plants`,
+  plantsOf: ({ count, number }: { count: number; number: string }) =>
+    `${number} ${plural(count, "plant", "plants")}`,
   since: ({
     crop,
     amount,

@@ -65,8 +65,8 @@ export const planting = table({
   toTheNextStation: ({ short }: { short: string }) => `Station to station (${short})`,
   seedsPerHole: "Seeds per hole",
   thinnedTo: ({ count }: { count: number }) =>
-    `Then thin to ${count === 1 ? "one" : count}. Empty sows for the usual losses.`,
-  boughtAgeWeeks: "Age when set out (weeks)",
+    `Seeds in a hole are thinned to ${count === 1 ? "one" : count}; left empty, as many are sown as the usual losses want.`,
+  boughtAgeWeeks: "Age (weeks)",
   standingSum: ({
     rows,
     stations,
