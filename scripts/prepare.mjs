@@ -1,6 +1,15 @@
 import { spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
-import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from "node:fs";
+import {
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from "node:fs";
+import { tmpdir } from "node:os";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
 
@@ -30,20 +39,64 @@ export function requireNode() {
 /** Installs exactly the lock file, unless that is done already. */
 export function ensureInstalled() {
   const wanted = hashOf(["package-lock.json"]);
-  if (existsSync(INSTALL_STAMP) && readFileSync(INSTALL_STAMP, "utf8") === wanted) return;
-  console.log("Installing what Late Ember needs (once)…");
-  run("npm", ["ci", "--no-fund", "--no-audit", "--loglevel=error"], "The installation failed.");
-  writeFileSync(INSTALL_STAMP, wanted);
+  const isDone = () => existsSync(INSTALL_STAMP) && readFileSync(INSTALL_STAMP, "utf8") === wanted;
+  alone("install", isDone, () => {
+    console.log("Installing what Late Ember needs (once)…");
+    run("npm", ["ci", "--no-fund", "--no-audit", "--loglevel=error"], "The installation failed.");
+    writeFileSync(INSTALL_STAMP, wanted);
+  });
 }
 
 /** Builds the application, unless the last build was from the same files. */
 export function ensureBuilt() {
   const wanted = hashOf(BUILT_FROM);
-  if (existsSync(BUILD_STAMP) && readFileSync(BUILD_STAMP, "utf8") === wanted) return;
-  console.log("Building Late Ember (once after each change)…");
-  run(process.execPath, [nextBin(), "build"], "The build failed.");
-  mkdirSync(dirname(BUILD_STAMP), { recursive: true });
-  writeFileSync(BUILD_STAMP, wanted);
+  const isDone = () => existsSync(BUILD_STAMP) && readFileSync(BUILD_STAMP, "utf8") === wanted;
+  alone("build", isDone, () => {
+    console.log("Building Late Ember (once after each change)…");
+    run(process.execPath, [nextBin(), "build"], "The build failed.");
+    mkdirSync(dirname(BUILD_STAMP), { recursive: true });
+    writeFileSync(BUILD_STAMP, wanted);
+  });
+}
+
+const WAIT_MS = 500;
+/** A lock that is older was left behind by a program that was stopped. */
+const STALE_MS = 15 * 60_000;
+
+/**
+ * Does a piece of work unless it is done, and never twice at the same time: two servers that start
+ * together would take each other's files away.
+ */
+function alone(what, isDone, work) {
+  const lock = join(
+    tmpdir(),
+    `late-ember-${what}-${createHash("sha256").update(root).digest("hex").slice(0, 12)}`,
+  );
+  for (;;) {
+    if (isDone()) return;
+    try {
+      mkdirSync(lock);
+      break;
+    } catch (error) {
+      if (error.code !== "EEXIST") throw error;
+      if (ageMs(lock) > STALE_MS) rmSync(lock, { recursive: true, force: true });
+      else Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, WAIT_MS);
+    }
+  }
+  const free = () => rmSync(lock, { recursive: true, force: true });
+  // A failure ends the program at once: the lock goes with it.
+  process.once("exit", free);
+  work();
+  process.off("exit", free);
+  free();
+}
+
+function ageMs(path) {
+  try {
+    return Date.now() - statSync(path).mtimeMs;
+  } catch {
+    return 0; // gone meanwhile
+  }
 }
 
 /** The Next command of this project. */

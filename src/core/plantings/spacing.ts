@@ -45,10 +45,8 @@ export interface Amounts {
   bulbs: number | null;
 }
 
-/** Sums like 0.8 / 0.2 must not lose a seed to the last binary digit. */
+/** Sums like 0.8 / 0.2 must not lose a row to the last binary digit. */
 const SLACK = 1e-9;
-/** A row or a station that lacks so little has its room: lengths are kept to a tenth of a millimetre. */
-const SLACK_CM = 0.006;
 /** Share of sprouted seedlings on a bench that get planted out (estimate). */
 const BENCH_SHARE = 0.9;
 /** Rows of a triangle's height apart keep the distance to their shifted neighbours. */
@@ -131,7 +129,7 @@ function distances(stand: Stand): { rowCm: number; stationCm: number } {
 
 /** How many whole distances a length holds. */
 function fitting(lengthCm: number, distanceCm: number): number {
-  return Math.floor((lengthCm + SLACK_CM) / distanceCm);
+  return Math.floor(lengthCm / distanceCm + SLACK);
 }
 
 function stationsIn(stand: Stand, rowCm: number, stationCm: number) {
@@ -139,9 +137,9 @@ function stationsIn(stand: Stand, rowCm: number, stationCm: number) {
   const lengthCm = stand.lengthM * 100;
   if (stand.arrangement === "pots" && stand.potCm !== null) {
     // Pots stand wholly on the ground; what lies between them need not follow the last.
-    const rows = 1 + Math.max(0, Math.floor((widthCm - stand.potCm) / rowCm + SLACK));
+    const rows = 1 + Math.max(0, fitting(widthCm - stand.potCm, rowCm));
     const inRow = (shiftCm: number) =>
-      Math.max(0, 1 + Math.floor((lengthCm - shiftCm - (stand.potCm ?? 0)) / stationCm + SLACK));
+      Math.max(0, 1 + fitting(lengthCm - shiftCm - (stand.potCm ?? 0), stationCm));
     return shifted(rows, Math.max(1, inRow(0)), inRow(stationCm / 2));
   }
   const rows = Math.max(1, fitting(widthCm, rowCm));
