@@ -375,8 +375,8 @@ test("how many: clusters, offset and pots, wider for winter, each with its sum",
     .fill("0,6 m");
   await dialog(page).getByLabel(plantingWords.spacing).fill("1.25");
   await expect(dialog(page)).toContainText("36 % fewer plants");
-  // 800 cm ÷ 75 cm, and 80 cm ÷ 50 cm.
-  await expect(dialog(page)).toContainText("1 row × 10 stations × 4 plants = 40 plants");
+  // 800 cm ÷ 75 cm, and 80 cm ÷ 37.5 cm.
+  await expect(dialog(page)).toContainText("2 rows × 10 stations × 4 plants = 80 plants");
   await dialog(page).getByRole("button", { name: bedsWords.save }).click();
   await expect(pane(page)).toContainText("800 cm ÷ 75 cm = 10 clusters");
   await expect(pane(page)).toContainText("the area yields about 12 % less");
