@@ -60,42 +60,55 @@ export function ensureBuilt() {
 }
 
 const WAIT_MS = 500;
-/** A lock that is older was left behind by a program that was stopped. */
-const STALE_MS = 15 * 60_000;
 
 /**
  * Does a piece of work unless it is done, and never twice at the same time: two servers that start
- * together would take each other's files away.
+ * together would take each other's files away. Whoever was stopped in the middle holds up nobody.
  */
 function alone(what, isDone, work) {
-  const lock = join(
-    tmpdir(),
-    `late-ember-${what}-${createHash("sha256").update(root).digest("hex").slice(0, 12)}`,
-  );
-  for (;;) {
-    if (isDone()) return;
-    try {
-      mkdirSync(lock);
-      break;
-    } catch (error) {
-      if (error.code !== "EEXIST") throw error;
-      if (ageMs(lock) > STALE_MS) rmSync(lock, { recursive: true, force: true });
-      else Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, WAIT_MS);
-    }
+  const home = createHash("sha256").update(root).digest("hex").slice(0, 12);
+  const lock = join(tmpdir(), `late-ember-${what}-${home}`);
+  while (!isDone() && !taken(lock)) {
+    if (!isHeld(lock)) rmSync(lock, { force: true });
+    else Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, WAIT_MS);
   }
-  const free = () => rmSync(lock, { recursive: true, force: true });
+  const free = () => rmSync(lock, { force: true });
+  if (holderOf(lock) !== process.pid) return; // somebody else has done it
   // A failure ends the program at once: the lock goes with it.
   process.once("exit", free);
-  work();
+  if (!isDone()) work();
   process.off("exit", free);
   free();
 }
 
-function ageMs(path) {
+/** Takes the lock; false where somebody has it. */
+function taken(lock) {
   try {
-    return Date.now() - statSync(path).mtimeMs;
+    writeFileSync(lock, String(process.pid), { flag: "wx" });
+    return true;
+  } catch (error) {
+    if (error.code === "EEXIST") return false;
+    throw error;
+  }
+}
+
+/** The program that has the lock; NaN where it is just being taken, or gone. */
+function holderOf(lock) {
+  try {
+    return Number(readFileSync(lock, "utf8") || NaN);
   } catch {
-    return 0; // gone meanwhile
+    return NaN;
+  }
+}
+
+function isHeld(lock) {
+  const holder = holderOf(lock);
+  if (Number.isNaN(holder)) return true;
+  try {
+    process.kill(holder, 0); // asks only whether it is there
+    return true;
+  } catch (error) {
+    return error.code === "EPERM";
   }
 }
 

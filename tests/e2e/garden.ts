@@ -25,15 +25,17 @@ export const test = base.extend({
 
 /** For a browser that a test opens by itself. */
 export async function giveCommons(context: BrowserContext): Promise<void> {
+  await giveGarden(context, await readFile(COMMONS, "utf8"));
+}
+
+/** Gives another garden, as a file's text, where the demo would be. */
+export async function giveGarden(to: BrowserContext | Page, file: string): Promise<void> {
   // Not by a route: with one, a browser keeps nothing that it has fetched before.
-  await context.addInitScript(
-    (garden) => {
-      const { fetch } = window;
-      window.fetch = (asked, ...how) =>
-        asked === "/api/demo" ? Promise.resolve(new Response(garden)) : fetch(asked, ...how);
-    },
-    await readFile(COMMONS, "utf8"),
-  );
+  await to.addInitScript((garden) => {
+    const { fetch } = window;
+    window.fetch = (asked, ...how) =>
+      asked === "/api/demo" ? Promise.resolve(new Response(garden)) : fetch(asked, ...how);
+  }, file);
 }
 
 /** The server whose browsers start with nothing. */
@@ -114,3 +116,23 @@ export function textsOf(page: Page): Promise<string[]> {
     return [...texts].filter((text) => text.trim() !== "");
   });
 }
+
+/** Every view, and those of its parts that have an address. */
+export const VIEWS = [
+  "/today",
+  "/plan",
+  "/beds",
+  "/beds?bed=bed-3",
+  "/beds?bed=bed-3&part=soil",
+  "/shelters",
+  "/seedlings",
+  "/seedlings?part=room",
+  "/seedlings?part=seeds",
+  "/seedlings?part=order",
+  "/seedlings?part=crops",
+  "/logbook",
+  "/place",
+  "/place?part=light",
+  "/place?part=sun",
+  "/place?part=outlook",
+] as const;

@@ -1,30 +1,11 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { expect, type Page } from "@playwright/test";
-import { COMMONS, test, textsOf } from "./garden";
+import { COMMONS, test, textsOf, VIEWS } from "./garden";
 
 // In the pseudo-locale every text of the tables is marked ⟦ ⟧ and longer by four tenths: what has no
 // mark stands in no table, and what does not fit would not fit in German either.
 test.use({ locale: "en-XA" });
-
-const VIEWS = [
-  "/today",
-  "/plan",
-  "/beds",
-  "/beds?bed=bed-3",
-  "/beds?bed=bed-3&part=soil",
-  "/shelters",
-  "/seedlings",
-  "/seedlings?part=room",
-  "/seedlings?part=seeds",
-  "/seedlings?part=order",
-  "/seedlings?part=crops",
-  "/logbook",
-  "/place",
-  "/place?part=light",
-  "/place?part=sun",
-  "/place?part=outlook",
-];
 
 const KNOWN = knownTexts();
 

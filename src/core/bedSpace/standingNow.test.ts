@@ -78,6 +78,23 @@ test.each([
   },
 );
 
+test("a note that says it is dead keeps nothing alive; a pest that is seen on it does", () => {
+  const { planting, entries } = made({ cropId: "spinach", count: null, lengthM: 2 });
+  const [begun, seen] = entries;
+  if (!begun || !seen) throw new Error("two entries");
+  const bed = bare.beds.get("bed-1");
+  if (!bed) throw new Error("bed");
+  const standsWith = (some: object, what: object = {}) => {
+    const told = { ...seen, ...some, what: { ...seen.what, ...what } } as typeof seen;
+    const logEntries = new Map([begun, told].map((entry) => [entry.id, entry]));
+    const garden = { ...bare, plantings: new Map([[planting.id, planting]]), logEntries };
+    return plantsIn(site, garden, bed, TODAY).length === 1;
+  };
+  expect(standsWith({})).toBe(true);
+  expect(standsWith({ note: "all brown and soft" })).toBe(false);
+  expect(standsWith({ note: "all over it" }, { pestId: "aphids" })).toBe(true);
+});
+
 test("what cannot be is told in a sentence with what would be right", () => {
   expect(refusalOf({ cropId: "" })).toBe("Choose the crop.");
   expect(refusalOf({ bedId: "gone" })).toBe("Choose the bed.");

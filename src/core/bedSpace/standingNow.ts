@@ -3,10 +3,10 @@ import { varietyOf } from "../crops";
 import { fact, type Fact } from "../facts";
 import { cropsOf, type Garden, type Planting } from "../garden";
 import { BY_THE_BOOK } from "../gardenFile";
-import type { Site } from "../growth";
+import { seedlingDays, type Site } from "../growth";
 import { exactM, fitsInto } from "../layout";
 import type { LogEntry } from "../log";
-import { amountsFor, bookSpacing, standOf } from "../plantings";
+import { amountsFor, bookSpacing, lengthForPlants, standOf } from "../plantings";
 import { roomIn } from "./room";
 
 /** Something that grows in a bed already, as a grower tells of it. */
@@ -24,8 +24,6 @@ export interface Standing {
 
 /** How long its ground must be free for it. */
 const FREE_DAYS = 30;
-const DAYS_PER_WEEK = 7;
-const USUAL_AGE_DAYS = 42;
 const LEAST_M = 0.1;
 
 /**
@@ -50,7 +48,6 @@ export function standingPlanting(
   if (!bed) return { refusal: fact("bedSpace.chooseTheBed") };
   if (aboutDay > today) return { refusal: fact("bedSpace.thatIsStillToCome") };
   const method = crop.transplanting.tolerance === "usual" ? "transplant" : "direct";
-  const raisedDays = crop.transplanting.seedlingWeeks * DAYS_PER_WEEK || USUAL_AGE_DAYS;
   const { fromM, freeM } = roomIn(site, garden, bed, today, today + FREE_DAYS);
   const whole: Planting = {
     ...BY_THE_BOOK,
@@ -58,7 +55,7 @@ export function standingPlanting(
     cropId: crop.id,
     varietyId: variety.id,
     bedId,
-    sowOn: isoDate(method === "transplant" ? aboutDay - raisedDays : aboutDay),
+    sowOn: isoDate(method === "transplant" ? aboutDay - seedlingDays(crop) : aboutDay),
     method,
     stage: "full",
     fromM: exactM(fromM),
@@ -67,8 +64,7 @@ export function standingPlanting(
   };
   if (freeM < LEAST_M) return { refusal: fact("bedSpace.hasNoFreeGround", { bed: bed.name }) };
   const all = amountsFor(standOf(whole, bed), crop, method);
-  const byCount = (Math.ceil((count ?? 0) / all.rows) * all.stationCm) / 100;
-  const wantedM = Math.max(LEAST_M, exactM(lengthM ?? byCount));
+  const wantedM = Math.max(LEAST_M, lengthM ?? lengthForPlants(count ?? 0, all));
   if (!fitsInto(wantedM, freeM)) {
     return {
       refusal:

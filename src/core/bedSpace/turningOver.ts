@@ -9,7 +9,7 @@ import {
   timelineIfSown,
   type PlantingState,
 } from "../plantings";
-import { standingPacketDays, sumBetween, type Site } from "../growth";
+import { seedlingDays, standingPacketDays, sumBetween, type Site } from "../growth";
 import { bedDays, type Growing, plantHardiness, type Timeline } from "../schedule";
 import { tooSoonFor, type TooSoon } from "./rotation";
 import { derive } from "../derive";
@@ -191,7 +191,7 @@ export function turnOverOn(
 }
 
 function benchDaysOf({ method, crop }: Growing): number {
-  return method === "transplant" ? crop.transplanting.seedlingWeeks * DAYS_PER_WEEK : 0;
+  return method === "transplant" ? seedlingDays(crop) : 0;
 }
 
 /** Kilograms still picked by the day of changing over, each by its worth. */

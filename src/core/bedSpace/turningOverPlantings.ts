@@ -1,6 +1,7 @@
 import { isoDate, type DayNumber } from "../calendar";
 import { BY_THE_BOOK } from "../gardenFile";
 import type { Bed, Planting } from "../garden";
+import { seedlingDays, usualBoughtAgeDays } from "../growth";
 import { exactM, SAME_LENGTH_M } from "../layout";
 import { amountsFor, bookSpacing, standOf } from "../plantings";
 import type { Growing } from "../schedule";
@@ -14,8 +15,6 @@ export interface Clearing {
   leavePlaces: number;
 }
 
-/** Age of bought plants of a crop that is not usually raised. */
-const USUAL_AGE_DAYS = 42;
 /** A part of a bed is at least so long, m. */
 const LEAST_M = 0.1;
 
@@ -83,7 +82,9 @@ export function turnOverPlantings(plan: TurnOverPlan): Planting[] {
 
 function plantingOf({ bed, next, onDay, units, bought }: TurnOverPlan, id: string) {
   const { crop, variety, method, stage } = next;
-  const benchDays = method === "transplant" ? crop.transplanting.seedlingWeeks * 7 : 0;
+  const isBought = bought && method === "transplant";
+  const raisedDays = isBought ? usualBoughtAgeDays(crop) : seedlingDays(crop);
+  const benchDays = method === "transplant" ? raisedDays : 0;
   return {
     id,
     cropId: crop.id,
@@ -94,7 +95,7 @@ function plantingOf({ bed, next, onDay, units, bought }: TurnOverPlan, id: strin
     stage,
     ...bookSpacing(crop, stage, units),
     ...BY_THE_BOOK,
-    bought: bought && method === "transplant" ? { ageDays: benchDays || USUAL_AGE_DAYS } : null,
+    bought: isBought ? { ageDays: benchDays } : null,
   };
 }
 

@@ -11,6 +11,7 @@ export interface GardenFileFacts {
   "gardenFile.thereIsNoCropInTheLibrary": { cropId: string };
   "gardenFile.hasNoVariety": { crop: string; varietyId: string };
   "gardenFile.giveThePotsDiameterWhereItGrowsIn": Nothing;
+  "gardenFile.boughtPlantsAreTransplanted": Nothing;
   "gardenFile.doesNotTransplantWellSowItDirect": { crop: string };
   "gardenFile.isNotGrownForBabyLeaf": { crop: string };
   "gardenFile.endsBeforeThisRestDoesTakeAtMostM": { bed: string; lengthM: number };

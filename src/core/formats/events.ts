@@ -50,7 +50,8 @@ export function planEvents(site: Site, garden: Garden): PlanEvent[] {
   const events: PlanEvent[] = [];
   for (const { planting, bed, growing, timeline } of plantingStates(garden, site)) {
     const days = {
-      sow: timeline.sowDay,
+      // Bought plants were sown by somebody else.
+      sow: planting.bought ? null : timeline.sowDay,
       harden:
         timeline.plantOutDay === null
           ? null

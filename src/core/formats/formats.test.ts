@@ -36,6 +36,11 @@ test("a garden written is the garden read again", () => {
   expect(read.ok && toGardenFile(fromGardenFile(read.file))).toEqual(toGardenFile(garden));
 });
 
+const mixOf = (cropId: string, ...shares: number[]) => ({
+  as: "mixed",
+  parts: shares.map((share) => ({ cropId, varietyId: "curly", share })),
+});
+
 test.each<[string, string, string, RegExp]>([
   ["nothing", "", "", /not JSON.*empty/],
   ["not JSON", "PK\u0003\u0004 zip", "", /not JSON.*saved by Late Ember/],
@@ -70,6 +75,26 @@ test.each<[string, string, string, RegExp]>([
     changed({ beds: [...commons.beds, commons.beds[0]] }),
     "beds[21].id",
     /used twice/,
+  ],
+  [
+    "bought plants that are sown",
+    changed({
+      plantings: [{ ...commons.plantings[0], method: "direct", bought: { ageDays: 30 } }],
+    }),
+    "plantings[0].bought",
+    /give the method transplant/,
+  ],
+  [
+    "a mix with a crop nobody knows",
+    changed({ plantings: [{ ...commons.plantings[0], mix: mixOf("moonroot", 0.4) }] }),
+    "plantings[0].mix.parts[0].cropId",
+    /no crop "moonroot"/,
+  ],
+  [
+    "a mix of more than everything",
+    changed({ plantings: [{ ...commons.plantings[0], mix: mixOf("kale", 0.6, 0.5) }] }),
+    "plantings[0].mix.parts",
+    /must add up to 100 %/,
   ],
   [
     "a date that is none",

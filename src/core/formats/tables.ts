@@ -34,9 +34,10 @@ export function writePlantingsCsv(site: Site, garden: Garden): string {
       plants_per_station: planting.plantsPerStation,
       spacing_factor: planting.spacingFactor,
       plants: amounts.plants,
-      seeds: amounts.seeds,
-      seed_g: Math.round(amounts.seedGrams * 100) / 100,
-      cells: amounts.cells ?? "",
+      // Bought plants want no seed.
+      seeds: planting.bought ? "" : amounts.seeds,
+      seed_g: planting.bought ? "" : Math.round(amounts.seedGrams * 100) / 100,
+      cells: planting.bought ? "" : (amounts.cells ?? ""),
     };
   });
   return Papa.unparse({ fields: PLANTING_COLUMNS, data: rows }, CSV_OPTIONS);

@@ -194,6 +194,15 @@ export function plantingProblems(
       message: fact("gardenFile.doesNotTransplantWellSowItDirect", { crop: crop.name }),
     });
   }
+  if (planting.bought && planting.method !== "transplant") {
+    problems.push({
+      path: `${path}.bought`,
+      message: fact("gardenFile.boughtPlantsAreTransplanted"),
+    });
+  }
+  for (const [index, part] of (planting.mix?.parts ?? []).entries()) {
+    problems.push(...cropAndVarietyProblems(`${path}.mix.parts[${index}]`, part, crops));
+  }
   if (planting.stage === "baby" && crop.babyLeaf === undefined) {
     problems.push({
       path: `${path}.stage`,

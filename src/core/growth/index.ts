@@ -2,6 +2,8 @@ export { dayWhenGathered, latestStart, sumBetween, type RunningSum } from "./gro
 export { feltHardening, lt50Course } from "./hardening";
 export {
   requirement,
+  seedlingDays,
+  usualBoughtAgeDays,
   standingPacketDays,
   type Method,
   type Requirement,

@@ -27,6 +27,19 @@ export interface Requirement {
   shockPacketDays: number;
 }
 
+/** Age of bought plants of a crop that is not usually raised, days (estimate). */
+const UNUSUAL_AGE_DAYS = 42;
+
+/** Days from sowing until seedlings of a crop are usually set out; 0 where they are not raised. */
+export function seedlingDays({ transplanting }: Crop): number {
+  return transplanting.seedlingWeeks * DAYS_PER_WEEK;
+}
+
+/** How old bought plants of a crop usually are when they are set out, days. */
+export function usualBoughtAgeDays(crop: Crop): number {
+  return seedlingDays(crop) || UNUSUAL_AGE_DAYS;
+}
+
 /** A plant that waits in its pot grows no further than this many times the usual age (estimate). */
 const MOST_USUAL_AGES = 1.5;
 
@@ -46,8 +59,8 @@ export function requirement(
   stage: Stage = "full",
   boughtAgeDays: number | null = null,
 ): Requirement {
-  const { seedlingWeeks, shockPacketDays } = crop.transplanting;
-  const usualDays = seedlingWeeks * DAYS_PER_WEEK;
+  const { shockPacketDays } = crop.transplanting;
+  const usualDays = seedlingDays(crop);
   const benchDays = boughtAgeDays ?? usualDays;
   const benchPacketDays = Math.min(benchDays, MOST_USUAL_AGES * usualDays) * benchDayWorth(crop);
   const fromSowing =

@@ -1,4 +1,5 @@
 import { otherNamesOf } from "../cropNames";
+import { derive } from "../derive";
 import { cropsOf, type Garden } from "../garden";
 import { materials } from "../shelter";
 
@@ -30,6 +31,11 @@ export function plain(text: string): string {
 
 /** The names of everything in a garden that a line of the log can speak of. */
 export function namesIn(garden: Garden): Names {
+  // Asked for at every key of a line.
+  return derive([garden], namesFrom);
+}
+
+function namesFrom(garden: Garden): Names {
   return {
     crops: byLength(cropNames(garden)),
     beds: byLength(

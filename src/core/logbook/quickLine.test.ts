@@ -240,6 +240,10 @@ describe("plants that nobody planned", () => {
     expect(english(one?.doubt ?? "")).toMatch(/^Bed 14 has space for \d+ of the 400/);
   });
 
+  test("bought or not, what is never transplanted is sown", () => {
+    expect(understood("bought 40 parsnips bed 14")[0]?.entry?.what).toMatchObject({ kind: "sown" });
+  });
+
   test("cloves are planted, and that is their sowing", () => {
     const [one] = understood("planted garlic bed 14");
     expect(one?.entry?.what).toMatchObject({ kind: "sown" });

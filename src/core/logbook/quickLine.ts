@@ -182,8 +182,9 @@ function tooMany({ count }: Clause, planting: Planting, garden: Garden): Fact | 
 /** Cloves, tubers and sets are planted, and that is their sowing. */
 function isSownWhenPlanted({ crop, isBought }: Clause, garden: Garden): boolean {
   const grown = cropsOf(garden).get(crop?.cropId ?? "");
-  if (!grown || isBought) return false;
-  return grown.startedFrom !== "seed" || grown.transplanting.tolerance === "never";
+  if (!grown) return false;
+  const isPiece = grown.startedFrom !== "seed" && !isBought;
+  return isPiece || grown.transplanting.tolerance === "never";
 }
 
 function unplanned(

@@ -3,21 +3,18 @@ import { varietyOf } from "../crops";
 import { BY_THE_BOOK } from "../gardenFile";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exactM } from "../layout";
-import { amountsFor, bookSpacing, standOf } from "../plantings";
+import { amountsFor, bookSpacing, lengthForPlants, standOf } from "../plantings";
 import { roomIn } from "../bedSpace";
-import type { Site } from "../growth";
+import { seedlingDays, usualBoughtAgeDays, type Site } from "../growth";
 import type { Clause } from "./clause";
 
 /** A sowing or planting that nobody planned is given the ground that is free for so long. */
 const FREE_DAYS = 45;
 const LEAST_M = 0.1;
-const DAYS_PER_WEEK = 7;
-/** Age of plants of a crop that is not usually raised. */
-const USUAL_AGE_DAYS = 42;
 
 /**
- * A planting for a sowing, or for plants set out, that is told of and that nobody had planned: in the largest free part of its
- * bed, as long as was said, or as many rows or plants.
+ * A planting for a sowing, or for plants set out, that is told of and that nobody had planned: in the
+ * largest free part of its bed, as long as was said, or as many rows or plants.
  *
  * @returns null where the bed has no room
  */
@@ -32,8 +29,8 @@ export function unplannedPlanting(
   const variety = crop && varietyOf(crop, named?.varietyId ?? undefined);
   if (!crop || !variety) return null;
   const isPlanted = kind === "plantedOut";
-  const usualDays = crop.transplanting.seedlingWeeks * DAYS_PER_WEEK || USUAL_AGE_DAYS;
-  const ageDays = isPlanted ? usualDays : 0;
+  const raisedDays = isBought ? usualBoughtAgeDays(crop) : seedlingDays(crop);
+  const ageDays = isPlanted ? raisedDays : 0;
   const { fromM, freeM } = roomIn(site, garden, bed, day, day + FREE_DAYS);
   const planting: Planting = {
     ...BY_THE_BOOK,
@@ -52,10 +49,8 @@ export function unplannedPlanting(
   if (freeM < LEAST_M) return null;
   // Rows run along the bed: two of four along all of it are half of it, all four rows wide.
   const all = amountsFor(standOf(planting, bed), crop, planting.method);
-  const allRows = all.rows;
-  const byRows = rows === null ? freeM : (bed.lengthM * rows) / Math.max(1, allRows);
-  const perRow = Math.ceil((count ?? 0) / all.rows / planting.plantsPerStation);
-  const byCount = isPlanted && count !== null ? (perRow * all.stationCm) / 100 : null;
+  const byRows = rows === null ? freeM : (bed.lengthM * rows) / Math.max(1, all.rows);
+  const byCount = isPlanted && count !== null ? lengthForPlants(count, all) : null;
   const wanted = Math.min(freeM, lengthM ?? byCount ?? byRows);
   return { ...planting, lengthM: Math.max(LEAST_M, exactM(wanted)) };
 }

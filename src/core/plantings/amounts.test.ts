@@ -1,15 +1,15 @@
 import fc from "fast-check";
 import { dayNumber } from "../calendar";
-import { cropLibrary, type Crop } from "../crops";
+import { cropLibrary } from "../crops";
 import { BY_THE_BOOK } from "../gardenFile";
 import type { Garden, Planting } from "../garden";
+import { crop, stand } from "./stand.testdata";
 import {
   amountsFor,
   amountSums,
   blockShortfall,
   spacingEffect,
   spacingEffectFact,
-  type Stand,
 } from "./spacing";
 import { boxAmounts, plannedRaisings, seedNeeds, trayOccupants } from "../propagation";
 import { tarnholt } from "./tarnholt.testdata";
@@ -17,19 +17,6 @@ import { english } from "@/words/told.testdata";
 import { tell } from "@/words";
 import { plainWording } from "@/words/plain";
 
-const crop = (id: string): Crop => {
-  const found = cropLibrary.get(id);
-  if (!found) throw new Error(id);
-  return found;
-};
-const stand = (some: Partial<Stand> = {}): Stand => ({
-  lengthM: 8,
-  widthM: 0.8,
-  rowCm: 20,
-  inRowCm: 10,
-  ...BY_THE_BOOK,
-  ...some,
-});
 const anyCrop = fc.constantFrom(...cropLibrary.values());
 const anyStand = fc.record({
   lengthM: fc.double({ min: 0.3, max: 60, noNaN: true }),

@@ -68,7 +68,7 @@ function addSowing(facts: Facts, { sownOn, entries }: TraySowing): void {
   if (out) facts.plantedOutDay = earlier(facts.plantedOutDay, dayNumber(out.on));
 }
 
-function addEntry(facts: Facts, { on, what }: LogEntry): void {
+function addEntry(facts: Facts, { on, what, note }: LogEntry): void {
   const day = dayNumber(on);
   switch (what.kind) {
     case "sown": {
@@ -105,6 +105,8 @@ function addEntry(facts: Facts, { on, what }: LogEntry): void {
       break;
     }
     case "seen": {
+      // A free note may say anything of it, also that it is dead.
+      if (note !== "" && what.pestId === null) break;
       facts.seenDay = Math.max(facts.seenDay ?? day, day);
       break;
     }

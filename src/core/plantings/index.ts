@@ -29,6 +29,7 @@ export {
   seedFact,
   spacingEffectFact,
   bookSpacing,
+  lengthForPlants,
   usualYieldKg,
   type Stand,
 } from "./spacing";

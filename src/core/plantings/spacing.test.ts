@@ -1,22 +1,8 @@
 import fc from "fast-check";
-import { cropLibrary, type Crop } from "../crops";
-import { BY_THE_BOOK } from "../gardenFile";
+import { cropLibrary } from "../crops";
 import { exactM } from "../layout";
-import { amountsFor, bookSpacing, usualYieldKg, type Stand } from "./spacing";
-
-const crop = (id: string): Crop => {
-  const found = cropLibrary.get(id);
-  if (!found) throw new Error(id);
-  return found;
-};
-const stand = (some: Partial<Stand> = {}): Stand => ({
-  lengthM: 8,
-  widthM: 0.8,
-  rowCm: 20,
-  inRowCm: 10,
-  ...BY_THE_BOOK,
-  ...some,
-});
+import { crop, stand } from "./stand.testdata";
+import { amountsFor, bookSpacing, usualYieldKg } from "./spacing";
 
 describe("beds and distances in feet and inches", () => {
   const CM = 2.54;

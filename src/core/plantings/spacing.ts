@@ -186,11 +186,24 @@ export interface SpacingEffect {
   lightPerPlant: number;
 }
 
+const TENTHS_MM_PER_CM = 100;
+
+/** Length of bed that so many plants take, whole stations in as many rows as stand there, m. */
+export function lengthForPlants(
+  plants: number,
+  { rows, stationCm }: Pick<Amounts, "rows" | "stationCm">,
+  plantsPerStation = 1,
+): number {
+  const lengthCm = Math.ceil(plants / plantsPerStation / rows) * stationCm;
+  // Kept in tenths of a millimetre, and never the last station short.
+  return Math.ceil(lengthCm * TENTHS_MM_PER_CM - SLACK) / TENTHS_MM_PER_CM / 100;
+}
+
 /** Young leaves are sown close, in bands (usual practice). */
 const YOUNG_LEAVES = { rowCm: 8, inRowCm: 3 } as const;
 
 /**
- * The distances at which a crop usually stands, for a planting of it: in whole inches, or half ones
+ * The distances at which a crop usually stands, for a planting of it: in whole inches, or quarters
  * below four, for a grower who measures in them.
  *
  * @example bookSpacing(garlic, "full", "imperial") // { rowCm: 25.4, inRowCm: 15.24 }

@@ -9,7 +9,6 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useState } from "react";
 import { useWatch } from "react-hook-form";
-import { dayNumber } from "@/core/calendar";
 import type { Crop } from "@/core/crops";
 import type { WayOut } from "@/core/commands";
 import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
@@ -24,8 +23,6 @@ import { StandingFields } from "./StandingFields";
 import { planting as say } from "@/words/en/planting";
 import { told } from "@/ui/wording";
 
-const DAYS_PER_WEEK = 7;
-
 interface Props {
   garden: Garden;
   planting: Planting;
@@ -36,19 +33,20 @@ interface Props {
 /** Everything about a planting but its date: where, which, how and how close. */
 export default function EditPlantingDialog({ garden, planting, crop, onClose }: Props) {
   const { units } = garden.settings;
-  const usualAgeDays = crop.transplanting.seedlingWeeks * DAYS_PER_WEEK || undefined;
-  const form = useFields(EditFieldsSchema, editFieldsOf(planting, units, usualAgeDays));
-  const raisedDays = planting.bought?.ageDays ?? usualAgeDays ?? 0;
-  const setOutDay = dayNumber(planting.sowOn) + (planting.method === "transplant" ? raisedDays : 0);
+  const form = useFields(EditFieldsSchema, editFieldsOf(planting, units, crop));
   const { control } = form;
   const typed = useWatch({ control }) as EditFields;
   const together = typed.plantsPerStation;
-  const sum = sumOf({ ...planting, ...plantingChangesFrom(typed, planting, units) }, garden, crop);
+  const sum = sumOf(
+    { ...planting, ...plantingChangesFrom(typed, planting, units, crop) },
+    garden,
+    crop,
+  );
   const [refused, setRefused] = useState<Refused | null>(null);
   const save = form.handleSubmit(async (fields) => {
     const done = await gardenStore().dispatch("planting.edit", {
       id: planting.id,
-      ...plantingChangesFrom(fields, planting, units, setOutDay),
+      ...plantingChangesFrom(fields, planting, units, crop),
     });
     if (done.ok) onClose();
     else setRefused(done);

@@ -1,6 +1,8 @@
 import { z } from "zod";
-import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
+import { DAYS_PER_WEEK, dayNumber, isoDate } from "@/core/calendar";
+import type { Crop } from "@/core/crops";
 import type { Planting } from "@/core/garden";
+import { seedlingDays, usualBoughtAgeDays } from "@/core/growth";
 import { exactM } from "@/core/layout";
 import { centimetres, feet, inches, metres, type Units } from "@/core/units";
 import { amount, maybeAmount } from "@/ui/forms";
@@ -31,14 +33,8 @@ export const EditFieldsSchema = z.object({
 export type EditFields = z.infer<typeof EditFieldsSchema>;
 
 const USUAL_POT_CM = 15;
-const USUAL_AGE_DAYS = 42;
-const DAYS_PER_WEEK = 7;
 
-export function editFieldsOf(
-  planting: Planting,
-  units: Units,
-  usualAgeDays = USUAL_AGE_DAYS,
-): EditFields {
+export function editFieldsOf(planting: Planting, units: Units, crop: Crop): EditFields {
   const imperial = units === "imperial";
   const { varietyId, bedId, method, stage } = planting;
   return {
@@ -57,13 +53,41 @@ export function editFieldsOf(
     plantsPerStation: planting.plantsPerStation,
     spacingFactor: planting.spacingFactor,
     seedsPerHole: planting.seedsPerHole ?? NaN,
-    ageWeeks: Math.round((planting.bought?.ageDays ?? usualAgeDays) / DAYS_PER_WEEK),
+    ageWeeks: weeksOf(planting.bought?.ageDays ?? usualBoughtAgeDays(crop)),
   };
 }
 
 /** Seeds for each hole, or null for the usual losses; plants that are bought have none. */
 function seedsFrom({ method, seedsPerHole }: EditFields): number | null {
   return method === "bought" || Number.isNaN(seedsPerHole) ? null : seedsPerHole;
+}
+
+/** The age of bought plants that is typed, in days; one that was not touched is kept exactly. */
+function ageDaysFrom({ ageWeeks }: EditFields, { bought }: Planting): number {
+  if (bought && ageWeeks === weeksOf(bought.ageDays)) return bought.ageDays;
+  return Math.round(ageWeeks * DAYS_PER_WEEK);
+}
+
+const weeksOf = (days: number) => Math.round(days / DAYS_PER_WEEK);
+
+/** Nobody sells older ones; what is typed beyond is refused when it is saved. */
+const OLDEST_DAYS = 365;
+
+/**
+ * The sowing day that keeps the day on which plants come into the bed, where they are bought from now
+ * on, or no more, or at another age.
+ */
+function movedSowing(fields: EditFields, planting: Planting, crop: Crop) {
+  if (fields.method !== "bought" && !planting.bought) return {};
+  const raisedDays = planting.method === "transplant" ? seedlingDays(crop) : 0;
+  const bedDay = dayNumber(planting.sowOn) + (planting.bought?.ageDays ?? raisedDays);
+  const beforeDays = {
+    bought: ageDaysFrom(fields, planting),
+    transplant: seedlingDays(crop),
+    direct: 0,
+  }[fields.method];
+  const isAge = beforeDays >= 0 && beforeDays <= OLDEST_DAYS;
+  return isAge ? { sowOn: isoDate(bedDay - beforeDays) } : {};
 }
 
 /**
@@ -74,12 +98,11 @@ export function plantingChangesFrom(
   fields: EditFields,
   planting: Planting,
   units: Units,
-  setOutDay: DayNumber = dayNumber(planting.sowOn),
+  crop: Crop,
 ): Partial<Planting> {
-  const shown = editFieldsOf(planting, units);
+  const shown = editFieldsOf(planting, units, crop);
   const { varietyId, bedId, stage } = fields;
   const isBought = fields.method === "bought";
-  const ageDays = Math.round(fields.ageWeeks * DAYS_PER_WEEK);
   const imperial = units === "imperial";
   const long = (value: number) => exactM(imperial ? metres(value) : value);
   const short = (value: number) => (imperial ? centimetres(value) : value);
@@ -89,9 +112,8 @@ export function plantingChangesFrom(
     varietyId,
     bedId,
     method: fields.method === "direct" ? "direct" : "transplant",
-    bought: isBought ? { ageDays } : null,
-    // Bought plants come into the bed on the day on which those sown before would have.
-    ...(isBought && { sowOn: isoDate(setOutDay - ageDays) }),
+    bought: isBought ? { ageDays: ageDaysFrom(fields, planting) } : null,
+    ...movedSowing(fields, planting, crop),
     seedsPerHole: seedsFrom(fields),
     stage,
     fromM: exact(fields.from, shown.from, planting.fromM, long),

@@ -230,11 +230,15 @@ function useActions(): Action[] {
         group: settingsSay.commands,
         run: () => setView({ addingBeds: true }),
       },
-      {
-        label: settingsSay.enterWhatGrowsAlready,
-        group: settingsSay.commands,
-        run: () => setView({ growingNow: {} }),
-      },
+      ...(garden.place && garden.beds.size > 0
+        ? [
+            {
+              label: settingsSay.enterWhatGrowsAlready,
+              group: settingsSay.commands,
+              run: () => setView({ growingNow: {} }),
+            },
+          ]
+        : []),
       { label: say.undo, group: settingsSay.commands, run: () => void undo() },
       { label: say.redo, group: settingsSay.commands, run: () => void redo() },
       {

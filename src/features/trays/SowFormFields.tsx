@@ -39,7 +39,8 @@ export function SowFormFields({ garden, today, tray, form }: Props) {
   const lots = crop ? lotsFor([...garden.seedLots.values()], crop, fields.varietyId, today) : [];
   const lot = lots.find(({ id }) => id === fields.lotId);
   const plantings = [...garden.plantings.values()].filter(
-    (planting) => planting.cropId === fields.cropId && planting.method === "transplant",
+    ({ cropId, method, bought }) =>
+      cropId === fields.cropId && method === "transplant" && bought === null,
   );
   const setLot = (lotId: string) => {
     const chosen = lots.find(({ id }) => id === lotId);

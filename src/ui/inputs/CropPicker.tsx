@@ -4,9 +4,10 @@ import Autocomplete from "@mui/material/Autocomplete";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Link from "next/link";
-import { useMemo } from "react";
-import { findCrops, otherNamesOf } from "@/core/cropNames";
+import { useMemo, useState } from "react";
+import { findCrops } from "@/core/cropNames";
 import { CROP_GROUPS, varietyOf, type Crop } from "@/core/crops";
+import { setView } from "../viewState";
 import { ui as say } from "@/words/en/ui";
 import { cropGroups } from "@/words/en/cropGroups";
 
@@ -26,6 +27,10 @@ export function CropPicker({ crops, cropId, varietyId, onChange }: Props) {
     );
   }, [crops]);
   const crop = crops.get(cropId) ?? null;
+  const [typed, setTyped] = useState("");
+  const [isMissed, setMissed] = useState(false);
+  // What is chosen stands in the field: as long as nothing else is typed, everything is shown.
+  const found = useMemo(() => (typed === "" ? null : findCrops(crops, typed)), [crops, typed]);
   return (
     <>
       <Autocomplete
@@ -33,31 +38,31 @@ export function CropPicker({ crops, cropId, varietyId, onChange }: Props) {
         value={crop}
         getOptionLabel={(one) => one.name}
         isOptionEqualToValue={(a, b) => a.id === b.id}
-        filterOptions={(all, { inputValue }) =>
-          // What is chosen stands in the field: then everything is shown.
-          inputValue === "" || inputValue === crop?.name
-            ? all
-            : findCrops(crops, inputValue).map((found) => found.crop)
-        }
-        groupBy={(one) => cropGroups[one.group]}
-        renderOption={({ key, ...props }, one, { inputValue }) => (
+        onInputChange={(_event, text, reason) => {
+          setTyped(reason === "input" ? text : "");
+          // The way out stays when the field is left for it.
+          if (reason !== "blur" && reason !== "reset") {
+            setMissed(
+              reason === "input" && text.trim() !== "" && findCrops(crops, text).length === 0,
+            );
+          }
+        }}
+        filterOptions={(all) => found?.map((one) => one.crop) ?? all}
+        // The likeliest first is another order than by groups.
+        groupBy={found ? undefined : (one) => cropGroups[one.group]}
+        renderOption={({ key, ...props }, one) => (
           <li key={key} {...props}>
             {one.name}
-            <OtherName crop={one} typed={inputValue} />
+            <OtherName name={found?.find(({ crop: { id } }) => id === one.id)?.calledToo} />
           </li>
         )}
-        noOptionsText={
-          <>
-            {say.noCropByThatName}{" "}
-            <Link href="/seedlings?part=crops" onMouseDown={(event) => event.preventDefault()}>
-              {say.makeYourOwnFromASimilarOne}
-            </Link>
-          </>
-        }
+        noOptionsText={say.noCropByThatName}
         onChange={(_event, chosen) =>
           onChange(chosen?.id ?? "", (chosen && varietyOf(chosen)?.id) ?? "")
         }
-        renderInput={(params) => <TextField {...params} label={say.crop} />}
+        renderInput={(params) => (
+          <TextField {...params} label={say.crop} helperText={isMissed && <MakeYourOwn />} />
+        )}
       />
       <TextField
         select
@@ -77,11 +82,18 @@ export function CropPicker({ crops, cropId, varietyId, onChange }: Props) {
 }
 
 /** By which of its other names a crop was found. */
-function OtherName({ crop, typed }: { crop: Crop; typed: string }) {
-  const wanted = typed.trim().toLowerCase();
-  if (wanted === "" || crop.name.toLowerCase().includes(wanted)) return null;
-  const name = otherNamesOf(crop.id).find((one) => one.toLowerCase().includes(wanted));
-  return name === undefined ? null : (
-    <span style={{ color: "var(--ash-text)", marginLeft: 8 }}>{name}</span>
+function OtherName({ name }: { name: string | null | undefined }) {
+  return name ? <span style={{ color: "var(--ash-text)", marginLeft: 8 }}>{name}</span> : null;
+}
+
+/** The way on when no crop goes by what is typed. */
+function MakeYourOwn() {
+  return (
+    <>
+      {say.noCropByThatName}{" "}
+      <Link href="/seedlings?part=crops" onClick={() => setView({ wish: null, growingNow: null })}>
+        {say.makeYourOwnFromASimilarOne}
+      </Link>
+    </>
   );
 }

@@ -68,7 +68,7 @@ export const crops = table({
   growing: "Growing",
   growthTemperatureMinimumBest: "Growth temperature: minimum, best, maximum",
   halfSpeedAtLightOf: "Half speed at light of",
-  molMADay: ({ lightHalfMol }: { lightHalfMol: number }) => `${lightHalfMol} mol a day`,
+  molMADay: ({ lightHalfMol }: { lightHalfMol: number }) => `${lightHalfMol} mol/m² a day`,
   directSunNeeded: "Direct sun needed",
   hoursADay: ({ directSunHoursNeeded }: { directSunHoursNeeded: number }) =>
     `${directSunHoursNeeded} hours a day`,

@@ -259,7 +259,7 @@ export const place = table({
     dliMol: number;
     dliMol2: number;
   }) =>
-    `${spotName}: up to ${directSunH} hours of direct sun on ${date}, and ${value} at midwinter. Usual light ${dliMol} and ${dliMol2} mol a day.`,
+    `${spotName}: up to ${directSunH} hours of direct sun on ${date}, and ${value} at midwinter. Usual light ${dliMol} and ${dliMol2} mol/m² a day.`,
   forHeads: "for heads",
   forLeaves: "for leaves",
   directSunOnByWeekAtMostHoursADayAt: ({

@@ -63,6 +63,8 @@ export const gardenFile = learn<GardenFileFacts>({
   "gardenFile.hasNoVariety": ({ crop, varietyId }) => `${crop} has no variety "${varietyId}".`,
   "gardenFile.giveThePotsDiameterWhereItGrowsIn":
     "Give the pots' diameter where it grows in pots, and only there.",
+  "gardenFile.boughtPlantsAreTransplanted":
+    "Bought plants are transplanted: give the method transplant, or leave out bought.",
   "gardenFile.doesNotTransplantWellSowItDirect": ({ crop }) =>
     `${crop} does not transplant well: sow it direct.`,
   "gardenFile.isNotGrownForBabyLeaf": ({ crop }) => `${crop} is not grown for baby leaf.`,

@@ -4,6 +4,9 @@ import { learn } from "../../sentences";
 import { pieces } from "../../pieces";
 import { plural } from "../../table";
 
+/** Litres as one pours them: to the ten where they are many. */
+const roughly = (litres: number) => (litres < 20 ? litres : Math.round(litres / 10) * 10);
+
 export const tasks = learn<TasksFacts>({
   "tasks.mFor": ({ lengthM, plantingName }, say) => `${say.lengthM(lengthM)} for ${plantingName}`,
   "tasks.plantingIsOn": ({ fromDay, day, undug }, say) =>
@@ -244,7 +247,7 @@ export const tasks = learn<TasksFacts>({
   "tasks.aboutMmHaveEvaporated": ({ missingMm, lastDay, day, keepsRainOff }, say) =>
     `About ${say.rainMm(missingMm)} of water evaporated ${lastDay === null ? "in three weeks" : `since ${say.date(lastDay, day)}`}${keepsRainOff ? ", and no rain comes in" : " beyond the rain"}.`,
   "tasks.lPerMLInAll": ({ givenMm, areaM2 }, say) =>
-    `${say.rainMm(givenMm)} of water, ${say.waterL(givenMm * areaM2)} in all`,
+    `${say.rainMm(givenMm)} of water, ${say.waterL(roughly(givenMm * areaM2))} in all`,
   "tasks.aFingersLengthDownIsMoist": "a finger's length down is moist",
   "tasks.growthStopsLeavesTurnBitterAnd": "Growth stops, leaves turn bitter, and seedlings die.",
   "tasks.inTheMorningAtTheSoilLeavesDryBy":
