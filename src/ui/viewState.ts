@@ -10,7 +10,7 @@ import { told } from "./wording";
 export interface WishStart {
   cropId?: string;
   bedId?: string;
-  mode?: "by" | "between" | "today";
+  mode?: "by" | "between" | "sowOn";
 }
 
 /** What of the place is looked at. */

@@ -18,6 +18,7 @@ const say = table({
   perOunce: ({ count }: { count: string }) => `${count} per oz`,
   perM2: ({ weight }: { weight: string }) => `${weight} per m²`,
   per100SqFt: ({ weight }: { weight: string }) => `${weight} lb per 100 sq ft`,
+  perSqFt: ({ weight }: { weight: string }) => `${weight} oz per sq ft`,
   per1000SqFt: ({ weight }: { weight: string }) => `${weight} lb per 1,000 sq ft`,
   squareFeet: ({ area }: { area: string }) => `${area} sq ft`,
   gallons: ({ volume }: { volume: string }) => `${volume} gal`,
@@ -95,6 +96,8 @@ export function areaWords(m2: number, units: Units, number: NumberWords): string
 export function rateWords(gramsPerM2: number, units: Units, number: NumberWords): string {
   if (units === "imperial") {
     const rate = poundsPer(100, gramsPerM2);
+    // Shoots stand so thick that one weighs their seed for a foot of tray.
+    if (rate >= 10) return say.perSqFt({ weight: number((rate * 16) / 100, rate < 30 ? 1 : 0) });
     if (rate < 1) return say.per1000SqFt({ weight: number(poundsPer(1000, gramsPerM2), 1) });
     return say.per100SqFt({ weight: number(rate, rate < 10 ? 1 : 0) });
   }

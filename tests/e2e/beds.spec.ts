@@ -3,6 +3,7 @@ import { EMPTY, gardenMenu, test, textOf, told } from "./garden";
 import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { howMuch as howMuchWords, howMuchWays } from "@/words/en/howMuch";
 import { imports as importsWords } from "@/words/en/imports";
 import { planting as plantingWords } from "@/words/en/planting";
 import { shell as shellWords } from "@/words/en/shell";
@@ -142,10 +143,13 @@ test("a gap is found through the year and filled with what fits; rotation is min
   await expect(fits.getByRole("combobox", { name: bedsWords.where })).toContainText(
     "8 m, starting at 0 m",
   );
-  await fits.getByRole("button", { name: /^All \d+/ }).click();
+  for (const all of await fits.getByRole("button", { name: /^All \d+/ }).all()) await all.click();
   await expect(fits).toContainText(
     "Broccoli of the same family (Brassicaceae) was sown here in 2026",
   );
+  // As much as two people eat, unless more is asked for.
+  await fits.getByRole("combobox", { name: howMuchWords.howMuch }).click();
+  await page.getByRole("option", { name: howMuchWays.room }).click();
   const plant = fits.getByRole("button", { name: /^Add to plan/ }).first();
   const name = ((await plant.getAttribute("aria-label")) ?? "").replace("Add to plan: ", "");
   await plant.click();

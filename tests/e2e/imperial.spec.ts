@@ -1,15 +1,6 @@
-import { expect, type Page } from "@playwright/test";
-import {
-  COMMONS,
-  EMPTY,
-  findByPalette,
-  giveGarden,
-  importFile,
-  test,
-  textsOf,
-  told,
-  VIEWS,
-} from "./garden";
+import { expect } from "@playwright/test";
+import { EMPTY, findByPalette, giveGarden, importFile, test, textsOf, told, VIEWS } from "./garden";
+import { commons, emptyInFeet, openEmptyInFeet } from "./emptyInFeet";
 import { PHONE } from "./touch";
 import { readFileSync } from "node:fs";
 import { beds as bedsWords } from "@/words/en/beds";
@@ -17,49 +8,14 @@ import { crops as cropsWords } from "@/words/en/crops";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { plan as planWords } from "@/words/en/plan";
 import { shell as shellWords } from "@/words/en/shell";
+import { planting as plantingWords } from "@/words/en/planting";
 import { settings as settingsWords } from "@/words/en/settings";
 import { growingNow as growingNowWords } from "@/words/en/growingNow";
+import { howMuch as howMuchWords, howMuchWays } from "@/words/en/howMuch";
 import { quickLog as quickLogWords } from "@/words/en/quickLog";
 import { ui as uiWords } from "@/words/en/ui";
 import { expectClean } from "./axe";
 import { today as todayWords } from "@/words/en/today";
-
-const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as {
-  garden: object;
-  settings: object;
-};
-
-/** Tarnholt's place and weather with nothing in it, in feet and inches. */
-function emptyInFeet(today: string): string {
-  const lists = Object.entries(commons).map(([name, value]) => [
-    name,
-    Array.isArray(value) ? [] : value,
-  ]);
-  return JSON.stringify({
-    ...Object.fromEntries(lists),
-    garden: { ...commons.garden, sample: false, today },
-    settings: { ...commons.settings, units: "imperial" },
-    plot: null,
-    outlook: null,
-  });
-}
-
-async function openEmptyInFeet(page: Page, today = "2026-09-24"): Promise<void> {
-  await page.goto(`${EMPTY}/today`);
-  await expect(
-    page.getByRole("heading", { name: gardenFileWords.harvestThroughWinter }),
-  ).toBeVisible();
-  const chooser = page.waitForEvent("filechooser");
-  await page.getByRole("button", { name: gardenFileWords.importAGardenFile2 }).click();
-  await (
-    await chooser
-  ).setFiles({
-    name: "feet.json",
-    mimeType: "application/json",
-    buffer: Buffer.from(emptyInFeet(today)),
-  });
-  await expect(page.getByRole("heading", { name: todayWords.firstBed, level: 2 })).toBeVisible();
-}
 
 test.describe("on a phone, in feet and inches", () => {
   test.use({ ...PHONE, locale: "en-US" });
@@ -77,6 +33,10 @@ test.describe("on a phone, in feet and inches", () => {
       .first()
       .tap();
     const wish = page.getByRole("dialog", { name: planWords.iWant });
+    // Two people's spinach leaves room in the bed; all of it is taken when that is asked for.
+    await expect(wish.getByText(/Bed 1 has 10 ft free\. Takes \d+ ft/).first()).toBeVisible();
+    await wish.getByRole("combobox", { name: howMuchWords.howMuch }).tap();
+    await page.getByRole("option", { name: howMuchWays.room }).tap();
     await wish
       .getByRole("button", { name: /^Add to plan/ })
       .first()
@@ -239,6 +199,59 @@ test.describe("in feet, inches, pounds and gallons", () => {
       }
     });
   }
+});
+
+/** Views with something chosen in them, whose dialogs are others. */
+const WITH_SOMETHING_CHOSEN = [
+  ...VIEWS,
+  "/plan?planting=planting-03",
+  "/beds?bed=bed-4&part=lie",
+  "/beds?bed=bed-13&part=fill",
+  "/seedlings?tray=tray-1",
+  "/seedlings?part=mix",
+] as const;
+
+test.describe("in feet, inches, pounds and gallons, in dialogs", () => {
+  test.use({ locale: "en-US" });
+
+  test("no dialog has a metric unit, whatever view it is opened from", async ({ page }) => {
+    test.setTimeout(240_000);
+    const garden = { ...commons, settings: { ...commons.settings, units: "imperial" } };
+    await giveGarden(page, JSON.stringify(garden));
+    const opened = new Set<string>();
+    for (const path of WITH_SOMETHING_CHOSEN) {
+      await page.goto(path);
+      await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+      await page.waitForTimeout(500);
+      // What opens a dialog ends with an ellipsis, everywhere.
+      const labels = await page.locator("button:visible").filter({ hasText: /…$/ }).allInnerTexts();
+      for (const label of new Set(labels)) {
+        if (opened.has(label) && label !== plantingWords.edit) continue;
+        await page.locator("button:visible").filter({ hasText: label }).first().click();
+        const dialog = page.getByRole("dialog").last();
+        const isOpen = await dialog
+          .waitFor({ timeout: 1500 })
+          .then(() => true)
+          .catch(() => false);
+        if (isOpen) {
+          opened.add(label);
+          await expect(dialog.getByText("Calculating")).toHaveCount(0);
+          const texts = (await textsOf(page)).filter((text) => !SOURCES.has(text));
+          expect
+            .soft(
+              texts.filter((text) => METRIC.test(text)),
+              `${label} on ${path}`,
+            )
+            .toEqual([]);
+        }
+        await page.goto(path);
+        await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+        await page.waitForTimeout(300);
+      }
+    }
+    expect([...opened].sort().join(" ")).toMatch(/Add beds….*Edit….*I want…/);
+    expect(opened.size).toBeGreaterThan(15);
+  });
 });
 
 test("a decimal comma is a comma in every number field", async ({ page }) => {

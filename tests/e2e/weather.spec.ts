@@ -235,7 +235,7 @@ test("a crop that would get too little sun by the house is warned about where it
   await wish.getByRole("combobox", { name: bedsWords.where }).click();
   await page.getByRole("option", { name: /^Bed 13/ }).click();
   await wish.getByRole("combobox", { name: wishWords.when }).click();
-  await page.getByRole("option", { name: /today/ }).click();
+  await page.getByRole("option", { name: wishWords.ifISowOn }).click();
   const words = /Spinach needs about 4 hours of direct sun a day; here the skyline leaves \d\.\d/;
   await expect(wish.getByText(words).first()).toBeVisible();
   await wish

@@ -133,6 +133,11 @@ export function restNeeds(rest: Rest, bed: Bed) {
   const item = fact("bedCare.seed", { crop: crop?.name ?? under.coverCropId });
   const grams = (crop?.sowingGramsPerM2[under.sowing] ?? 0) * areaM2 * under.safety;
   const notes: Fact[] = [];
+  for (const part of crop?.blendOf ?? []) {
+    const rate = under.sowing === "drilled" ? part.drilledGPerM2 : part.broadcastGPerM2;
+    const name = coverCropLibrary.get(part.coverCropId)?.name ?? part.coverCropId;
+    notes.push(fact("bedCare.partOfBlend", { crop: name, grams: rate * areaM2 * under.safety }));
+  }
   if (crop?.inoculantGroup) {
     notes.push(fact("bedCare.withInoculant", { inoculantGroup: crop.inoculantGroup }));
   }

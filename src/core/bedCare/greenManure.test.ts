@@ -1,8 +1,9 @@
 import { isoDate } from "../calendar";
 import { coverCropLibrary } from "../soil";
+import { restNeeds } from "./feedings";
 import { greenManures } from "./greenManure";
 import { Site } from "../growth";
-import { day, tarnholtSite as site } from "../plantings/tarnholt.testdata";
+import { day, tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { climateFromSketch, firstFrostDay } from "../climate";
 
 const exposure = { covers: [], horizon: [] };
@@ -51,6 +52,34 @@ test("seed by area, and the day to turn it in before the next sowing", () => {
   expect(rye?.broadcastGrams).toBeGreaterThan(rye?.drilledGrams ?? Infinity);
   expect(isoDate(rye?.turnInDay ?? 0)).toBe("2027-03-23"); // four weeks before
   expect(on("2026-09-24")[0]?.turnInDay).toBeNull();
+});
+
+const rest = {
+  id: "rest",
+  bedId: "bed-1",
+  fromM: 0,
+  lengthM: 8,
+  fromOn: "2026-09-10",
+  untilOn: "2027-04-10",
+};
+
+test("a blend is sown with each of its seeds, and they add up to its rate", () => {
+  const [bed] = tarnholt.beds.values();
+  if (!bed) throw new Error("the garden has beds");
+  for (const blend of [...coverCropLibrary.values()].filter((crop) => crop.blendOf)) {
+    for (const sowing of ["drilled", "broadcast"] as const) {
+      const under = { kind: "coverCrop", coverCropId: blend.id, sowing, safety: 1.5 } as const;
+      const { grams, notes } = restNeeds({ ...rest, under }, bed);
+      const parts = notes.flatMap((note) =>
+        typeof note !== "string" && note.code === "bedCare.partOfBlend" ? [note] : [],
+      );
+      expect(parts).toHaveLength(blend.blendOf?.length ?? 0);
+      const sum = parts.reduce((total, part) => total + part.grams, 0);
+      expect(sum).toBeCloseTo(grams, 6);
+    }
+    for (const { coverCropId } of blend.blendOf ?? [])
+      expect(coverCropLibrary.has(coverCropId)).toBe(true);
+  }
 });
 
 test("where frost does not come there is no window to miss", () => {

@@ -1,8 +1,8 @@
 import type { DayNumber } from "../calendar";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
-import { spotsOf } from "../plantings";
+import { spotsOf, type HowMuch } from "../plantings";
 import { roomIn } from "./room";
-import { sowableToday, type SowNow } from "../schedule";
+import { sowableToday, usualRank, type SowNow } from "../schedule";
 import type { Site } from "../growth";
 import { plantingInto } from "./whatFits";
 
@@ -20,7 +20,8 @@ const USUAL_DAYS = 60;
 
 /**
  * The first crops for a garden without plantings: those that can still be sown there on a day, the
- * simple ones first (sown direct, soon ready), each of another family, in equal parts of a bed.
+ * simple ones first (usual then, sown direct, soon ready), each of another family, side by side in a bed:
+ * as much as is asked for, at most an equal part of its room.
  *
  * @param newId makes the id of each planting
  * @returns fewer than three, or none, where the season leaves no more
@@ -29,6 +30,7 @@ export function firstCrops(
   site: Site,
   garden: Garden,
   day: DayNumber,
+  howMuch: HowMuch,
   newId: () => string,
 ): FirstCrop[] {
   const { settings } = garden;
@@ -38,34 +40,40 @@ export function firstCrops(
   const { now } = sowableToday(site, settings, day, spotsOf(garden), crops);
   const families = new Set<string>();
   const chosen: SowNow[] = [];
-  for (const sowing of [...now].sort((a, b) => effort(a, day) - effort(b, day))) {
+  const wholePlants = new Set(
+    now.flatMap(({ growing }) => (growing.stage === "full" ? growing.crop : [])),
+  );
+  const candidates = now.filter(
+    ({ growing }) => growing.stage === "full" || !wholePlants.has(growing.crop),
+  );
+  const rank = (sowing: SowNow) => effort(sowing, day) + usualRank(site, sowing.growing, day) * 30;
+  for (const sowing of candidates.sort((a, b) => rank(a) - rank(b))) {
     const { family } = sowing.growing.crop;
     if (chosen.length === COUNT || families.has(family)) continue;
     families.add(family);
     chosen.push(sowing);
   }
-  return chosen.flatMap((sowing, index): FirstCrop[] => {
+  const takenM = new Map<string, number>();
+  return chosen.flatMap((sowing): FirstCrop[] => {
     const bed = garden.beds.get(sowing.spot.bedId);
     if (!bed) return [];
     const { fromM, freeM } = roomIn(site, garden, bed, day, day + USUAL_DAYS);
     const inBed = chosen.filter((other) => other.spot.bedId === bed.id);
     const partM = freeM / inBed.length;
     if (partM < LEAST_M) return [];
-    const place = chosen.slice(0, index).filter((other) => other.spot.bedId === bed.id).length;
+    const startM = fromM + (takenM.get(bed.id) ?? 0);
     const opening = {
-      fromM: fromM + place * partM,
-      toM: fromM + (place + 1) * partM,
+      fromM: startM,
+      toM: startM + partM,
       fromDay: day,
       untilDay: Infinity,
       between: null,
     };
-    const planting = plantingInto(
-      bed,
-      opening,
-      { sowing, clearDay: null },
-      newId(),
-      garden.settings.units,
-    );
+    const planting = plantingInto(bed, opening, { sowing, clearDay: null }, newId(), {
+      units: settings.units,
+      howMuch,
+    });
+    takenM.set(bed.id, (takenM.get(bed.id) ?? 0) + planting.lengthM);
     return [{ sowing, bed, planting }];
   });
 }

@@ -65,6 +65,14 @@ function timesIn(garden: Garden, bed: Bed): Omit<TooSoon, "againDay">[] {
   return [...written, ...planted];
 }
 
+/** The families that stood in a bed within the year before a day, or stand there then. */
+export function familiesBefore(garden: Garden, bed: Bed, day: DayNumber): ReadonlySet<string> {
+  const lately = timesIn(garden, bed).filter(
+    ({ sowDay }) => sowDay <= day && sowDay > day - DAYS_PER_YEAR,
+  );
+  return new Set(lately.map(({ family }) => family));
+}
+
 /** The families that stood in a bed, by the year of their sowing, the latest first. */
 export function familiesByYear(garden: Garden, bed: Bed): { year: number; families: string[] }[] {
   const byYear = new Map<number, Set<string>>();

@@ -3,10 +3,25 @@ import { BY_THE_BOOK } from "../gardenFile";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exactM } from "../layout";
 import { isSpent, seedsIn } from "../seedBox";
-import { amountsFor, bookSpacing, exposureOver, plantingState, standOf } from "../plantings";
-import { bedDays, sowableToday, sunShortfall, type SowNow, type SunShortfall } from "../schedule";
+import {
+  amountsFor,
+  bookSpacing,
+  exposureOver,
+  lengthForHowMuch,
+  plantingState,
+  standOf,
+  type HowMuch,
+} from "../plantings";
+import {
+  bedDays,
+  sowableToday,
+  sunShortfall,
+  usualRank,
+  type SowNow,
+  type SunShortfall,
+} from "../schedule";
 import { gapsIn, occupantsOf, type Gap } from "./occupancy";
-import { tooSoonFor, type TooSoon } from "./rotation";
+import { familiesBefore, tooSoonFor, type TooSoon } from "./rotation";
 import type { Site } from "../growth";
 import type { Units } from "../units";
 
@@ -24,6 +39,8 @@ export interface Fit {
   /** Chance that cold leaves it alone until it is ready. */
   odds: number;
   tooSoon: TooSoon | null;
+  /** Whether one of its family stood in the bed within the year before, or still does. */
+  isOfSameFamily: boolean;
   shortfall: SunShortfall | null;
   /** Seeds of any variety of it in the box that are still good. */
   seedsInBox: number;
@@ -69,7 +86,8 @@ export function openingsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber)
 /**
  * What can be sown for an opening on a day, or on its first when that comes later: crops that get
  * ready there or stand the winter before the next comer wants the ground. Those that the rotation
- * allows, that get sun and of which there is seed come first, then the soonest ready.
+ * allows and that get sun come first, then what growers usually sow at that time, of which there is seed;
+ * and then the soonest ready.
  */
 export function whatFits(
   site: Site,
@@ -86,6 +104,7 @@ export function whatFits(
     ...exposureOver(garden, bed),
   };
   const sowDay = Math.max(day, opening.fromDay);
+  const families = familiesBefore(garden, bed, sowDay);
   const crops = [...cropsOf(garden).values()].filter(
     ({ spacing }) => !between || 2 * spacing.inRowCm <= between.stationCm,
   );
@@ -100,18 +119,20 @@ export function whatFits(
         clearDay: overDay > untilDay && !between ? untilDay : null,
         odds: 1 - (timeline.lossBeforeReady ?? 1),
         tooSoon: tooSoonFor(garden, bed, growing.crop, fromDay, rotationYears, growing.stage),
+        isOfSameFamily: families.has(growing.crop.family),
         shortfall: sunShortfall(site, growing, timeline),
         seedsInBox: seedsOf(garden, sowing, day),
       };
     })
-    .sort((a, b) => against(a) - against(b));
+    .sort((a, b) => against(site, a) - against(site, b));
 }
 
 /** How much stands against a crop; the order of those alike is kept. */
-function against({ tooSoon, shortfall, sowing, seedsInBox }: Fit): number {
+function against(site: Site, { tooSoon, shortfall, sowing, seedsInBox }: Fit): number {
   return (
-    (tooSoon ? 8 : 0) +
-    (shortfall ? 4 : 0) +
+    (tooSoon ? 64 : 0) +
+    (shortfall ? 32 : 0) +
+    usualRank(site, sowing.growing, sowing.timeline.sowDay) * 4 +
     (sowing.verdict.kind === "spring" ? 2 : 0) +
     (seedsInBox > 0 ? 0 : 1)
   );
@@ -123,18 +144,18 @@ function seedsOf(garden: Garden, { growing }: SowNow, day: DayNumber): number {
     .reduce((sum, lot) => sum + seedsIn(growing.crop, lot), 0);
 }
 
-/** The planting that puts a fit into its opening, all of it. */
+/** The planting that puts a fit into its opening: as much as is asked for, at most all of it. */
 export function plantingInto(
   bed: Bed,
   opening: Opening,
   { sowing, clearDay }: Pick<Fit, "sowing" | "clearDay">,
   id: string,
-  units: Units,
+  { units, howMuch }: { units: Units; howMuch: HowMuch },
 ): Planting {
   const { crop, variety, method, stage } = sowing.growing;
   const fromM = exactM(Math.max(0, opening.fromM));
   const untilM = Math.min(opening.toM, bed.lengthM);
-  return {
+  const whole: Planting = {
     ...BY_THE_BOOK,
     id,
     cropId: crop.id,
@@ -149,4 +170,9 @@ export function plantingInto(
     interplanted: opening.between !== null,
     clearOn: clearDay === null ? null : isoDate(clearDay),
   };
+  const wantedM = lengthForHowMuch(howMuch, standOf(whole, bed), crop, { method, stage });
+  return { ...whole, lengthM: Math.min(whole.lengthM, Math.max(LEAST_LENGTH_M, wantedM)) };
 }
+
+/** The shortest planting that a garden keeps, m. */
+const LEAST_LENGTH_M = 0.1;

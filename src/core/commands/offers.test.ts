@@ -16,26 +16,43 @@ import {
   whatFits,
   type Occupant,
 } from "../bedSpace";
-import { growingOf, plantsIn } from "../plantings";
+import { growingOf, plantsIn, type HowMuch } from "../plantings";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { commands } from "./registry";
 import { english } from "@/words/told.testdata";
 const anyBed = fc.constantFrom(...tarnholt.beds.values());
 const anyDay = fc.integer({ min: dayNumber("2026-07-01"), max: dayNumber("2027-04-30") });
+const anyAmount = fc.oneof(
+  fc.constant<HowMuch>({ by: "room" }),
+  fc.integer({ min: 1, max: 40 }).map((people): HowMuch => ({ by: "people", people })),
+  fc.integer({ min: 1, max: 900 }).map((plants): HowMuch => ({ by: "plants", plants })),
+  fc
+    .double({ min: 0.01, max: 30, noNaN: true })
+    .map((lengthM): HowMuch => ({ by: "length", lengthM })),
+  fc
+    .double({ min: 0.01, max: 9, noNaN: true })
+    .map((kgAWeek): HowMuch => ({ by: "weight", kgAWeek })),
+);
 const noClash = (garden: Garden) =>
   [...garden.beds.values()].every((bed) => clashesIn(site, garden, bed).length === 0);
 
 test("whatever is offered for an opening can be planted there, and nobody clashes", () => {
   let planted = 0;
   fc.assert(
-    fc.property(anyBed, anyDay, fc.nat(), fc.nat(), (bed, day, whichOpening, whichFit) => {
+    fc.property(anyBed, anyDay, fc.nat(), fc.nat(), anyAmount, (bed, day, ...chosen) => {
+      const [whichOpening, whichFit, howMuch] = chosen;
       const openings = openingsIn(site, tarnholt, bed, day);
       const opening = openings[whichOpening % Math.max(1, openings.length)];
       if (!opening) return;
       const fits = whatFits(site, tarnholt, bed, opening, day);
       const fit = fits[whichFit % Math.max(1, fits.length)];
       if (!fit) return;
-      const planting = plantingInto(bed, opening, fit, "offered", tarnholt.settings.units);
+      const planting = plantingInto(bed, opening, fit, "offered", { units: "metric", howMuch });
+      if (howMuch.by !== "room") {
+        const whole = { units: "metric", howMuch: { by: "room" } } as const;
+        const all = plantingInto(bed, opening, fit, "offered", whole);
+        expect(planting.lengthM).toBeLessThanOrEqual(all.lengthM);
+      }
       const outcome = commands["planting.add"].apply(tarnholt, planting);
       if (!outcome.ok) throw new Error(`${planting.cropId}: ${english(outcome.refusal)}`);
       planted += 1;
@@ -95,9 +112,9 @@ test("whatever turning over is offered can be done, whatever is left standing, a
         expect(noClash(outcome.garden)).toBe(true);
       },
     ),
-    { numRuns: 60 },
+    { numRuns: 100 },
   );
-  expect(turned).toBeGreaterThan(15);
+  expect(turned).toBeGreaterThan(20);
 });
 
 const anyOccupants = fc

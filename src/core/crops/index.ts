@@ -20,6 +20,12 @@ export {
   type Organ,
 } from "./hardiness";
 export { CROP_GROUPS } from "./groups";
+export {
+  usualSowing,
+  WINDOW_WEEKS_FOR_EACH_COVER,
+  type FrostWeeks,
+  type HowGrown,
+} from "./usualSowing";
 export { cropLibrary, varietyOf } from "./library";
 export { CropSchema, VarietySchema, type Crop, type PacketBasis, type Variety } from "./schema";
 export { readCropSources } from "./sources";

@@ -5,6 +5,7 @@ export interface BedCareFacts {
   "bedCare.nitrogenForMaterialDugIn": Nothing;
   "bedCare.anyQuickNitrogenByItsLabel": Nothing;
   "bedCare.not": { lookAlikeSeed: string };
+  "bedCare.partOfBlend": { crop: string; grams: number };
   "bedCare.withInoculant": { inoculantGroup: string };
   "bedCare.shadeOnOffNoShadeWhenItIsCoolOr": { first: number; last: number; shadedCount: number };
   "bedCare.noShadeItIsCoolOrCloudyAndLightIs": Nothing;

@@ -144,6 +144,14 @@ export interface TasksFacts {
     rows: number;
     startedFrom: string;
   };
+  "tasks.seedOverArea": { seedGrams: number; areaM2: number };
+  "tasks.withItIsSown": {
+    crop: string;
+    seeds: number;
+    seedGrams: number;
+    startedFrom: string;
+    alternating: boolean;
+  };
   "tasks.deepRowsApart": { depthCm: number; rowCm: number };
   "tasks.dueUpAboutOf100GoodSeeds": { emergeDay: number; sowDay: number; share: number };
   "tasks.theRowIsChecked": Nothing;

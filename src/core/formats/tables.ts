@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { isoDate, type DayNumber } from "../calendar";
 import type { Garden } from "../garden";
-import { amountsFor, plantingStates } from "../plantings";
+import { amountsFor, kindAmounts, plantingStates, type KindAmounts } from "../plantings";
 import type { Site } from "../growth";
 import { CSV_OPTIONS } from "./csvOptions";
 import type { TaskAhead } from "../tasks";
@@ -15,6 +15,9 @@ export function writePlantingsCsv(site: Site, garden: Garden): string {
   const rows = plantingStates(garden, site).map(({ planting, bed, growing, timeline, stand }) => {
     const { crop, variety } = growing;
     const amounts = amountsFor(stand, crop, planting.method);
+    const kinds = kindAmounts(garden, planting);
+    const sum = (of: (kind: KindAmounts) => number) =>
+      kinds.reduce((total, kind) => total + of(kind), 0);
     return {
       id: planting.id,
       crop: crop.name,
@@ -35,9 +38,10 @@ export function writePlantingsCsv(site: Site, garden: Garden): string {
       spacing_factor: planting.spacingFactor,
       plants: amounts.plants,
       // Bought plants want no seed.
-      seeds: planting.bought ? "" : amounts.seeds,
-      seed_g: planting.bought ? "" : Math.round(amounts.seedGrams * 100) / 100,
-      cells: planting.bought ? "" : (amounts.cells ?? ""),
+      seeds: planting.bought ? "" : sum(({ seeds }) => seeds),
+      seed_g: planting.bought ? "" : Math.round(sum(({ seedGrams }) => seedGrams) * 100) / 100,
+      cells: planting.bought || amounts.cells === null ? "" : sum(({ cells }) => cells ?? 0),
+      mixed_with: (growing.mix ?? []).map((kind) => kind.crop.name).join("; "),
     };
   });
   return Papa.unparse({ fields: PLANTING_COLUMNS, data: rows }, CSV_OPTIONS);
@@ -65,6 +69,7 @@ const PLANTING_COLUMNS = [
   "seeds",
   "seed_g",
   "cells",
+  "mixed_with",
 ];
 
 /**

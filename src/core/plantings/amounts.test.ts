@@ -12,7 +12,8 @@ import {
   spacingEffectFact,
 } from "./spacing";
 import { boxAmounts, plannedRaisings, seedNeeds, trayOccupants } from "../propagation";
-import { tarnholt } from "./tarnholt.testdata";
+import { relativeEmergence } from "../schedule";
+import { growing, tarnholt, tarnholtSite } from "./tarnholt.testdata";
 import { english } from "@/words/told.testdata";
 import { tell } from "@/words";
 import { plainWording } from "@/words/plain";
@@ -257,8 +258,12 @@ describe("what the plan wants from the seed box", () => {
 
   test("is what the plantings need, less what is there and still good", () => {
     const [empty] = seedNeeds(garden({ plantings: map(planting()) }), today, today + 100);
-    expect(empty).toMatchObject({ plants: 456, seeds: 713, toOrder: 713 }); // as worked by hand above
-    expect(empty?.toOrderGrams).toBeCloseTo(713 / 90, 6);
+    // 713 as worked by hand above, in soil that suits it best; in the soil of that day fewer come up.
+    const inSoil = relativeEmergence(tarnholtSite, growing("spinach"), dayNumber("2026-10-01"));
+    const seeds = Math.ceil(456 / (0.8 * inSoil * 0.8));
+    expect(inSoil).toBeLessThan(1);
+    expect(empty).toMatchObject({ plants: 456, seeds, toOrder: seeds });
+    expect(empty?.toOrderGrams).toBeCloseTo(seeds / 90, 6);
     const withLots = (...lots: (typeof lot)[]) =>
       seedNeeds(
         garden({ plantings: map(planting()), seedLots: map(...lots) }),
@@ -266,18 +271,17 @@ describe("what the plan wants from the seed box", () => {
         today + 100,
       )[0];
     const some = withLots(lot);
-    expect(some?.toOrder).toBeGreaterThan(500);
-    expect(some?.toOrder).toBeLessThan(600); // two hundred seeds, a little aged
-    expect(withLots({ ...lot, packedYear: 2005 })?.toOrder).toBe(713);
-    expect(withLots({ ...lot, varietyId: "smooth" })?.toOrder).toBe(713);
+    expect(some?.toOrder).toBeGreaterThan(seeds - 213);
+    expect(some?.toOrder).toBeLessThan(seeds - 113); // two hundred seeds, a little aged
+    expect(withLots({ ...lot, packedYear: 2005 })?.toOrder).toBe(seeds);
+    expect(withLots({ ...lot, varietyId: "smooth" })?.toOrder).toBe(seeds);
     const old = withLots({ ...lot, packedYear: 2022 });
     expect(old?.toOrder).toBeGreaterThan(some?.toOrder ?? 0);
   });
 
   test("a planting is told what it takes of the packet that would be sown first", () => {
-    const stands = stand({ rowCm: 20, inRowCm: 7 });
     const take = (...lots: (typeof lot)[]) =>
-      boxAmounts(garden({ seedLots: map(...lots) }), planting(), stands, crop("spinach"), today);
+      boxAmounts(garden({ seedLots: map(...lots) }), planting(), today);
     expect(take()).toBeNull();
     const [fresh, old] = [
       lot,

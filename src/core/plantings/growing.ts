@@ -4,7 +4,7 @@ import { derive } from "../derive";
 import { bedsInOrder, cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exposureOver } from "./exposure";
 import type { Exposure, Spot } from "../growth";
-import type { Growing } from "../schedule";
+import type { Growing, MixedWith } from "../schedule";
 import type { Stand } from "./spacing";
 
 /** How a planting is grown: its crop, way and covers; null when its crop or bed is gone. */
@@ -12,16 +12,30 @@ export function growingOf(garden: Garden, planting: Planting): Growing | null {
   const crop = cropsOf(garden).get(planting.cropId);
   const bed = garden.beds.get(planting.bedId);
   if (!crop || !bed) return null;
-  return derive([planting, crop, exposureOver(garden, bed)], growingFrom);
+  // Only a mix looks at other crops than its own.
+  const others = planting.mix ? cropsOf(garden) : null;
+  return derive([planting, crop, exposureOver(garden, bed), others], growingFrom);
 }
 
-function growingFrom(planting: Planting, crop: Crop, exposure: Required<Exposure>): Growing | null {
+function growingFrom(
+  planting: Planting,
+  crop: Crop,
+  exposure: Required<Exposure>,
+  crops: ReadonlyMap<string, Crop> | null,
+): Growing | null {
   const { varietyId, method, stage, clearOn, bought } = planting;
   const variety = varietyOf(crop, varietyId);
   if (!variety) return null;
   const clearDay = clearOn === null ? null : dayNumber(clearOn);
   const boughtAgeDays = bought?.ageDays ?? null;
-  return { crop, variety, method, stage, ...exposure, clearDay, boughtAgeDays };
+  const alone = { crop, variety, method, stage, ...exposure, clearDay, boughtAgeDays };
+  if (!planting.mix || !crops) return alone;
+  const mix = planting.mix.parts.flatMap((part): MixedWith[] => {
+    const other = crops.get(part.cropId);
+    const kind = other && varietyOf(other, part.varietyId);
+    return other && kind ? [{ crop: other, variety: kind, share: part.share }] : [];
+  });
+  return { ...alone, mix };
 }
 
 /** How a planting stands in its bed. */
@@ -55,14 +69,20 @@ export function plantingName(garden: Garden, planting: Planting): string {
   const crop = cropsOf(garden).get(planting.cropId);
   if (!crop) return planting.cropId;
   const variety = varietyOf(crop, planting.varietyId);
-  return variety ? growingName({ crop, variety, stage: planting.stage }) : crop.name;
+  if (!variety) return crop.name;
+  const mix = growingOf(garden, planting)?.mix;
+  return growingName({ crop, variety, stage: planting.stage, mix });
 }
 
-/** The same for what is known to grow. */
+/** The same for what is known to grow; what is mixed with it after a plus: "Lettuce, cutting + Mizuna". */
 export function growingName({
   crop,
   variety,
   stage,
-}: Pick<Growing, "crop" | "variety" | "stage">): string {
-  return `${crop.name}, ${variety.name}${stage === "baby" ? ", baby leaf" : ""}`;
+  mix = [],
+}: Pick<Growing, "crop" | "variety" | "stage" | "mix">): string {
+  const own = `${crop.name}, ${variety.name}${stage === "baby" ? ", baby leaf" : ""}`;
+  // Two varieties of one crop are told apart by their own names.
+  const others = mix.map((kind) => (kind.crop.id === crop.id ? kind.variety.name : kind.crop.name));
+  return [own, ...others].join(" + ");
 }

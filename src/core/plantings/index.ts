@@ -1,6 +1,9 @@
+export { lengthForHowMuch, USUAL_HOW_MUCH, type HowMuch } from "./howMuch";
 export { plantsIn, type StandingPlants } from "./bedPlants";
 export { exposureOver } from "./exposure";
 export { factsOf } from "./facts";
+export { isSownByWeight, kindAmounts, plantingAmounts, type Kind, type KindAmounts } from "./kinds";
+export { kindTimelines } from "./kindTimelines";
 export { climateOfPlace, siteFor, siteOf } from "./gardenSite";
 export { growingOf, plantingName, spotsOf, standOf } from "./growing";
 export { finalSpacing, plantingLabels } from "./plantingLabels";

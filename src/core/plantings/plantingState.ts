@@ -15,7 +15,8 @@ import {
 } from "../schedule";
 import { factsOf } from "./facts";
 import { growingName, growingOf, standOf } from "./growing";
-import { usualYieldKg, type Stand } from "./spacing";
+import { standYieldKg } from "./kinds";
+import type { Stand } from "./spacing";
 
 /** Everything that is known and computed of one planting: the one answer that everybody asks. */
 export interface PlantingState {
@@ -169,7 +170,7 @@ function stateFrom(
   facts: Facts,
 ): PlantingState {
   const stand = standOf(planting, bed);
-  const yieldKg = usualYieldKg(stand, growing.crop, planting.method, planting.stage);
+  const yieldKg = standYieldKg(stand, growing, planting);
   return {
     planting,
     bed,
@@ -183,7 +184,7 @@ function stateFrom(
 }
 
 /** Only these dates move a timeline: weights and losses leave it as it is. */
-function timelineBy(
+export function timelineBy(
   site: Site,
   settings: PlanSettings,
   growing: Growing,

@@ -1,12 +1,12 @@
 import { dayNumber, type DayNumber } from "../calendar";
-import { varietyOf, type Crop, type Variety } from "../crops";
+import type { Crop, Variety } from "../crops";
 import { cropsOf, type Garden, type Planting } from "../garden";
 import { hardeningPlan, type Occupant, type Stand, type Tray } from "../trays";
-import { amountsFor, factsOf, growingOf, standOf } from "../plantings";
+import { factsOf, growingOf, kindAmounts } from "../plantings";
 import { isSown } from "../schedule";
 import { requirement } from "../growth";
 
-/** A planting that is to be raised in cells and is in no tray yet. */
+/** A kind of a planting that is to be raised in cells and is in no tray yet. */
 export interface Raising {
   planting: Planting;
   crop: Crop;
@@ -19,28 +19,25 @@ export interface Raising {
 
 /** The plantings still to be sown in cells from a day on, in the order of their days. */
 export function plannedRaisings(garden: Garden, fromDay: DayNumber, toDay: DayNumber): Raising[] {
-  const crops = cropsOf(garden);
   const found: Raising[] = [];
   for (const planting of garden.plantings.values()) {
     const sowDay = dayNumber(planting.sowOn);
     if (planting.method !== "transplant" || planting.bought) continue;
     if (isSown(factsOf(garden, planting.id))) continue;
     if (sowDay < fromDay || sowDay > toDay) continue;
-    const crop = crops.get(planting.cropId);
-    const variety = crop && varietyOf(crop, planting.varietyId);
-    const bed = garden.beds.get(planting.bedId);
-    if (!crop || !variety || !bed) continue;
-    const { cells, seeds } = amountsFor(standOf(planting, bed), crop, "transplant");
-    const { benchDays } = requirement(crop, variety, "transplant", planting.stage);
-    found.push({
-      planting,
-      crop,
-      variety,
-      sowDay,
-      plantOutDay: sowDay + benchDays,
-      cells: cells ?? 0,
-      seedsPerCell: cells ? seeds / cells : 1,
-    });
+    for (const { growing, cells, seeds } of kindAmounts(garden, planting)) {
+      const { crop, variety } = growing;
+      const { benchDays } = requirement(crop, variety, "transplant", planting.stage);
+      found.push({
+        planting,
+        crop,
+        variety,
+        sowDay,
+        plantOutDay: sowDay + benchDays,
+        cells: cells ?? 0,
+        seedsPerCell: cells ? seeds / cells : 1,
+      });
+    }
   }
   return found.sort((a, b) => a.sowDay - b.sowDay);
 }

@@ -1,8 +1,8 @@
 import { dayNumber, type DayNumber } from "../calendar";
-import { varietyOf, type Crop, type Variety } from "../crops";
-import { cropsOf, type Garden, type Planting } from "../garden";
+import type { Crop, Variety } from "../crops";
+import type { Garden, Planting } from "../garden";
 import { isSpent, lotSprouting, seedsIn, type SeedLot } from "../seedBox";
-import { amountsFor, factsOf, standOf, type Stand } from "../plantings";
+import { amountsFor, factsOf, kindAmounts, standOf } from "../plantings";
 import { isSown } from "../schedule";
 
 /** Seed of one variety that the plan asks for, what is there, and what to order. */
@@ -34,34 +34,32 @@ export interface SeedNeed {
  * @param toDay   the last day looked at
  */
 export function seedNeeds(garden: Garden, today: DayNumber, toDay: DayNumber): SeedNeed[] {
-  const crops = cropsOf(garden);
   const byVariety = new Map<string, SeedNeed>();
   for (const planting of garden.plantings.values()) {
     const sowDay = dayNumber(planting.sowOn);
-    const crop = crops.get(planting.cropId);
-    const variety = crop && varietyOf(crop, planting.varietyId);
-    const bed = garden.beds.get(planting.bedId);
     if (sowDay < today || sowDay > toDay || isSown(factsOf(garden, planting.id))) continue;
-    if (!crop || !variety || !bed || planting.bought) continue;
-    const { plants, seeds } = amountsFor(standOf(planting, bed), crop, planting.method);
-    const key = `${crop.id}|${variety.id}`;
-    const need = byVariety.get(key) ?? {
-      crop,
-      variety,
-      plantings: [],
-      plants: 0,
-      seeds: 0,
-      lots: [],
-      worthInBox: 0,
-      toOrder: 0,
-      toOrderGrams: 0,
-      firstSowDay: sowDay,
-    };
-    need.plantings.push(planting);
-    need.plants += plants;
-    need.seeds += seeds;
-    need.firstSowDay = Math.min(need.firstSowDay, sowDay);
-    byVariety.set(key, need);
+    if (planting.bought) continue;
+    for (const { growing, plants, seeds } of kindAmounts(garden, planting)) {
+      const { crop, variety } = growing;
+      const key = `${crop.id}|${variety.id}`;
+      const need = byVariety.get(key) ?? {
+        crop,
+        variety,
+        plantings: [],
+        plants: 0,
+        seeds: 0,
+        lots: [],
+        worthInBox: 0,
+        toOrder: 0,
+        toOrderGrams: 0,
+        firstSowDay: sowDay,
+      };
+      need.plantings.push(planting);
+      need.plants += plants;
+      need.seeds += seeds;
+      need.firstSowDay = Math.min(need.firstSowDay, sowDay);
+      byVariety.set(key, need);
+    }
   }
   for (const need of byVariety.values()) takeFromBox(need, garden, today);
   return [...byVariety.values()].sort(
@@ -82,20 +80,30 @@ function goodLots(garden: Garden, crop: Crop, varietyId: string, today: DayNumbe
     .sort((a, b) => a.packedYear - b.packedYear);
 }
 
-/** What a planting takes from the packet that would be used first; null when the box has none. */
+/**
+ * What a planting takes from the packet that would be used first, by what of it will come up there and
+ * then; null when the box has none of its own variety.
+ */
 export function boxAmounts(
   garden: Garden,
   planting: Planting,
-  stand: Stand,
-  crop: Crop,
   today: DayNumber,
 ): { lot: SeedLot; share: number; seeds: number; isEnough: boolean } | null {
+  const bed = garden.beds.get(planting.bedId);
+  const [own] = kindAmounts(garden, planting);
+  if (!bed || !own) return null;
+  const { crop } = own.growing;
   const [lot] = goodLots(garden, crop, planting.varietyId, today);
   if (!lot) return null;
-  const { share } = lotSprouting(crop, lot, today);
-  const { seeds } = amountsFor(stand, crop, planting.method, share);
+  const inSoil = own.seedShare / crop.sowing.sproutShare;
+  const share = lotSprouting(crop, lot, today).share;
+  const all = amountsFor(standOf(planting, bed), crop, planting.method, share * inSoil).seeds;
+  const seeds = Math.ceil(all * own.share - SLACK);
   return { lot, share, seeds, isEnough: seeds <= seedsIn(crop, lot) };
 }
+
+/** A whole number of seeds must not gain one to the last binary digit. */
+const SLACK = 1e-9;
 
 function takeFromBox(need: SeedNeed, garden: Garden, today: DayNumber): void {
   const { crop, variety } = need;

@@ -33,9 +33,13 @@ test("whatever is wished for, what is said to work does work, and nothing is to 
       const settings = { ...USUAL_PLAN_SETTINGS, school };
       for (const way of waysTo(site, settings, wish, spots)) {
         const { timeline, verdict } = way;
-        expect(timeline.sowDay).toBeGreaterThanOrEqual(wish.today);
+        // Bought plants were sown elsewhere; they are set out, and bought, from today on.
+        const age = way.growing.boughtAgeDays ?? 0;
+        expect(timeline.sowDay + age).toBeGreaterThanOrEqual(wish.today);
         expect(english(verdict.words)).toMatch(/^[A-Z].*\.$/);
-        if (way.tooLateWords) expect(way.latestSowDay ?? -Infinity).toBeLessThan(wish.today);
+        if (way.tooLateWords) {
+          expect((way.latestSowDay ?? -Infinity) + age).toBeLessThan(wish.today);
+        }
         if (verdict.kind !== "meets") continue;
         expect(timeline.readyDay).not.toBeNull();
         expect(timeline.lossBeforeReady ?? 0).toBeLessThanOrEqual(settings.frostRisk);
@@ -128,4 +132,34 @@ test("a bed in the shade is a way of its own, later than the open one, and its r
   if (!inShade) throw new Error("the shaded bed is a way");
   const room = roomiestBed(site, shaded, inShade.growing, today, today + 60);
   expect(room?.bed.id).toBe("bed-2");
+});
+
+test("too late to raise broccoli for October, plants that are bought still make it", () => {
+  const broccoli = cropLibrary.get("broccoli");
+  const [variety] = broccoli?.varieties ?? [];
+  if (!broccoli || !variety) throw new Error("broccoli");
+  const today = day("2026-08-01");
+  const wanted = { byDay: day("2026-10-15"), untilDay: null };
+  const wish = { crop: broccoli, variety, wanted, today };
+  const ways = waysTo(site, USUAL_PLAN_SETTINGS, wish, spots);
+  const bought = ways.find(({ growing }) => growing.boughtAgeDays);
+  const raised = ways.filter(({ growing }) => !growing.boughtAgeDays);
+  expect(raised.every(({ tooLateWords }) => tooLateWords !== null)).toBe(true);
+  expect(bought?.verdict.kind).toBe("meets");
+  expect(bought?.tooLateWords).toBeNull();
+  // Set out from today on, at the age at which broccoli usually is.
+  expect(bought?.timeline.plantOutDay).toBeGreaterThanOrEqual(today);
+  expect(bought?.growing.boughtAgeDays).toBe(broccoli.transplanting.seedlingWeeks * 7);
+});
+
+test("other crops for December are what growers sow then, with shoots and forced roots left out", () => {
+  const spinach = cropLibrary.get("spinach");
+  const [variety] = spinach?.varieties ?? [];
+  if (!spinach || !variety) throw new Error("spinach");
+  const today = day("2026-09-01");
+  const wanted = { byDay: day("2026-12-01"), untilDay: null };
+  const wish = { crop: spinach, variety, wanted, today };
+  const others = otherCropsFor(site, USUAL_PLAN_SETTINGS, wish, spots, crops);
+  expect(others.length).toBeGreaterThan(0);
+  for (const { growing } of others) expect(["shoots", "forced"]).not.toContain(growing.crop.group);
 });

@@ -14,7 +14,7 @@ export { daysUntilWorth, grownShare, standingShare, worthOn } from "./grownShare
 export { isSown, NOTHING_KNOWN, shareLeft, type Facts } from "./happened";
 export { lastSafeSowing } from "./lastSafe";
 export { daysLeftFor, sowableToday, type SowNow } from "./sowToday";
-export { sowingAdvice } from "./sowingAdvice";
+export { relativeEmergence, sowingAdvice } from "./sowingAdvice";
 export { strandOf, type Strand, type StrandPoint } from "./strand";
 export {
   ruleFromDays,
@@ -23,11 +23,13 @@ export {
   successionSowDays,
   type SuccessionRule,
 } from "./succession";
+export { usualRank } from "./usualThen";
 export {
   bedDays,
   latestSowingFor,
   plantHardiness,
   timelineFrom,
   type Growing,
+  type MixedWith,
   type Timeline,
 } from "./timeline";

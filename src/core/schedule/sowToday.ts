@@ -4,6 +4,7 @@ import { judge, type Verdict } from "./feasibility";
 import { lastSafeSowing } from "./lastSafe";
 import { distinctSpots, type Exposure, type PlanSettings, type Site, type Spot } from "../growth";
 import { timelineFrom, type Growing, type Timeline } from "./timeline";
+import { isSownThen, usualRank } from "./usualThen";
 
 /** A crop that can be sown today, in the simplest place where that works. */
 export interface SowNow {
@@ -11,11 +12,16 @@ export interface SowNow {
   spot: Spot;
   timeline: Timeline;
   verdict: Verdict;
+  /** Whether growers sow it about then at such a place. */
+  isUsual: boolean;
 }
 
 /** What a day's sowing comes to: what works, and what does not any more. */
 export interface SowToday {
-  /** In the order in which they are ready. */
+  /**
+   * What growers usually sow at that time first, in the order in which it is ready; a crop may stand there
+   * full-grown and as young leaves.
+   */
   now: SowNow[];
   /** Crops that do not work anywhere in the garden, by name. */
   not: Crop[];
@@ -24,6 +30,7 @@ export interface SowToday {
 /**
  * Every crop that can still be sown today at this place: each in the spot with the fewest covers that
  * gets it ready before the dark; failing that, crops that stand the winter where they come through it.
+ * Young leaves are looked for by themselves.
  */
 export function sowableToday(
   site: Site,
@@ -37,14 +44,19 @@ export function sowableToday(
   const now: SowNow[] = [];
   const not: Crop[] = [];
   for (const crop of crops) {
-    const found = firstThatWorks(site, settings, today, places, crop);
-    if (found) now.push(found);
-    else not.push(crop);
+    const found = waysOf(crop).flatMap(
+      (way) => firstThatWorks(site, settings, today, places, crop, way) ?? [],
+    );
+    if (found.length === 0) not.push(crop);
+    now.push(...found);
   }
-  return {
-    now: now.sort((a, b) => (a.timeline.readyDay ?? Infinity) - (b.timeline.readyDay ?? Infinity)),
-    not,
-  };
+  const ranks = new Map(now.map((one) => [one, usualRank(site, one.growing, today)]));
+  const rank = (one: SowNow) => ranks.get(one) ?? 0;
+  return { now: now.sort((a, b) => rank(a) - rank(b) || readyOf(a) - readyOf(b)), not };
+}
+
+function readyOf({ timeline }: SowNow): DayNumber {
+  return timeline.readyDay ?? Infinity;
 }
 
 function firstThatWorks(
@@ -53,19 +65,19 @@ function firstThatWorks(
   today: DayNumber,
   places: readonly Spot[],
   crop: Crop,
+  way: Pick<Growing, "method" | "stage">,
 ): SowNow | null {
   const variety = varietyOf(crop);
   if (!variety) return null;
   let inSpring: SowNow | null = null;
   for (const spot of places) {
-    for (const way of waysOf(crop)) {
-      const growing: Growing = { ...exposureOf(spot), crop, variety, ...way };
-      const timeline = timelineFrom(site, settings, growing, today);
-      const verdict = judge(site, settings, growing, timeline, null);
-      const found = { growing, spot, timeline, verdict };
-      if (verdict.kind === "meets") return found;
-      if (verdict.kind === "spring" && growing.stage === "full") inSpring ??= found;
-    }
+    const growing: Growing = { ...exposureOf(spot), crop, variety, ...way };
+    const timeline = timelineFrom(site, settings, growing, today);
+    const verdict = judge(site, settings, growing, timeline, null);
+    const isUsual = isSownThen(site, growing, today);
+    const found = { growing, spot, timeline, verdict, isUsual };
+    if (verdict.kind === "meets") return found;
+    if (verdict.kind === "spring" && growing.stage === "full") inSpring ??= found;
   }
   // What stands the winter may be sown to wait for the light; anything else is better sown then.
   return STANDS_WINTER.has(crop.season) ? inSpring : null;
@@ -77,7 +89,7 @@ function exposureOf({ covers, horizon, own }: Spot): Exposure {
   return { covers, horizon, own };
 }
 
-/** The crop's usual way, and young leaves where the whole plant does not make it. */
+/** The crop's usual way, and its young leaves where they are eaten. */
 function waysOf(crop: Crop): Pick<Growing, "method" | "stage">[] {
   const method = crop.transplanting.tolerance === "usual" ? "transplant" : "direct";
   const full = { method, stage: "full" } as const;

@@ -35,6 +35,16 @@ export interface Growing extends Exposure {
   clearDay?: DayNumber | null;
   /** Age at which bought plants come into the bed, days; nothing, or null, where the grower sows. */
   boughtAgeDays?: number | null;
+  /** What is sown with it, each with its share of the plants; nothing where it stands alone. */
+  mix?: readonly MixedWith[];
+}
+
+/** One more kind in a sowing. */
+export interface MixedWith {
+  crop: Crop;
+  variety: Variety;
+  /** Of all plants of the sowing, above 0 and below 1. */
+  share: number;
 }
 
 /** The life of one planting, as day numbers. */

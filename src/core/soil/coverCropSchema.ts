@@ -7,6 +7,17 @@ export const CoverCropSchema = z.strictObject({
   latinName: z.string(),
   family: z.string(),
   kind: z.enum(["cereal", "legume", "broadleaf"]),
+  /** For a blend: what it is made of, with the seed of each, g/m². */
+  blendOf: z
+    .array(
+      z.strictObject({
+        coverCropId: z.string(),
+        drilledGPerM2: z.number().positive().max(60),
+        broadcastGPerM2: z.number().positive().max(60),
+      }),
+    )
+    .min(2)
+    .optional(),
   /** Seed in rows, and the thicker rate where it is thrown by hand, g/m². */
   sowingGramsPerM2: z.strictObject({
     drilled: z.number().positive().max(60),

@@ -62,7 +62,7 @@ test.each([
     "trays are filled before a sowing",
     "2026-09-24",
     "planting-30-fill",
-    { howMuch: /60 cells, about 1 L/ },
+    { howMuch: /66 cells, about 1\.1 L/ },
   ],
   [
     "seed that is short is ordered",

@@ -8,6 +8,7 @@ export {
   gallons,
   gramsPerM2,
   inches,
+  kilograms,
   litresFromGallons,
   metres,
   millilitres,

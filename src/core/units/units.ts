@@ -54,6 +54,10 @@ export function poundsPer(forSquareFeet: 100 | 1000, rateGPerM2: number): number
   return (rateGPerM2 * forSquareFeet * M2_PER_SQUARE_FOOT) / GRAMS_PER_POUND;
 }
 
+export function kilograms(pounds: number): number {
+  return (pounds * GRAMS_PER_POUND) / 1000;
+}
+
 export function pounds(grams: number): number {
   return grams / GRAMS_PER_POUND;
 }

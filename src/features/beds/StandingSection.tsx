@@ -84,7 +84,7 @@ export function StandingSection({ garden, site, bed, day }: BedSectionProps) {
           color={there.length > 0 ? "inherit" : "secondary"}
           onClick={() => {
             router.push("/plan");
-            setView({ wish: { bedId: bed.id, mode: "today" } });
+            setView({ wish: { bedId: bed.id, mode: "sowOn" } });
           }}
         >
           {say.plantHere}

@@ -41,7 +41,7 @@ export function EmptyPlan({ garden }: { garden: Garden }) {
               <Button
                 variant="outlined"
                 size="large"
-                onClick={() => setView({ wish: { mode: "today" } })}
+                onClick={() => setView({ wish: { mode: "sowOn" } })}
               >
                 {say.ifISowToday}
               </Button>

@@ -50,6 +50,7 @@ export function PlanView() {
           garden={garden}
           site={site}
           today={today}
+          inView={day}
           start={wish}
           onClose={() => setView({ wish: null })}
         />

@@ -36,13 +36,19 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
   const { value: found, asked } = useAnswer("sowable", { day: wanted }, { garden, site });
   const { day } = asked;
-  const groups = CROP_GROUPS.map((id) => ({
-    title: cropGroups[id],
-    rows: (found?.now ?? []).filter(({ growing }) => growing.crop.group === id),
-  })).filter(({ rows }) => rows.length > 0);
+  const usual = (found?.now ?? []).filter(({ isUsual }) => isUsual);
+  const seldom = (found?.now ?? []).filter(({ isUsual }) => !isUsual);
+  const young = usual.filter(({ growing }) => growing.stage === "baby");
+  const groups = [
+    ...CROP_GROUPS.map((id) => ({
+      title: cropGroups[id],
+      rows: usual.filter(({ growing }) => growing.crop.group === id && growing.stage === "full"),
+    })),
+    { title: say.babyLeaves, rows: young },
+  ].filter(({ rows }) => rows.length > 0);
   const choose = (one: SowNow) => {
     onClose();
-    setView({ wish: { cropId: one.growing.crop.id, mode: "today" } });
+    setView({ wish: { cropId: one.growing.crop.id, mode: "sowOn" } });
   };
   return (
     <Dialog
@@ -62,27 +68,27 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
       <DialogContent>
         <Box sx={{ fontSize: 15, color: "var(--ash-text)" }}>
           {found
-            ? say.sownThatDayWillBeReadyInTimeHere({ nowCount: found.now.length })
+            ? say.sownThatDayWillBeReadyInTimeHere({
+                nowCount: new Set(usual.map(({ growing }) => growing.crop.id)).size,
+              })
             : say.calculating}
         </Box>
         {groups.map(({ title, rows }) => (
-          <Box component="section" key={title} sx={{ mt: 1.75 }}>
+          <Box component="section" key={title} aria-label={title} sx={{ mt: 1.75 }}>
             <Box component="h3" sx={{ m: 0, fontSize: 14, color: "var(--ash-text)" }}>
               {title}
             </Box>
-            <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
-              {rows.map((one) => (
-                <SowRow
-                  key={one.growing.crop.id}
-                  one={one}
-                  left={one.daysLeft}
-                  day={day}
-                  onChoose={() => choose(one)}
-                />
-              ))}
-            </Box>
+            <SowRows rows={rows} day={day} onChoose={choose} />
           </Box>
         ))}
+        {seldom.length > 0 && (
+          <Box component="details" sx={{ mt: 2, fontSize: 15 }}>
+            <Box component="summary" sx={{ cursor: "pointer" }}>
+              {say.possibleThoughSeldom({ count: seldom.length })}
+            </Box>
+            <SowRows rows={seldom} day={day} onChoose={choose} />
+          </Box>
+        )}
         {found && found.not.length > 0 && (
           <Box component="details" sx={{ mt: 2, fontSize: 15 }}>
             <Box component="summary" sx={{ cursor: "pointer" }}>
@@ -99,13 +105,35 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
   );
 }
 
+function SowRows({ rows, day, onChoose }: RowsProps) {
+  return (
+    <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
+      {rows.map((one) => (
+        <SowRow
+          key={`${one.growing.crop.id} ${one.growing.stage}`}
+          one={one}
+          left={one.daysLeft}
+          day={day}
+          onChoose={() => onChoose(one)}
+        />
+      ))}
+    </Box>
+  );
+}
+
+interface RowsProps {
+  rows: readonly (SowNow & { daysLeft: number | null })[];
+  day: DayNumber;
+  onChoose: (one: SowNow) => void;
+}
+
 function SowRow(props: { one: SowNow; left: number | null; day: DayNumber; onChoose: () => void }) {
   const wording = useWording();
   const { one, left, day } = props;
   const { growing, timeline } = one;
   const urgent = left !== null && left < URGENT_DAYS;
   const how = growing.method === "transplant" ? say.inTrays : "direct";
-  const young = growing.stage === "baby" ? say.babyLeaf : "";
+  const young = growing.stage === "baby" && !one.isUsual ? say.babyLeaf : "";
   return (
     <Box
       component="li"

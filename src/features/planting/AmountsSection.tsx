@@ -4,6 +4,9 @@ import Box from "@mui/material/Box";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import {
+  isSownByWeight,
+  kindAmounts,
+  plantingAmounts,
   amountsFor,
   amountSums,
   blockShortfall,
@@ -31,10 +34,13 @@ export function AmountsSection({ garden, today, state }: Props) {
   const { planting, stand, growing, usualYieldKg } = state;
   const { crop } = growing;
   const leftKg = expectedYieldKg(state, today);
-  const amounts = amountsFor(stand, crop, planting.method);
+  // By what will come up there and then; the planting itself is looked at where it is being dragged.
+  const amounts = plantingAmounts(garden, planting) ?? amountsFor(stand, crop, planting.method);
+  const kinds = kindAmounts(garden, planting);
+  const areaM2 = stand.lengthM * stand.widthM;
   const short = blockShortfall(stand, crop, amounts);
   const effect = spacingEffectFact(planting.spacingFactor);
-  const fromBox = planting.bought ? null : boxAmounts(garden, planting, stand, crop, today);
+  const fromBox = planting.bought ? null : boxAmounts(garden, planting, today);
   const { number, weightG } = wording;
   return (
     <InspectorSection title={say.amounts}>
@@ -49,6 +55,7 @@ export function AmountsSection({ garden, today, state }: Props) {
           <>{say.cells({ number: number(amounts.cells) })}</>
         )}
         {!planting.bought &&
+          kinds.length === 1 &&
           say.sowingOf({
             seed: told(seedFact(crop, amounts.seeds)),
             weight: weightG(amounts.seedGrams),
@@ -57,6 +64,15 @@ export function AmountsSection({ garden, today, state }: Props) {
         {say.usualYieldOf({ weight: weightG(usualYieldKg * 1000) })}
         {leftKg < usualYieldKg && <>{say.afterLosses({ weight: weightG(leftKg * 1000) })}</>}.
       </Box>
+      {!planting.bought && kinds.length === 1 && isSownByWeight(growing) && (
+        <Box sx={{ fontSize: 14, mt: 0.5 }}>
+          {say.overArea({
+            weight: weightG(amounts.seedGrams),
+            area: wording.areaM2(areaM2),
+            rate: wording.ratePerM2(amounts.seedGrams / areaM2),
+          })}
+        </Box>
+      )}
       {fromBox && (
         <Box sx={{ fontSize: 14, mt: 0.5 }}>
           {say.fromThePacketAboutGermination({

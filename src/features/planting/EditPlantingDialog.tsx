@@ -11,7 +11,7 @@ import { useState } from "react";
 import { useWatch } from "react-hook-form";
 import type { Crop } from "@/core/crops";
 import type { WayOut } from "@/core/commands";
-import { bedsInOrder, coversOver, type Garden, type Planting } from "@/core/garden";
+import { bedsInOrder, coversOver, cropsOf, type Garden, type Planting } from "@/core/garden";
 import { coverWords } from "@/words/covers";
 import { gardenStore, takeWay, type Refused } from "@/store/index";
 import { ChoiceField, LengthField, useFields } from "@/ui/forms";
@@ -19,6 +19,7 @@ import { WaysOut } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { editFieldsOf, EditFieldsSchema, plantingChangesFrom, type EditFields } from "./editFields";
 import { sumOf } from "./standingSum";
+import { KindsFields } from "./KindsFields";
 import { StandingFields } from "./StandingFields";
 import { planting as say } from "@/words/en/planting";
 import { told } from "@/ui/wording";
@@ -135,6 +136,7 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
             />
           </Box>
           <StandingFields control={control} short={short} shortUnit={shortUnit} sum={sum} />
+          <KindsFields control={control} crop={crop} crops={cropsOf(garden)} />
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>{say.cancel}</Button>

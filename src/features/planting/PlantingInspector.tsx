@@ -20,6 +20,7 @@ import { AgainSection } from "./AgainSection";
 import { AmountsSection } from "./AmountsSection";
 import { ComingUpSection } from "./ComingUpSection";
 import { HappenedSection } from "./HappenedSection";
+import { KindsSection } from "./KindsSection";
 import { SchoolsSection } from "./SchoolsSection";
 import { SetupSection } from "./SetupSection";
 import { SunWarning } from "./SunWarning";
@@ -139,6 +140,7 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day 
       <SetupSection {...shown} planting={planting} timeline={timeline} />
       <SchoolsSection {...shown} sowDay={timeline.sowDay} />
       <AgainSection garden={garden} site={site} planting={planting} growing={growing} />
+      <KindsSection garden={garden} site={site} state={shownState} />
       <AmountsSection garden={garden} today={today} state={shownState} />
       <InspectorSection title={say.commands}>
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>

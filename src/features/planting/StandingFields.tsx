@@ -49,7 +49,12 @@ export function StandingFields({ control, short, shortUnit, sum }: Props) {
         {method === "bought" ? (
           <NumberField control={control} name="ageWeeks" label={say.boughtAgeWeeks} />
         ) : (
-          <NumberField control={control} name="seedsPerHole" label={say.seedsPerHole} />
+          <NumberField
+            control={control}
+            name="seedsPerHole"
+            label={say.seedsPerHole}
+            slotProps={{ inputLabel: { shrink: true } }}
+          />
         )}
         <NumberField control={control} name="spacingFactor" label={say.spacing} />
         {arrangement === "pots" && (

@@ -28,6 +28,15 @@ export const EditFieldsSchema = z.object({
   seedsPerHole: maybeAmount,
   /** Age of bought plants when they are set out, weeks. */
   ageWeeks: maybeAmount,
+  /** What is sown with it; each share in per cent of the plants. */
+  kinds: z.array(
+    z.object({
+      cropId: z.string().min(1, say.chooseTheKind),
+      varietyId: z.string(),
+      share: amount(say.enterTheShare).gt(0, say.enterTheShare).lt(100, say.enterTheShare),
+    }),
+  ),
+  kindsAs: z.enum(["mixed", "alternating"]),
 });
 
 export type EditFields = z.infer<typeof EditFieldsSchema>;
@@ -53,6 +62,12 @@ export function editFieldsOf(planting: Planting, units: Units, crop: Crop): Edit
     plantsPerStation: planting.plantsPerStation,
     spacingFactor: planting.spacingFactor,
     seedsPerHole: planting.seedsPerHole ?? NaN,
+    kinds: (planting.mix?.parts ?? []).map((part) => ({
+      cropId: part.cropId,
+      varietyId: part.varietyId,
+      share: rounded(part.share * 100),
+    })),
+    kindsAs: planting.mix?.as ?? "mixed",
     ageWeeks: weeksOf(planting.bought?.ageDays ?? usualBoughtAgeDays(crop)),
   };
 }
@@ -127,6 +142,22 @@ export function plantingChangesFrom(
         : null,
     plantsPerStation: fields.plantsPerStation,
     spacingFactor: fields.spacingFactor,
+    mix:
+      fields.kinds.length === 0
+        ? null
+        : {
+            as: fields.kindsAs,
+            parts: fields.kinds.map((kind, index) => ({
+              cropId: kind.cropId,
+              varietyId: kind.varietyId,
+              share: exact(
+                kind.share,
+                shown.kinds[index]?.share ?? NaN,
+                planting.mix?.parts[index]?.share ?? NaN,
+                (percent) => percent / 100,
+              ),
+            })),
+          },
   };
 }
 

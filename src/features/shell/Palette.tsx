@@ -223,7 +223,7 @@ function useActions(): Action[] {
       {
         label: settingsSay.ifISowToday,
         group: settingsSay.commands,
-        run: () => wish({ mode: "today" }),
+        run: () => wish({ mode: "sowOn" }),
       },
       {
         label: settingsSay.addBeds2,

@@ -58,7 +58,7 @@ export function WorkList({ garden, work, day, onSow, onTray }: Props) {
         return (
           <Box
             component="li"
-            key={`${item.kind} ${item.kind === "sow" ? item.raising.planting.id : item.state.sowing.id}`}
+            key={`${item.kind} ${item.kind === "sow" ? `${item.raising.planting.id} ${item.raising.crop.id} ${item.raising.variety.id}` : item.state.sowing.id}`}
             sx={{
               display: "grid",
               gridTemplateColumns: { xs: "30px minmax(0, 1fr)", sm: "30px minmax(0, 1fr) auto" },

@@ -13,7 +13,7 @@ const looked: Record<string, fc.Arbitrary<Partial<ViewState>>> = {
   "/plan": fc.record({
     planGrouping: fc.constantFrom("bed" as const, "crop" as const),
     wish: maybe(
-      fc.record({ cropId: id, bedId: id, mode: fc.constantFrom("by" as const, "today" as const) }),
+      fc.record({ cropId: id, bedId: id, mode: fc.constantFrom("by" as const, "sowOn" as const) }),
     ),
   }),
   "/beds": fc.record({

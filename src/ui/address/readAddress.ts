@@ -18,7 +18,7 @@ const PlanSchema = z.object({
   by: z.enum(["bed", "crop"]).default("bed").catch("bed"),
   crop: word,
   bed: word,
-  mode: oneOf(["by", "between", "today"]),
+  mode: oneOf(["by", "between", "sowOn"]),
 });
 const BedsSchema = z.object({
   bed: word,

@@ -11,6 +11,37 @@ export const planting = table({
   amounts: "Amounts",
   sowingOf: ({ seed, weight, distance }: { seed: string; weight: string; distance: string }) =>
     `: ${seed} including losses, ${weight}. Sow ${distance} deep`,
+  overArea: ({ weight, area, rate }: { weight: string; area: string; rate: string }) =>
+    `Broadcast: ${weight} over ${area}, ${rate}.`,
+  mixedSeed: "Kinds mixed in this sowing",
+  plantedInTurn: "Kinds in turn, station by station",
+  kindShare: ({ crop, variety, share }: { crop: string; variety: string; share: string }) =>
+    `${crop}, ${variety}: ${share} %`,
+  kindNotReady: "Not ready here.",
+  kindReady: ({ date }: { date: string }) => `Ready ${date}.`,
+  kindAmounts: ({
+    plants,
+    seed,
+    weight,
+    yields,
+  }: {
+    plants: string;
+    seed: string;
+    weight: string;
+    yields: string;
+  }) => ` ${plants} plants${seed ? `, ${seed}, ${weight}` : ""}; yields about ${yields}.`,
+  severalKinds: "Several kinds in this sowing",
+  addAKind: "Add another kind",
+  removeKind: ({ kind }: { kind: string }) => `Remove ${kind}`,
+  howKindsStand: "How they stand",
+  seedMixedTogether: "seed mixed together",
+  stationByStation: "in turn, station by station",
+  share: "Share %",
+  theRest: ({ crop, share }: { crop: string; share: string }) => `${crop}: the rest, ${share} %`,
+  sharesLeaveNothing: ({ crop }: { crop: string }) =>
+    `The shares reach 100 % and leave nothing for ${crop}: lower one of them.`,
+  enterTheShare: "Enter the share of this kind: more than 0 and less than 100 %.",
+  chooseTheKind: "Choose the crop of each kind.",
   usualYieldOf: ({ weight }: { weight: string }) => `. Usual yield about ${weight} in all`,
   setOut: "Set out",
   boughtSeedlings: " · bought plants",

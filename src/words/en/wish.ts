@@ -8,6 +8,9 @@ export const wish = table({
   calculating: "Calculating…",
   tooLateOrTooEarly: ({ notCount }: { notCount: number }) =>
     `Too late or too early: ${notCount} ${plural(notCount, "crop", "crops")}`,
+  possibleThoughSeldom: ({ count }: { count: number }) =>
+    `Possible, but seldom sown at this time: ${count}`,
+  babyLeaves: "Baby leaf",
   close: "Close",
   inTrays: "in trays",
   babyLeaf: ", baby leaf",
@@ -28,6 +31,8 @@ export const wish = table({
   isFullThen: ({ bed }: { bed: string }) => `${bed} is full then.`,
   addedToSowOn: ({ crop, bed, date }: { crop: string; bed: string; date: string }) =>
     `${crop} added to ${bed}: sow on ${date}.`,
+  addedToSetOutOn: ({ crop, bed, date }: { crop: string; bed: string; date: string }) =>
+    `${crop} added to ${bed}: buy plants and set them out on ${date}.`,
   done: ({ words }: { words: string }) => `Done: ${words}.`,
   cannotBeReadyByThenHereUnderAny: ({ crop }: { crop: string }) =>
     `${crop} cannot be ready by then here, under any cover. Try another crop or a later date.`,
@@ -39,7 +44,21 @@ export const wish = table({
   when: "When",
   readyBy: "ready by",
   fromTo: "from … to …",
-  ifISowToday2: "if I sow today",
+  ifISowOn: "if I sow on…",
+  sowOn: "Sow on",
+  enterTheDateYouSow: "Enter the date you sow, or have sown.",
+  thatIsTooLongAgo: "That is more than two years ago: choose a later date.",
+  thatIsTooFarAhead: "That is more than three years ahead: choose an earlier date.",
+  buyPlants: ({ date, where, spot }: { date: string; where: string; spot: string }) =>
+    `Buy plants, set out ${date}, ${where}${spot}`,
+  takes: ({ length, plants, weight }: { length: string; plants: string; weight: string }) =>
+    ` Takes ${length}: ${plants}, about ${weight}.`,
+  takesOnly: ({ length, plants, weight }: { length: string; plants: string; weight: string }) =>
+    ` Less than you want: ${length} takes ${plants}, about ${weight}.`,
+  plants: ({ count, number }: { count: number; number: string }) =>
+    `${number} ${plural(count, "plant", "plants")}`,
+  addedAsSown: ({ crop, bed, date }: { crop: string; bed: string; date: string }) =>
+    `${crop} added to ${bed}, started on ${date}.`,
   readyBy2: "Ready by",
   from: "From",
   to: "To",

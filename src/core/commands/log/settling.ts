@@ -3,7 +3,6 @@ import { dayNumber, IsoDateSchema, type IsoDate } from "../../calendar";
 import { cropsOf, withChanges, type Change, type Garden } from "../../garden";
 import { TaskIdSchema, WORKS, type LogEntry, type Logged, type Work } from "../../log";
 import { boxAmounts } from "../../propagation";
-import { standOf } from "../../plantings";
 import { seedsIn } from "../../seedBox";
 import { takeCells, thinTo } from "../../trays";
 import { change, command, refuse, type Run } from "../command";
@@ -185,11 +184,9 @@ function seedFor(
   on: IsoDate,
 ): { lotId: string | null; seeds: number | null } {
   const planting = garden.plantings.get(plantingId);
-  const bed = garden.beds.get(planting?.bedId ?? "");
   const crop = cropsOf(garden).get(planting?.cropId ?? "");
-  if (!planting || !bed || !crop) return { lotId: null, seeds: null };
-  const box = boxAmounts(garden, planting, standOf(planting, bed), crop, dayNumber(on));
-  return box
+  const box = planting ? boxAmounts(garden, planting, dayNumber(on)) : null;
+  return box && crop
     ? { lotId: box.lot.id, seeds: Math.min(box.seeds, seedsIn(crop, box.lot)) }
     : { lotId: null, seeds: null };
 }

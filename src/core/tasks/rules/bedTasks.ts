@@ -110,7 +110,7 @@ function rests({ garden, day }: Round): Task[] {
     const bed = garden.beds.get(rest.bedId);
     if (!bed) return [];
     const [fromDay, untilDay] = [dayNumber(rest.fromOn), dayNumber(rest.untilOn)];
-    const { grams, litres } = restNeeds(rest, bed);
+    const { grams, litres, notes } = restNeeds(rest, bed);
     const manure =
       rest.under.kind === "coverCrop" ? coverCropLibrary.get(rest.under.coverCropId) : undefined;
     const base = {
@@ -134,6 +134,7 @@ function rests({ garden, day }: Round): Task[] {
           ifLeft: manure
             ? fact("tasks.eachWeekOfDelayMeansLessCover")
             : fact("tasks.rainBeatsBareSoilDownAndWashesIt"),
+          more: manure ? notes : PLAIN.more,
           isLate: day > fromDay,
         },
       ];

@@ -1,5 +1,5 @@
 import { dayNumber } from "../../calendar";
-import { amountsFor, standOf } from "../../plantings";
+import { amountsFor, isSownByWeight, kindAmounts, standOf } from "../../plantings";
 import { grownShare, sowingAdvice } from "../../schedule";
 import {
   ASKED_AFTER_DAYS,
@@ -9,7 +9,7 @@ import {
   type PlantingRound,
   type Task,
 } from "../task";
-import { fact } from "../../facts";
+import { fact, type Fact } from "../../facts";
 
 /** Bought plants are looked for so long before they are set out. */
 const BOUGHT_AHEAD_DAYS = 14;
@@ -38,6 +38,34 @@ function amounts({ bed, life }: PlantingRound) {
   return amountsFor(standOf(life.planting, bed), life.growing.crop, life.planting.method);
 }
 
+/** Young leaves and shoots are sown by weight over their ground, what stands in rows by seeds. */
+function seedFor({ garden, bed, life }: PlantingRound): { howMuch: Fact; others: Fact[] } {
+  const { planting, growing } = life;
+  const [own, ...others] = kindAmounts(garden, planting);
+  const { seeds = 0, seedGrams = 0 } = own ?? {};
+  const { rows } = amountsFor(standOf(planting, bed), growing.crop, planting.method);
+  const areaM2 = planting.lengthM * bed.widthM;
+  return {
+    howMuch: isSownByWeight(growing)
+      ? fact("tasks.seedOverArea", { seedGrams, areaM2 })
+      : fact("tasks.seedsInRows", {
+          seeds,
+          seedGrams,
+          rows,
+          startedFrom: growing.crop.startedFrom,
+        }),
+    others: others.map((kind) =>
+      fact("tasks.withItIsSown", {
+        crop: kind.growing.crop.name,
+        seeds: kind.seeds,
+        seedGrams: kind.seedGrams,
+        startedFrom: kind.growing.crop.startedFrom,
+        alternating: planting.mix?.as === "alternating",
+      }),
+    ),
+  };
+}
+
 /** Whether the sowing is still asked for: its day has come, and nobody wrote that it was made. */
 function isSowingAsked(round: PlantingRound): boolean {
   const { day, life } = round;
@@ -52,7 +80,7 @@ function sowing(round: PlantingRound): Task[] {
   const { plantOutDay, readyDay, sowDay } = life.timeline;
   const plannedDay = dayNumber(life.planting.sowOn);
   if (plantOutDay !== null || !isSowingAsked(round)) return [];
-  const { seeds, seedGrams, rows } = amounts(round);
+  const { howMuch, others } = seedFor(round);
   const { crop } = life.growing;
   return [
     plantingTask(round, "sow", plannedDay, plannedDay, {
@@ -60,15 +88,11 @@ function sowing(round: PlantingRound): Task[] {
         readyDay === null
           ? fact("tasks.plannedForNow")
           : fact("tasks.sownNowReady", { readyDay, sowDay }),
-      howMuch: fact("tasks.seedsInRows", {
-        seeds,
-        seedGrams,
-        rows,
-        startedFrom: life.growing.crop.startedFrom,
-      }),
+      howMuch,
       endsWhen: fact("tasks.itIsSown"),
       ifLeft: weekLater(round, life),
       more: [
+        ...others,
         fact("tasks.deepRowsApart", { depthCm: crop.sowing.depthCm, rowCm: life.planting.rowCm }),
       ],
     }),

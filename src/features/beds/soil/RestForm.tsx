@@ -15,7 +15,8 @@ import { manureWords } from "./manureWords";
 import { restPlan, RestFieldsSchema, USUAL_REST } from "./restPlan";
 import type { BedSectionProps } from "../section";
 import { beds as say } from "@/words/en/beds";
-import { useWording, type LocalWording } from "@/ui/wording";
+import "@/words/en/facts/bedCare";
+import { told, useWording, type LocalWording } from "@/ui/wording";
 
 const WHEN_WORDS = { open: "", any: "", early: say.tooEarly, late: say.tooLate } as const;
 
@@ -110,18 +111,23 @@ function gapWords(gap: Gap, day: number, wording: LocalWording): string {
   });
 }
 
+const PART_OF_BLEND = "bedCare.partOfBlend";
+
 function needWords(
   rest: Omit<Rest, "id">,
   bed: BedSectionProps["bed"],
   wording: LocalWording,
 ): string {
-  const { litres, grams } = restNeeds({ ...rest, id: "rest" }, bed);
+  const { litres, grams, notes } = restNeeds({ ...rest, id: "rest" }, bed);
   const { under } = rest;
   const much =
     under.kind === "mulch"
       ? say.of2({ volume: wording.soilL(litres), name: mulches.get(under.mulchId)?.name ?? "" })
       : say.ofSeed({ weight: wording.weightG(grams) });
-  return say.forOfBed({ much, length: wording.lengthM(rest.lengthM) });
+  const words = say.forOfBed({ much, length: wording.lengthM(rest.lengthM) });
+  // The inoculant is told with the crop.
+  const parts = notes.filter((note) => typeof note !== "string" && note.code === PART_OF_BLEND);
+  return parts.length === 0 ? words : `${words}${wording.list(parts.map((part) => told(part)))}. `;
 }
 
 function KeptRest({ rest, day }: { rest: Rest } & Pick<BedSectionProps, "day">) {

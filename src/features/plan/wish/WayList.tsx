@@ -11,9 +11,10 @@ import type { ReactNode } from "react";
 import type { Garden } from "@/core/garden";
 import { shortfallWords, sunShortfall, type Verdict, type Way } from "@/core/schedule";
 import type { Site } from "@/core/growth";
+import { amountsFor, standOf, usualYieldKg } from "@/core/plantings";
 import { whereWords } from "@/words/covers";
 import { useWording, type LocalWording } from "@/ui/wording";
-import { LEAST_ROOM_M, wayRoom } from "./wayRoom";
+import { LEAST_ROOM_M, plantingFor, wayRoom, type Asked } from "./wayRoom";
 import { wish as say } from "@/words/en/wish";
 import { told } from "@/ui/wording";
 import "@/words/en/facts/schedule";
@@ -22,7 +23,8 @@ interface Props {
   garden: Garden;
   site: Site;
   ways: readonly Way[];
-  chosenBedId: string;
+  /** How much of it and where; null while that cannot be read. */
+  asked: Asked | null;
   /** Whether each way tells its crop, in a list of different ones. */
   named?: boolean;
   onAccept: (way: Way) => void;
@@ -38,7 +40,7 @@ const VERDICTS: Record<Verdict["kind"], { word: string; color: string; icon: Rea
 };
 
 /** Ways to get what is wished for, the best first, each with its verdict and reason. */
-export function WayList({ garden, site, ways, chosenBedId, named, onAccept }: Props) {
+export function WayList({ garden, site, ways, asked, named, onAccept }: Props) {
   const wording = useWording();
   return (
     <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
@@ -48,7 +50,7 @@ export function WayList({ garden, site, ways, chosenBedId, named, onAccept }: Pr
         return (
           <Box
             component="li"
-            key={`${growing.crop.id} ${growing.method} ${growing.stage} ${way.spot.bedId}`}
+            key={keyOf(way)}
             sx={{
               display: "grid",
               gridTemplateColumns: { xs: "76px minmax(0, 1fr)", sm: "84px minmax(0, 1fr) auto" },
@@ -72,11 +74,12 @@ export function WayList({ garden, site, ways, chosenBedId, named, onAccept }: Pr
               <br />
               {told(verdict.words)} {sunWords(site, way)}
               <Box component="span" sx={{ color: "var(--ash-text)" }}>
-                {roomWords(site, garden, way, chosenBedId, wording)}
+                {asked && roomWords(site, garden, way, asked, wording)}
               </Box>
             </Box>
             <Button
               variant={index === 0 && !named ? "contained" : "outlined"}
+              disabled={asked === null}
               onClick={() => onAccept(way)}
               aria-label={say.addToPlan2({
                 crop: growing.crop.name,
@@ -97,19 +100,37 @@ export function WayList({ garden, site, ways, chosenBedId, named, onAccept }: Pr
   );
 }
 
+/** A yield is known to two digits at best. */
+function roughly(grams: number): number {
+  return Number(grams.toPrecision(2));
+}
+
+function keyOf({ growing, spot }: Way): string {
+  const { crop, method, stage, boughtAgeDays } = growing;
+  return `${crop.id} ${method} ${stage} ${boughtAgeDays ? "bought" : "raised"} ${spot.bedId}`;
+}
+
 function wayWords(garden: Garden, way: Way, wording: LocalWording): string {
   const { growing, timeline } = way;
+  // A spot with a skyline of its own stands beside the others under the same covers: name it.
+  const spot = garden.beds.get(way.spot.bedId)?.horizon ? ` (${way.spot.bedName})` : "";
+  const where = whereWords(growing.covers);
+  if (growing.boughtAgeDays) {
+    return say.buyPlants({
+      date: wording.date(timeline.plantOutDay ?? timeline.sowDay),
+      where,
+      spot,
+    });
+  }
   const what = growing.stage === "baby" ? say.forBabyLeaf : "";
   const how =
     growing.method === "transplant" && timeline.plantOutDay !== null
       ? say.inTraysTransplant({ date: wording.date(timeline.plantOutDay) })
       : "direct";
-  // A spot with a skyline of its own stands beside the others under the same covers: name it.
-  const spot = garden.beds.get(way.spot.bedId)?.horizon ? ` (${way.spot.bedName})` : "";
   return say.sow({
     date: wording.date(timeline.sowDay),
     how,
-    where: whereWords(growing.covers),
+    where,
     spot,
     what,
   });
@@ -126,11 +147,24 @@ function roomWords(
   site: Site,
   garden: Garden,
   way: Way,
-  chosenBedId: string,
+  asked: Asked,
   wording: LocalWording,
 ): string {
-  const room = wayRoom(site, garden, way, chosenBedId);
+  const room = wayRoom(site, garden, way, asked.bedId);
   if (!room) return "";
   if (room.freeM < LEAST_ROOM_M) return say.isFullThen({ bed: room.bed.name });
-  return say.hasFree({ bed: room.bed.name, length: wording.lengthM(room.freeM) });
+  const { planting, isAll } = plantingFor(site, garden, way, asked, "new");
+  const { crop, method, stage } = way.growing;
+  const stand = standOf(planting, room.bed);
+  const { plants } = amountsFor(stand, crop, method);
+  const free = say.hasFree({ bed: room.bed.name, length: wording.lengthM(room.freeM) });
+  const takes = isAll ? say.takes : say.takesOnly;
+  return (
+    free +
+    takes({
+      length: wording.lengthM(planting.lengthM, 2),
+      plants: say.plants({ count: plants, number: wording.number(plants) }),
+      weight: wording.weightG(roughly(usualYieldKg(stand, crop, method, stage) * 1000)),
+    })
+  );
 }

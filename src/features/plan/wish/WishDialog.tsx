@@ -10,21 +10,23 @@ import DialogTitle from "@mui/material/DialogTitle";
 import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useMemo, useState } from "react";
-import type { DayNumber } from "@/core/calendar";
+import { useWatch } from "react-hook-form";
+import { DAYS_PER_WEEK, isoDate, type DayNumber } from "@/core/calendar";
 import type { WayOut } from "@/core/commands";
 import { cropsOf, type Garden } from "@/core/garden";
-import { otherCropsFor, waysTo, type Way } from "@/core/schedule";
+import { otherCropsFor, waysTo, type Way, type Wish } from "@/core/schedule";
 import { spotsOf } from "@/core/plantings";
 import type { Site } from "@/core/growth";
 import { gardenStore, takeWay, type Refused, newId } from "@/store/index";
-import { useFields } from "@/ui/forms";
+import { howMuchFrom, useFields } from "@/ui/forms";
 import { WaysOut } from "@/ui/inputs/index";
 import { setView, tell, type WishStart } from "@/ui/viewState";
 import { useWording, told } from "@/ui/wording";
+import { begunEntries } from "./begunEntries";
 import { WayList } from "./WayList";
-import { LEAST_ROOM_M, plantingFor, wayRoom } from "./wayRoom";
+import { LEAST_ROOM_M, plantingFor, wayRoom, type Asked } from "./wayRoom";
 import { WishForm } from "./WishForm";
-import { startingFields, wishFrom, WishFieldsSchema } from "./wishFields";
+import { startingFields, wishFrom, WishFieldsSchema, type WishFields } from "./wishFields";
 import { plan as say } from "@/words/en/plan";
 import { wish as wishSay } from "@/words/en/wish";
 import "@/words/en/facts/schedule";
@@ -33,6 +35,8 @@ interface Props {
   garden: Garden;
   site: Site;
   today: DayNumber;
+  /** The date in view: what is asked of "if I sow on" begins with it. */
+  inView: DayNumber;
   start: WishStart;
   onClose: () => void;
 }
@@ -40,50 +44,75 @@ interface Props {
 const WAYS_SHOWN = 7;
 
 /** "I want… ready by…": the ways to get it, with what stands against them, and one tap to plan it. */
-export default function WishDialog({ garden, site, today, start, onClose }: Props) {
-  const form = useFields(WishFieldsSchema, startingFields(start, cropsOf(garden), today));
+export default function WishDialog({ garden, site, today, inView, start, onClose }: Props) {
+  const form = useFields(WishFieldsSchema, startingFields(start, cropsOf(garden), today, inView));
   const wording = useWording();
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
-  const { cropId, varietyId, mode, by, until, bedId } = form.watch();
+  const typed = useWatch({ control: form.control }) as WishFields;
+  const { cropId, varietyId, mode, by, until, sowOn, bedId, amountBy, amount } = typed;
   const wish = useMemo(
-    () => wishFrom({ cropId, varietyId, mode, by, until, bedId }, cropsOf(garden), today),
-    [cropId, varietyId, mode, by, until, bedId, garden, today],
+    () => wishFrom({ cropId, varietyId, mode, by, until, sowOn }, cropsOf(garden), today),
+    [cropId, varietyId, mode, by, until, sowOn, garden, today],
   );
+  const howMuch = howMuchFrom({ amountBy, amount }, garden.settings.units);
+  const asked: Asked | null =
+    typeof howMuch === "string" || typeof wish === "string"
+      ? null
+      : { howMuch, weeks: weeksWanted(wish), bedId };
   const [refused, setRefused] = useState<(Refused & { plantingId: string }) | null>(null);
   const found = useMemo(() => {
     if (typeof wish === "string") return null;
     const all = spotsOf(garden);
     const chosen = all.filter((spot) => spot.bedId === bedId);
     const { settings } = garden;
-    const asked = chosen.length > 0 ? chosen : all.filter((spot) => spot.covers.length === 0);
+    const plain = chosen.length > 0 ? chosen : all.filter((spot) => spot.covers.length === 0);
     const ways = waysTo(site, settings, wish, chosen.length > 0 ? chosen : all);
     const others =
       wish.wanted === null
         ? []
         : otherCropsFor(site, settings, wish, all, cropsOf(garden).values());
     return {
-      asked: waysTo(site, settings, wish, asked).find((way) => way.growing.stage === "full"),
-      ways: roomyFirst(
-        ways.filter((way) => way.verdict.kind !== "never"),
-        (way) => (wayRoom(site, garden, way, bedId)?.freeM ?? 0) >= LEAST_ROOM_M,
-      ).slice(0, WAYS_SHOWN),
+      plain: waysTo(site, settings, wish, plain).find(
+        (way) => way.growing.stage === "full" && !isBought(way),
+      ),
+      ways: shownOf(
+        roomyFirst(
+          ways.filter((way) => way.verdict.kind !== "never"),
+          (way) => (wayRoom(site, garden, way, bedId)?.freeM ?? 0) >= LEAST_ROOM_M,
+        ),
+      ),
       others,
     };
   }, [wish, garden, site, bedId]);
 
   const accept = async (way: Way) => {
-    const planting = plantingFor(site, garden, way, bedId, newId("planting"));
-    const done = await gardenStore().dispatch("planting.add", planting);
+    if (asked === null) return;
+    const { planting } = plantingFor(site, garden, way, asked, newId("planting"));
+    const entries = begunEntries(planting, way, today, newId);
+    const done = await (entries.length === 0
+      ? gardenStore().dispatch("planting.add", planting)
+      : gardenStore().dispatch("log.keep", {
+          entries,
+          newPlantings: [planting],
+          today: isoDate(today),
+        }));
     if (!done.ok) return setRefused({ ...done, plantingId: planting.id });
     onClose();
     setView({ selectedPlantingId: planting.id });
     const bed = garden.beds.get(planting.bedId)?.name ?? "";
+    const { plantOutDay, sowDay } = way.timeline;
+    const isBought = planting.bought !== null;
+    const added = {
+      crop: way.growing.crop.name,
+      bed,
+      date: wording.date(isBought ? (plantOutDay ?? sowDay) : sowDay),
+    };
     tell(
-      wishSay.addedToSowOn({
-        crop: way.growing.crop.name,
-        bed,
-        date: wording.date(way.timeline.sowDay),
-      }),
+      entries.length > 0
+        ? wishSay.addedAsSown(added)
+        : isBought
+          ? wishSay.addedToSetOutOn(added)
+          : wishSay.addedToSowOn(added),
       "done",
       true,
     );
@@ -120,6 +149,11 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
           </Alert>
         )}
         <WishForm garden={garden} form={form} />
+        {typeof howMuch === "string" && (
+          <Alert severity="info" sx={{ mt: 2 }}>
+            {howMuch}
+          </Alert>
+        )}
         {typeof wish === "string" ? (
           <Alert severity="info" sx={{ mt: 2 }}>
             {wish}
@@ -127,9 +161,9 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
         ) : (
           found && (
             <Box sx={{ mt: 2 }} aria-live="polite">
-              {found.asked?.tooLateWords && (
+              {found.plain?.tooLateWords && (
                 <Alert severity="warning" sx={{ mb: 1.5, fontSize: 16 }}>
-                  <b>{told(found.asked.tooLateWords)}</b>
+                  <b>{told(found.plain.tooLateWords)}</b>
                   {stillWords(found.ways)}
                 </Alert>
               )}
@@ -142,7 +176,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
                 garden={garden}
                 site={site}
                 ways={found.ways}
-                chosenBedId={bedId}
+                asked={asked}
                 onAccept={(way) => void accept(way)}
               />
               {found.others.length > 0 && (
@@ -154,7 +188,7 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
                     garden={garden}
                     site={site}
                     ways={found.others}
-                    chosenBedId=""
+                    asked={asked && { ...asked, bedId: "" }}
                     named
                     onAccept={(way) => void accept(way)}
                   />
@@ -169,6 +203,36 @@ export default function WishDialog({ garden, site, today, start, onClose }: Prop
       </DialogActions>
     </Dialog>
   );
+}
+
+/** Weeks of eating that a wish names; null where it names none. */
+function weeksWanted({ wanted }: Wish): number | null {
+  if (wanted === null || wanted.untilDay === null) return null;
+  return Math.max(1, (wanted.untilDay - wanted.byDay) / DAYS_PER_WEEK);
+}
+
+/**
+ * The ways that are shown: the best few, buying plants among them wherever it would do; but buying only
+ * where raising them oneself would not do as well there.
+ */
+function shownOf(ways: Way[]): Way[] {
+  const raised = new Set(
+    ways.flatMap(({ growing, verdict, spot }) =>
+      growing.method === "transplant" && !growing.boughtAgeDays && verdict.kind === "meets"
+        ? spot.bedId
+        : [],
+    ),
+  );
+  const [firstBought] = ways.filter(isBought);
+  const few = ways
+    .filter((way) => !isBought(way) || !raised.has(way.spot.bedId))
+    .slice(0, WAYS_SHOWN);
+  if (!firstBought || firstBought.verdict.kind !== "meets" || few.some(isBought)) return few;
+  return [...few.slice(0, WAYS_SHOWN - 1), firstBought];
+}
+
+function isBought({ growing }: Way): boolean {
+  return Boolean(growing.boughtAgeDays);
 }
 
 /** What the ways below the sentence are: some that work, or only what comes nearest. */

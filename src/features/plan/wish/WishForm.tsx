@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { bedsInOrder, coversOver, cropsOf, type Garden } from "@/core/garden";
 import { coverWords } from "@/words/covers";
-import { ChoiceField, DateField, type Fields } from "@/ui/forms";
+import { ChoiceField, DateField, HowMuchField, type Fields } from "@/ui/forms";
 import { CropPicker } from "@/ui/inputs/index";
 import type { WishFields } from "./wishFields";
 import { wish as say } from "@/words/en/wish";
@@ -13,7 +13,7 @@ interface Props {
   form: Fields<WishFields>;
 }
 
-/** The wish as a sentence of fields: what, when, where. */
+/** The wish as a sentence of fields: what, when, where, how much. */
 export function WishForm({ garden, form }: Props) {
   const { control } = form;
   const { cropId, varietyId, mode } = form.watch();
@@ -53,13 +53,25 @@ export function WishForm({ garden, form }: Props) {
         choices={[
           { value: "by", words: say.readyBy },
           { value: "between", words: say.fromTo },
-          { value: "today", words: say.ifISowToday2 },
+          { value: "sowOn", words: say.ifISowOn },
         ]}
       />
-      {mode !== "today" && (
+      {mode === "sowOn" ? (
+        <DateField control={control} name="sowOn" label={say.sowOn} />
+      ) : (
         <DateField control={control} name="by" label={mode === "by" ? say.readyBy2 : say.from} />
       )}
       {mode === "between" && <DateField control={control} name="until" label={say.to} />}
+      <Box
+        sx={{
+          display: "grid",
+          gap: 1.5,
+          gridTemplateColumns: "1fr 1fr",
+          gridColumn: { xs: "span 2", sm: "auto" },
+        }}
+      >
+        <HowMuchField form={form} units={garden.settings.units} />
+      </Box>
     </Box>
   );
 }

@@ -42,6 +42,8 @@ function wayIn(garden: Garden) {
   return { site, way };
 }
 
+const ALL = { howMuch: { by: "room" }, weeks: null, bedId: "b" } as const;
+
 test("what is offered for a bed of any length in feet can be planted, and halves fill the bed", () => {
   const { site, way } = wayIn(withOneBed(metres(10), metres(3)));
   for (let halfFeet = 2; halfFeet <= 60; halfFeet += 1) {
@@ -49,7 +51,7 @@ test("what is offered for a bed of any length in feet can be planted, and halves
     const typed = metres(halfFeet / 2);
     for (const lengthM of [exactM(typed), Math.round(typed * 1000) / 1000]) {
       const garden = withOneBed(lengthM, 0.9144);
-      const planting = plantingFor(site, garden, way, "b", "p");
+      const planting = plantingFor(site, garden, way, ALL, "p").planting;
       const all = commands["planting.add"].apply(garden, planting);
       expect([halfFeet, all.ok ? "" : english(all.refusal)]).toEqual([halfFeet, ""]);
       const half = exactM(metres(halfFeet / 4));
@@ -68,7 +70,10 @@ test("what is offered for a bed of any length in feet can be planted, and halves
 test("an inch too much is still too much, told in feet", () => {
   const garden = withOneBed(exactM(metres(10)), exactM(metres(3)));
   const { site, way } = wayIn(garden);
-  const planting = { ...plantingFor(site, garden, way, "b", "p"), lengthM: metres(10 + 1 / 12) };
+  const planting = {
+    ...plantingFor(site, garden, way, ALL, "p").planting,
+    lengthM: metres(10 + 1 / 12),
+  };
   const outcome = commands["planting.add"].apply(garden, planting);
   expect(outcome.ok ? "" : tell(outcome.refusal, plainWording("imperial"))).toMatch(/10 ft long/);
 });

@@ -1,9 +1,15 @@
 import { isoDate } from "@/core/calendar";
 import { BY_THE_BOOK } from "@/core/gardenFile";
 import type { Garden, Planting } from "@/core/garden";
-import { exactM } from "@/core/layout";
+import { exactM, fitsInto } from "@/core/layout";
 import { exposureKey, type Site } from "@/core/growth";
-import { bookSpacing, exposureOver } from "@/core/plantings";
+import {
+  bookSpacing,
+  exposureOver,
+  lengthForHowMuch,
+  standOf,
+  type HowMuch,
+} from "@/core/plantings";
 import { roomIn, roomiestBed, type Room } from "@/core/bedSpace";
 import type { Way } from "@/core/schedule";
 
@@ -25,30 +31,62 @@ export function wayRoom(site: Site, garden: Garden, way: Way, chosenBedId: strin
     : roomiestBed(site, garden, growing, fromDay, toDay);
 }
 
-/** A planting for an accepted way: in the chosen bed, or the roomiest one under the same covers. */
+/** What of a way is asked for: how much of it, and where. */
+export interface Asked {
+  howMuch: HowMuch;
+  /** Weeks for which it is to be eaten; null as long as its crop usually is. */
+  weeks: number | null;
+  /** A bed's id, or empty for any. */
+  bedId: string;
+}
+
+/** A planting for an accepted way, and whether its bed has as much room for it as was asked for. */
+export interface Planned {
+  planting: Planting;
+  isAll: boolean;
+}
+
+/**
+ * A planting for an accepted way: in the chosen bed, or the roomiest one under the same covers; as much as
+ * is asked for, at most what is free there. Where nothing is free it is as long as it would be, and what
+ * keeps it tells what stands in its way.
+ */
 export function plantingFor(
   site: Site,
   garden: Garden,
   way: Way,
-  chosenBedId: string,
+  { howMuch, weeks, bedId: chosenBedId }: Asked,
   id: string,
-): Planting {
+): Planned {
   const { growing, timeline } = way;
   const room = wayRoom(site, garden, way, chosenBedId);
-  const bedId = room?.bed.id ?? way.spot.bedId;
-  const bedLength = garden.beds.get(bedId)?.lengthM ?? 1;
-  const free = room && room.freeM >= LEAST_ROOM_M ? exactM(room.freeM) : bedLength;
-  return {
+  const bed = room?.bed ?? garden.beds.get(way.spot.bedId);
+  const hasRoom = room !== null && room.freeM >= LEAST_ROOM_M;
+  const freeM = hasRoom ? exactM(room.freeM) : (bed?.lengthM ?? 1);
+  const whole: Planting = {
     id,
     cropId: growing.crop.id,
     varietyId: growing.variety.id,
-    bedId,
+    bedId: bed?.id ?? way.spot.bedId,
     sowOn: isoDate(timeline.sowDay),
     method: growing.method,
     stage: growing.stage,
-    fromM: room && room.freeM >= LEAST_ROOM_M ? exactM(room.fromM) : 0,
-    lengthM: free,
+    fromM: hasRoom ? exactM(room.fromM) : 0,
+    lengthM: freeM,
     ...bookSpacing(growing.crop, growing.stage, garden.settings.units),
     ...BY_THE_BOOK,
+    bought: growing.boughtAgeDays ? { ageDays: growing.boughtAgeDays } : null,
+  };
+  const wantedM = lengthForHowMuch(
+    howMuch,
+    standOf(whole, bed ?? { widthM: 1 }),
+    growing.crop,
+    growing,
+    weeks ?? undefined,
+  );
+  const lengthM = Math.min(freeM, Math.max(LEAST_ROOM_M, wantedM));
+  return {
+    planting: { ...whole, lengthM },
+    isAll: howMuch.by === "room" || fitsInto(wantedM, freeM),
   };
 }

@@ -4,20 +4,32 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Link from "next/link";
 import { useMemo } from "react";
+import { useWatch } from "react-hook-form";
 import { z } from "zod";
 import { type DayNumber } from "@/core/calendar";
 import { daysWords } from "@/words";
 import type { Garden } from "@/core/garden";
+import { USUAL_HOW_MUCH } from "@/core/plantings";
 import { firstCrops, type FirstCrop } from "@/core/bedSpace";
 import type { Site } from "@/core/growth";
 import { gardenStore, newId } from "@/store/index";
-import { CheckField, useFields } from "@/ui/forms";
+import {
+  CheckField,
+  HOW_MUCH_FIELDS,
+  HowMuchField,
+  howMuchFrom,
+  useFields,
+  USUAL_HOW_MUCH_FIELDS,
+} from "@/ui/forms";
 import { setView, tell, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { today as say } from "@/words/en/today";
 
-/** Which of the crops that are offered, by their ids. */
-const ChosenSchema = z.object({ chosen: z.record(z.string(), z.boolean()) });
+/** Which of the crops that are offered, by their ids, and how much of each. */
+const ChosenSchema = z.object({
+  chosen: z.record(z.string(), z.boolean()),
+  ...HOW_MUCH_FIELDS,
+});
 
 interface Props {
   garden: Garden;
@@ -28,14 +40,26 @@ interface Props {
 /** Three crops that can still be sown here today, each with its day; planned with one tap. */
 export function FirstCropsForm({ garden, site, today }: Props) {
   const wording = useWording();
-  const offered = useMemo(
-    () => firstCrops(site, garden, today, () => newId("planting")),
+  const { units } = garden.settings;
+  const first = useMemo(
+    () => firstCrops(site, garden, today, USUAL_HOW_MUCH, () => newId("planting")),
     [site, garden, today],
   );
   const form = useFields(ChosenSchema, {
-    chosen: Object.fromEntries(offered.map(({ sowing }) => [sowing.growing.crop.id, true])),
+    chosen: Object.fromEntries(first.map(({ sowing }) => [sowing.growing.crop.id, true])),
+    ...USUAL_HOW_MUCH_FIELDS,
   });
-  const isChosen = form.watch("chosen");
+  const typed = useWatch({ control: form.control }) as z.infer<typeof ChosenSchema>;
+  const { chosen: isChosen, amountBy, amount } = typed;
+  const { offered, wrong } = useMemo(() => {
+    const howMuch = howMuchFrom({ amountBy, amount }, units);
+    return typeof howMuch === "string"
+      ? { offered: first, wrong: howMuch }
+      : {
+          offered: firstCrops(site, garden, today, howMuch, () => newId("planting")),
+          wrong: null,
+        };
+  }, [site, garden, today, first, amountBy, amount, units]);
   const chosen = offered.filter(({ sowing }) => isChosen[sowing.growing.crop.id]);
   const plan = form.handleSubmit(async () => {
     const done = await gardenStore().dispatch("planting.setMany", {
@@ -76,11 +100,22 @@ export function FirstCropsForm({ garden, site, today }: Props) {
           </Box>
         ))}
       </Box>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "1fr 1fr", sm: "220px 140px" },
+          gap: 1.5,
+          mt: 2,
+        }}
+      >
+        <HowMuchField form={form} units={units} />
+      </Box>
+      {wrong !== null && <p>{wrong}</p>}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 1.5 }}>
         <Button
           variant="contained"
           size="large"
-          disabled={chosen.length === 0}
+          disabled={chosen.length === 0 || wrong !== null}
           onClick={() => void plan()}
         >
           {chosen.length === 1

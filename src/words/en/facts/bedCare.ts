@@ -5,6 +5,7 @@ export const bedCare = learn<BedCareFacts>({
   "bedCare.nitrogenForMaterialDugIn": "Nitrogen for material dug in",
   "bedCare.anyQuickNitrogenByItsLabel": "any quick nitrogen, by its label",
   "bedCare.not": ({ lookAlikeSeed }) => `not ${lookAlikeSeed}`,
+  "bedCare.partOfBlend": ({ crop, grams }, say) => `${crop} ${say.weightG(grams)}`,
   "bedCare.withInoculant": ({ inoculantGroup }) => `with inoculant: ${inoculantGroup}`,
   "bedCare.shadeOnOffNoShadeWhenItIsCoolOr": ({ first, last, shadedCount }, say) =>
     `Shade on ${say.date(first)}, off ${say.date(last + 1)}: ${shadedCount === 1 ? "a bright and warm day" : `${shadedCount} bright and warm days`}. No shade when it is cool or cloudy.`,

@@ -181,6 +181,10 @@ export const tasks = learn<TasksFacts>({
     `Sown now, ready ${say.date(readyDay, sowDay)}.`,
   "tasks.seedsInRows": ({ seeds, seedGrams, rows, startedFrom }, say) =>
     `${pieces(seeds, startedFrom, say)}, ${say.weightG(seedGrams)}, in ${rows} ${plural(rows, "row", "rows")}`,
+  "tasks.seedOverArea": ({ seedGrams, areaM2 }, say) =>
+    `${say.weightG(seedGrams)} of seed over ${say.areaM2(areaM2)}, ${say.ratePerM2(seedGrams / areaM2)}`,
+  "tasks.withItIsSown": ({ crop, seeds, seedGrams, startedFrom, alternating }, say) =>
+    `${alternating ? "In turn with" : "Mixed with"} ${crop}: ${pieces(seeds, startedFrom, say)}, ${say.weightG(seedGrams)}.`,
   "tasks.deepRowsApart": ({ depthCm, rowCm }, say) =>
     `${say.distanceCm(depthCm)} deep, rows ${say.distanceCm(rowCm)} apart.`,
   "tasks.dueUpAboutOf100GoodSeeds": ({ emergeDay, sowDay, share }, say) =>
