@@ -1,8 +1,7 @@
-import Papa from "papaparse";
 import type { Garden } from "../garden";
 import type { LogEntry } from "../log";
 import { subjectOf } from "../logbook";
-import { CSV_OPTIONS } from "./csvOptions";
+import { writeCsv } from "./csv";
 import type { FileWords } from "./fileWords";
 
 const COLUMNS = [
@@ -23,7 +22,7 @@ const COLUMNS = [
   "id",
 ];
 
-/** The log as CSV, one entry a line, in the order of the days; metric. */
+/** The log as CSV, one entry a line, in the order of the days. */
 export function writeLogCsv(garden: Garden, words: FileWords): string {
   const entries = [...garden.logEntries.values()].map((entry) => rowOf(garden, entry, words));
   const nights = [...garden.thermometerDays.values()].map((night) => ({
@@ -38,7 +37,7 @@ export function writeLogCsv(garden: Garden, words: FileWords): string {
   const rows = [...entries, ...nights].sort(
     (a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0) || (a.id < b.id ? -1 : 1),
   );
-  return Papa.unparse({ fields: COLUMNS, data: rows }, CSV_OPTIONS);
+  return writeCsv(garden.settings.units, COLUMNS, rows);
 }
 
 function rowOf(

@@ -1,11 +1,11 @@
-import Papa from "papaparse";
 import { isoDate } from "../calendar";
 import type { SeedNeed } from "../propagation";
 import type { Label } from "../trays";
-import { CSV_OPTIONS } from "./csvOptions";
+import type { Units } from "../units";
+import { writeCsv } from "./csv";
 
 /** Labels as CSV, one a line: for other printers, and for writing by hand. */
-export function writeLabelsCsv(labels: readonly Label[]): string {
+export function writeLabelsCsv(labels: readonly Label[], units: Units): string {
   const rows = labels.map((label) => ({
     crop: label.crop,
     variety: label.variety,
@@ -30,11 +30,11 @@ export function writeLabelsCsv(labels: readonly Label[]): string {
     "where",
     "treated",
   ];
-  return Papa.unparse({ fields, data: rows }, CSV_OPTIONS);
+  return writeCsv(units, fields, rows);
 }
 
 /** What the plan wants sown and what is to be ordered for it, as CSV, one variety a line. */
-export function writeOrderCsv(needs: readonly SeedNeed[]): string {
+export function writeOrderCsv(needs: readonly SeedNeed[], units: Units): string {
   const rows = needs.map((need) => ({
     crop: need.crop.name,
     variety: need.variety.name,
@@ -55,5 +55,5 @@ export function writeOrderCsv(needs: readonly SeedNeed[]): string {
     "seeds_to_order",
     "grams_to_order",
   ];
-  return Papa.unparse({ fields, data: rows }, CSV_OPTIONS);
+  return writeCsv(units, fields, rows);
 }

@@ -1,10 +1,14 @@
-import Papa from "papaparse";
 import type { ShoppingItem } from "../bedCare";
-import { CSV_OPTIONS } from "./csvOptions";
+import type { Units } from "../units";
+import { writeCsv } from "./csv";
 import type { FileWords } from "./fileWords";
 
-/** The shopping list as CSV, one thing a line; metric. */
-export function writeShoppingCsv(items: readonly ShoppingItem[], { tell }: FileWords): string {
+/** The shopping list as CSV, one thing a line. */
+export function writeShoppingCsv(
+  items: readonly ShoppingItem[],
+  { tell }: FileWords,
+  units: Units,
+): string {
   const rows = items.map(({ item, litres, grams, firstOn, beds, notes }) => ({
     item: tell(item),
     litres: litres > 0 ? Math.round(litres) : "",
@@ -14,5 +18,5 @@ export function writeShoppingCsv(items: readonly ShoppingItem[], { tell }: FileW
     note: notes.map(tell).join("; "),
   }));
   const fields = ["item", "litres", "grams", "first_on", "beds", "note"];
-  return Papa.unparse({ fields, data: rows }, CSV_OPTIONS);
+  return writeCsv(units, fields, rows);
 }

@@ -1,9 +1,8 @@
-import Papa from "papaparse";
 import { isoDate, type DayNumber } from "../calendar";
 import type { Garden } from "../garden";
 import { amountsFor, kindAmounts, plantingStates, type KindAmounts } from "../plantings";
 import type { Site } from "../growth";
-import { CSV_OPTIONS } from "./csvOptions";
+import { writeCsv } from "./csv";
 import type { TaskAhead } from "../tasks";
 import { planEvents, taskEvents } from "./events";
 import type { FileWords } from "./fileWords";
@@ -44,7 +43,7 @@ export function writePlantingsCsv(site: Site, garden: Garden): string {
       mixed_with: (growing.mix ?? []).map((kind) => kind.crop.name).join("; "),
     };
   });
-  return Papa.unparse({ fields: PLANTING_COLUMNS, data: rows }, CSV_OPTIONS);
+  return writeCsv(garden.settings.units, PLANTING_COLUMNS, rows);
 }
 
 const PLANTING_COLUMNS = [
@@ -101,7 +100,7 @@ export function writeTasksCsv(
   const rows = [...planned, ...asked]
     .sort((a, b) => a.day - b.day || (a.uid < b.uid ? -1 : 1))
     .map(({ day, ...row }) => ({ date: isoDate(day), ...row }));
-  return Papa.unparse({ fields: TASK_COLUMNS, data: rows }, CSV_OPTIONS);
+  return writeCsv(garden.settings.units, TASK_COLUMNS, rows);
 }
 
 const TASK_COLUMNS = ["date", "task", "bed", "uid", "until", "how_much", "reason", "if_left"];

@@ -175,7 +175,7 @@ describe("labels and orders as tables", () => {
 
   test("one label a sowing, with the distance at which it will stand", () => {
     expect(labels).toHaveLength(5);
-    const rows = parse(writeLabelsCsv(labels));
+    const rows = parse(writeLabelsCsv(labels, "metric"));
     expect(rows).toHaveLength(5);
     // Clusters of four onions, four times as far apart as single ones.
     expect(rows.find(({ crop }) => crop === "Winter onion")).toMatchObject({
@@ -195,7 +195,10 @@ describe("labels and orders as tables", () => {
   test("a name that a spreadsheet would compute is made harmless", () => {
     const [first] = labels;
     if (!first) throw new Error("a label");
-    const csv = writeLabelsCsv([{ ...first, crop: "=HYPERLINK(1)", where: 'Tray "A", left' }]);
+    const csv = writeLabelsCsv(
+      [{ ...first, crop: "=HYPERLINK(1)", where: 'Tray "A", left' }],
+      "metric",
+    );
     const [row] = parse(csv);
     expect(row?.crop).toBe("'=HYPERLINK(1)");
     expect(row?.where).toBe('Tray "A", left');
@@ -203,7 +206,7 @@ describe("labels and orders as tables", () => {
 
   test("the order has what the list has", () => {
     const needs = seedNeeds(tarnholt, today, today + 365);
-    const rows = parse(writeOrderCsv(needs));
+    const rows = parse(writeOrderCsv(needs, "metric"));
     expect(rows.map(({ crop }) => crop)).toEqual(needs.map(({ crop }) => crop.name));
     for (const [index, row] of rows.entries()) {
       expect(Number(row.seeds_to_order)).toBe(needs[index]?.toOrder);

@@ -30,7 +30,11 @@ export default function OrderSection({ garden, today }: SectionProps) {
   const there = needs.filter((need) => need.toOrder === 0);
   const save = async () => {
     const { writeOrderCsv } = await formatsPart();
-    downloadText(say.seedOrderCsv({ head: garden.head.name }), "text/csv", writeOrderCsv(needs));
+    downloadText(
+      say.seedOrderCsv({ head: garden.head.name }),
+      "text/csv",
+      writeOrderCsv(needs, garden.settings.units),
+    );
     tell(say.seedOrderSaved);
   };
   if (needs.length === 0) {

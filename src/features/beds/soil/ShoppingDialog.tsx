@@ -46,7 +46,11 @@ export default function ShoppingDialog({ garden, day, onClose }: Props) {
       : wording.weightG(grams);
   const save = async () => {
     const { writeShoppingCsv } = await formatsPart();
-    downloadText(say.shoppingListCsv, "text/csv", writeShoppingCsv(items, fileWords(wording)));
+    downloadText(
+      say.shoppingListCsv,
+      "text/csv",
+      writeShoppingCsv(items, fileWords(wording), garden.settings.units),
+    );
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="shopping">

@@ -43,7 +43,11 @@ export function LabelsView() {
   }, [garden, source, day]);
   const save = async () => {
     const { writeLabelsCsv } = await formatsPart();
-    downloadText(say.labelsCsv({ head: garden.head.name }), "text/csv", writeLabelsCsv(labels));
+    downloadText(
+      say.labelsCsv({ head: garden.head.name }),
+      "text/csv",
+      writeLabelsCsv(labels, garden.settings.units),
+    );
     tell(say.labelsSaved);
   };
   return (
