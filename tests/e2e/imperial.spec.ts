@@ -215,7 +215,7 @@ test.describe("in feet, inches, pounds and gallons, in dialogs", () => {
   test.use({ locale: "en-US" });
 
   test("no dialog has a metric unit, whatever view it is opened from", async ({ page }) => {
-    test.setTimeout(240_000);
+    test.setTimeout(480_000);
     const garden = { ...commons, settings: { ...commons.settings, units: "imperial" } };
     await giveGarden(page, JSON.stringify(garden));
     const opened = new Set<string>();
@@ -244,6 +244,11 @@ test.describe("in feet, inches, pounds and gallons, in dialogs", () => {
             )
             .toEqual([]);
         }
+        await page.keyboard.press("Escape");
+        await page.waitForTimeout(200);
+        // What leads elsewhere, or does not close by a key, is left by its address.
+        const isStillHere = new URL(page.url()).pathname === path.split("?")[0];
+        if (isStillHere && isOpen && (await page.getByRole("dialog").count()) === 0) continue;
         await page.goto(path);
         await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
         await page.waitForTimeout(300);
