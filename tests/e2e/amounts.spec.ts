@@ -26,6 +26,8 @@ test.describe("on a phone in feet and inches", () => {
   }) => {
     await openEmptyInFeet(page, "2026-08-10");
     await page.getByRole("button", { name: todayWords.addBed }).tap();
+    // Kept before the page is left.
+    await expect(page.getByRole("heading", { name: todayWords.threeFirstCrops })).toBeVisible();
     await page.goto(`${EMPTY}/plan?dialog=wish&crop=spinach&mode=sowOn`);
     const wish = wishOf(page);
     await wish.getByRole("combobox", { name: howMuchWords.howMuch }).tap();
