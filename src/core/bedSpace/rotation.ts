@@ -57,10 +57,15 @@ function timesIn(garden: Garden, bed: Bed): Omit<TooSoon, "againDay">[] {
     return { family, planting: null, crop: null, year, sowDay };
   });
   const planted = [...garden.plantings.values()].flatMap((planting) => {
-    const crop = crops.get(planting.cropId);
-    if (planting.bedId !== bed.id || !crop || isExcepted(planting, crop)) return [];
+    if (planting.bedId !== bed.id) return [];
     const sowDay = dayNumber(planting.sowOn);
-    return [{ family: crop.family, planting, crop, year: civilDate(sowDay).year, sowDay }];
+    const { year } = civilDate(sowDay);
+    // What is mixed with it stood there, too.
+    return [planting, ...(planting.mix?.parts ?? [])].flatMap(({ cropId }) => {
+      const crop = crops.get(cropId);
+      if (!crop || isExcepted(planting, crop)) return [];
+      return [{ family: crop.family, planting, crop, year, sowDay }];
+    });
   });
   return [...written, ...planted];
 }

@@ -40,6 +40,24 @@ describe("rotation", () => {
     ]);
   });
 
+  test("what was mixed in stood there, too", () => {
+    const planting = [...tarnholt.plantings.values()].find(({ cropId }) => cropId === "carrot");
+    if (!planting) throw new Error("the garden has carrots");
+    const mix = {
+      as: "alternating",
+      parts: [{ cropId: "turnip", varietyId: "", share: 0.3 }],
+    } as const;
+    const plantings = new Map([
+      ["mixed", { ...planting, id: "mixed", mix: { ...mix, parts: [...mix.parts] } }],
+    ]);
+    const garden = { ...tarnholt, plantings };
+    const own = bed(planting.bedId);
+    const years = (cropId: string) => tooSoonFor(garden, own, crop(cropId), day("2027-06-01"), 3);
+    expect(years("kale")?.crop?.id).toBe("turnip");
+    expect(years("parsnip")?.crop?.id).toBe("carrot");
+    expect(years("spinach")).toBeNull();
+  });
+
   test("not where it is switched off, and not for young leaves and shoots", () => {
     expect(soon("kale", "2027-04-01", 0)).toBeNull();
     expect(soon("mizuna", "2027-04-01", 3, "baby")).toBeNull();

@@ -27,8 +27,10 @@ export const WINDOW_WEEKS_FOR_EACH_COVER = usualSowingJson.weeksForEachCover;
 
 const OF_OWN_CROPS: UsualSowing = { grown: "often", windows: [] };
 
-const crops: Readonly<Record<string, { grown: string; sow: readonly string[] }>> =
+const written: Readonly<Record<string, { grown: string; sow: readonly string[] }>> =
   usualSowingJson.crops;
+/** Read once each: sorting asks for them over and over. */
+const read = new Map<string, UsualSowing>();
 
 /**
  * How common a crop of the library is, and when it is usually sown, into trays or the open ground.
@@ -37,7 +39,16 @@ const crops: Readonly<Record<string, { grown: string; sow: readonly string[] }>>
  * @throws RangeError when the library's own data are damaged
  */
 export function usualSowing(cropId: string): UsualSowing {
-  const found = crops[cropId];
+  let usual = read.get(cropId);
+  if (!usual) {
+    usual = readUsualSowing(cropId);
+    read.set(cropId, usual);
+  }
+  return usual;
+}
+
+function readUsualSowing(cropId: string): UsualSowing {
+  const found = written[cropId];
   if (!found) return OF_OWN_CROPS;
   const { grown, sow } = found;
   if (grown !== "widely" && grown !== "often" && grown !== "seldom") {
@@ -47,14 +58,14 @@ export function usualSowing(cropId: string): UsualSowing {
 }
 
 /** Reads "lastFrost-7..firstFrost-4". */
-function windowFrom(written: string): SowingWindow {
-  const [from, to] = written.split("..").map(frostWeeksFrom);
-  if (!from || !to) throw new RangeError(`No sowing window: ${written}`);
+function windowFrom(words: string): SowingWindow {
+  const [from, to] = words.split("..").map(frostWeeksFrom);
+  if (!from || !to) throw new RangeError(`No sowing window: ${words}`);
   return { from, to };
 }
 
-function frostWeeksFrom(written: string): FrostWeeks | undefined {
-  const parts = /^(lastFrost|firstFrost)([+-]\d+)?$/.exec(written);
+function frostWeeksFrom(words: string): FrostWeeks | undefined {
+  const parts = /^(lastFrost|firstFrost)([+-]\d+)?$/.exec(words);
   if (!parts) return undefined;
   return { after: parts[1] as FrostWeeks["after"], weeks: Number(parts[2] ?? 0) };
 }

@@ -30,15 +30,23 @@ test("two people's spinach by hand: 0.2 kg a week each for eight weeks, at 1.6 k
     spinach,
     direct,
   );
-  expect(weeksEaten(spinach)).toBe(8);
+  expect(weeksEaten(spinach, "full")).toBe(8);
   expect(lengthM).toBeGreaterThan(2.5 * 0.97);
   expect(lengthM).toBeLessThan(2.5 * 1.06);
 });
 
 test("what keeps is eaten from the store too, the rest while it is picked", () => {
-  expect(weeksEaten(crop("garlic"))).toBe(eating.mostWeeks);
-  expect(weeksEaten(crop("arugula"))).toBe(5);
+  expect(weeksEaten(crop("garlic"), "full")).toBe(eating.mostWeeks);
+  expect(weeksEaten(crop("arugula"), "full")).toBe(5);
   expect(kgForAPersonAWeek(crop("garlic"))).toBeLessThan(kgForAPersonAWeek(crop("potato")));
+});
+
+test("young leaves are asked for while they are good, not as long as the whole plant is picked", () => {
+  const kale = crop("kale");
+  const weeks = weeksEaten(kale, "baby");
+  expect(weeks).toBeCloseTo((kale.babyLeaf?.standingPacketDays ?? 0) / 7, 9);
+  expect(weeks).toBeLessThan(4);
+  expect(weeksEaten(kale, "full")).toBe(16);
 });
 
 test("what is asked for is there, and a station less would not be enough", () => {
@@ -64,7 +72,7 @@ test("what is asked for is there, and a station less would not be enough", () =>
             : howMuch.by === "people"
               ? howMuch.people * kgForAPersonAWeek(one)
               : 0;
-        const wantedKg = aWeek * weeksEaten(one);
+        const wantedKg = aWeek * weeksEaten(one, "full");
         expect(yieldOf(lengthM)).toBeGreaterThan(wantedKg * 0.9);
         const { stationCm } = amountsFor({ ...bed, lengthM }, one, "direct");
         const shorterM = lengthM - stationCm / 100;

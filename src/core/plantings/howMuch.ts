@@ -1,4 +1,5 @@
 import eatingJson from "@data/eating.json";
+import { DAYS_PER_WEEK } from "../calendar";
 import type { Crop } from "../crops";
 import type { Method, Stage } from "../growth";
 import { amountsFor, lengthForPlants, usualYieldKg, type Stand } from "./spacing";
@@ -15,16 +16,20 @@ export type HowMuch =
   | { by: "room" };
 
 /** Two people to feed: what a new wish begins with. */
-export const USUAL_HOW_MUCH: HowMuch = { by: "people", people: 2 };
+export const USUAL_HOW_MUCH = { by: "people", people: 2 } as const satisfies HowMuch;
 
 /** Over so long a stretch the yield of a metre does not go by the last plant. */
 const LONG_M = 100;
 
 /**
  * How long one sowing of a crop is eaten, weeks: while it is picked, and from the store where it is
- * lifted and keeps.
+ * lifted and keeps; as young leaves, while those are good.
  */
-export function weeksEaten({ harvest, storage }: Crop): number {
+export function weeksEaten({ harvest, storage, babyLeaf }: Crop, stage: Stage): number {
+  if (stage === "baby" && babyLeaf) {
+    // A packet day is about a day in the weather in which they are cut.
+    return Math.max(1, babyLeaf.standingPacketDays / DAYS_PER_WEEK);
+  }
   const stored = harvest.habit === "lifted" ? (storage?.weeks ?? 0) : 0;
   return Math.min(eatingJson.mostWeeks, harvest.spanWeeks + stored);
 }
@@ -47,7 +52,7 @@ export function lengthForHowMuch(
   stand: Stand,
   crop: Crop,
   way: { method: Method; stage: Stage },
-  weeks: number = weeksEaten(crop),
+  weeks: number = weeksEaten(crop, way.stage),
 ): number {
   switch (howMuch.by) {
     case "room":

@@ -28,7 +28,11 @@ export interface KindAmounts extends Kind {
 }
 
 /** The kinds of a sowing, the planting's own crop first with what the others leave it. */
-export function kindsOf(growing: Growing): Kind[] {
+export function kindsOf(growing: Growing): readonly Kind[] {
+  return derive([growing], kindsIn);
+}
+
+function kindsIn(growing: Growing): Kind[] {
   const mixed = growing.mix ?? [];
   const left = 1 - mixed.reduce((sum, { share }) => sum + share, 0);
   return [

@@ -34,7 +34,7 @@ test("covers lengthen a window at both ends", () => {
     while (isSownThen(inlandSite, growing("lettuce", covers), on)) on += 1;
     return on - 1;
   };
-  expect(last(["fleece-19"]) - last([])).toBe(2 * 7);
+  expect(last(["row-cover-light"]) - last([])).toBe(2 * 7);
 });
 
 test("what is usual then comes first, and what most people grow of that", () => {
@@ -57,4 +57,17 @@ test("nothing speaks against a crop where there is no frost to count from, and n
   const spinach = growing("spinach");
   const own = { ...spinach, crop: { ...spinach.crop, id: "own-1" } };
   expect(isSownThen(tarnholtSite, own, day("2026-12-24"))).toBe(true);
+});
+
+test("the average frosts are looked for once, however often they are asked for", () => {
+  const nights = jest.spyOn(inlandSite.climate, "logChanceNightStaysAbove");
+  const ask = () => {
+    nights.mockClear();
+    isSown("spinach", "2026-09-24");
+    isSown("garlic", "2026-10-10");
+    return nights.mock.calls.length;
+  };
+  ask();
+  expect(ask()).toBe(0);
+  nights.mockRestore();
 });

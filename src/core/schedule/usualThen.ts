@@ -1,5 +1,5 @@
 import { FROST_THRESHOLDS_C, firstFrostDay, lastFrostDay } from "../climate";
-import { DAYS_PER_WEEK, type DayNumber, type Season } from "../calendar";
+import { DAYS_PER_WEEK, type DayNumber } from "../calendar";
 import { usualSowing, WINDOW_WEEKS_FOR_EACH_COVER, type FrostWeeks, type HowGrown } from "../crops";
 import { derive } from "../derive";
 import type { Site } from "../growth";
@@ -23,7 +23,7 @@ export function isSownThen(
   sowDay: DayNumber,
 ): boolean {
   const { windows } = usualSowing(crop.id);
-  const frosts = derive([site, site.season(sowDay)], frostsAround);
+  const frosts = derive([site, site.season(sowDay).startDay], frostsAround);
   if (windows.length === 0 || frosts.firstFrost.length === 0) return true;
   const longerDays = covers.length * WINDOW_WEEKS_FOR_EACH_COVER * DAYS_PER_WEEK;
   return windows.some(({ from, to }) => {
@@ -52,8 +52,10 @@ function daysOf({ after, weeks }: FrostWeeks, frosts: Frosts): DayNumber[] {
 }
 
 /** The average frosts of a season, the one before and the one after; none where there is seldom any. */
-function frostsAround(site: Site, season: Season): Frosts {
-  const seasons = [site.season(season.startDay - 1), season, site.season(season.endDay + 1)];
+function frostsAround(site: Site, startDay: DayNumber): Frosts {
+  // A season's days, not its object: the site keeps only the last that was asked for.
+  const { endDay } = site.season(startDay);
+  const seasons = [startDay - 1, startDay, endDay + 1].map((day) => site.season(day));
   const { climate } = site;
   const threshold = FROST_THRESHOLDS_C.light;
   return {

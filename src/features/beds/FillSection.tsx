@@ -28,6 +28,7 @@ import { useWording, type LocalWording } from "@/ui/wording";
 import type { BedSectionProps } from "./section";
 import { oddsIn10 } from "@/words";
 import { beds as say } from "@/words/en/beds";
+import { freeSpace as parts } from "@/words/en/freeSpace";
 import { told } from "@/ui/wording";
 import "@/words/en/facts/bedSpace";
 import "@/words/en/facts/schedule";
@@ -98,7 +99,7 @@ export default function FillSection({ garden, site, bed, day }: BedSectionProps)
             control={form.control}
             name="leaveOutFamilies"
             size="small"
-            label={say.leaveOut({ families: wording.list(lately) })}
+            label={parts.leaveOut({ families: wording.list(lately) })}
           />
         )}
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1, mt: 1, mb: 0.5 }}>
@@ -132,20 +133,20 @@ export default function FillSection({ garden, site, bed, day }: BedSectionProps)
  * in trays or forced, and last what nobody sows at that time.
  */
 function partsOf(fits: readonly Fit[]) {
-  const parts = [
+  const groups = [
     {
-      title: say.fullGrown,
+      title: parts.fullGrown,
       has: (fit: Fit) => isMeant(fit) && fit.sowing.growing.stage === "full",
     },
     {
-      title: say.babyLeaves,
+      title: parts.babyLeaves,
       has: (fit: Fit) => isMeant(fit) && fit.sowing.growing.stage === "baby",
     },
-    { title: say.shoots, has: (fit: Fit) => groupOf(fit) === "shoots" },
-    { title: say.forced, has: (fit: Fit) => groupOf(fit) === "forced" },
-    { title: say.seldomSown, has: (fit: Fit) => !fit.sowing.isUsual && !isApart(fit) },
+    { title: parts.shoots, has: (fit: Fit) => groupOf(fit) === "shoots" },
+    { title: parts.forced, has: (fit: Fit) => groupOf(fit) === "forced" },
+    { title: parts.seldomSown, has: (fit: Fit) => !fit.sowing.isUsual && !isApart(fit) },
   ];
-  return parts
+  return groups
     .map(({ title, has }) => ({ title, fits: fits.filter(has) }))
     .filter((part) => part.fits.length > 0);
 }

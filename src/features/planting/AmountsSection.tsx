@@ -34,7 +34,7 @@ export function AmountsSection({ garden, today, state }: Props) {
   const { planting, stand, growing, usualYieldKg } = state;
   const { crop } = growing;
   const leftKg = expectedYieldKg(state, today);
-  // By what will come up there and then; the planting itself is looked at where it is being dragged.
+  // By what will come up where and when it is sown.
   const amounts = plantingAmounts(garden, planting) ?? amountsFor(stand, crop, planting.method);
   const kinds = kindAmounts(garden, planting);
   const areaM2 = stand.lengthM * stand.widthM;

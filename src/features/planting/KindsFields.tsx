@@ -4,7 +4,7 @@ import DeleteIcon from "@mui/icons-material/DeleteOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
-import { useFieldArray, useWatch, type Control } from "react-hook-form";
+import { useController, useFieldArray, useWatch, type Control } from "react-hook-form";
 import { varietyOf, type Crop } from "@/core/crops";
 import { ChoiceField, NumberField } from "@/ui/forms";
 import { CropPicker } from "@/ui/inputs/index";
@@ -18,10 +18,27 @@ interface Props {
   crops: ReadonlyMap<string, Crop>;
 }
 
+/** Which kind it is; its row stays where it is, and the focus in it. */
+function KindPicker({ control, index, crops }: Omit<Props, "crop"> & { index: number }) {
+  const crop = useController({ control, name: `kinds.${index}.cropId` });
+  const variety = useController({ control, name: `kinds.${index}.varietyId` });
+  return (
+    <CropPicker
+      crops={crops}
+      cropId={crop.field.value}
+      varietyId={variety.field.value}
+      onChange={(cropId, varietyId) => {
+        crop.field.onChange(cropId);
+        variety.field.onChange(varietyId);
+      }}
+    />
+  );
+}
+
 /** What else is sown in the same sowing, each with its share of the plants. */
 export function KindsFields({ control, crop, crops }: Props) {
   const wording = useWording();
-  const { fields, append, remove, update } = useFieldArray({ control, name: "kinds" });
+  const { fields, append, remove } = useFieldArray({ control, name: "kinds" });
   const typed = useWatch({ control, name: "kinds" });
   const varietyId = useWatch({ control, name: "varietyId" });
   const left =
@@ -55,14 +72,7 @@ export function KindsFields({ control, crop, crops }: Props) {
             }}
           >
             <Box sx={{ display: "grid", gap: 1 }}>
-              <CropPicker
-                crops={crops}
-                cropId={now.cropId}
-                varietyId={now.varietyId}
-                onChange={(cropId, varietyId) =>
-                  update(index, { cropId, varietyId, share: now.share })
-                }
-              />
+              <KindPicker control={control} index={index} crops={crops} />
             </Box>
             <NumberField control={control} name={`kinds.${index}.share`} label={say.share} />
             <IconButton

@@ -3,10 +3,9 @@
 import Box from "@mui/material/Box";
 import type { Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
-import { kindAmounts, kindTimelines, type PlantingState } from "@/core/plantings";
+import { kindAmounts, kindTimelines, seedFact, type PlantingState } from "@/core/plantings";
 import { InspectorSection } from "@/ui/frame/index";
 import { told, useWording } from "@/ui/wording";
-import { seedFact } from "@/core/plantings";
 import { planting as say } from "@/words/en/planting";
 import "@/words/en/facts/plantings";
 
@@ -33,7 +32,8 @@ export function KindsSection({ garden, site, state }: Props) {
           return (
             <Box
               component="li"
-              key={`${crop.id} ${variety.id}`}
+              // The same kind may stand there twice.
+              key={`${index} ${crop.id} ${variety.id}`}
               sx={{ py: 0.5, borderTop: index === 0 ? "none" : "1px solid var(--line)" }}
             >
               <b>

@@ -15,7 +15,7 @@ export type HowMuchFields = z.infer<z.ZodObject<typeof HOW_MUCH_FIELDS>>;
 
 /** What a form begins with, and what each way of asking does. */
 const STARTS: Record<HowMuchFields["amountBy"], Record<Units, number>> = {
-  people: both(USUAL_HOW_MUCH.by === "people" ? USUAL_HOW_MUCH.people : 2),
+  people: both(USUAL_HOW_MUCH.people),
   weight: { metric: 0.5, imperial: 1 },
   plants: both(12),
   length: { metric: 1, imperial: 4 },

@@ -84,13 +84,6 @@ export const beds = table({
   addYourBedsTheyAppearSideBySide: "Add your beds. They appear side by side: drag them into place.",
   setYourLocationFirstThenAddYour: "Set your location first, then add your beds.",
   whatFitsHere: "What fits here",
-  leaveOut: ({ families }: { families: string }) =>
-    `Leave out the family that grew here last: ${families}`,
-  fullGrown: "Full-grown",
-  babyLeaves: "Baby leaf",
-  shoots: "Shoots and microgreens, in trays",
-  forced: "To lift and force in the dark",
-  seldomSown: "Possible, but seldom sown at this time",
   thisBedIsFullForAYearReplantItOr:
     "This bed is full for a year. Replant it, or choose another bed.",
   addedTo: ({ crop, bed }: { crop: string; bed: string }) => `${crop} added to ${bed}.`,

@@ -14,7 +14,7 @@ import type { Site } from "@/core/growth";
 import { amountsFor, standOf, usualYieldKg } from "@/core/plantings";
 import { whereWords } from "@/words/covers";
 import { useWording, type LocalWording } from "@/ui/wording";
-import { LEAST_ROOM_M, plantingFor, wayRoom, type Asked } from "./wayRoom";
+import { LEAST_ROOM_M, plantingFor, type Asked } from "./wayRoom";
 import { wish as say } from "@/words/en/wish";
 import { told } from "@/ui/wording";
 import "@/words/en/facts/schedule";
@@ -150,10 +150,9 @@ function roomWords(
   asked: Asked,
   wording: LocalWording,
 ): string {
-  const room = wayRoom(site, garden, way, asked.bedId);
+  const { planting, room, isAll } = plantingFor(site, garden, way, asked, "new");
   if (!room) return "";
   if (room.freeM < LEAST_ROOM_M) return say.isFullThen({ bed: room.bed.name });
-  const { planting, isAll } = plantingFor(site, garden, way, asked, "new");
   const { crop, method, stage } = way.growing;
   const stand = standOf(planting, room.bed);
   const { plants } = amountsFor(stand, crop, method);

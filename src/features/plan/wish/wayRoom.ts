@@ -43,6 +43,8 @@ export interface Asked {
 /** A planting for an accepted way, and whether its bed has as much room for it as was asked for. */
 export interface Planned {
   planting: Planting;
+  /** Where it would stand; null where no bed has its covers and skyline. */
+  room: Room | null;
   isAll: boolean;
 }
 
@@ -87,6 +89,7 @@ export function plantingFor(
   const lengthM = Math.min(freeM, Math.max(LEAST_ROOM_M, wantedM));
   return {
     planting: { ...whole, lengthM },
+    room,
     isAll: howMuch.by === "room" || fitsInto(wantedM, freeM),
   };
 }
