@@ -15,6 +15,7 @@ export {
 } from "./occupancy";
 export { standingPlanting, type Standing } from "./standingNow";
 export { roomiestBed, roomIn, type Room } from "./room";
+export { successionPlaces } from "./successionPlaces";
 export { familiesByYear, ROTATION_EXCEPTIONS, tooSoonWords } from "./rotation";
 export { stillGives, turnOverOn, turnOvers, type StillGives, type TurnOver } from "./turningOver";
 export { placesOf, turnOverPlantings } from "./turningOverPlantings";

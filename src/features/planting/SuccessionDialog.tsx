@@ -9,6 +9,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { useMemo } from "react";
 import type { Garden, Planting } from "@/core/garden";
+import { successionPlaces } from "@/core/bedSpace";
 import { successionPreview, type Growing } from "@/core/schedule";
 import type { Site } from "@/core/growth";
 import { gardenStore } from "@/store/index";
@@ -40,7 +41,8 @@ export default function SuccessionDialog(props: Props) {
   const wording = useWording();
   const { garden, site, planting, growing, onClose } = props;
   const { units } = garden.settings;
-  const bedLengthM = garden.beds.get(planting.bedId)?.lengthM ?? planting.lengthM;
+  const bed = garden.beds.get(planting.bedId);
+  const bedLengthM = bed?.lengthM ?? planting.lengthM;
   const form = useFields(SuccessionFieldsSchema, usualSuccession(planting, units));
   const { control, refuse } = form;
   const { how, days, count, length } = readable(form.watch());
@@ -61,9 +63,12 @@ export default function SuccessionDialog(props: Props) {
     if (problem) return refuse(problem);
     if (sowDays.length < 2) return refuse(say.noLaterSowingWouldBeReady);
     const rule = ruleFrom(fields, site, growing, planting);
+    const places = bed
+      ? successionPlaces(site, garden, bed, planting, preview.timelines, fields.lengthM)
+      : [];
     const done = await gardenStore().dispatch(
       "succession.add",
-      successionFrom(fields, rule, sowDays, planting, bedLengthM),
+      successionFrom(fields, rule, sowDays, planting, places),
     );
     if (!done.ok) return refuse(done.refusal);
     onClose();

@@ -2,7 +2,9 @@ import commons from "@/core/gardenFile/commons.testdata.json";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
 import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
+import { successionPlaces } from "@/core/bedSpace";
 import { growingOf, siteOf } from "@/core/plantings";
+import { successionPreview } from "@/core/schedule";
 import {
   ruleFrom,
   successionFrom,
@@ -16,6 +18,8 @@ const garden = fromGardenFile(commons as GardenFile);
 const arugula = garden.plantings.get("planting-10");
 const growing = arugula && growingOf(garden, arugula);
 if (!garden.place || !arugula || !growing) throw new Error("the demo has arugula");
+const bed = garden.beds.get(arugula.bedId);
+if (!bed) throw new Error("arugula has a bed");
 const site = siteOf(garden.place, garden.record);
 const fields = (some: Partial<SuccessionFields> = {}): SuccessionFields => ({
   how: "every",
@@ -46,7 +50,9 @@ test("the fields become a succession that the garden takes, its first sowing the
     expect(sowDays[0]).toBe(dayNumber(arugula.sowOn));
     const rule = ruleFrom(chosen, site, growing, arugula);
     expect(rule.rule).toBe(how === "harvests" ? "calendar" : "growth");
-    const input = successionFrom(chosen, rule, sowDays, arugula, 8);
+    const { timelines } = successionPreview(site, garden.settings, growing, sowDays);
+    const places = successionPlaces(site, garden, bed, arugula, timelines, chosen.lengthM);
+    const input = successionFrom(chosen, rule, sowDays, arugula, places);
     const outcome = commands["succession.add"].apply(garden, input);
     if (!outcome.ok) throw new Error(told(outcome.refusal));
     const made = [...outcome.garden.plantings.values()].filter(
@@ -56,4 +62,18 @@ test("the fields become a succession that the garden takes, its first sowing the
     expect(made.map(({ id }) => id)).toContain(arugula.id);
     expect(made.every(({ lengthM }) => lengthM === 1)).toBe(true);
   }
+});
+
+test("sowings of a planting that is one sowing long go beside it, where the bed is free", () => {
+  const lengthM = 0.3;
+  const short = { ...arugula, lengthM };
+  const small = { ...garden, plantings: new Map([[short.id, short]]) };
+  const sowDays = sowDaysFrom(fields({ lengthM }), small, site, growing, short);
+  const { timelines } = successionPreview(site, small.settings, growing, sowDays);
+  const places = successionPlaces(site, small, bed, short, timelines, lengthM);
+  expect(places[0]).toBe(short.fromM);
+  const rule = ruleFrom(fields(), site, growing, short);
+  const input = successionFrom(fields({ lengthM }), rule, sowDays, short, places);
+  expect(commands["succession.add"].apply(small, input).ok).toBe(true);
+  expect(new Set(places).size).toBe(places.length);
 });

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { dayNumber, isoDate } from "@/core/calendar";
 import type { CommandInput } from "@/core/commands";
 import type { Garden, Planting } from "@/core/garden";
-import { exactM, fitsInto, SAME_LENGTH_M } from "@/core/layout";
+import { exactM, fitsInto } from "@/core/layout";
 import {
   ruleFromDays,
   ruleFromStanding,
@@ -98,28 +98,26 @@ export function sowDaysFrom(
   return successionSowDays(site, garden.settings, growing, rule, fields.count, first);
 }
 
-/** The command's input: the planting itself becomes the first of the succession. */
+/**
+ * The command's input: the planting itself becomes the first of the succession.
+ *
+ * @param places  where each sowing begins, metres from the bed's near end
+ */
 export function successionFrom(
   fields: SuccessionFields,
   rule: SuccessionRule,
   sowDays: readonly number[],
   planting: Planting,
-  bedLengthM: number,
+  places: readonly number[],
 ): CommandInput<"succession.add"> {
   const id = newId("succession");
-  // One after the other along the planting's own part of the bed, and from its beginning again.
-  const places = Math.max(1, Math.floor((planting.lengthM + SAME_LENGTH_M) / fields.lengthM));
-  const beginM = (index: number) => {
-    const along = planting.fromM + (index % places) * fields.lengthM;
-    return exactM(Math.min(along, Math.max(0, bedLengthM - fields.lengthM)));
-  };
   return {
     succession: { id, ...rule },
     plantings: sowDays.map((day, index) => ({
       ...planting,
       id: index === 0 ? planting.id : newId("planting"),
       sowOn: isoDate(day),
-      fromM: beginM(index),
+      fromM: places[index] ?? planting.fromM,
       lengthM: fields.lengthM,
       successionId: id,
     })),
