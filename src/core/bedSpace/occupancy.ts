@@ -106,12 +106,15 @@ export interface Stretch {
   toM: number;
 }
 
+/** Which part of a bed is taken, and when: what of an occupant the ground feels. */
+export type Place = Pick<Occupant, "fromM" | "toM" | "fromDay" | "untilDay" | "interplanted">;
+
 /**
  * The parts of a bed that nobody takes at any time between two days, from the near end on. Whoever
  * stands between others takes no ground.
  */
 export function freeStretches(
-  occupants: readonly Occupant[],
+  occupants: readonly Place[],
   bedLengthM: number,
   fromDay: DayNumber,
   untilDay: DayNumber,

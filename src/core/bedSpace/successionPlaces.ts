@@ -1,9 +1,8 @@
 import type { Bed, Garden, Planting } from "../garden";
 import { exactM, fitsInto } from "../layout";
-import { plantingName } from "../plantings";
 import type { Site } from "../growth";
 import { bedDays, type Timeline } from "../schedule";
-import { freeStretches, occupantsOf, type Occupant, type Stretch } from "./occupancy";
+import { freeStretches, occupantsOf, type Place, type Stretch } from "./occupancy";
 
 /**
  * Where the sowings of a succession go along their bed: each in the first place that is free for all of
@@ -22,25 +21,17 @@ export function successionPlaces(
   timelines: readonly Timeline[],
   lengthM: number,
 ): number[] {
-  const standing = occupantsOf(site, garden, bed).filter(({ id }) => id !== planting.id);
+  // What stands between the plants of others minds only its like, and the others only theirs.
+  const standing: Place[] = occupantsOf(site, garden, bed)
+    .filter(({ id, interplanted }) => id !== planting.id && interplanted === planting.interplanted)
+    .map((one) => ({ ...one, interplanted: false }));
   const own = { fromM: planting.fromM, toM: planting.fromM + planting.lengthM };
-  const name = plantingName(garden, planting);
   return timelines.map((timeline, index) => {
     const { fromDay, untilDay } = bedDays(timeline);
     const free = freeStretches(standing, bed.lengthM, fromDay, untilDay);
     const place = index === 0 ? undefined : (firstIn(free, lengthM, own) ?? firstIn(free, lengthM));
     const fromM = exactM(Math.min(place ?? own.fromM, Math.max(0, bed.lengthM - lengthM)));
-    const occupant: Occupant = {
-      kind: "planting",
-      id: `${planting.id}/${index}`,
-      name,
-      fromM,
-      toM: fromM + lengthM,
-      fromDay,
-      untilDay,
-      interplanted: planting.interplanted,
-    };
-    standing.push(occupant);
+    standing.push({ fromM, toM: fromM + lengthM, fromDay, untilDay, interplanted: false });
     return fromM;
   });
 }

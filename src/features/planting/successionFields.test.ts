@@ -77,3 +77,17 @@ test("sowings of a planting that is one sowing long go beside it, where the bed 
   expect(commands["succession.add"].apply(small, input).ok).toBe(true);
   expect(new Set(places).size).toBe(places.length);
 });
+
+test("what stands between others' plants is sown again between them, one beside the other", () => {
+  const lengthM = 0.3;
+  const between = { ...arugula, id: "between", fromM: 0, lengthM: 2, interplanted: true };
+  const host = { ...arugula, cropId: "kale", varietyId: "curly", fromM: 0, lengthM: 8 };
+  const both = { ...garden, plantings: new Map([host, between].map((one) => [one.id, one])) };
+  const sowDays = sowDaysFrom(fields({ lengthM }), both, site, growing, between);
+  const { timelines } = successionPreview(site, both.settings, growing, sowDays);
+  const places = successionPlaces(site, both, bed, between, timelines, lengthM);
+  expect(places.map((fromM) => fromM.toFixed(1))).toEqual(["0.0", "0.3", "0.6"]);
+  const rule = ruleFrom(fields(), site, growing, between);
+  const input = successionFrom(fields({ lengthM }), rule, sowDays, between, places);
+  expect(commands["succession.add"].apply(both, input).ok).toBe(true);
+});
