@@ -100,7 +100,13 @@ export default function SuccessionDialog(props: Props) {
           { value: "harvests", words: say.aHarvestEverySetNumberOfDays },
         ]}
       />
-      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1.5 }}>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: "repeat(auto-fit, minmax(140px, 1fr))",
+          gap: 1.5,
+        }}
+      >
         <NumberField control={control} name="count" label={say.sowings} />
         {how !== "standing" && <NumberField control={control} name="days" label={say.days2} />}
         <LengthField
