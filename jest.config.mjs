@@ -3,7 +3,7 @@ const config = {
   testEnvironment: "node",
   // By itself Jest leaves a core idle, which is half of a small machine.
   maxWorkers: "100%",
-  roots: ["<rootDir>/src", "<rootDir>/data"],
+  roots: ["<rootDir>/src", "<rootDir>/data", "<rootDir>/tests/practice"],
   transform: {
     "^.+\\.(tsx?|mjs|js)$": [
       "@swc/jest",

@@ -15,7 +15,9 @@ export const countback: Verb = {
     const readyDay = dayOption(given, "ready");
     const asked = askedGrowing(given);
     const { site, settings, growing, wording } = asked;
-    const sowDay = latestSowingFor(site, settings, growing, readyDay);
+    // `ready` is full size, there as here; the first picking may be sown for later.
+    const sowDay = latestSowingFor(site, settings, growing, readyDay, "full");
+    const sowForUsable = latestSowingFor(site, settings, growing, readyDay, "usable");
     const cliff = cliffOf(site, settings, growing, sowDay ?? readyDay);
     const timeline = sowDay === null ? null : timelineOf(asked, sowDay);
     // What is sown in spring has last autumn's cliff behind it.
@@ -24,6 +26,7 @@ export const countback: Verb = {
     return {
       json: {
         sow: sowDay === null ? null : isoDate(sowDay),
+        sowForFirstPicking: sowForUsable === null ? null : isoDate(sowForUsable),
         lastSafe: isAnyTime || cliff.lastSafeDay === null ? null : isoDate(cliff.lastSafeDay),
         steps: timeline ? stepsOf(timeline) : [],
         why: timeline

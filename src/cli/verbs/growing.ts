@@ -47,7 +47,8 @@ export function stepsOf(timeline: Timeline): { date: string; what: string }[] {
     [timeline.sowDay, "sow"],
     [timeline.emergeDay, "emerges"],
     [timeline.plantOutDay, "plant out"],
-    [timeline.readyDay, "ready"],
+    [timeline.readyDay, "usable"],
+    [timeline.fullSizeDay, "ready"],
     [timeline.holdsUntilDay, "stands until"],
   ];
   return steps

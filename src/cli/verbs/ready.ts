@@ -1,5 +1,5 @@
 import { isoDate } from "@/core/calendar";
-import { why } from "@/core/schedule";
+import { outcomesOf, why } from "@/core/schedule";
 import { dayOption } from "../gardenInput";
 import type { Verb } from "../verb";
 import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf } from "./growing";
@@ -15,13 +15,19 @@ export const ready: Verb = {
     const sowDay = dayOption(given, "sow");
     const asked = askedGrowing(given);
     const timeline = timelineOf(asked, sowDay);
-    const { readyDay, requirement, lossBeforeReady } = timeline;
+    const { readyDay, fullSizeDay, holdsUntilDay, requirement, lossBeforeReady } = timeline;
+    const date = (day: number | null) => (day === null ? null : isoDate(day));
     return {
       json: {
-        ready: readyDay === null ? null : isoDate(readyDay),
-        calendarDays: readyDay === null ? null : readyDay - sowDay,
+        // The contract's word for full size; what growers pick first comes before it.
+        ready: date(fullSizeDay),
+        usable: date(readyDay),
+        full: date(fullSizeDay),
+        standsUntil: date(holdsUntilDay),
+        calendarDays: fullSizeDay === null ? null : fullSizeDay - sowDay,
         packetDays: requirement.totalPacketDays,
         lossBeforeReady,
+        outcomes: outcomesOf(asked.site, asked.growing, timeline),
         steps: stepsOf(timeline),
         why: why(asked.site, asked.settings, asked.growing, timeline),
       },

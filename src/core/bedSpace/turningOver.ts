@@ -10,7 +10,7 @@ import {
   type PlantingState,
 } from "../plantings";
 import { seedlingDays, standingPacketDays, sumBetween, type Site } from "../growth";
-import { bedDays, type Growing, plantHardiness, type Timeline } from "../schedule";
+import { bedDays, coldRiskOf, sizeShare, type Growing, type Timeline } from "../schedule";
 import { tooSoonFor, type TooSoon } from "./rotation";
 import { derive } from "../derive";
 
@@ -55,8 +55,8 @@ export function stillGives(
   const { untilDay } = bedDays(timeline);
   const standing = standingPacketDays(growing.crop, growing.stage);
   const growth = site.growth(growing.crop, growing, timeline.sowDay);
-  const cold = site.cold(plantHardiness(growing), growing, timeline.sowDay);
-  const alive = (day: DayNumber) => Math.exp(-sumBetween(cold, today, day));
+  const cold = coldRiskOf(site, growing, timeline);
+  const alive = (day: DayNumber) => Math.exp(-cold.between(today, day));
   const picked = (day: DayNumber) => {
     const { readyDay } = timeline;
     if (readyDay === null || day < readyDay || day >= Math.max(untilDay, overDay)) return 0;
@@ -70,7 +70,8 @@ export function stillGives(
     const day = today + after;
     if (once) {
       const isReady = timeline.readyDay !== null && day >= timeline.readyDay && day <= untilDay;
-      sumKg = isReady ? Math.max(sumKg, yieldKg * alive(day)) : sumKg;
+      const kg = yieldKg * sizeShare(site, growing, timeline, day) * alive(day);
+      sumKg = isReady ? Math.max(sumKg, kg) : sumKg;
       keptKg[after] = sumKg;
     } else {
       keptKg[after] = sumKg;
@@ -92,13 +93,14 @@ function leftAlone(planting: Planting): Planting {
 
 /** The day on which what it can stand is used up, frost aside. */
 function spentDay(
-  { readyDay }: Timeline,
+  { readyDay, fullSizeDay }: Timeline,
   growth: Parameters<typeof sumBetween>[0],
   standing: number,
 ): DayNumber {
   if (readyDay === null) return -Infinity;
-  let day = readyDay;
-  while (day < readyDay + 365 && sumBetween(growth, readyDay, day) < standing) day += 1;
+  const fromDay = fullSizeDay ?? readyDay;
+  let day = fromDay;
+  while (day < fromDay + 365 && sumBetween(growth, fromDay, day) < standing) day += 1;
   return day;
 }
 

@@ -64,7 +64,7 @@ export function openingsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber)
     if (!life || one.interplanted || day < one.fromDay || day >= one.untilDay) return [];
     const { crop } = life.growing;
     const { stationCm, rowCm } = amountsFor(standOf(planting, bed), crop, planting.method);
-    const closesDay = life.timeline.readyDay ?? one.untilDay;
+    const closesDay = life.timeline.fullSizeDay ?? one.untilDay;
     const taken = occupants.some(
       (other) => other.interplanted && other.fromM < one.toM && other.toM > one.fromM,
     );

@@ -8,10 +8,19 @@ import {
   looksSouthern,
   type FrostRecord,
 } from "./frostRecord";
+import { WET_DARKENING } from "./generator";
 import { DAYS_OF_CURVE, onDay, type SeasonalCurve } from "./seasonalCurve";
 import type { ClimateSketch } from "./sketch";
 import { logChanceAbove, USUAL_SPELL_INDEX, weatherModelFromSketch } from "./sketchModel";
-import { dayCourse, fitWeatherModel, nightCourse, type WeatherModel } from "./weatherModel";
+import { usualSnow } from "./usualSnow";
+import {
+  dayCourse,
+  fitWeatherModel,
+  nightCourse,
+  type DayKind,
+  type WeatherModel,
+} from "./weatherModel";
+import { derive } from "../derive";
 import { fact, type Fact } from "../facts";
 
 const DEFAULT_RADIATION_COEFFICIENT = 0.17; // kRs between inland 0.16 and coast 0.19, FAO-56
@@ -36,6 +45,10 @@ export interface Climate {
    * sum over nights gives the chance for them all. Never positive.
    */
   logChanceNightStaysAbove(day: DayNumber, thresholdC: number): number;
+  /** The same by the day of the year, 0 for 1 January, for those who go through many. */
+  logChanceOnPlace(place: number, thresholdC: number): number;
+  /** Snow that usually lies on a day of the year, 0 for 1 January, m. */
+  usualSnowM(place: number): number;
   /** The frosts on record; null when the climate comes from a sketch. */
   frosts: FrostRecord | null;
   /** The day-to-day weather, for generating. */
@@ -89,8 +102,10 @@ function climateOf(
   const clearness = everyDayOfYear((day) => {
     const outside = extraterrestrialRadiationMJ(latitudeDeg, day);
     if (outside <= 0) return 0;
-    const { low, high } = { low: onDay(lows, day), high: onDay(highs, day) };
-    return globalRadiationMJ(outside, low, high, DEFAULT_RADIATION_COEFFICIENT) / outside;
+    const wet = wetShare(model, day);
+    return (
+      wet * clearnessOf(model.wet, day) * WET_DARKENING + (1 - wet) * clearnessOf(model.dry, day)
+    );
   });
   const light = everyDayOfYear((day) =>
     dailyLightIntegralMol(
@@ -112,8 +127,26 @@ function climateOf(
       const at = dayOfYear(day) - 1;
       return logChanceAbove(lows[at] ?? 0, night.sd[at] ?? 1, thresholdC, more.spellIndex);
     },
+    logChanceOnPlace: (place, thresholdC) =>
+      logChanceAbove(lows[place] ?? 0, night.sd[place] ?? 1, thresholdC, more.spellIndex),
+    usualSnowM: (place) => derive([model], usualSnow)[place] ?? 0,
   };
 }
+
+/**
+ * Usual clearness of dry or of wet days: by the root of the day's range, which is less on average than
+ * the root of the average range.
+ */
+function clearnessOf(kind: DayKind, day: DayNumber): number {
+  const rangeC = Math.max(0.5, onDay(kind.maxMeanC, day) - onDay(kind.minMeanC, day));
+  // High and low stray together by about six tenths.
+  const [high, low] = [onDay(kind.maxSdC, day), onDay(kind.minSdC, day)];
+  const variance = high ** 2 + low ** 2 - 2 * HIGH_WITH_LOW * high * low;
+  const rooted = Math.max(0.5, 1 - variance / (8 * rangeC ** 2));
+  return globalRadiationMJ(1, 0, rangeC * rooted ** 2, DEFAULT_RADIATION_COEFFICIENT);
+}
+/** Correlation of a day's high with its low (Richardson & Wright 1984). */
+const HIGH_WITH_LOW = 0.633;
 
 /** The share of days that are wet about a day: where the two chances of the chain balance. */
 function wetShare({ wetAfterDry, wetAfterWet }: WeatherModel, day: DayNumber): number {

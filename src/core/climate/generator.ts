@@ -13,7 +13,7 @@ const RAYLEIGH_MEAN = Math.sqrt(Math.PI) / 2;
 export const OVERCAST_SHARE = 0.25;
 export const CLEAR_SHARE = 0.75;
 /** Rain makes a day darker than its temperature range alone tells (estimate). */
-const WET_DARKENING = 0.75;
+export const WET_DARKENING = 0.75;
 
 /** Made-up daily weather, with what a record does not hold. */
 export interface GeneratedWeather extends DailyRecord {

@@ -41,6 +41,12 @@ export const ClimateSketchSchema = z
       .min(0, code("climate.aYearHasAtLeast0WetDays"))
       .max(350, code("climate.atMost350WetDaysFitInAYear"))
       .nullable(),
+    /** The coldest night of a usual year, °C; nothing where the grower does not know it. */
+    coldestNightC: NormalC.optional(),
+  })
+  .refine((sketch) => (sketch.coldestNightC ?? -Infinity) <= sketch.coldestMonth.lowC, {
+    path: ["coldestNightC"],
+    message: code("climate.theColdestNightIsAboveTheColdestMonthsLow"),
   })
   .refine((sketch) => sketch.warmestMonth.lowC >= sketch.coldestMonth.lowC, {
     path: ["warmestMonth", "lowC"],

@@ -61,8 +61,10 @@ export function weatherModelFromSketch(
   const notes: Fact[] = [];
   const peakDayOfYear = peakDay(latitudeDeg, sketch, notes);
   const low = wave(sketch.coldestMonth.lowC, sketch.warmestMonth.lowC, peakDayOfYear);
-  const high = wave(sketch.coldestMonth.highC, sketch.warmestMonth.highC, peakDayOfYear);
-  const lowSpreadC = spread(latitudeDeg, sketch, low, notes);
+  // Highs follow the sun, whatever late frosts a hollow has.
+  const usualPeak = solsticeOf(latitudeDeg) + USUAL_LAG_DAYS;
+  const high = wave(sketch.coldestMonth.highC, sketch.warmestMonth.highC, usualPeak);
+  const nights = spread(latitudeDeg, sketch, low, notes);
   if (sketch.wetDaysPerYear === null) {
     notes.push(fact("climate.wetDaysAreNotGivenAYearAssumed", { usualWetDays: USUAL_WET_DAYS }));
   }
@@ -70,13 +72,16 @@ export function weatherModelFromSketch(
   const kind = (wet: boolean): DayKind => {
     // Moved apart so that together they still have the typed mean and the fitted spread.
     const part = wet ? 1 - wetShare : -wetShare;
-    const within = (sdC: number, apartC: number) =>
-      flat(Math.sqrt(Math.max(0.25, sdC * sdC - wetShare * (1 - wetShare) * apartC * apartC)));
+    const within = (times: number, apartC: number) =>
+      curveOf((day) => {
+        const sdC = times * spreadOn(nights, day);
+        return Math.sqrt(Math.max(0.25, sdC * sdC - wetShare * (1 - wetShare) * apartC * apartC));
+      });
     return {
       maxMeanC: curveOf((day) => valueOn(high, day) + part * WET_HIGH_C),
-      maxSdC: within(lowSpreadC * HIGH_SPREAD_OVER_LOW, WET_HIGH_C),
+      maxSdC: within(HIGH_SPREAD_OVER_LOW, WET_HIGH_C),
       minMeanC: curveOf((day) => valueOn(low, day) + part * WET_LOW_C),
-      minSdC: within(lowSpreadC, WET_LOW_C),
+      minSdC: within(1, WET_LOW_C),
     };
   };
   return {
@@ -131,8 +136,13 @@ function frostDays(latitudeDeg: number, sketch: ClimateSketch) {
   };
 }
 
+/** Midsummer as a day of the year. */
+function solsticeOf(latitudeDeg: number): number {
+  return latitudeDeg < 0 ? 355 : 172;
+}
+
 function peakDay(latitudeDeg: number, sketch: ClimateSketch, notes: Fact[]): number {
-  const solstice = latitudeDeg < 0 ? 355 : 172;
+  const solstice = solsticeOf(latitudeDeg);
   const usual = solstice + USUAL_LAG_DAYS;
   const frost = frostDays(latitudeDeg, sketch);
   if (!frost) {
@@ -149,17 +159,85 @@ function peakDay(latitudeDeg: number, sketch: ClimateSketch, notes: Fact[]): num
   return solstice + kept;
 }
 
-function spread(latitudeDeg: number, sketch: ClimateSketch, low: Wave, notes: Fact[]): number {
+/** Spread of nights about their normal through the year: more in winter than in summer. */
+interface Spread {
+  /** Its mean over the year, °C. */
+  meanC: number;
+  /** By how much of it winter is over the mean, and summer under it. */
+  winterShare: number;
+  peakDayOfYear: number;
+}
+
+function spreadOn({ meanC, winterShare, peakDayOfYear }: Spread, dayOfYearNumber: number): number {
+  const angle = (2 * Math.PI * (dayOfYearNumber - peakDayOfYear)) / DAYS_PER_YEAR;
+  return meanC * (1 - winterShare * Math.cos(angle));
+}
+
+/** Winters vary more than summers: less on coasts than inland (estimates). */
+const WINTER_SHARE = { least: 0.05, most: 0.6, maritime: 0.2, inland: 0.3 };
+/** Half the range of the monthly means by which a place counts as maritime and as inland, °C. */
+const HALF_RANGE_C = { maritime: 6, inland: 13 };
+/**
+ * The coldest night of a usual year lies so far below the coldest month's usual low, and further the
+ * more the year swings: fitted to places whose hardiness zone is published (estimate).
+ */
+const COLDEST_NIGHT = { belowC: 3.5, perHalfRange: 0.72 };
+const FITTING_ROUNDS = 3;
+
+function halfRangeC({ coldestMonth, warmestMonth }: ClimateSketch): number {
+  return (warmestMonth.lowC + warmestMonth.highC - coldestMonth.lowC - coldestMonth.highC) / 4;
+}
+
+/** The coldest night of a usual year where nobody has typed it, °C. */
+export function usualColdestNightC(sketch: Pick<ClimateSketch, "coldestMonth" | "warmestMonth">) {
+  const half = halfRangeC(sketch as ClimateSketch);
+  return sketch.coldestMonth.lowC - COLDEST_NIGHT.belowC - COLDEST_NIGHT.perHalfRange * half;
+}
+
+/**
+ * The spread with which the median first frost comes as typed and the coldest night of a usual year as
+ * typed or usual: its mean by the one, the share of winter by the other, in turns.
+ */
+function spread(latitudeDeg: number, sketch: ClimateSketch, low: Wave, notes: Fact[]): Spread {
+  const half = halfRangeC(sketch);
+  const inland = (half - HALF_RANGE_C.maritime) / (HALF_RANGE_C.inland - HALF_RANGE_C.maritime);
+  const { maritime, inland: most } = WINTER_SHARE;
+  const found: Spread = {
+    meanC: USUAL_SPREAD_C,
+    winterShare: maritime + (most - maritime) * Math.min(1, Math.max(0, inland)),
+    peakDayOfYear: low.peakDayOfYear,
+  };
+  const season = seasonOf(latitudeDeg, REFERENCE_DAY);
+  const coldestC = sketch.coldestNightC ?? usualColdestNightC(sketch);
+  const yearsColdest = (one: Spread) =>
+    chanceOfNight(low, one, coldestC, season.startDay, season.endDay);
   const frost = frostDays(latitudeDeg, sketch);
-  if (!frost) return spreadWithoutDates(latitudeDeg, sketch.frost.kind === "rare", low, notes);
-  const chance = (sdC: number) => chanceOfFrost(low, sdC, frost.season.startDay, frost.firstDay);
-  const fitted = spreadForChance(chance, 0.5);
-  if (fitted === null) {
-    const tooWarm = chance(SPREAD_LIMITS_C.most) < 0.5;
-    notes.push(fact("climate.theFrostDatesAreThanThese", { tooWarm }));
-    return tooWarm ? SPREAD_LIMITS_C.most : SPREAD_LIMITS_C.least;
+  if (!frost) {
+    const byColdest = bisect(SPREAD_LIMITS_C, 0.5, (meanC) => yearsColdest({ ...found, meanC }));
+    found.meanC = byColdest ?? USUAL_SPREAD_C;
+    const rare = sketch.frost.kind === "rare";
+    return { ...found, meanC: spreadWithoutDates(latitudeDeg, rare, low, found, notes) };
   }
-  return fitted;
+  const firstFrost = (one: Spread) =>
+    chanceOfNight(low, one, 0, frost.season.startDay, frost.firstDay);
+  for (let round = 0; round < FITTING_ROUNDS; round += 1) {
+    const fitted = bisect(SPREAD_LIMITS_C, 0.5, (meanC) => firstFrost({ ...found, meanC }));
+    if (fitted === null) {
+      const tooWarm = firstFrost({ ...found, meanC: SPREAD_LIMITS_C.most }) < 0.5;
+      notes.push(fact("climate.theFrostDatesAreThanThese", { tooWarm }));
+      return { ...found, meanC: tooWarm ? SPREAD_LIMITS_C.most : SPREAD_LIMITS_C.least };
+    }
+    found.meanC = fitted;
+    if (round === FITTING_ROUNDS - 1) break;
+    const ofWinter = (winterShare: number) => yearsColdest({ ...found, winterShare });
+    const share = bisect(WINTER_SHARE, 0.5, ofWinter);
+    if (share !== null) found.winterShare = share;
+    else {
+      const { least, most: wide } = WINTER_SHARE;
+      found.winterShare = ofWinter(wide) < 0.5 ? wide : least;
+    }
+  }
+  return found;
 }
 
 /** What "most winters" and "any month" are taken to mean, as chances (estimates). */
@@ -168,14 +246,20 @@ const MIDSUMMER_FROST_CHANCE = 0.2;
 const MIDSUMMER_DAYS = 60;
 
 /** Without frost dates the usual spread serves, unless it contradicts what is said of frost. */
-function spreadWithoutDates(latitudeDeg: number, rare: boolean, low: Wave, notes: Fact[]): number {
+function spreadWithoutDates(
+  latitudeDeg: number,
+  rare: boolean,
+  low: Wave,
+  usual: Spread,
+  notes: Fact[],
+): number {
   const { startDay, endDay } = seasonOf(latitudeDeg, REFERENCE_DAY);
   const lastDay = rare ? endDay : startDay + MIDSUMMER_DAYS;
   const wanted = rare ? RARE_FROST_CHANCE : MIDSUMMER_FROST_CHANCE;
-  const chance = (sdC: number) => chanceOfFrost(low, sdC, startDay, lastDay);
-  const usual = chance(USUAL_SPREAD_C);
-  const fits = rare ? usual <= wanted : usual >= wanted;
-  const sdC = fits ? USUAL_SPREAD_C : spreadForChance(chance, wanted);
+  const chance = (meanC: number) => chanceOfNight(low, { ...usual, meanC }, 0, startDay, lastDay);
+  const usualChance = chance(usual.meanC);
+  const fits = rare ? usualChance <= wanted : usualChance >= wanted;
+  const sdC = fits ? usual.meanC : bisect(SPREAD_LIMITS_C, wanted, chance);
   if (sdC !== null) {
     notes.push(fact("climate.withoutFrostDatesHowMuchNightsVary"));
     return sdC;
@@ -185,17 +269,44 @@ function spreadWithoutDates(latitudeDeg: number, rare: boolean, low: Wave, notes
       ? fact("climate.withLowsLikeTheseFrostComesMost")
       : fact("climate.withLowsLikeTheseFrostDoesNotCome"),
   );
-  return USUAL_SPREAD_C;
+  return usual.meanC;
 }
 
-function chanceOfFrost(low: Wave, sdC: number, fromDay: DayNumber, toDay: DayNumber): number {
+/** The chance that a night of a stretch comes down to a temperature. */
+function chanceOfNight(
+  low: Wave,
+  spreadOfNights: Spread,
+  thresholdC: number,
+  fromDay: DayNumber,
+  toDay: DayNumber,
+): number {
   let logStays = 0;
   for (let day = fromDay; day <= toDay; day += 1) {
-    const normalC = valueOn(low, day - REFERENCE_YEAR_START + 1);
-    logStays += logChanceAbove(normalC, sdC, 0, USUAL_SPELL_INDEX);
+    const place = day - REFERENCE_YEAR_START + 1;
+    const sdC = spreadOn(spreadOfNights, place);
+    logStays += logChanceAbove(valueOn(low, place), sdC, thresholdC, USUAL_SPELL_INDEX);
   }
   return 1 - Math.exp(logStays);
 }
+
+/** Where a chance that rises comes to what is wanted; null when it does not between the limits. */
+function bisect(
+  limits: { least: number; most: number },
+  wanted: number,
+  chance: (value: number) => number,
+): number | null {
+  let { least, most } = limits;
+  if (chance(least) > wanted || chance(most) < wanted) return null;
+  for (let pass = 0; pass < 18; pass += 1) {
+    const middle = (least + most) / 2;
+    if (chance(middle) < wanted) least = middle;
+    else most = middle;
+  }
+  return (least + most) / 2;
+}
+
+/** A night so far below the usual does not come: its chance is under one in 30 million. */
+const NEVER_DEVIATIONS = -5.5;
 
 /**
  * Logarithm of the chance that a night stays above a threshold, its share in a spell of nights.
@@ -208,18 +319,8 @@ export function logChanceAbove(
   thresholdC: number,
   spellIndex: number,
 ): number {
-  const chanceBelow = normalShareBelow((thresholdC - normalC) / sdC);
+  const deviations = (thresholdC - normalC) / sdC;
+  if (deviations < NEVER_DEVIATIONS) return 0;
+  const chanceBelow = normalShareBelow(deviations);
   return spellIndex * Math.log(Math.max(1e-9, 1 - chanceBelow));
-}
-
-/** The spread that gives a chance of frost; null when none within reason does. */
-function spreadForChance(chance: (sdC: number) => number, wanted: number): number | null {
-  let { least, most } = SPREAD_LIMITS_C;
-  if (chance(least) > wanted || chance(most) < wanted) return null;
-  for (let pass = 0; pass < 40; pass += 1) {
-    const middle = (least + most) / 2;
-    if (chance(middle) < wanted) least = middle;
-    else most = middle;
-  }
-  return (least + most) / 2;
 }

@@ -1,7 +1,7 @@
 import growthJson from "@data/growth.json";
 import type { Crop } from "./schema";
 
-/** The weather for which packets give their days: a spring day of about 18 °C and DLI 30. */
+/** The weather for which packets give their days: a spring day of about 13 to 23 °C and DLI 30. */
 const PACKET_WEATHER = growthJson.packetWeather;
 /** A lit or sunny bench indoors, where seedlings are raised. */
 const BENCH = growthJson.bench;
@@ -58,46 +58,33 @@ export function dayWorthOf(crop: GrowthNeeds): DayWorth {
 
 /** Growth by temperature and light on a packet's day, of which every other day is told as a share. */
 export function packetGrowth(crop: GrowthNeeds): number {
-  return steadyGrowth(crop, {
-    ...PACKET_WEATHER,
-    temperatureC: crop.packetTemperatureC ?? PACKET_WEATHER.temperatureC,
-  });
+  const { swingC, dliMol } = PACKET_WEATHER;
+  const meanC = crop.packetTemperatureC ?? PACKET_WEATHER.temperatureC;
+  return (
+    dayWarmthOf(crop.temperature)(meanC - swingC, meanC + swingC) *
+    lightResponse(crop.lightHalfMol, dliMol)
+  );
 }
 
-/** Response to temperature as a mean over the day's hours, between a low and a high, 0 to 1. */
+/** Response to temperature as a mean over a day that swings evenly between a low and a high, 0 to 1. */
 function dayWarmthOf(cardinals: Cardinals): (minTempC: number, maxTempC: number) => number {
   const response = responseTable(cardinals);
-  const steps = new Uint16Array(HOURS_TOLD);
   return (minTempC, maxTempC) => {
-    hourlySteps(minTempC, maxTempC, steps, 0);
+    const middle = (minTempC + maxTempC) / 2;
+    const swing = (maxTempC - minTempC) / 2;
     let sum = 0;
-    for (let hour = 0; hour < HOURS_TOLD; hour += 1) sum += response[steps[hour] ?? 0] ?? 0;
-    return sum / HOURS_TOLD;
+    for (const cosine of EVEN_SWING) sum += response[placeOf(middle + swing * cosine)] ?? 0;
+    return sum / EVEN_SWING.length;
   };
 }
 
-/** A cosine day: its two halves mirror each other, so twelve hours tell all. */
-export const HOURS_TOLD = 12;
-
 /**
- * The hours' temperatures of a day as places in the tables of response: the same for every crop, so
- * that many crops in one place need them only once.
- *
- * @param into twelve values are written, from `at` on
+ * The place of a temperature in the tables of response: the same for every crop, so that many crops
+ * in one spot need the places of its hours only once.
  */
-export function hourlySteps(
-  minTempC: number,
-  maxTempC: number,
-  into: Uint16Array,
-  at: number,
-): void {
-  const middle = (minTempC + maxTempC) / 2;
-  const swing = (maxTempC - minTempC) / 2;
-  for (let hour = 0; hour < HOURS_TOLD; hour += 1) {
-    const tempC = middle + swing * (HOURLY_COSINES[hour] ?? 0);
-    const step = ((tempC - TABLE_FIRST_C) / TABLE_STEP_C + 0.5) | 0;
-    into[at + hour] = step < 0 ? 0 : step > LAST_STEP ? LAST_STEP : step;
-  }
+export function placeOf(tempC: number): number {
+  const place = ((tempC - TABLE_FIRST_C) / TABLE_STEP_C + 0.5) | 0;
+  return place < 0 ? 0 : place > LAST_STEP ? LAST_STEP : place;
 }
 
 /** Packet days that a day on the seedling bench is worth: the same temperature day and night. */
@@ -115,13 +102,14 @@ function steadyGrowth(
   );
 }
 
-const HOURLY_COSINES = Float64Array.from({ length: HOURS_TOLD }, (_, hour) =>
-  Math.cos(((hour + 0.5) / HOURS_TOLD) * Math.PI),
+/** A cosine day: its two halves mirror each other, so twelve places of one half tell all. */
+const EVEN_SWING = Float64Array.from({ length: 12 }, (_, at) =>
+  Math.cos(((at + 0.5) / 12) * Math.PI),
 );
 
 const tables = new Map<string, Float64Array>();
 
-/** Response to temperature by the places of `hourlySteps`; crops with the same temperatures share it. */
+/** Response to temperature by the places of `placeOf`; crops with the same temperatures share it. */
 export function responseTable(cardinals: Cardinals): Float64Array {
   const key = cardinalsKey(cardinals);
   let table = tables.get(key);

@@ -1,7 +1,7 @@
 import hardinessJson from "@data/hardiness.json";
 import type { Crop, Variety } from "./schema";
 
-const { thresholdC, hardensPerDegreeDay, softensTimes, damageSlopeC, leafAboveC } = hardinessJson;
+const { damageSlopeC, leafAboveC } = hardinessJson;
 
 /** A part or stage that stands cold otherwise than the plant as a whole. */
 export type Organ = Crop["hardiness"]["organs"][number]["organ"];
@@ -28,33 +28,6 @@ export function hardinessRange(
     unhardenedLt50C: range.unhardenedLt50C,
     hardenedLt50C: Math.min(range.unhardenedLt50C, range.hardenedLt50C + by),
   };
-}
-
-/**
- * How far plants are hardened after each of a run of days, 0 not at all, 1 fully: toward full below
- * the threshold by the degrees below it, back above it several times as fast.
- *
- * @param meanTempC mean temperature at the plants of each day
- * @param start     how far before the first day
- * @source form after Fowler, Limin & Ritchie (1999), simplified
- */
-export function hardenedShares(meanTempC: ArrayLike<number>, start = 0): Float64Array {
-  const shares = new Float64Array(meanTempC.length);
-  let share = start;
-  for (let day = 0; day < meanTempC.length; day += 1) {
-    share = hardenedAfter(share, meanTempC[day] ?? thresholdC);
-    shares[day] = share;
-  }
-  return shares;
-}
-
-/** How far plants are hardened after one more day. */
-export function hardenedAfter(share: number, meanTempC: number): number {
-  const below = thresholdC - meanTempC;
-  // Solved over the day rather than stepped, so that it never passes 0 or 1.
-  return below >= 0
-    ? 1 - (1 - share) * Math.exp(-hardensPerDegreeDay * below)
-    : share * Math.exp(hardensPerDegreeDay * softensTimes * below);
 }
 
 /** The temperature that kills half of the plants when they are hardened so far, °C. */

@@ -3,15 +3,13 @@ export { cropProblems } from "./cropProblems";
 export {
   benchDayWorth,
   cardinalsKey,
-  hourlySteps,
-  HOURS_TOLD,
   lightResponse,
   packetGrowth,
+  placeOf,
   responseTable,
   type GrowthNeeds,
 } from "./growth";
 export {
-  hardenedAfter,
   hardinessRange,
   lt50At,
   nightDamage,
@@ -19,7 +17,15 @@ export {
   type NightDamage,
   type Organ,
 } from "./hardiness";
+export {
+  HARDENED_OFF_SHARE,
+  hardenedAfter,
+  hardeningDay,
+  SPRING_PACKET_DAYS,
+  type HardeningDay,
+} from "./hardening";
 export { CROP_GROUPS } from "./groups";
+export { usableShare } from "./usable";
 export {
   usualSowing,
   WINDOW_WEEKS_FOR_EACH_COVER,

@@ -164,12 +164,23 @@ export const CropSchema = z.strictObject({
     .optional(),
   nutrientDemand: z.enum(["light", "medium", "heavy"]),
   /** Crops that need a winter first: packet days from its end until they are ready at the earliest. */
-  winterNeeded: z.strictObject({ springPacketDays: Days }).optional(),
+  winterNeeded: z
+    .strictObject({
+      springPacketDays: Days,
+      /** Counted from the first day so long after midwinter, where it bulbs by day length. */
+      fromDayLengthH: z.number().min(8).max(20).optional(),
+    })
+    .optional(),
   /**
    * Packet days from midwinter until plants that stood through it run to flower: the end of an
    * overwintered crop. Absent for what flowers when it is eaten, or never here.
    */
   springBolting: z.strictObject({ packetDays: Days }).optional(),
+  /** Plants of the long day: packet days after coming up, in days so long, until they run to flower. */
+  longDayBolting: z
+    .strictObject({ dayLengthH: z.number().min(8).max(20), packetDays: Days })
+    .optional(),
+
   /** Forcing in the dark after lifting, or under a cover. */
   forcing: z
     .strictObject({

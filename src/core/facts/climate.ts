@@ -24,6 +24,7 @@ export interface ClimateFacts {
   "climate.colderThanMinus60CIsOutsideWhat": Nothing;
   "climate.warmerThan50CIsOutsideWhatPeople": Nothing;
   "climate.theAverageLowIsAboveTheAverageHigh": Nothing;
+  "climate.theColdestNightIsAboveTheColdestMonthsLow": Nothing;
   "climate.giveANumberOfDaysOrLeaveItEmpty": Nothing;
   "climate.giveWholeDays": Nothing;
   "climate.aYearHasAtLeast0WetDays": Nothing;

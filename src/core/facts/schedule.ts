@@ -54,6 +54,7 @@ export interface ScheduleFacts {
   };
   "schedule.aKillingNightAtTheCropByTheTimeIt": {
     lethalC: number;
+    inSoil: boolean;
     covers: readonly string[];
     lossBeforeReady: number;
   };
@@ -61,10 +62,21 @@ export interface ScheduleFacts {
     holdsUntilDay: number;
     sowDay: number;
     lethalC: number;
+    inSoil: boolean;
     frostRisk: number;
   };
   "schedule.itHoldsUntilAboutThenQualityDrops": { holdsUntilDay: number; sowDay: number };
-  "schedule.itIsLikelyToBoltAboutBeforeItIs": { boltDay: number; sowDay: number };
+  "schedule.itIsLikelyToBoltAboutBeforeItIs": {
+    boltDay: number;
+    sowDay: number;
+    overwinters: boolean;
+  };
+  "schedule.firstPickingThenFullSize": {
+    readyDay: number;
+    fullSizeDay: number | null;
+    usable: number;
+    sowDay: number;
+  };
   "schedule.itOverwintersSoItBoltsAboutHarvest": { boltDay: number; sowDay: number };
   "schedule.frostMakesItSweeterItIsBestAfter": { frostDay: number; sowDay: number };
   "schedule.sownThenWillNotBeReadyHere": { name: string };

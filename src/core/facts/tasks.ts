@@ -75,6 +75,7 @@ export interface TasksFacts {
   "tasks.itIsSweeterAfterTheFirstFrostAbout": { frostDay: number; day: number };
   "tasks.inMoistAirOrDampSand": Nothing;
   "tasks.dryAndAiry": Nothing;
+  "tasks.theGroundIsUsuallyHardFrom": { hardDay: number; sowDay: number; weeks: number };
   "tasks.itKeepsInTheGroundUntilAboutIn": { holdsUntilDay: number; sowDay: number; weeks: number };
   "tasks.at": { temperatureC: number; air: Told };
   "tasks.theSoundOnesAreInStorage": Nothing;

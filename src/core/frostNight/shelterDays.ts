@@ -1,3 +1,4 @@
+import { coverLight } from "../shelter";
 import { dayNumber, type DayNumber } from "../calendar";
 import type { OutlookDay } from "../climate";
 import type { Bed, Garden, Shelter } from "../garden";
@@ -222,7 +223,10 @@ const INNER_LAYERS = ["row-cover-light", "row-cover-medium", "row-cover-heavy", 
 
 /** Light that a stack leaves, as a share of that in the open. */
 export function lightShareOfCovers(covers: CoverIds): number {
-  return covers.reduce((share, id) => share * (materials.get(id)?.lightTransmittance ?? 1), 1);
+  return covers.reduce((share, id) => {
+    const material = materials.get(id);
+    return material ? share * coverLight(material) : share;
+  }, 1);
 }
 
 /** Each layer that could be put inside, with what it adds tonight and takes of the light. */

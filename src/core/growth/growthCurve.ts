@@ -2,21 +2,17 @@ import { derive, newTable } from "../derive";
 import type { DayNumber } from "../calendar";
 import {
   cardinalsKey,
-  hardenedAfter,
-  hourlySteps,
-  HOURS_TOLD,
   lightResponse,
-  lt50At,
   packetGrowth,
+  placeOf,
   responseTable,
   sproutingRate,
   type Crop,
   type GrowthNeeds,
-  type HardinessRange,
 } from "../crops";
-import { soilMeansC, type GrowingSpace } from "../shelter";
+import { COURSE_STEPS, soilMeansC, type GrowingSpace } from "../shelter";
 
-/** Running sums over a stretch of days: what each day is worth, and the odds of deadly nights. */
+/** A sum that runs on over a stretch of days: of what each is worth, or of the odds of its night. */
 export interface RunningSum {
   firstDay: DayNumber;
   /** `total[i]` is the sum over all days before `firstDay + i`; one entry more than there are days. */
@@ -43,34 +39,28 @@ function warmthIn(space: GrowingSpace, cardinals: Crop["temperature"]): Float64A
   let warmth = known.get(key);
   if (!warmth) {
     const response = responseTable(cardinals);
-    const steps = derive([space], stepsIn);
+    const places = derive([space.courseC], placesIn);
     warmth = new Float64Array(space.firstIndexOf.length);
     for (let day = 0; day < warmth.length; day += 1) {
-      const from = day * HOURS_TOLD;
+      const from = day * COURSE_STEPS;
       let sum = 0;
-      for (let hour = from; hour < from + HOURS_TOLD; hour += 1) {
-        sum += response[steps[hour] ?? 0] ?? 0;
-      }
-      warmth[day] = sum / HOURS_TOLD;
+      for (let at = from; at < from + COURSE_STEPS; at += 1) sum += response[places[at] ?? 0] ?? 0;
+      warmth[day] = sum / COURSE_STEPS;
     }
     known.set(key, warmth);
   }
   return warmth;
 }
 
-/** Twelve places of response for each day of the year. */
-function stepsIn({ firstIndexOf, minTempC, maxTempC }: GrowingSpace): Uint16Array {
-  const steps = new Uint16Array(firstIndexOf.length * HOURS_TOLD);
-  for (let day = 0; day < firstIndexOf.length; day += 1) {
-    const index = firstIndexOf[day] ?? -1;
-    if (index < 0) continue;
-    hourlySteps(minTempC[index] ?? 0, maxTempC[index] ?? 0, steps, day * HOURS_TOLD);
-  }
-  return steps;
+/** The day's course as places in the tables of response. */
+function placesIn(courseC: Float32Array): Uint16Array {
+  const places = new Uint16Array(courseC.length);
+  for (let at = 0; at < places.length; at += 1) places[at] = placeOf(courseC[at] ?? 0);
+  return places;
 }
 
 /** A value for each day of the year, computed once for each that a space has. */
-function byDayOfYear(space: GrowingSpace, valueOf: (index: number) => number): Float64Array {
+export function byDayOfYear(space: GrowingSpace, valueOf: (index: number) => number): Float64Array {
   const { firstIndexOf } = space;
   const values = new Float64Array(firstIndexOf.length);
   // A plain loop: Float64Array.from goes through an iterator and takes four times as long.
@@ -82,7 +72,10 @@ function byDayOfYear(space: GrowingSpace, valueOf: (index: number) => number): F
 }
 
 /** The running sum over a space's days of values by the day of the year. */
-function runningSum({ firstDay, dayOfYear }: GrowingSpace, ofYear: Float64Array): RunningSum {
+export function runningSum(
+  { firstDay, dayOfYear }: GrowingSpace,
+  ofYear: Float64Array,
+): RunningSum {
   const total = new Float64Array(dayOfYear.length + 1);
   let sum = 0;
   for (let index = 0; index < dayOfYear.length; index += 1) {
@@ -100,41 +93,21 @@ export function sproutingCurve(space: GrowingSpace, crop: Pick<Crop, "sprouting"
   );
 }
 
-/**
- * Running sum of the logarithm of the chance that nights spare a crop, hardened as it then is.
- * Turned positive, so that it rises like the growth curve and can be searched the same way.
- */
-export function coldCurve(space: GrowingSpace, range: HardinessRange): RunningSum {
-  const hardened = hardenedThroughYear(space);
+/** Plants are chilled on days whose mean is below this, °C (published for biennial vegetables). */
+const CHILLS_BELOW_C = 10;
+
+/** Days of chill in a space, as a running sum. */
+export function chillCurve(space: GrowingSpace): RunningSum {
+  const { courseC, dayOfYear } = space;
   return runningSum(
     space,
     byDayOfYear(space, (index) => {
-      const place = space.dayOfYear[index] ?? 0;
-      const thresholdC = lt50At(range, hardened[place] ?? 0) - (space.coldGainC[place] ?? 0);
-      return -space.climate.logChanceNightStaysAbove(space.firstDay + index, thresholdC);
+      const from = (dayOfYear[index] ?? 0) * COURSE_STEPS;
+      let sumC = 0;
+      for (let at = from; at < from + COURSE_STEPS; at += 1) sumC += courseC[at] ?? 0;
+      return sumC / COURSE_STEPS < CHILLS_BELOW_C ? 1 : 0;
     }),
   );
-}
-
-/** How far plants are hardened by the usual days of a space, by the day of the year, 0 to 1. */
-export function hardenedThroughYear(space: GrowingSpace): Float64Array {
-  return derive([space], hardenedIn);
-}
-
-function hardenedIn(space: GrowingSpace): Float64Array {
-  const shares = new Float64Array(space.firstIndexOf.length);
-  let share = 0;
-  // The second lap begins where the first has come to.
-  for (let lap = 0; lap < 2; lap += 1) {
-    for (let day = 0; day < shares.length; day += 1) {
-      const index = space.firstIndexOf[day] ?? -1;
-      if (index < 0) continue;
-      const meanC = ((space.minTempC[index] ?? 0) + (space.maxTempC[index] ?? 0)) / 2;
-      share = hardenedAfter(share, meanC);
-      shares[day] = share;
-    }
-  }
-  return shares;
 }
 
 /** Sum over the days from `fromDay` up to, but not including, `toDay`. */

@@ -1,8 +1,9 @@
 import { dayNumber, dayOfYear, isoDate, type DayNumber } from "../calendar";
 import type { OutlookDay } from "../climate";
-import { hardenedAfter, lt50At, type HardinessRange } from "../crops";
+import { hardenedAfter, hardeningDay, lt50At, type HardinessRange } from "../crops";
 import type { ThermometerDay } from "../log";
-import { hardenedThroughYear } from "./growthCurve";
+import { COURSE_STEPS } from "../shelter";
+import { hardeningYear } from "./hardeningYear";
 import type { Exposure, Site } from "./site";
 
 /** How far plants are hardened on each day between two, in usual weather at the crop, 0 to 1. */
@@ -12,7 +13,7 @@ function hardenedCourse(
   fromDay: DayNumber,
   toDay: DayNumber,
 ): Float64Array {
-  const year = hardenedThroughYear(site.space(exposure, fromDay));
+  const year = hardeningYear(site.space(exposure, fromDay)).established;
   return Float64Array.from(
     { length: toDay - fromDay + 1 },
     (_, index) => year[dayOfYear(fromDay + index) - 1] ?? 0,
@@ -58,26 +59,32 @@ export function feltHardening(
     const index = space.firstIndexOf[dayOfYear(at) - 1] ?? -1;
     return ((space.minTempC[index] ?? 0) + (space.maxTempC[index] ?? 0)) / 2;
   };
-  const feltMeanC = (at: DayNumber) => {
+  /** How much warmer a day was, or is told to be, than is usual there. */
+  const aboveUsualC = (at: DayNumber) => {
     const own = readOn.get(isoDate(at));
     if (own) {
       const riseC = (climate.maxTempC(at) - climate.minTempC(at)) / 2;
-      return own.insideMaxC === null
-        ? own.insideMinC + riseC
-        : (own.insideMinC + own.insideMaxC) / 2;
+      const meanC =
+        own.insideMaxC === null ? own.insideMinC + riseC : (own.insideMinC + own.insideMaxC) / 2;
+      return meanC - usualMeanC(at);
     }
     const told = toldOn.get(at);
-    if (!told) return usualMeanC(at);
+    if (!told) return 0;
     // Warmer outside than usual is as much warmer under the covers.
-    const aboveC =
-      (told.minTempC + told.maxTempC - climate.minTempC(at) - climate.maxTempC(at)) / 2;
-    return usualMeanC(at) + aboveC;
+    return (told.minTempC + told.maxTempC - climate.minTempC(at) - climate.maxTempC(at)) / 2;
   };
+  const { established, springShare } = hardeningYear(space);
   const from = day - REMEMBERED_DAYS;
-  let share = hardenedThroughYear(space)[dayOfYear(from) - 1] ?? 0;
+  let share = established[dayOfYear(from) - 1] ?? 0;
   const shares = new Float64Array(days);
   for (let at = from; at < day + days; at += 1) {
-    share = hardenedAfter(share, feltMeanC(at));
+    const place = dayOfYear(at) - 1;
+    const spring = springShare[place] ?? 0;
+    const first = place * COURSE_STEPS;
+    share = hardenedAfter(
+      share,
+      hardeningDay(space.courseC, first, COURSE_STEPS, spring, aboveUsualC(at)),
+    );
     if (at >= day) shares[at - day] = share;
   }
   return shares;

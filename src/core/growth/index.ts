@@ -1,4 +1,7 @@
 export { dayWhenGathered, latestStart, sumBetween, type RunningSum } from "./growthCurve";
+export type { ColdRisk, PartFrom } from "./coldRisk";
+export { HARDENED_OFF_SHARE } from "../crops";
+export { decidingParts, topOf, type DecidingPart } from "./decidingPart";
 export { feltHardening, lt50Course } from "./hardening";
 export {
   requirement,

@@ -1,7 +1,16 @@
 import { derive } from "../derive";
-import { seasonOf, type DayNumber, type Season } from "../calendar";
+import {
+  dayNumberOf,
+  dayOfYear,
+  DAYS_OF_YEAR,
+  seasonOf,
+  type DayNumber,
+  type Season,
+} from "../calendar";
 import type { Climate } from "../climate";
 import { cardinalsKey, type Crop, type HardinessRange } from "../crops";
+import { coldRiskThrough, establishedRisk } from "./coldRisk";
+import type { ColdPart, ColdRisk, PartFrom } from "./coldRisk";
 import {
   BY_RULE,
   growingSpace,
@@ -10,8 +19,8 @@ import {
   type GrowingSpace,
   type OwnBias,
 } from "../shelter";
-import { shortDays, type Horizon, type ShortDays } from "../sky";
-import { coldCurve, growthCurve, sproutingCurve, type RunningSum } from "./growthCurve";
+import { dayLengthOnDay, shortDays, type Horizon, type ShortDays } from "../sky";
+import { chillCurve, growthCurve, sproutingCurve, type RunningSum } from "./growthCurve";
 
 /** The three ways to count; growers hold to one and compare the others. */
 export type School = "growth" | "calendar" | "tenhour";
@@ -66,6 +75,8 @@ export interface Exposure {
   covers: CoverIds;
   horizon: Horizon;
   own?: OwnBias | null;
+  /** Straw, leaves or the like over the soil, cm; nothing where there is none. */
+  mulchCm?: number;
 }
 
 /**
@@ -76,6 +87,7 @@ export class Site {
   private readonly spots = new Map<string, Spot>();
   private lastSpot: { exposure: Exposure; seasonStartDay: DayNumber; spot: Spot } | null = null;
   private lastSeason: Season | null = null;
+  private dayLengthsH: Float64Array | null = null;
   private readonly shortDaysBySeason = new Map<string, ShortDays | null>();
 
   constructor(
@@ -131,21 +143,64 @@ export class Site {
     return curve;
   }
 
+  /** Days whose mean at the crop is below 10 °C, as a running sum: the chill that sets on flowering. */
+  chill(exposure: Exposure, day: DayNumber): RunningSum {
+    const spot = this.spot(exposure, day);
+    return shared(spot.cold, "chill", () => chillCurve(spot.space));
+  }
+
+  /** The first day on or after a day that is longer than so many hours; a year on where none is. */
+  daysAreLongFrom(day: DayNumber, hours: number): DayNumber {
+    let at = day;
+    while (at < day + DAYS_OF_YEAR && this.dayLengthH(at) < hours) at += 1;
+    return at;
+  }
+
+  /** The first day on or after a day that is no longer than so many hours; a year on where none is. */
+  daysAreLongUntil(day: DayNumber, hours: number): DayNumber {
+    let at = day;
+    while (at < day + DAYS_OF_YEAR && this.dayLengthH(at) >= hours) at += 1;
+    return at;
+  }
+
+  private dayLengthH(day: DayNumber): number {
+    this.dayLengthsH ??= Float64Array.from({ length: DAYS_OF_YEAR }, (_, place) =>
+      dayLengthOnDay(this.latitudeDeg, dayNumberOf(2000, 1, 1) + place),
+    );
+    return this.dayLengthsH[dayOfYear(day) - 1] ?? 0;
+  }
+
   /** The usual days under covers and skyline, around the season of `day`. */
   space(exposure: Exposure, day: DayNumber): GrowingSpace {
     return this.spot(exposure, day).space;
   }
 
-  /** Odds of nights that kill a crop, hardened as it then is, around the season of `day`. */
+  /** Odds of nights that kill plants long there, hardened as they then are, around the season of `day`. */
   cold(range: HardinessRange, exposure: Exposure, day: DayNumber): RunningSum {
+    return this.established(exposure, day, { range, medium: "air", depthCm: 0 });
+  }
+
+  /**
+   * Odds of cold through a planting's life, each part in its own medium from the day it is there.
+   *
+   * @param startShare how hard the plants are on the first of these days, 0 to 1
+   */
+  coldRisk(
+    exposure: Exposure,
+    day: DayNumber,
+    parts: readonly PartFrom[],
+    startShare: number,
+  ): ColdRisk {
+    const { space } = this.spot(exposure, day);
+    const baseOf = (part: ColdPart) => this.established(exposure, day, part);
+    return coldRiskThrough(space, parts, startShare, exposure.mulchCm ?? 0, baseOf);
+  }
+
+  private established(exposure: Exposure, day: DayNumber, part: ColdPart): RunningSum {
     const spot = this.spot(exposure, day);
-    const key = `${range.unhardenedLt50C},${range.hardenedLt50C}`;
-    let curve = spot.cold.get(key);
-    if (!curve) {
-      curve = coldCurve(spot.space, range);
-      spot.cold.set(key, curve);
-    }
-    return curve;
+    const { range, medium, depthCm } = part;
+    const key = `${range.unhardenedLt50C},${range.hardenedLt50C},${medium},${depthCm}`;
+    return shared(spot.cold, key, () => establishedRisk(spot.space, part, exposure.mulchCm ?? 0));
   }
 
   private spot(exposure: Exposure, day: DayNumber): Spot {
@@ -157,6 +212,7 @@ export class Site {
       last.exposure.covers === covers &&
       last.exposure.horizon === horizon &&
       last.exposure.own === exposure.own &&
+      last.exposure.mulchCm === exposure.mulchCm &&
       last.seasonStartDay === seasonStartDay
     ) {
       return last.spot;
@@ -184,15 +240,16 @@ export class Site {
       };
       this.spots.set(key, spot);
     }
-    this.lastSpot = { exposure: { covers, horizon, own: exposure.own }, seasonStartDay, spot };
+    const { own, mulchCm } = exposure;
+    this.lastSpot = { exposure: { covers, horizon, own, mulchCm }, seasonStartDay, spot };
     return spot;
   }
 }
 
 /** An exposure as text, so that beds alike share what is computed for them. */
-export function exposureKey({ covers, horizon, own }: Exposure): string {
+export function exposureKey({ covers, horizon, own, mulchCm = 0 }: Exposure): string {
   const bias = own ? `${own.nightC},${own.dayC}` : "";
-  return `${covers.join("+")}|${bias}|${horizonKey(horizon)}`;
+  return `${covers.join("+")}|${bias}|${mulchCm}|${horizonKey(horizon)}`;
 }
 
 /** A skyline as text, so that two beds with the same one share their sums. */

@@ -5,11 +5,14 @@ import type { OwnBias } from "../shelter";
 import type { Horizon } from "../sky";
 import { measuredOver } from "./thermometers";
 
+/** An exposure of which it is known whether a thermometer hangs there. */
+export type BedExposure = Exposure & { own: OwnBias | null };
+
 /**
  * What a bed's plants stand under: covers, what its own thermometer adds, and skyline. The same as
  * before as long as none of these is another.
  */
-export function exposureOver(garden: Surroundings, bed: Bed): Required<Exposure> {
+export function exposureOver(garden: Surroundings, bed: Bed): BedExposure {
   const own = measuredOver(garden, bed)?.bias ?? null;
   const covers = coversOver(garden, bed).join("+");
   return derive([bed, covers, horizonOver(garden, bed), own], exposureFrom);
@@ -20,6 +23,6 @@ function exposureFrom(
   covers: string,
   horizon: Horizon,
   own: OwnBias | null,
-): Required<Exposure> {
+): BedExposure {
   return { covers: covers === "" ? [] : covers.split("+"), horizon, own };
 }

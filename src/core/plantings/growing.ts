@@ -2,8 +2,8 @@ import { dayNumber } from "../calendar";
 import { varietyOf, type Crop } from "../crops";
 import { derive } from "../derive";
 import { bedsInOrder, cropsOf, type Bed, type Garden, type Planting } from "../garden";
-import { exposureOver } from "./exposure";
-import type { Exposure, Spot } from "../growth";
+import { exposureOver, type BedExposure } from "./exposure";
+import type { Spot } from "../growth";
 import type { Growing, MixedWith } from "../schedule";
 import type { Stand } from "./spacing";
 
@@ -20,7 +20,7 @@ export function growingOf(garden: Garden, planting: Planting): Growing | null {
 function growingFrom(
   planting: Planting,
   crop: Crop,
-  exposure: Required<Exposure>,
+  exposure: BedExposure,
   crops: ReadonlyMap<string, Crop> | null,
 ): Growing | null {
   const { varietyId, method, stage, clearOn, bought } = planting;

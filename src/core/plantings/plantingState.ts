@@ -5,6 +5,7 @@ import type { PlanSettings, Site } from "../growth";
 import {
   NOTHING_KNOWN,
   shareLeft,
+  sizeShare,
   standingShare,
   sunShortfall,
   timelineFrom,
@@ -147,7 +148,9 @@ export function expectedYieldKg(state: PlantingState, day: DayNumber): number {
 export function leftToPickKg(site: Site, state: PlantingState, day: DayNumber): number {
   const { growing, timeline, facts } = state;
   const expectedKg = expectedYieldKg(state, day);
-  const standingKg = expectedKg * standingShare(site, growing, timeline, day);
+  // What is picked young is small yet.
+  const grown = sizeShare(site, growing, timeline, day);
+  const standingKg = expectedKg * grown * standingShare(site, growing, timeline, day);
   return Math.max(0, Math.min(standingKg, expectedKg - facts.harvestedGrams / GRAMS_PER_KG));
 }
 

@@ -12,7 +12,9 @@ import {
   type Spot,
   type Stage,
 } from "../growth";
-import { latestSowingFor, timelineFrom, type Growing, type Timeline } from "./timeline";
+import type { Growing, Timeline } from "./growing";
+import { latestSowingFor } from "./readiness";
+import { timelineFrom } from "./timeline";
 import { usualRank } from "./usualThen";
 import { fact, type Fact } from "../facts";
 

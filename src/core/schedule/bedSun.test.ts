@@ -22,7 +22,7 @@ test("a house to the south takes sun and light in autumn, and growth with them",
   expect(shaded.dliMol).toBeGreaterThan(open.dliMol * 0.2); // the sky still gives its part
   const ready = (horizon: Horizon) =>
     timelineFrom(site, USUAL_PLAN_SETTINGS, { ...growing("spinach"), horizon }, day("2026-08-15"))
-      .readyDay ?? Infinity;
+      .fullSizeDay ?? Infinity;
   expect(ready(HOUSE)).toBeGreaterThan(ready([]) + 5);
 });
 

@@ -1,8 +1,8 @@
 import { derive, newTable } from "../derive";
 import { DAYS_PER_WEEK, type DayNumber, type Season } from "../calendar";
-import { directSun, LEVEL_HORIZON, lightShareOf, type Horizon } from "../sky";
+import { dayLengthOnDay, directSun, LEVEL_HORIZON, lightShareOf, type Horizon } from "../sky";
 import { horizonKey, type Site } from "../growth";
-import type { Growing, Timeline } from "./timeline";
+import type { Growing, Timeline } from "./growing";
 import { fact, type Fact } from "../facts";
 
 /** The sun that reaches the ground of a spot on a usual day. */
@@ -32,7 +32,8 @@ export function groundSun(site: Site, horizon: Horizon, day: DayNumber): GroundS
 function sunOn(site: Site, horizon: Horizon, day: DayNumber): GroundSun {
   const { latitudeDeg, climate } = site;
   const { directSunH, beamShare } = directSun(latitudeDeg, day, horizon);
-  const share = lightShareOf(horizon, climate.clearness(day), beamShare);
+  const dayLengthH = dayLengthOnDay(latitudeDeg, day);
+  const share = lightShareOf(horizon, climate.clearness(day), beamShare, dayLengthH);
   return { directSunH, dliMol: climate.dliMol(day) * share };
 }
 

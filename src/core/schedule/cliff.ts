@@ -1,14 +1,8 @@
 import type { DayNumber } from "../calendar";
-import {
-  latestSowingFor,
-  frostCountedFrom,
-  readyDayBy,
-  needOf,
-  plantHardiness,
-  type Growing,
-  type Timeline,
-} from "./timeline";
-import { sumBetween, type PlanSettings, type Site } from "../growth";
+import { needOf, type Growing, type Timeline } from "./growing";
+import { latestSowingFor, frostCountedFrom, growthStartDay, readyDayBy } from "./readiness";
+import type { PlanSettings, Site } from "../growth";
+import { coldThrough } from "./winterRisk";
 
 /** From here on, each day's delay costs a week or more: the edge of the cliff. */
 const COST_AT_THE_EDGE_DAYS = 7;
@@ -68,7 +62,7 @@ export function cliffOf(
   return {
     sowDays,
     readyDays,
-    ...edge(site, settings, growing, need.benchDays, sowDays, readyDays),
+    ...edge(site, settings, growing, sowDays, readyDays),
   };
 }
 
@@ -76,20 +70,24 @@ function edge(
   site: Site,
   settings: PlanSettings,
   growing: Growing,
-  benchDays: number,
   sowDays: DayNumber[],
   readyDays: (DayNumber | null)[],
 ): Pick<Cliff, "lastSafeDay" | "afterLastSafeReadyDay" | "hasCliff"> {
   const none = { lastSafeDay: null, afterLastSafeReadyDay: null, hasCliff: false };
   const firstSow = sowDays[0];
   if (firstSow === undefined) return none;
-  const cold = site.cold(plantHardiness(growing), growing, firstSow + 10);
+  const need = needOf(growing);
+  const lossUntil = (sowDay: DayNumber, ready: DayNumber) => {
+    const bedDay = sowDay + need.benchDays;
+    const startDay = growthStartDay(site, growing, need, sowDay);
+    return coldThrough(site, growing, need, { sowDay, bedDay, startDay }).between(bedDay, ready);
+  };
   const riskTaken = -Math.log(1 - settings.frostRisk);
   for (let index = 0; index < sowDays.length; index += 1) {
     const sowDay = sowDays[index] ?? firstSow;
     const ready = readyDays[index] ?? null;
     const next = readyDays[index + 1];
-    const lost = ready !== null && sumBetween(cold, sowDay + benchDays, ready) > riskTaken;
+    const lost = ready !== null && lossUntil(sowDay, ready) > riskTaken;
     const before = { lastSafeDay: index > 0 ? sowDay - 1 : null, hasCliff: true };
     if (ready === null || lost) return { ...before, afterLastSafeReadyDay: lost ? null : ready };
     if (next === undefined) break;

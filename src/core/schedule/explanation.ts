@@ -1,10 +1,13 @@
 import { type DayNumber } from "../calendar";
 import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
+import { usableShare } from "../crops";
 import { soilOn } from "../shelter";
+import { midwinterAfter } from "./spring";
 import { lightLeft } from "./bedSun";
-import { lt50Course, sumBetween, type PlanSettings, type Site } from "../growth";
-import { worthOn } from "./grownShare";
-import { frostCountedFrom, plantHardiness, type Growing, type Timeline } from "./timeline";
+import { decidingParts, lt50Course, sumBetween, type PlanSettings, type Site } from "../growth";
+import { grownShare, worthOn } from "./grownShare";
+import { plantHardiness, type Growing, type Timeline } from "./growing";
+import { frostCountedFrom } from "./readiness";
 import { fact, type Fact } from "../facts";
 
 const BASIS_WORDS = {
@@ -27,13 +30,14 @@ export function why(
   } else {
     sentences.push(emergenceSentence(site, growing, timeline));
     sentences.push(worthSentence(site, growing, timeline));
+    sentences.push(sizeSentence(growing, timeline));
     sentences.push(winterSentence(growing));
     sentences.push(skylineSentence(site, growing, timeline));
   }
   if (settings.school === "tenhour")
     sentences.push(tenHourSentence(site, settings, growing, timeline));
   sentences.push(coldSentence(site, settings, growing, timeline));
-  sentences.push(boltingSentence(timeline));
+  sentences.push(boltingSentence(site, timeline));
   sentences.push(sweetSentence(site, growing, timeline));
   return sentences.filter((sentence) => sentence !== null);
 }
@@ -118,6 +122,14 @@ function worthSentence(site: Site, growing: Growing, timeline: Timeline): Fact |
   });
 }
 
+/** When it is first picked, where that is before it is full-grown. */
+function sizeSentence({ crop, stage }: Growing, timeline: Timeline): Fact | null {
+  const { sowDay, readyDay, fullSizeDay } = timeline;
+  const usable = usableShare(crop, stage);
+  if (readyDay === null || usable >= 1 || readyDay === fullSizeDay) return null;
+  return fact("schedule.firstPickingThenFullSize", { readyDay, fullSizeDay, usable, sowDay });
+}
+
 const WORTH_TELLING = 0.97;
 
 /** What the skyline takes of the light, where it takes any. */
@@ -185,11 +197,20 @@ function coldSentence(
   growing: Growing,
   timeline: Timeline,
 ): Fact | null {
-  const lethalOn = (day: DayNumber) =>
-    lt50Course(site, growing, plantHardiness(growing), day, day)[0] ?? 0;
+  const lethalOn = (day: DayNumber) => {
+    const share = grownShare(site, settings, growing, timeline, day);
+    const parts = decidingParts(growing.crop, growing.variety, growing.stage);
+    // The part that decides is the last that is there; a crop of the soil dies in the soil.
+    const part = parts.findLast(({ fromGrownShare }) => fromGrownShare <= share + 1e-9) ?? parts[0];
+    const range = part?.range ?? plantHardiness(growing);
+    return {
+      lethalC: lt50Course(site, growing, range, day, day)[0] ?? 0,
+      inSoil: part?.medium === "soil",
+    };
+  };
   if (timeline.lossBeforeReady !== null && timeline.lossBeforeReady > settings.frostRisk) {
     return fact("schedule.aKillingNightAtTheCropByTheTimeIt", {
-      lethalC: lethalOn(timeline.readyDay ?? timeline.sowDay),
+      ...lethalOn(timeline.readyDay ?? timeline.sowDay),
       covers: growing.covers,
       lossBeforeReady: timeline.lossBeforeReady,
     });
@@ -199,7 +220,7 @@ function coldSentence(
     return fact("schedule.itHoldsUntilAboutByThenAKilling", {
       holdsUntilDay: timeline.holdsUntilDay,
       sowDay: timeline.sowDay,
-      lethalC: lethalOn(timeline.coldLossDay),
+      ...lethalOn(timeline.coldLossDay),
       frostRisk: settings.frostRisk,
     });
   }
@@ -210,10 +231,12 @@ function coldSentence(
 }
 
 /** How spring ends it; nothing where something else ends it before. */
-function boltingSentence({ sowDay, boltDay, readyDay, holdsUntilDay }: Timeline) {
+function boltingSentence(site: Site, timeline: Timeline) {
+  const { sowDay, boltDay, readyDay, fullSizeDay, holdsUntilDay } = timeline;
   if (boltDay === null || readyDay === null || holdsUntilDay === null) return null;
-  if (boltDay < readyDay) {
-    return fact("schedule.itIsLikelyToBoltAboutBeforeItIs", { boltDay, sowDay });
+  if (boltDay < (fullSizeDay ?? readyDay) && boltDay <= holdsUntilDay) {
+    const overwinters = boltDay > midwinterAfter(site, sowDay);
+    return fact("schedule.itIsLikelyToBoltAboutBeforeItIs", { boltDay, sowDay, overwinters });
   }
   return boltDay <= holdsUntilDay
     ? fact("schedule.itOverwintersSoItBoltsAboutHarvest", { boltDay, sowDay })

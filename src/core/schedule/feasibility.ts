@@ -1,6 +1,6 @@
 import { type DayNumber } from "../calendar";
 import type { PlanSettings, Site } from "../growth";
-import type { Growing, Timeline } from "./timeline";
+import type { Growing, Timeline } from "./growing";
 import { fact, type Fact } from "../facts";
 
 /** When a grower wants to eat something. */

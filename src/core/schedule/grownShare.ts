@@ -6,10 +6,10 @@ import {
   type PlanSettings,
   type Site,
 } from "../growth";
-import type { Growing, Timeline } from "./timeline";
+import type { Growing, Timeline } from "./growing";
 
 /**
- * How far a planting is grown on a day: 0 when sown, 1 when ready.
+ * How far a planting is grown on a day: 0 when sown, 1 at full size; it is picked somewhat earlier.
  *
  * By growth this is its packet days over those it needs. The other schools decide otherwise when it
  * is ready, so their growth is stretched to be 1 on that day.
@@ -22,7 +22,7 @@ export function grownShare(
   day: DayNumber,
 ): number {
   if (day <= timeline.sowDay) return 0;
-  if (timeline.readyDay !== null && day >= timeline.readyDay) return 1;
+  if (timeline.fullSizeDay !== null && day >= timeline.fullSizeDay) return 1;
   if (settings.school === "calendar" && timeline.readyDay !== null) {
     return (day - timeline.sowDay) / (timeline.readyDay - timeline.sowDay);
   }
@@ -30,6 +30,17 @@ export function grownShare(
   if (settings.school === "growth" || timeline.readyDay === null) return Math.min(1, share);
   const atReady = packetShare(site, growing, timeline, timeline.readyDay);
   return Math.min(1, share / Math.max(atReady, 1e-6));
+}
+
+/** How far it is grown by its packet days alone, whatever school decides when it is ready; 0 to 1. */
+export function sizeShare(
+  site: Site,
+  growing: Growing,
+  timeline: Timeline,
+  day: DayNumber,
+): number {
+  if (timeline.fullSizeDay !== null && day >= timeline.fullSizeDay) return 1;
+  return Math.min(1, packetShare(site, growing, timeline, day));
 }
 
 function packetShare(site: Site, growing: Growing, timeline: Timeline, day: DayNumber): number {
@@ -47,7 +58,7 @@ function packetShare(site: Site, growing: Growing, timeline: Timeline, day: DayN
   return (onBench + inBed) / need.totalPacketDays;
 }
 
-/** What is left of a ready planting on a day: 1 when just ready, 0 once its standing is used up. */
+/** What is left of a ready planting on a day: 1 until it is full-grown, 0 once its standing is used up. */
 export function standingShare(
   site: Site,
   growing: Growing,
@@ -55,10 +66,12 @@ export function standingShare(
   day: DayNumber,
 ): number {
   const { readyDay, holdsUntilDay } = timeline;
-  if (readyDay === null || holdsUntilDay === null || day <= readyDay) return 1;
-  if (day >= holdsUntilDay) return 0;
+  if (readyDay === null || holdsUntilDay === null) return 1;
+  if (day >= holdsUntilDay) return day > readyDay ? 0 : 1;
+  const fromDay = timeline.fullSizeDay ?? readyDay;
+  if (day <= fromDay) return 1;
   const growth = site.growth(growing.crop, growing, timeline.sowDay);
-  const spent = sumBetween(growth, readyDay, day);
+  const spent = sumBetween(growth, fromDay, day);
   return Math.max(0, 1 - spent / standingPacketDays(growing.crop, growing.stage));
 }
 

@@ -10,7 +10,7 @@ export {
 export { cliffOf, seasonAimedAt, type Cliff } from "./cliff";
 export { why } from "./explanation";
 export { type Verdict } from "./feasibility";
-export { daysUntilWorth, grownShare, standingShare, worthOn } from "./grownShare";
+export { daysUntilWorth, grownShare, sizeShare, standingShare, worthOn } from "./grownShare";
 export { isSown, NOTHING_KNOWN, shareLeft, type Facts } from "./happened";
 export { lastSafeSowing } from "./lastSafe";
 export { daysLeftFor, sowableToday, type SowNow } from "./sowToday";
@@ -23,13 +23,8 @@ export {
   successionSowDays,
   type SuccessionRule,
 } from "./succession";
+export { coldRiskOf, outcomesOf, type Outcomes } from "./winterRisk";
 export { usualRank } from "./usualThen";
-export {
-  bedDays,
-  latestSowingFor,
-  plantHardiness,
-  timelineFrom,
-  type Growing,
-  type MixedWith,
-  type Timeline,
-} from "./timeline";
+export { bedDays, plantHardiness, type Growing, type MixedWith, type Timeline } from "./growing";
+export { latestSowingFor } from "./readiness";
+export { timelineFrom } from "./timeline";

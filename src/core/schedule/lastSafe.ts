@@ -1,7 +1,7 @@
 import type { DayNumber } from "../calendar";
 import { cliffOf, seasonAimedAt } from "./cliff";
 import type { PlanSettings, Site } from "../growth";
-import type { Growing, Timeline } from "./timeline";
+import type { Growing, Timeline } from "./growing";
 
 /** Until when a crop can be sown so that it is ready before the dark. */
 export type LastSafe =

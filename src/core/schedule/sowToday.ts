@@ -3,7 +3,8 @@ import { varietyOf, type Crop } from "../crops";
 import { judge, type Verdict } from "./feasibility";
 import { lastSafeSowing } from "./lastSafe";
 import { distinctSpots, type Exposure, type PlanSettings, type Site, type Spot } from "../growth";
-import { timelineFrom, type Growing, type Timeline } from "./timeline";
+import type { Growing, Timeline } from "./growing";
+import { timelineFrom } from "./timeline";
 import { isSownThen, usualRank } from "./usualThen";
 
 /** A crop that can be sown today, in the simplest place where that works. */

@@ -4,7 +4,7 @@ import { emergenceAt, sproutingRange, type Crop } from "../crops";
 import { soilOn, type SoilDay } from "../shelter";
 import { lastSafeSowing, type LastSafe } from "./lastSafe";
 import type { PlanSettings, Site } from "../growth";
-import type { Growing, Timeline } from "./timeline";
+import type { Growing, Timeline } from "./growing";
 import { fact, type Fact } from "../facts";
 
 /** What to know and to do so that a sowing comes up. */

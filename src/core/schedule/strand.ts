@@ -1,7 +1,7 @@
 import type { DayNumber } from "../calendar";
 import { grownShare, standingShare } from "./grownShare";
 import type { PlanSettings, Site } from "../growth";
-import type { Growing, Timeline } from "./timeline";
+import type { Growing, Timeline } from "./growing";
 
 /** How much of a crop there is on a day: 0 nothing, 1 full-grown and unpicked. */
 export interface StrandPoint {
@@ -12,7 +12,7 @@ export interface StrandPoint {
 /** A planting's life as thickness along time. */
 export interface Strand {
   growing: StrandPoint[];
-  /** From ready to the end of standing; empty when never ready. */
+  /** From full size to the end of standing; empty when it is over before. */
   standing: StrandPoint[];
 }
 
@@ -27,11 +27,16 @@ export function strandOf(
   growing: Growing,
   timeline: Timeline,
 ): Strand {
-  const grownDay = timeline.readyDay ?? timeline.sowDay + DAYS_FOLLOWED;
+  const { sowDay, readyDay, fullSizeDay, holdsUntilDay } = timeline;
+  // What is over before it is full-grown grows until then.
+  const grownDay = Math.min(
+    fullSizeDay ?? (readyDay === null ? sowDay + DAYS_FOLLOWED : Infinity),
+    holdsUntilDay ?? Infinity,
+  );
   const standing =
-    timeline.readyDay === null || timeline.holdsUntilDay === null
+    readyDay === null || holdsUntilDay === null || grownDay >= holdsUntilDay
       ? []
-      : daysFrom(timeline.readyDay, timeline.holdsUntilDay).map((day) => ({
+      : daysFrom(grownDay, holdsUntilDay).map((day) => ({
           day,
           share: standingShare(site, growing, timeline, day),
         }));

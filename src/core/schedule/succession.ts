@@ -7,14 +7,9 @@ import {
   type PlanSettings,
   type Site,
 } from "../growth";
-import {
-  needOf,
-  growthStartDay,
-  latestSowingFor,
-  timelineFrom,
-  type Growing,
-  type Timeline,
-} from "./timeline";
+import { needOf, type Growing, type Timeline } from "./growing";
+import { growthStartDay, latestSowingFor } from "./readiness";
+import { timelineFrom } from "./timeline";
 
 /** How the sowings of a succession follow each other. */
 export interface SuccessionRule {

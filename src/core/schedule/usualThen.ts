@@ -3,7 +3,7 @@ import { DAYS_PER_WEEK, type DayNumber } from "../calendar";
 import { usualSowing, WINDOW_WEEKS_FOR_EACH_COVER, type FrostWeeks, type HowGrown } from "../crops";
 import { derive } from "../derive";
 import type { Site } from "../growth";
-import type { Growing } from "./timeline";
+import type { Growing } from "./growing";
 
 /** The average frost is the one that half of the years have had. */
 const HALF = 0.5;

@@ -1,8 +1,9 @@
 import { derive } from "../derive";
 import { DAYS_OF_YEAR, dayNumberOf, dayOfYear, type DayNumber } from "../calendar";
 import type { Climate } from "../climate";
-import { directSun, lightShareOf, type Horizon } from "../sky";
+import { dayLengthOnDay, directSun, lightShareOf, type Horizon } from "../sky";
 import type { CoverIds } from "./materials";
+import { courseAtCropC, type CoveredDays } from "./dayCourse";
 import { cropDay, nightGainC } from "./ruleOfThumb";
 import { usualYear, type UsualYear } from "./usualYear";
 
@@ -39,6 +40,8 @@ export interface GrowingSpace {
   minTempC: Float64Array;
   maxTempC: Float64Array;
   dliMol: Float64Array;
+  /** The usual course of temperature at the crop: twelve values for each day of the year, °C. */
+  courseC: Float32Array;
   /** What the covers add to a cold night's minimum, by the day of the year, °C. */
   coldGainC: Float64Array;
   /** What the covers add to the soil's mean, by the day of the year, °C; null where the air tells it. */
@@ -98,6 +101,7 @@ export function growingSpace(
     minTempC,
     maxTempC,
     dliMol,
+    courseC: courseAtCropC(climate, year, lightShare),
     coldGainC: year.coldGainC,
     soilGainC: year.soilGainC,
     skyShare: lightShare,
@@ -106,7 +110,9 @@ export function growingSpace(
   };
 }
 
-interface YearUnder extends Omit<UsualYear, "soilGainC"> {
+interface YearUnder extends Omit<UsualYear, "soilGainC" | "courseGainC">, CoveredDays {
+  minTempC: Float64Array;
+  maxTempC: Float64Array;
   soilGainC: Float64Array | null;
 }
 
@@ -115,11 +121,13 @@ function usualUnder(climate: Climate, covers: CoverIds, degrees: Degrees): YearU
   if (degrees.by === "rule") return yearByRule(climate, covers);
   const year = usualYear(climate, covers);
   const { own } = degrees;
-  if (!own || covers.length === 0) return year;
+  if (!own || covers.length === 0) return { ...year, ownC: null };
   // Where the covers are off there is nothing to correct.
   const worn = (index: number) => ((year.lightShare[index] ?? 1) < 1 ? 1 : 0);
+  const none = { nightC: 0, dayC: 0 };
   return {
     ...year,
+    ownC: (place) => (worn(place) === 1 ? own : none),
     minTempC: year.minTempC.map((tempC, index) => tempC + own.nightC * worn(index)),
     maxTempC: year.maxTempC.map((tempC, index) => tempC + own.dayC * worn(index)),
     coldGainC: year.coldGainC.map((gainC) => gainC + own.nightC),
@@ -134,6 +142,8 @@ function yearByRule(climate: Climate, covers: CoverIds): YearUnder {
     minTempC: new Float64Array(DAYS_OF_YEAR),
     maxTempC: new Float64Array(DAYS_OF_YEAR),
     coldGainC: new Float64Array(DAYS_OF_YEAR).fill(nightGainC(covers)),
+    courseGainC: null,
+    ownC: null,
     soilGainC: null,
     lightShare: new Float64Array(DAYS_OF_YEAR),
   };
@@ -164,6 +174,7 @@ function sharesThroughYear(horizon: Horizon, climate: Climate): Float64Array {
       horizon,
       climate.clearness(day),
       directSun(climate.latitudeDeg, day, horizon).beamShare,
+      dayLengthOnDay(climate.latitudeDeg, day),
     );
   const newYear = dayNumberOf(2000, 1, 1);
   let from = shareOn(newYear);

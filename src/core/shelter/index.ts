@@ -1,3 +1,5 @@
+export { coverLight } from "./coverLight";
+export { COURSE_STEPS, openCourseC } from "./dayCourse";
 export { stackOf, type Structure } from "./balance/stack";
 export {
   BY_RULE,

@@ -12,6 +12,8 @@ export const MaterialSchema = z.object({
   /** Taken off in mild weather (row covers, low tunnels); a house or frame stays and is vented. */
   removable: z.boolean(),
   lightTransmittance: z.number().gt(0).lte(1),
+  /** Share of it that frame, dirt and drops leave; 1 where nothing stands in the way. */
+  structureLight: z.number().gt(0).lte(1).optional(),
   /** Degrees a layer adds to a night's minimum at the crop. */
   nightGainC: z.number().min(0).max(10),
   /** Degrees a closed layer adds to a cool day's maximum at the crop. */

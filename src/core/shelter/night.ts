@@ -1,3 +1,4 @@
+import { coverLight } from "./coverLight";
 import { dayOfYear, type DayNumber } from "../calendar";
 import type { CoverIds } from "./materials";
 import { runShelter, SHUT, type GroundStart, type Working } from "./shelterRun";
@@ -75,7 +76,7 @@ export function nightUnder(
     })),
     crop: { ...crop, gainC: crop.minC - outside.minC },
     soil5cmMinC: Math.min(...run.soil5cmC.subarray(nightFrom, nightTo)),
-    lightShare: stack.layers.reduce((share, layer) => share * layer.lightTransmittance, 1),
+    lightShare: stack.layers.reduce((share, layer) => share * coverLight(layer), 1),
   };
 }
 

@@ -1,3 +1,4 @@
+import { coverLight } from "./coverLight";
 import type { DayNumber } from "../calendar";
 import type { Climate } from "../climate";
 import type { Material } from "./materialSchema";
@@ -38,7 +39,7 @@ export function cropDay(climate: Climate, covers: CoverIds, day: DayNumber): Cro
   const nightShare = nightShareAt(outsideMinC);
   for (const material of layers(covers)) {
     if (material.removable && !cool) continue;
-    dliMol *= material.lightTransmittance;
+    dliMol *= coverLight(material);
     minTempC += material.nightGainC * nightShare;
     maxTempC += Math.min(material.dayGainC * sunShare, Math.max(0, VENT_TARGET_C - maxTempC));
   }

@@ -1,3 +1,4 @@
+import { coverLight } from "./coverLight";
 import { derive, give, isDerived } from "../derive";
 import shelterJson from "@data/shelter.json";
 import { DAYS_OF_YEAR, dayNumberOf } from "../calendar";
@@ -7,6 +8,7 @@ import { EnergyBalance, type Handling } from "./balance/energyBalance";
 import type { CoverIds } from "./materials";
 import { LAYER_AT_5_CM } from "./balance/soilColumn";
 import { stackOf } from "./balance/stack";
+import { COURSE_STEPS } from "./dayCourse";
 import { usualDay, usualGroundOf } from "./usualDays";
 import { weatherSteps, type WeatherSteps } from "./weatherSteps";
 
@@ -18,7 +20,7 @@ const DAYS_BEFORE = 45;
  * Two hours: the implicit balance stays within 0.2 °C of quarter hours on usual days, and a year
  * costs an eighth.
  */
-const STEPS_PER_DAY = 12;
+const STEPS_PER_DAY = COURSE_STEPS;
 
 /**
  * Weather swings between mild and cold: a wave of so many days about the usual, by so many standard
@@ -50,6 +52,8 @@ export interface UsualYear {
   /** Air at the crop, °C. */
   minTempC: Float64Array;
   maxTempC: Float64Array;
+  /** What the covers add at each two hours of a usual day: twelve values a day, °C. */
+  courseGainC: Float32Array;
   /** What the covers add to a cold, clear night's minimum, °C. */
   coldGainC: Float64Array;
   /** What they add to the soil's mean at 5 cm, °C. */
@@ -89,14 +93,19 @@ function blended(climate: Climate, coversKey: string): UsualYear {
     climate,
     standing.map(({ id }) => id),
   );
+  const wornOn = Float64Array.from({ length: DAYS_OF_YEAR }, (_, day) => wornShare(climate, day));
+  const blend = (value: number, off: number | undefined, day: number) => {
+    const share = wornOn[day] ?? 1;
+    return share * value + (1 - share) * (off ?? value);
+  };
   const mixed = (on: Float64Array, off: Float64Array) =>
-    on.map((value, index) => {
-      const share = wornShare(climate, index);
-      return share * value + (1 - share) * (off[index] ?? value);
-    });
+    on.map((value, index) => blend(value, off[index], index));
   return {
     minTempC: mixed(worn.minTempC, bare.minTempC),
     maxTempC: mixed(worn.maxTempC, bare.maxTempC),
+    courseGainC: worn.courseGainC.map((value, at) =>
+      blend(value, bare.courseGainC[at], Math.floor(at / COURSE_STEPS)),
+    ),
     // Whatever the season, the covers go on for a night of frost.
     coldGainC: worn.coldGainC,
     soilGainC: mixed(worn.soilGainC, bare.soilGainC),
@@ -119,6 +128,7 @@ function yearUnder(climate: Climate, covers: CoverIds): UsualYear {
   const year: UsualYear = {
     minTempC: new Float64Array(DAYS_OF_YEAR),
     maxTempC: new Float64Array(DAYS_OF_YEAR),
+    courseGainC: new Float32Array(DAYS_OF_YEAR * COURSE_STEPS),
     coldGainC: new Float64Array(DAYS_OF_YEAR),
     soilGainC: new Float64Array(DAYS_OF_YEAR),
     lightShare: new Float64Array(DAYS_OF_YEAR).fill(1),
@@ -143,6 +153,16 @@ function yearUnder(climate: Climate, covers: CoverIds): UsualYear {
   const maxGainC = straight(HALF, crossings(run.maxGainC));
   const soilC = straight(HALF, wholeWave(run.soil5cmC));
   const openSoilC = straight(HALF, wholeWave(bareSoilC));
+  for (let step = 0; step < COURSE_STEPS; step += 1) {
+    const ofStep = straight(HALF, (middle) => {
+      const gain = (day: number) =>
+        run.courseGainC[((day + DAYS_OF_YEAR) % DAYS_OF_YEAR) * COURSE_STEPS + step] ?? 0;
+      return (gain(middle - HALF / 2) + gain(middle + HALF / 2)) / 2;
+    });
+    for (let day = 0; day < DAYS_OF_YEAR; day += 1) {
+      year.courseGainC[day * COURSE_STEPS + step] = ofStep[day] ?? 0;
+    }
+  }
   year.coldGainC = straight(WAVE_DAYS, (coldest) => at(run.minGainC, coldest));
   year.lightShare = straight(HALF, wholeWave(run.lightShare));
   for (let index = 0; index < DAYS_OF_YEAR; index += 1) {
@@ -173,6 +193,7 @@ function straight(every: number, valueAt: (index: number) => number): Float64Arr
 }
 
 interface YearRun {
+  courseGainC: Float32Array;
   minGainC: Float64Array;
   maxGainC: Float64Array;
   soil5cmC: Float64Array;
@@ -197,6 +218,7 @@ function runYear(climate: Climate, covers: CoverIds): YearRun {
   const standingLight = lightOf(covers, true);
   const wornLight = lightOf(covers, false);
   const run: YearRun = {
+    courseGainC: new Float32Array(DAYS_OF_YEAR * COURSE_STEPS),
     minGainC: new Float64Array(DAYS_OF_YEAR),
     maxGainC: new Float64Array(DAYS_OF_YEAR),
     soil5cmC: new Float64Array(DAYS_OF_YEAR),
@@ -219,6 +241,7 @@ function runYear(climate: Climate, covers: CoverIds): YearRun {
       if (isDay) handling.vent = Math.max(handling.vent, openness * openVent);
       balance.step(driving, handling);
       const cropC = balance.cropC(driving.airC);
+      if (index >= 0) run.courseGainC[index * COURSE_STEPS + step] = cropC - driving.airC;
       tally.minC = Math.min(tally.minC, cropC);
       tally.maxC = Math.max(tally.maxC, cropC);
       tally.soilC += balance.bedSoil.tempC[LAYER_AT_5_CM] ?? 0;
@@ -242,7 +265,7 @@ function runYear(climate: Climate, covers: CoverIds): YearRun {
 function lightOf(covers: CoverIds, innerOff: boolean): number {
   return stackOf(covers).layers.reduce(
     (share, layer, index) =>
-      innerOff && index > 0 && layer.removable ? share : share * layer.lightTransmittance,
+      innerOff && index > 0 && layer.removable ? share : share * coverLight(layer),
     1,
   );
 }

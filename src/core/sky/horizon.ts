@@ -157,14 +157,30 @@ function viewShareOf(horizon: Horizon): number {
   return sum / (FULL_CIRCLE_DEG / 2);
 }
 
+/** A sunset hour angle of 81.4° as hours of day: below it the winter branch of Erbs holds. */
+const WINTER_BRANCH_BELOW_H = (2 * 81.4) / 15;
+const EQUINOX_H = 12;
+
 /**
  * Share of a day's light that comes from the sky and not straight from the sun.
  *
- * @param clearness global over extraterrestrial radiation, 0 to 1
- * @source D. G. Erbs, S. A. Klein and J. A. Duffie (1982), Solar Energy 28, 293–302: daily relation for
- *         sunset angles above 81.4°
+ * @param clearness  global over extraterrestrial radiation, 0 to 1
+ * @param dayLengthH hours of day, by which the winter branch holds or the other
+ * @source D. G. Erbs, S. A. Klein and J. A. Duffie (1982), Solar Energy 28, 293–302: daily relation,
+ *         with its branches for sunset angles above and below 81.4°
  */
-export function diffuseShare(clearness: number): number {
+export function diffuseShare(clearness: number, dayLengthH = EQUINOX_H): number {
+  if (dayLengthH < WINTER_BRANCH_BELOW_H) {
+    if (clearness >= 0.715) return 0.143;
+    return Math.min(
+      1,
+      1 -
+        0.2727 * clearness +
+        2.4495 * clearness ** 2 -
+        11.9514 * clearness ** 3 +
+        9.3879 * clearness ** 4,
+    );
+  }
   if (clearness >= 0.722) return 0.175;
   return Math.min(1, 1 + 0.2832 * clearness - 2.5557 * clearness ** 2 + 0.8448 * clearness ** 3);
 }
@@ -173,10 +189,15 @@ export function diffuseShare(clearness: number): number {
  * Share of a day's light in the open that a skyline leaves.
  *
  * @param clearness the day's usual global over extraterrestrial radiation
- * @param beamShare share of the day's direct beam that comes through, as `directSun` gives it
+ * @param beamShare  share of the day's direct beam that comes through, as `directSun` gives it
  */
-export function lightShareOf(horizon: Horizon, clearness: number, beamShare: number): number {
+export function lightShareOf(
+  horizon: Horizon,
+  clearness: number,
+  beamShare: number,
+  dayLengthH?: number,
+): number {
   if (horizon.length === 0) return 1;
-  const diffuse = diffuseShare(clearness);
+  const diffuse = diffuseShare(clearness, dayLengthH);
   return (1 - diffuse) * beamShare + diffuse * skyViewShare(horizon);
 }

@@ -80,14 +80,14 @@ test("watering follows what has dried, what rained and what keeps the rain off",
 });
 
 test("what was stored is looked through every fortnight, while it keeps", () => {
-  const stored = settled(tarnholt, "planting-02-store", "2026-10-15");
+  const stored = settled(tarnholt, "planting-02-store", "2026-11-25");
   const look = (date: string, garden: Garden) => kinds(date, "lookThroughStore", garden);
-  expect(look("2026-10-28", stored)).toEqual([]);
-  expect(look("2026-10-29", stored)).toMatchObject([{ id: "store-look-2026-10-15" }]);
-  const looked = settled(stored, "store-look-2026-10-15", "2026-10-30");
-  expect(look("2026-11-12", looked)).toEqual([]);
-  expect(look("2026-11-13", looked)).toMatchObject([{ id: "store-look-2026-10-30" }]);
-  expect(look("2027-06-20", looked)).toEqual([]);
+  expect(look("2026-12-08", stored)).toEqual([]);
+  expect(look("2026-12-09", stored)).toMatchObject([{ id: "store-look-2026-11-25" }]);
+  const looked = settled(stored, "store-look-2026-11-25", "2026-12-10");
+  expect(look("2026-12-23", looked)).toEqual([]);
+  expect(look("2026-12-24", looked)).toMatchObject([{ id: "store-look-2026-12-10" }]);
+  expect(look("2027-08-20", looked)).toEqual([]);
 });
 
 test("a bed's own covers come off for good once, in spring", () => {

@@ -47,7 +47,7 @@ test("a task's heading reads on into its subject", () => {
     "Thin winter onion",
     "Check emergence: mustard greens",
     "Caterpillars again",
-    "Water 13 beds",
+    "Water 12 beds",
     "Water Bed 9",
     "Fill trays for Claytonia, common",
     "Drain and set for winter: hoses, timers and vents",
@@ -63,7 +63,7 @@ test("the sheet tells on which days of the week, and daily work once", () => {
   const line = (title: string) => lines.find((one) => one.title === title);
   expect(inEnglish(line("Pick kale, curly"))).toMatchObject({
     days: "",
-    howMuch: "about 9.9 kg growing there",
+    howMuch: "about 10.8 kg growing there",
   });
   expect(line("Sow in a tray: claytonia, common")?.days).toBe("Sat");
   expect(line("Water in lettuce, winter butterhead")?.days).toBe("daily to Wed");

@@ -1,3 +1,4 @@
+import { coverLight } from "../coverLight";
 import shelterJson from "@data/shelter.json";
 import {
   airChangesPerHour,
@@ -5,6 +6,7 @@ import {
   openSoilWPerM2K,
   outsideWPerM2K,
   soilWPerM2K,
+  wetting,
 } from "./exchangeRates";
 import { LinearSystem } from "./linearSystem";
 import { Longwave } from "./longwave";
@@ -20,7 +22,7 @@ import {
 } from "./soilColumn";
 import type { Stack } from "./stack";
 
-const { convection, soil: SOIL, snow: SNOW, barrel: BARREL } = shelterJson;
+const { convection, soil: SOIL, snow: SNOW, barrel: BARREL, wet: WET } = shelterJson;
 const AIR_J_PER_M3K = 1.2 * 1005;
 const SECONDS_PER_HOUR = 3600;
 const SOIL_ABSORBS = 1 - SOIL.albedo;
@@ -171,8 +173,9 @@ export class EnergyBalance {
         this.system.couple(cover, air, area * convection.inside);
       }
       const changes = airChangesPerHour(this.stack, cover, windMps, handling.vent, off);
+      const moist = cover === 0 ? this.moistExchange() : 1;
       const leak =
-        (AIR_J_PER_M3K * layer.heightM * (share[cover] ?? 1) * changes) / SECONDS_PER_HOUR;
+        (moist * AIR_J_PER_M3K * layer.heightM * (share[cover] ?? 1) * changes) / SECONDS_PER_HOUR;
       if (cover === 0) this.system.anchor(air, airC, leak);
       else this.system.couple(air, air - 1, leak);
       const keepsCover = (coverHeat[cover] ?? 0) / stepS;
@@ -184,6 +187,11 @@ export class EnergyBalance {
     if (pathShare > 0) this.system.couple(path, covers, pathShare * soilWPerM2K(this.pathSurfaceC));
     else this.system.anchor(path, this.pathSurfaceC, 1); // no paths: kept where it is
     this.barrels(stepS);
+  }
+
+  /** Air that leaves takes its moisture along, and with it the heat that made it. */
+  private moistExchange(): number {
+    return this.stack.staysDry ? 1 : wetting(this.spaceC[0] ?? 0, WET.air);
   }
 
   /** Barrels of water stand in the outermost space; solved on the spot, since only that air warms them. */
@@ -205,7 +213,7 @@ export class EnergyBalance {
       const layer = this.stack.layers[cover];
       if (!layer) continue;
       const off = cover > 0 && layer.removable && !innerOn;
-      const through = off ? 1 : layer.lightTransmittance;
+      const through = off ? 1 : coverLight(layer);
       const kept = light * (1 - through) * shelterJson.coverAbsorbs * (share[cover] ?? 1);
       this.system.gain(cover, this.size, kept);
       taken += kept;
@@ -284,7 +292,7 @@ export class EnergyBalance {
       lossW += first.areaRatio * outside * ((right[0] ?? 0) - airC);
       const changes = airChangesPerHour(this.stack, 0, windMps, handling.vent, false);
       lossW +=
-        ((AIR_J_PER_M3K * first.heightM * changes) / SECONDS_PER_HOUR) *
+        ((this.moistExchange() * AIR_J_PER_M3K * first.heightM * changes) / SECONDS_PER_HOUR) *
         ((right[covers] ?? 0) - airC);
     } else {
       lossW += openSoilWPerM2K(this.surfaceC, windMps) * ((right[0] ?? 0) - airC);

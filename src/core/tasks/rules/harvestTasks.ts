@@ -1,8 +1,9 @@
-import { isoDate, type DayNumber } from "../../calendar";
+import { dayOfYear, isoDate, type DayNumber } from "../../calendar";
 import { care } from "../../care";
 import { firstFrostDay, FROST_THRESHOLDS_C } from "../../climate";
 import { bedDays, daysUntilWorth } from "../../schedule";
 import { leftToPickKg } from "../../plantings";
+import { soilMeansC } from "../../shelter";
 import { ASKED_AFTER_DAYS, isKnown, plantingTask, type PlantingRound, type Task } from "../task";
 import { fact, type Told } from "../../facts";
 
@@ -86,17 +87,26 @@ function storing(round: PlantingRound): Task[] {
   const { readyDay, holdsUntilDay, sowDay } = life.timeline;
   if (!storage || storage.weeks < STORED_FROM_WEEKS) return [];
   if (readyDay === null || holdsUntilDay === null || day < readyDay) return [];
-  if (day < holdsUntilDay - care.store.aheadDays || day >= holdsUntilDay) return [];
+  const hardDay = groundHardDay(round, readyDay);
+  const byDay = Math.min(holdsUntilDay, hardDay ?? Infinity);
+  if (day < byDay - care.store.aheadDays || day >= byDay) return [];
   if (isKnown(life.facts.overDay, round)) return [];
   const air =
     storage.air === "moist" ? fact("tasks.inMoistAirOrDampSand") : fact("tasks.dryAndAiry");
   return [
-    plantingTask(round, "store", holdsUntilDay - care.store.aheadDays, holdsUntilDay - 1, {
-      reason: fact("tasks.itKeepsInTheGroundUntilAboutIn", {
-        holdsUntilDay,
-        sowDay,
-        weeks: storage.weeks,
-      }),
+    plantingTask(round, "store", byDay - care.store.aheadDays, byDay - 1, {
+      reason:
+        byDay < holdsUntilDay
+          ? fact("tasks.theGroundIsUsuallyHardFrom", {
+              hardDay: byDay,
+              sowDay,
+              weeks: storage.weeks,
+            })
+          : fact("tasks.itKeepsInTheGroundUntilAboutIn", {
+              holdsUntilDay,
+              sowDay,
+              weeks: storage.weeks,
+            }),
       howMuch: fact("tasks.at", { temperatureC: storage.temperatureC, air }),
       endsWhen: fact("tasks.theSoundOnesAreInStorage"),
       ifLeft: fact("tasks.frostRotOrBoltingTakesWhatStaysOut"),
@@ -105,6 +115,21 @@ function storing(round: PlantingRound): Task[] {
     }),
   ];
 }
+
+/** Soil so cold on a usual day is hard on most mornings, °C (estimate). */
+const HARD_AT_SOIL_C = 2;
+
+/** The day from which ground is usually too hard to lift roots, in the winter after a day; null where it stays open. */
+function groundHardDay({ site, life }: PlantingRound, readyDay: DayNumber): DayNumber | null {
+  if (life.growing.crop.harvestedPart !== "root") return null;
+  const soilC = soilMeansC(site.space(life.growing, life.timeline.sowDay));
+  const { midwinterDay } = site.season(readyDay);
+  for (let day = readyDay; day < midwinterDay + SPRING_AFTER_DAYS; day += 1) {
+    if ((soilC[dayOfYear(day) - 1] ?? 0) < HARD_AT_SOIL_C) return day;
+  }
+  return null;
+}
+const SPRING_AFTER_DAYS = 75;
 
 function clearing(round: PlantingRound): Task[] {
   const { day, life, garden } = round;

@@ -32,6 +32,8 @@ export const climate = learn<ClimateFacts>({
     `Colder than ${say.temperature(-60)} is outside what people garden in.`,
   "climate.warmerThan50CIsOutsideWhatPeople": (_about, say) =>
     `Warmer than ${say.temperature(50)} is outside what people garden in.`,
+  "climate.theColdestNightIsAboveTheColdestMonthsLow":
+    "The coldest night is above the coldest month’s usual low. Give one that is colder.",
   "climate.theAverageLowIsAboveTheAverageHigh":
     "The average low is above the average high: are they swapped?",
   "climate.giveANumberOfDaysOrLeaveItEmpty": "Give a number of days, or leave it empty.",

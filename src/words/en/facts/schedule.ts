@@ -2,6 +2,9 @@ import type { ScheduleFacts } from "@/core/facts";
 import { learn } from "../../sentences";
 import { whereWords } from "../../covers";
 
+/** Where a killing cold is felt. */
+const medium = (inSoil: boolean) => (inSoil ? "in the soil" : "at the crop");
+
 export const schedule = learn<ScheduleFacts>({
   "schedule.nothingSownIsReadyByThen": ({ covers }) =>
     `Nothing sown ${whereWords(covers)} is ready by then.`,
@@ -54,17 +57,22 @@ export const schedule = learn<ScheduleFacts>({
   "schedule.enoughToHold": ({ grown }, say) => `${say.tell(grown)}: enough to hold.`,
   "schedule.isNeededSoItWaitsFor": ({ grown, grownBeforeShortDays, toDay, fromDay }, say) =>
     `${say.tell(grown)}; ${Math.round(grownBeforeShortDays * 100)} % is needed, so it waits for ${say.date(toDay + 1, fromDay)}.`,
-  "schedule.aKillingNightAtTheCropByTheTimeIt": ({ lethalC, covers, lossBeforeReady }, say) =>
-    `A killing night (${say.temperature(lethalC)} at the crop by the time it is ready) comes ${whereWords(covers)} before it is ready ${say.chance(lossBeforeReady)}.`,
-  "schedule.itHoldsUntilAboutByThenAKilling": (
-    { holdsUntilDay, sowDay, lethalC, frostRisk },
+  "schedule.aKillingNightAtTheCropByTheTimeIt": (
+    { lethalC, inSoil, covers, lossBeforeReady },
     say,
   ) =>
-    `It holds until about ${say.date(holdsUntilDay, sowDay)}: by then a killing night (${say.temperature(lethalC)} at the crop) comes ${say.chance(frostRisk)}.`,
+    `A killing night (${say.temperature(lethalC)} ${medium(inSoil)} by the time it is ready) comes ${whereWords(covers)} before it is ready ${say.chance(lossBeforeReady)}.`,
+  "schedule.itHoldsUntilAboutByThenAKilling": (
+    { holdsUntilDay, sowDay, lethalC, inSoil, frostRisk },
+    say,
+  ) =>
+    `It holds until about ${say.date(holdsUntilDay, sowDay)}: by then a killing night (${say.temperature(lethalC)} ${medium(inSoil)}) comes ${say.chance(frostRisk)}.`,
   "schedule.itHoldsUntilAboutThenQualityDrops": ({ holdsUntilDay, sowDay }, say) =>
     `It holds until about ${say.date(holdsUntilDay, sowDay)}, then quality drops.`,
-  "schedule.itIsLikelyToBoltAboutBeforeItIs": ({ boltDay, sowDay }, say) =>
-    `It is likely to bolt about ${say.date(boltDay, sowDay)}, before it is full size, because it overwinters. Harvest it small by then.`,
+  "schedule.itIsLikelyToBoltAboutBeforeItIs": ({ boltDay, sowDay, overwinters }, say) =>
+    `It is likely to bolt about ${say.date(boltDay, sowDay)}, before it is full size, because ${overwinters ? "it overwinters" : "days are long"}. Harvest it small by then.`,
+  "schedule.firstPickingThenFullSize": ({ readyDay, fullSizeDay, usable, sowDay }, say) =>
+    `The first picking is about ${say.date(readyDay, sowDay)}, at ${Math.round(usable * 100)} % of full size${fullSizeDay === null ? "." : `; it is full-grown about ${say.date(fullSizeDay, sowDay)}.`}`,
   "schedule.itOverwintersSoItBoltsAboutHarvest": ({ boltDay, sowDay }, say) =>
     `It overwinters, so it bolts about ${say.date(boltDay, sowDay)}: harvest it by then and the bed is free.`,
   "schedule.frostMakesItSweeterItIsBestAfter": ({ frostDay, sowDay }, say) =>

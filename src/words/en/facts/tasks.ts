@@ -104,6 +104,8 @@ export const tasks = learn<TasksFacts>({
     ` It is sweeter after the first frost, about ${say.date(frostDay, day)}: leave it until then if you can.`,
   "tasks.inMoistAirOrDampSand": "in moist air or damp sand",
   "tasks.dryAndAiry": "dry and airy",
+  "tasks.theGroundIsUsuallyHardFrom": ({ hardDay, sowDay, weeks }, say) =>
+    `From about ${say.date(hardDay, sowDay)} the ground is usually too hard to lift it. Mulched deep it keeps there; in storage it keeps about ${weeks} weeks.`,
   "tasks.itKeepsInTheGroundUntilAboutIn": ({ holdsUntilDay, sowDay, weeks }, say) =>
     `It keeps in the ground until about ${say.date(holdsUntilDay, sowDay)}, in storage about ${weeks} weeks.`,
   "tasks.at": ({ temperatureC, air }, say) =>

@@ -1,0 +1,49 @@
+import growthJson from "@data/growth.json";
+import snowJson from "@data/snow.json";
+import survivalJson from "@data/survival.json";
+import { derive } from "../derive";
+import { dayNumberOf } from "../calendar";
+import { soilMeansC, type GrowingSpace } from "../shelter";
+
+/** What a part of a plant feels: the air at the crop, or the soil around it. */
+export type Medium = "air" | "soil";
+
+const { soilFollowsNight, depthHalvesCm, mulchKeepsWithinCm } = survivalJson;
+const { frozenKeeps } = growthJson.soil;
+const NEW_YEAR = dayNumberOf(2000, 1, 1);
+
+/**
+ * The minimum of a night outside at which a part comes to a temperature, by day of the year.
+ *
+ * Soil follows the night by a part, less the deeper; once frozen it keeps three tenths of the cold, and
+ * less under the snow that usually lies and under mulch. Snow lies on low covers as on the ground, and
+ * banks against a house (estimates).
+ *
+ * @param depthCm of a part in the soil
+ * @param mulchCm straw, leaves or the like over the soil
+ * @returns a function of the day of the year, 0 for 1 January, and of the temperature at the part, °C
+ */
+export function outsideMinimumC(
+  space: GrowingSpace,
+  medium: Medium,
+  depthCm: number,
+  mulchCm: number,
+): (place: number, partC: number) => number {
+  if (medium === "air") return (place, partC) => partC - (space.coldGainC[place] ?? 0);
+  const follows = soilFollowsNight * 0.5 ** (depthCm / depthHalvesCm);
+  const unfrozenC = derive([space], unfrozenSoilC);
+  const mulched = Math.exp(-mulchCm / mulchKeepsWithinCm);
+  const { climate } = space;
+  return (place, partC) => {
+    const keeps =
+      frozenKeeps * mulched * Math.exp(-climate.usualSnowM(place) / snowJson.keepsWithinM);
+    const drawnC = partC >= 0 ? partC : partC / keeps;
+    const usualMinC = climate.minTempC(NEW_YEAR + place);
+    return usualMinC + (drawnC - (unfrozenC[place] ?? 0)) / follows;
+  };
+}
+
+/** Where the soil would be if freezing held nothing, by day of the year, °C. */
+function unfrozenSoilC(space: GrowingSpace): Float64Array {
+  return soilMeansC(space).map((soilC) => (soilC >= 0 ? soilC : soilC / frozenKeeps));
+}

@@ -1,0 +1,99 @@
+import type { DayNumber } from "../calendar";
+import type { Crop } from "../crops";
+import { dayWhenGathered, sumBetween, type RunningSum, type Site } from "../growth";
+import type { Growing } from "./growing";
+
+/** The first midwinter on a day or after it. */
+export function midwinterAfter(site: Site, day: DayNumber): DayNumber {
+  const season = site.season(day);
+  return season.midwinterDay >= day
+    ? season.midwinterDay
+    : site.season(season.endDay + 1).midwinterDay;
+}
+
+/** Cloves set so long after midwinter still have cold enough (usual practice: by the end of winter). */
+const CLOVES_STILL_CHILLED_DAYS = 45;
+
+/** The midwinter whose cold a planting has that begins to grow on a day. */
+export function winterOf(site: Site, { crop }: Growing, sowDay: DayNumber, startDay: DayNumber) {
+  // A clove takes its cold in the ground, up or not.
+  return crop.startedFrom === "clove"
+    ? midwinterAfter(site, sowDay - CLOVES_STILL_CHILLED_DAYS)
+    : midwinterAfter(site, startDay);
+}
+
+/**
+ * The day from which a crop that needs its winter can be ready: by the packet days of returning light,
+ * counted from midwinter, or from the day length that makes it bulb.
+ */
+export function springReadyDay(
+  site: Site,
+  { springPacketDays, fromDayLengthH }: NonNullable<Crop["winterNeeded"]>,
+  growth: RunningSum,
+  midwinterDay: DayNumber,
+): DayNumber | null {
+  const fromDay =
+    fromDayLengthH === undefined
+      ? midwinterDay
+      : site.daysAreLongFrom(midwinterDay, fromDayLengthH);
+  return dayWhenGathered(growth, fromDay, springPacketDays);
+}
+
+/** Plants that have gathered less by midwinter are too young to be set on flowering, packet days (estimate). */
+const JUVENILE_PACKET_DAYS = 8;
+/** Days of chill that set a plant on flowering (published for biennial vegetables: four to eight weeks). */
+const CHILL_DAYS = 30;
+
+/**
+ * When a crop runs to flower; null where it does not before it is looked at no more.
+ *
+ * What has stood through the winter does so by the light after it, once it has had its chill; spinach
+ * and other plants of the long day also without a winter, as soon as they are old enough in long days.
+ */
+export function boltingDay(
+  site: Site,
+  growing: Growing,
+  growth: RunningSum,
+  upDay: DayNumber,
+): DayNumber | null {
+  const days = [
+    afterWinter(site, growing, growth, upDay),
+    inLongDays(site, growing, growth, upDay),
+  ].filter((day) => day !== null);
+  return days.length === 0 ? null : Math.min(...days);
+}
+
+function afterWinter(
+  site: Site,
+  growing: Growing,
+  growth: RunningSum,
+  upDay: DayNumber,
+): DayNumber | null {
+  const { springBolting } = growing.crop;
+  if (!springBolting) return null;
+  const midwinter = midwinterAfter(site, upDay);
+  if (sumBetween(growth, upDay, midwinter) < JUVENILE_PACKET_DAYS) return null;
+  const chilledDay = dayWhenGathered(site.chill(growing, upDay), upDay, CHILL_DAYS);
+  if (chilledDay === null) return null;
+  const boltDay = dayWhenGathered(
+    growth,
+    Math.max(midwinter, chilledDay),
+    springBolting.packetDays,
+  );
+  // Chilled no sooner than the next winter, it is that winter's.
+  return boltDay;
+}
+
+function inLongDays(
+  site: Site,
+  { crop }: Growing,
+  growth: RunningSum,
+  upDay: DayNumber,
+): DayNumber | null {
+  const { longDayBolting } = crop;
+  if (!longDayBolting) return null;
+  const { dayLengthH, packetDays } = longDayBolting;
+  const fromDay = site.daysAreLongFrom(upDay, dayLengthH);
+  const boltDay = dayWhenGathered(growth, fromDay, packetDays);
+  return boltDay !== null && boltDay <= site.daysAreLongUntil(fromDay, dayLengthH) ? boltDay : null;
+}
