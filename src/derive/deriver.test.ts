@@ -39,12 +39,27 @@ test("what is asked of the worker is what would be answered here, after every ch
   expect(deriver.isReady()).toBe(false);
   expect(await deriver.start()).toBe(true);
   const later = changed(garden, "planting.moveSowing", { id: "spinach", sowOn: "2026-08-27" });
+  const way = {
+    cropId: "spinach",
+    varietyId: "winter",
+    method: "direct",
+    stage: "full",
+    boughtAgeDays: null,
+    bedId: "bed-1",
+    sowDay: day,
+  };
   const asked: { [Q in QuestionName]: object } = {
     tasks: { day },
     tasksAhead: { day, days: 3 },
     night: { day },
     sowable: { day },
     fits: { day, bedId: "bed-1", opening: 0 },
+    plantingSpread: { plantingId: "spinach", sowDay: dayNumber("2026-08-27") },
+    strandSpreads: { fromDay: day - 90, toDay: day + 300 },
+    wishSpreads: { ways: [way] },
+    otherWishSpreads: { ways: [] },
+    sowableSpreads: { ways: [way, { ...way, bedId: "gone" }] },
+    safeShares: { plantingId: "spinach", stacks: [[], ["row-cover-light"]], aroundDay: day },
   };
   for (const now of [garden, later]) {
     const site = siteFor(now);

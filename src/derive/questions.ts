@@ -6,6 +6,7 @@ import type { Site } from "@/core/growth";
 import { spotsOf } from "@/core/plantings";
 import { daysLeftFor, sowableToday } from "@/core/schedule";
 import { tasksAhead, tasksOn } from "@/core/tasks";
+import { plantingSpread, safeShares, strandSpreads, waySpreads } from "./spreads";
 
 /** A garden with its place, as everything is derived from the two. */
 export interface GardenAtSite {
@@ -52,6 +53,13 @@ export const questions = {
     const found = bed && openingsIn(site, garden, bed, day)[opening];
     return bed && found ? whatFits(site, garden, bed, found, day) : [];
   },
+
+  plantingSpread,
+  strandSpreads,
+  wishSpreads: waySpreads,
+  otherWishSpreads: waySpreads,
+  sowableSpreads: waySpreads,
+  safeShares,
 } satisfies Record<string, (now: GardenAtSite, args: never) => unknown>;
 
 export type QuestionName = keyof typeof questions;

@@ -30,7 +30,7 @@ const asking = new Map<QuestionName, Asking>();
 /**
  * The answer to a question that takes longer than a frame: the last one stays until the next has come
  * from the worker, and what is equal in it keeps its identity. The first one, before the worker is up,
- * is worked out at once.
+ * is worked out at once, unless the view can wait for it.
  *
  * @returns the answer, null until there is a first; what it is the answer to, to be told with it; and
  *          `isLate` while a newer one is on its way
@@ -39,12 +39,13 @@ export function useAnswer<Q extends QuestionName>(
   name: Q,
   args: ArgumentsOf<Q>,
   { garden, site }: GardenAtSite,
+  { canWait = false }: { canWait?: boolean } = {},
 ): { value: AnswerTo<Q> | null; asked: ArgumentsOf<Q>; isLate: boolean } {
   const key = JSON.stringify(args);
   const [answered, setAnswered] = useState<Answered<Q> | null>(() => {
     const known = last.get(name) as Answered<Q> | undefined;
     if (known?.key === key) return known;
-    if (deriver().isReady()) return null;
+    if (canWait || deriver().isReady()) return null;
     return keepAnswer(name, answer(name, { garden, site }, args), { garden, site }, key);
   });
   const isLate =

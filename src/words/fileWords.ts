@@ -9,6 +9,20 @@ export function fileWords(say: LocalWording): FileWords {
   return {
     tell: (told) => tell(told, say),
     planned: (kind, subject) => files[kind]({ subject }),
+    readyDates: ({ day, fullSizeDay, spread }) => {
+      const date = (on: number) => say.date(on, day);
+      const [early, late] = [spread?.p20 ?? null, spread?.p80 ?? null];
+      return [
+        early !== null && late !== null
+          ? files.strays({ early: date(early), late: date(late) })
+          : "",
+        fullSizeDay !== null && fullSizeDay > day
+          ? files.fullSize({ date: date(fullSizeDay) })
+          : "",
+      ]
+        .filter((part) => part !== "")
+        .join(" ");
+    },
     asked: (work, subject) => `${workWords(work).ask}: ${subject}`,
     ifLeft: (consequence) => files.ifLeft({ consequence }),
     logged: kindWords,

@@ -1,9 +1,22 @@
-import { isoDate } from "@/core/calendar";
-import { outcomesOf, why } from "@/core/schedule";
+import { isoDate, type DayNumber } from "@/core/calendar";
+import { outcomesOf, spreadOf, why, type DateSpread, type Timeline } from "@/core/schedule";
 import { dayOption } from "../gardenInput";
 import type { Verb } from "../verb";
-import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf } from "./growing";
+import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf, type Asked } from "./growing";
 import { cli as say } from "@/words/en/cli";
+
+/** Dates that come in one year of five before, in half, and in one after. */
+function spreadInDates({ site, settings, growing }: Asked, timeline: Timeline) {
+  const spread = spreadOf(site, settings, growing, timeline);
+  const dated = ({ p20, p50, p80 }: DateSpread) => ({
+    p20: date(p20),
+    p50: date(p50),
+    p80: date(p80),
+  });
+  return spread && { usable: dated(spread.usable), full: dated(spread.full) };
+}
+
+const date = (day: DayNumber | null) => (day === null ? null : isoDate(day));
 
 export const ready: Verb = {
   name: "ready",
@@ -16,7 +29,6 @@ export const ready: Verb = {
     const asked = askedGrowing(given);
     const timeline = timelineOf(asked, sowDay);
     const { readyDay, fullSizeDay, holdsUntilDay, requirement, lossBeforeReady } = timeline;
-    const date = (day: number | null) => (day === null ? null : isoDate(day));
     return {
       json: {
         // The contract's word for full size; what growers pick first comes before it.
@@ -27,6 +39,7 @@ export const ready: Verb = {
         calendarDays: fullSizeDay === null ? null : fullSizeDay - sowDay,
         packetDays: requirement.totalPacketDays,
         lossBeforeReady,
+        spread: spreadInDates(asked, timeline),
         outcomes: outcomesOf(asked.site, asked.growing, timeline),
         steps: stepsOf(timeline),
         why: why(asked.site, asked.settings, asked.growing, timeline),

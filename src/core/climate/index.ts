@@ -8,7 +8,7 @@ export {
 export { dailyRecordOf, lastDayOf, recordInTenths, type DailyRecord } from "./dailyRecord";
 export { firstFrostDay, FROST_THRESHOLDS_C, frostChances, lastFrostDay } from "./frostOdds";
 export { FEW_SEASONS, frostRecord, looksSouthern, monthDayOfPlace } from "./frostRecord";
-export { generateTemperatures, generateWeather } from "./generator";
+export { generateTemperatures, generateWeather, WET_DARKENING } from "./generator";
 export { hourlyTemperaturesC } from "./hourly";
 export {
   madeUpClimates,
@@ -24,4 +24,4 @@ export { OUTLOOK_FORMAT, OUTLOOK_VERSION } from "./outlook/outlookVersion";
 export { WeatherRecordSchema, type WeatherRecord } from "./recordSchema";
 export { ClimateSketchSchema } from "./sketch";
 export { CLEAR_SHARE, OVERCAST_SHARE } from "./generator";
-export { USUAL_WIND_MPS } from "./weatherModel";
+export { USUAL_WIND_MPS, WET_DAY_MM } from "./weatherModel";

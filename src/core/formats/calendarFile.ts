@@ -32,10 +32,11 @@ export async function writeCalendarFile(
     sequence: Math.max(0, stampDay - SEQUENCE_FROM_DAY),
     transp: "TRANSPARENT" as const,
   };
-  const planned = planEvents(site, garden).map((event): EventAttributes & typeof stamp => ({
+  const planned = planEvents(site, garden, true).map((event): EventAttributes & typeof stamp => ({
     uid: event.uid,
     title: words.planned(event.kind, event.subject),
     location: event.bedName,
+    ...(event.kind === "ready" ? { description: words.readyDates(event) } : {}),
     start: dateArray(event.day),
     end: dateArray(event.day + 1),
     ...stamp,

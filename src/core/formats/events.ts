@@ -2,6 +2,7 @@ import type { DayNumber } from "../calendar";
 import type { Garden, Planting } from "../garden";
 import { plantingName, plantingStates } from "../plantings";
 import type { Site } from "../growth";
+import { spreadOf, type DateSpread } from "../schedule";
 import { hardeningPlan } from "../trays";
 import type { Work } from "../log";
 import type { Task, TaskAhead } from "../tasks";
@@ -16,6 +17,10 @@ export interface PlanEvent {
   subject: string;
   bedName: string;
   planting: Planting;
+  /** Of what is ready: when it is full-grown; null for the rest, and for what never is. */
+  fullSizeDay: DayNumber | null;
+  /** Of what is ready: how that day strays from year to year, where it was asked for. */
+  spread: DateSpread | null;
 }
 
 /** A task of the days ahead as a calendar takes it. */
@@ -45,8 +50,12 @@ export function taskEvents(ahead: readonly TaskAhead[]): TaskEvent[] {
     });
 }
 
-/** Sow, harden off, plant out and ready for every planting, in the order of their days. */
-export function planEvents(site: Site, garden: Garden): PlanEvent[] {
+/**
+ * Sow, harden off, plant out and ready for every planting, in the order of their days.
+ *
+ * @param tellsSpread whether each ready day comes with how it strays, which takes longer
+ */
+export function planEvents(site: Site, garden: Garden, tellsSpread = false): PlanEvent[] {
   const events: PlanEvent[] = [];
   for (const { planting, bed, growing, timeline } of plantingStates(garden, site)) {
     const days = {
@@ -69,6 +78,11 @@ export function planEvents(site: Site, garden: Garden): PlanEvent[] {
         subject: plantingName(garden, planting),
         bedName: bed.name,
         planting,
+        fullSizeDay: kind === "ready" ? timeline.fullSizeDay : null,
+        spread:
+          kind === "ready" && tellsSpread
+            ? (spreadOf(site, garden.settings, growing, timeline)?.usable ?? null)
+            : null,
       });
     }
   }

@@ -7,6 +7,8 @@ export interface FileWords {
   tell(told: Told): string;
   /** "Sow Spinach, winter type" */
   planned(kind: PlanEvent["kind"], subject: string): string;
+  /** The usual date's spread, and full size: "1 year in 5 before 20 October …". */
+  readyDates(event: PlanEvent): string;
   /** "Water: Bed 3" */
   asked(work: Work, subject: string): string;
   /** "If left: growth stops." */

@@ -3,6 +3,7 @@ export type { ColdRisk, PartFrom } from "./coldRisk";
 export { HARDENED_OFF_SHARE } from "../crops";
 export { decidingParts, topOf, type DecidingPart } from "./decidingPart";
 export { feltHardening, lt50Course } from "./hardening";
+export { MADE_YEARS, manyYears } from "./manyYears";
 export {
   requirement,
   seedlingDays,

@@ -38,6 +38,12 @@ export function SketchFields(props: Props) {
     <>
       {pair("coldLow", "coldHigh", say.coldestMonthAverage)}
       {pair("warmLow", "warmHigh", say.warmestMonthAverage)}
+      <PlaceNumber
+        name="coldestNight"
+        label={say.coldestNightIfKnown}
+        unit={degrees}
+        control={control}
+      />
       <FrostFields {...props} />
       <PlaceNumber name="wetDays" label={say.daysWithRainOrSnowPerYearIfKnown} control={control} />
     </>

@@ -17,6 +17,7 @@ const PlaceFieldsSchema = z.object({
   coldHigh: maybeAmount,
   warmLow: maybeAmount,
   warmHigh: maybeAmount,
+  coldestNight: maybeAmount,
   frost: z.enum(["dates", "rare", "everyMonth"]),
   first: z.string(),
   last: z.string(),
@@ -49,6 +50,7 @@ const FIELD_OF_PATH: Record<string, keyof PlaceFields> = {
   "climate.warmestMonth.highC": "warmHigh",
   "climate.frost.medianFirst": "first",
   "climate.frost.medianLast": "last",
+  "climate.coldestNightC": "coldestNight",
   "climate.wetDaysPerYear": "wetDays",
 };
 
@@ -61,6 +63,7 @@ const EMPTY: PlaceFields = {
   coldHigh: NaN,
   warmLow: NaN,
   warmHigh: NaN,
+  coldestNight: NaN,
   frost: "dates",
   first: "10-10",
   last: "05-01",
@@ -97,12 +100,13 @@ export function fieldsFromMadeUp(climate: MadeUpClimate, units: Units): PlaceFie
 
 function sketchFields(climate: NonNullable<Place["climate"]>, units: Units) {
   const temperature = (tempC: number) => shown(units === "imperial" ? fahrenheit(tempC) : tempC, 1);
-  const { coldestMonth, warmestMonth, frost, wetDaysPerYear } = climate;
+  const { coldestMonth, warmestMonth, coldestNightC, frost, wetDaysPerYear } = climate;
   return {
     coldLow: temperature(coldestMonth.lowC),
     coldHigh: temperature(coldestMonth.highC),
     warmLow: temperature(warmestMonth.lowC),
     warmHigh: temperature(warmestMonth.highC),
+    coldestNight: coldestNightC === undefined ? NaN : temperature(coldestNightC),
     frost: frost.kind,
     first: frost.kind === "dates" ? frost.medianFirst : EMPTY.first,
     last: frost.kind === "dates" ? frost.medianLast : EMPTY.last,
@@ -145,6 +149,9 @@ export function placeFrom(fields: PlaceFields, units: Units, before: Place | nul
         ? { kind: "dates", medianFirst: fields.first, medianLast: fields.last }
         : { kind: fields.frost },
     wetDaysPerYear: Number.isNaN(fields.wetDays) ? null : fields.wetDays,
+    ...(Number.isNaN(fields.coldestNight)
+      ? {}
+      : { coldestNightC: temperature("coldestNight", before?.climate?.coldestNightC) }),
   };
   const given = {
     id: "place",

@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useReckoned } from "@/derive";
+import { useAnswer, useReckoned } from "@/derive";
 import { useCallback, useMemo } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
@@ -24,6 +24,7 @@ const SowTodayDialog = lazyPart(() => import("./SowTodayDialog"));
 const WishDialog = lazyPart(() => import("./wish/WishDialog"));
 
 const STACKS_SHOWN = 5;
+const NO_SPREADS = {};
 
 /** The plan: every planting as a strand along time, and the cliff of the one selected. */
 export function PlanView() {
@@ -83,6 +84,11 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
   const view = looked && plantingState(garden, site, looked);
   const timeline =
     draggedRow && draggedRow.id === looked?.id ? draggedRow.timeline : view?.timeline;
+  const inView = {
+    fromDay: season.startDay - DAYS_BEFORE_SEASON,
+    toDay: season.endDay - DAYS_CUT_AT_END,
+  };
+  const spreads = useAnswer("strandSpreads", inView, { garden, site }, { canWait: true });
   const stacks = useStacks(garden, view?.growing.covers ?? NO_COVERS);
   return (
     <Box
@@ -101,6 +107,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
         <StrandChart
           groups={groups}
           dragged={draggedRows}
+          spreads={spreads.value ?? NO_SPREADS}
           season={season}
           short={short}
           shortDayHours={garden.settings.shortDayHours}
@@ -123,6 +130,8 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
           }}
         >
           <CliffChart
+            garden={garden}
+            plantingId={view.planting.id}
             site={site}
             settings={garden.settings}
             growing={view.growing}

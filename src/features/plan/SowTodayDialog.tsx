@@ -8,13 +8,15 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
+import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { CROP_GROUPS } from "@/core/crops";
 import type { Garden } from "@/core/garden";
-import type { SowNow } from "@/core/schedule";
+import type { DateSpread, SowNow } from "@/core/schedule";
 import type { Site } from "@/core/growth";
 import { whereWords } from "@/words/covers";
-import { useAnswer } from "@/derive";
+import { useAnswer, type AskedWay } from "@/derive";
+import { betweenWords } from "./spreadWords";
 import { setView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { wish as say } from "@/words/en/wish";
@@ -36,6 +38,11 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
   const { value: found, asked } = useAnswer("sowable", { day: wanted }, { garden, site });
   const { day } = asked;
+  const ways = useMemo(() => (found?.now ?? []).map(asWay), [found]);
+  const spreads = useAnswer("sowableSpreads", { ways }, { garden, site }, { canWait: true });
+  const spreadOf = new Map(
+    spreads.isLate ? [] : (found?.now ?? []).map((one, index) => [one, spreads.value?.[index]]),
+  );
   const usual = (found?.now ?? []).filter(({ isUsual }) => isUsual);
   const seldom = (found?.now ?? []).filter(({ isUsual }) => !isUsual);
   const young = usual.filter(({ growing }) => growing.stage === "baby");
@@ -78,7 +85,7 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
             <Box component="h3" sx={{ m: 0, fontSize: 14, color: "var(--ash-text)" }}>
               {title}
             </Box>
-            <SowRows rows={rows} day={day} onChoose={choose} />
+            <SowRows rows={rows} spreadOf={spreadOf} day={day} onChoose={choose} />
           </Box>
         ))}
         {seldom.length > 0 && (
@@ -86,7 +93,7 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
             <Box component="summary" sx={{ cursor: "pointer" }}>
               {say.possibleThoughSeldom({ count: seldom.length })}
             </Box>
-            <SowRows rows={seldom} day={day} onChoose={choose} />
+            <SowRows rows={seldom} spreadOf={spreadOf} day={day} onChoose={choose} />
           </Box>
         )}
         {found && found.not.length > 0 && (
@@ -105,7 +112,20 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
   );
 }
 
-function SowRows({ rows, day, onChoose }: RowsProps) {
+/** A row as it is asked about. */
+function asWay({ growing, spot, timeline }: SowNow): AskedWay {
+  return {
+    cropId: growing.crop.id,
+    varietyId: growing.variety.id,
+    method: growing.method,
+    stage: growing.stage,
+    boughtAgeDays: growing.boughtAgeDays ?? null,
+    bedId: spot.bedId,
+    sowDay: timeline.sowDay,
+  };
+}
+
+function SowRows({ rows, spreadOf, day, onChoose }: RowsProps) {
   return (
     <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
       {rows.map((one) => (
@@ -113,6 +133,7 @@ function SowRows({ rows, day, onChoose }: RowsProps) {
           key={`${one.growing.crop.id} ${one.growing.stage}`}
           one={one}
           left={one.daysLeft}
+          spread={spreadOf.get(one) ?? null}
           day={day}
           onChoose={() => onChoose(one)}
         />
@@ -123,13 +144,21 @@ function SowRows({ rows, day, onChoose }: RowsProps) {
 
 interface RowsProps {
   rows: readonly (SowNow & { daysLeft: number | null })[];
+  /** How the first picking of each strays, once that is known. */
+  spreadOf: ReadonlyMap<SowNow, DateSpread | null | undefined>;
   day: DayNumber;
   onChoose: (one: SowNow) => void;
 }
 
-function SowRow(props: { one: SowNow; left: number | null; day: DayNumber; onChoose: () => void }) {
+function SowRow(props: {
+  one: SowNow;
+  left: number | null;
+  spread: DateSpread | null;
+  day: DayNumber;
+  onChoose: () => void;
+}) {
   const wording = useWording();
-  const { one, left, day } = props;
+  const { one, left, spread, day } = props;
   const { growing, timeline } = one;
   const urgent = left !== null && left < URGENT_DAYS;
   const how = growing.method === "transplant" ? say.inTrays : "direct";
@@ -155,6 +184,9 @@ function SowRow(props: { one: SowNow; left: number | null; day: DayNumber; onCho
         {say.ready({
           value: timeline.readyDay === null ? "" : wording.date(timeline.readyDay, day),
         })}
+        <Box component="span" sx={{ color: "var(--ash-text)" }}>
+          {betweenWords(spread, wording)}
+        </Box>
       </Box>
       <Box
         sx={{

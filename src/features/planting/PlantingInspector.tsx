@@ -21,6 +21,7 @@ import { AmountsSection } from "./AmountsSection";
 import { ComingUpSection } from "./ComingUpSection";
 import { HappenedSection } from "./HappenedSection";
 import { KindsSection } from "./KindsSection";
+import { ReadyDates } from "./ReadyDates";
 import { SchoolsSection } from "./SchoolsSection";
 import { SetupSection } from "./SetupSection";
 import { SunWarning } from "./SunWarning";
@@ -100,21 +101,7 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day 
       <Typography variant="h2">
         {growing.crop.name}, {growing.stage === "baby" ? say.babyLeaf : growing.variety.name}
       </Typography>
-      <Box sx={{ display: "flex", gap: 3, mt: 1 }} aria-live="polite">
-        <BigNumber
-          label={say.ready}
-          value={timeline.readyDay === null ? say.notHere : wording.shortDate(timeline.readyDay)}
-          accent
-        />
-        <BigNumber
-          label={say.fromSowing}
-          value={
-            timeline.readyDay === null
-              ? "–"
-              : say.days({ readyDay: timeline.readyDay - timeline.sowDay })
-          }
-        />
-      </Box>
+      <ReadyDates garden={garden} site={site} planting={planting} timeline={timeline} />
       <Box sx={{ mt: 1, fontSize: 14 }}>{onDateWords(timeline, day, grown, wording)}</Box>
       <TextField
         label={dateLabel}
@@ -167,26 +154,6 @@ export default function PlantingInspector({ garden, site, planting, sowDay, day 
   );
 }
 
-function BigNumber({ label, value, accent }: { label: string; value: string; accent?: boolean }) {
-  return (
-    <Box>
-      <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>{label}</Box>
-      <Box
-        sx={{
-          fontFamily: "var(--font-heading)",
-          fontWeight: 600,
-          fontSize: 28,
-          lineHeight: 1.1,
-          whiteSpace: "nowrap",
-          color: accent ? "var(--ember-text)" : "var(--text)",
-        }}
-      >
-        {value}
-      </Box>
-    </Box>
-  );
-}
-
 function onDateWords(
   timeline: Timeline,
   day: DayNumber,
@@ -197,6 +164,9 @@ function onDateWords(
   if (day < timeline.sowDay) return say.notSownYet({ on });
   if (timeline.holdsUntilDay !== null && day > timeline.holdsUntilDay) return say.finished2({ on });
   if (grown >= 1) return say.readyAndHolding({ on });
+  if (timeline.readyDay !== null && day >= timeline.readyDay) {
+    return say.usableAndGrowing({ on, grown: Math.round(grown * 100) });
+  }
   const bench =
     timeline.plantOutDay !== null && day < timeline.plantOutDay
       ? say.inTraysUntil({ date: wording.date(timeline.plantOutDay) })

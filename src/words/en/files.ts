@@ -6,6 +6,9 @@ export const files = table({
   harden: ({ subject }: { subject: string }) => `Start hardening off ${subject}`,
   plantOut: ({ subject }: { subject: string }) => `Transplant ${subject}`,
   ready: ({ subject }: { subject: string }) => `Ready: ${subject}`,
+  strays: ({ early, late }: { early: string; late: string }) =>
+    `First picking, usual date. 1 year in 5 before ${early}, 1 in 5 after ${late}.`,
+  fullSize: ({ date }: { date: string }) => `Full-grown about ${date}.`,
   ifLeft: ({ consequence }: { consequence: string }) => `If left: ${consequence}`,
   temperature: "Temperature",
 });

@@ -42,6 +42,7 @@ export const place = table({
   high: "High",
   coldestMonthAverage: "Coldest month, average",
   warmestMonthAverage: "Warmest month, average",
+  coldestNightIfKnown: "Coldest night of a usual year, if known",
   daysWithRainOrSnowPerYearIfKnown: "Days with rain or snow per year, if known",
   everyWinter: "every winter",
   notInMostWinters: "not in most winters",

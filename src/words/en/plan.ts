@@ -36,7 +36,15 @@ export const plan = table({
   ready2: "ready ",
   sown: "sown ",
   lastSafe: ({ curve, date }: { curve: string; date: string }) => `last safe ${curve}: ${date}`,
-  lastSafeDateOf: ({ date }: { date: string }) => `last safe date ${date}`,
+  lastSafeDateOf: ({ date, years }: { date: string; years: number | null }) =>
+    `last safe date ${date}${years === null ? "" : `, ${years} of 10 years`}`,
+  lastSafeYears: ({ words, years }: { words: string; years: number }) =>
+    `${words}, in ${years} of 10 years before the darkest day`,
+  straysUntil: ({ early, late }: { early: string; late: string }) =>
+    `first picking: 1 year in 5 before ${early}, 1 in 5 after ${late}`,
+  spreadInKey: "first picking, 1 year in 5 earlier or later",
+  orBetween: ({ early, late }: { early: string; late: string }) =>
+    ` (1 year in 5 before ${early}, 1 in 5 after ${late})`,
   underHours: ({ shortDayHours }: { shortDayHours: number }) => `under ${shortDayHours} hours`,
   daysUnderHours: ({
     shortDayHours,

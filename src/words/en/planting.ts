@@ -142,6 +142,20 @@ export const planting = table({
   transplanted2: " · transplanted",
   ready: "ready",
   notHere: "not here",
+  firstPicking: "first picking",
+  fullSize: "full size",
+  oneYearInFive: ({ early, late }: { early: string; late: string }) =>
+    `1 year in 5 before ${early}, 1 in 5 after ${late}.`,
+  oneYearInFiveNever: ({ early }: { early: string }) =>
+    `1 year in 5 before ${early}, 1 in 5 not within the season.`,
+  coldBefore: ({ parts }: { parts: string }) => `Cold before the first picking: ${parts}.`,
+  leavesLost: ({ percent }: { percent: number }) => `leaves lost in ${percent} of 100 years`,
+  regrows: ({ percent }: { percent: number }) => `top killed but coming again in ${percent} of 100`,
+  dead: ({ percent }: { percent: number }) => `lost in ${percent} of 100`,
+  coldSpares: "Cold before the first picking: next to none.",
+  usableAndGrowing: ({ on, grown }: { on: string; grown: number }) =>
+    `${on}: ready to pick, ${grown} % of full size.`,
+  fromSowingDays: ({ days }: { days: number }) => `${days} days from sowing`,
   fromSowing: "from sowing",
   days: ({ readyDay }: { readyDay: number }) => `${readyDay} days`,
   sownInTrays: "Sown in trays",

@@ -4,17 +4,30 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { memo, useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
+import type { Garden } from "@/core/garden";
 import { cliffOf, type Growing } from "@/core/schedule";
 import type { PlanSettings, Site } from "@/core/growth";
 import { coverWords } from "@/words/covers";
 import { timeScale, useSize } from "@/ui/chart/index";
 import { useWording, type LocalWording } from "@/ui/wording";
+import { useAnswer } from "@/derive";
 import { CliffAxes, CliffCurve } from "./CliffDrawing";
-import { BOTTOM, LEFT, lineStyle, placedLabels, TOP, type CliffLine } from "./cliffShape";
+import {
+  BOTTOM,
+  inYearsOfTen,
+  LEFT,
+  lineStyle,
+  placedLabels,
+  TOP,
+  type CliffLine,
+} from "./cliffShape";
 import { HelpMark } from "@/ui/frame";
 import { plan as say } from "@/words/en/plan";
 
 interface Props {
+  garden: Garden;
+  /** The planting whose crop is looked at. */
+  plantingId: string;
   site: Site;
   settings: PlanSettings;
   growing: Growing;
@@ -38,6 +51,9 @@ export const CliffChart = memo(function CliffChart(props: Props) {
   const { site, settings, growing, stacks, aroundDay, sowDay, readyDay } = props;
   const [attach, { width, height }] = useSize();
   const season = site.season(aroundDay);
+  const asked = { plantingId: props.plantingId, stacks, aroundDay: season.startDay };
+  const shares = useAnswer("safeShares", asked, { garden: props.garden, site }, { canWait: true });
+  const safeShares = shares.isLate ? null : shares.value;
   const curves = useMemo<CliffLine[]>(
     () =>
       stacks.map((covers, index) => ({
@@ -95,11 +111,18 @@ export const CliffChart = memo(function CliffChart(props: Props) {
             viewBox={`0 0 ${width} ${height}`}
             style={{ display: "block" }}
             role="img"
-            aria-label={cliffWords(curves, name, wording)}
+            aria-label={cliffWords(curves, safeShares, name, wording)}
           >
             <CliffAxes x={x} y={y} width={width} height={height} left={left} right={right} />
-            {curves.map((curve) => (
-              <CliffCurve key={curve.name} curve={curve} x={x} y={y} narrow={narrow} />
+            {curves.map((curve, index) => (
+              <CliffCurve
+                key={curve.name}
+                curve={curve}
+                safeShare={safeShares?.[index] ?? null}
+                x={x}
+                y={y}
+                narrow={narrow}
+              />
             ))}
             {placedLabels(curves, x, y, height).map((label) => (
               <text
@@ -130,11 +153,18 @@ export const CliffChart = memo(function CliffChart(props: Props) {
   );
 });
 
-function cliffWords(curves: CliffLine[], name: string, wording: LocalWording): string {
-  const parts = curves.map(({ name: cover, cliff }) =>
-    cliff.lastSafeDay === null
-      ? `${cover}: ${cliff.hasCliff ? say.noSafeSowingDate : say.noCliffADaysDelayCostsAboutADay}`
-      : say.lastSafeSowingDate({ cover, date: wording.date(cliff.lastSafeDay) }),
-  );
+function cliffWords(
+  curves: CliffLine[],
+  safeShares: readonly (number | null)[] | null,
+  name: string,
+  wording: LocalWording,
+): string {
+  const parts = curves.map(({ name: cover, cliff }, index) => {
+    if (cliff.lastSafeDay === null) {
+      return `${cover}: ${cliff.hasCliff ? say.noSafeSowingDate : say.noCliffADaysDelayCostsAboutADay}`;
+    }
+    const words = say.lastSafeSowingDate({ cover, date: wording.date(cliff.lastSafeDay) });
+    return inYearsOfTen(words, safeShares?.[index] ?? null);
+  });
   return say.readyDateBySowingDateFor({ name, parts: parts.join("; ") });
 }

@@ -4,7 +4,7 @@ import { line } from "d3-shape";
 import type { DayNumber } from "@/core/calendar";
 import { monthStarts, type TimeScale } from "@/ui/chart/index";
 import { useWording } from "@/ui/wording";
-import { BOTTOM, cliffPieces, LEFT, TOP, type CliffLine } from "./cliffShape";
+import { BOTTOM, cliffPieces, inYearsOfTen, LEFT, TOP, type CliffLine } from "./cliffShape";
 import { plan as say } from "@/words/en/plan";
 
 /** Months ready from above to below, sowing dates from left to right. */
@@ -46,11 +46,14 @@ export function CliffAxes(props: {
 /** One curve: its pieces, its jumps dotted, its last safe sowing ringed. */
 export function CliffCurve({
   curve,
+  safeShare,
   x,
   y,
   narrow,
 }: {
   curve: CliffLine;
+  /** Share of years in which a sowing on the last safe day is picked before the dark; null when not known. */
+  safeShare: number | null;
   x: TimeScale;
   y: TimeScale;
   narrow: boolean;
@@ -80,7 +83,10 @@ export function CliffCurve({
       {cliff.lastSafeDay !== null && safeReady !== null && (
         <circle cx={x(cliff.lastSafeDay)} cy={y(safeReady)} r={5} fill="var(--paper)">
           <title>
-            {say.lastSafe({ curve: curve.name, date: wording.date(cliff.lastSafeDay) })}
+            {inYearsOfTen(
+              say.lastSafe({ curve: curve.name, date: wording.date(cliff.lastSafeDay) }),
+              safeShare,
+            )}
           </title>
         </circle>
       )}
@@ -93,7 +99,10 @@ export function CliffCurve({
           stroke="none"
           style={{ fill: style.color }}
         >
-          {say.lastSafeDateOf({ date: wording.shortDate(cliff.lastSafeDay) })}
+          {say.lastSafeDateOf({
+            date: wording.shortDate(cliff.lastSafeDay),
+            years: safeShare === null ? null : Math.round(safeShare * 10),
+          })}
         </text>
       )}
     </g>

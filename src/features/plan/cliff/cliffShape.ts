@@ -1,6 +1,7 @@
 import type { DayNumber } from "@/core/calendar";
 import type { Cliff } from "@/core/schedule";
 import type { TimeScale } from "@/ui/chart/index";
+import { plan as say } from "@/words/en/plan";
 
 /** Room around the curves, in pixels. */
 export const TOP = 8;
@@ -85,4 +86,9 @@ export function placedLabels(
     }
   }
   return ends;
+}
+
+/** What is told of a last safe day, with the years of ten in which it holds where that is known. */
+export function inYearsOfTen(words: string, share: number | null): string {
+  return share === null ? words : say.lastSafeYears({ words, years: Math.round(share * 10) });
 }

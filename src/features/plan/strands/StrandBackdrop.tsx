@@ -115,6 +115,10 @@ export function StrandPatterns({
         <stop offset="0.45" stopColor="var(--moss)" stopOpacity="0.85" />
         <stop offset="1" stopColor="var(--moss)" />
       </linearGradient>
+      <linearGradient id={`${id}spread`} x1="0" x2="1">
+        <stop offset="0" stopColor="var(--ember)" stopOpacity="0" />
+        <stop offset="1" stopColor="var(--ember)" stopOpacity="0.95" />
+      </linearGradient>
       <Hatch id={`${id}standing`} every={5} lineWidth={2.6} line="var(--glow)" />
       <Hatch id={`${id}short`} every={7} lineWidth={1} line="var(--hatch)" opacity={0.55} />
     </defs>

@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useEffect, useId, useMemo, useRef } from "react";
 import type { DayNumber, Season } from "@/core/calendar";
+import type { DateSpread } from "@/core/schedule";
 import type { ShortDays } from "@/core/sky";
 import { timeScale, useSize } from "@/ui/chart/index";
 import {
@@ -23,6 +24,8 @@ interface Props {
   groups: StrandGroup[];
   /** Rows as they would be if the knot were let go: one, or a whole succession. */
   dragged: readonly StrandItem[];
+  /** How first pickings stray, by planting. */
+  spreads: Readonly<Record<string, DateSpread>>;
   season: Season;
   short: ShortDays | null;
   shortDayHours: number;
@@ -117,6 +120,7 @@ export function StrandChart(props: Props) {
                   x={x}
                   layout={layout}
                   patternId={patternId}
+                  spread={isDragged(item, dragged) ? undefined : props.spreads[item.id]}
                   selected={item.id === selectedId}
                   showBed={showBed}
                   onSelect={props.onSelect}
@@ -142,6 +146,10 @@ export function StrandChart(props: Props) {
 }
 
 /** A row as it is dragged, under its own label; or as it is. */
+function isDragged({ id }: StrandItem, dragged: readonly StrandItem[]): boolean {
+  return dragged.some((one) => one.id === id);
+}
+
 function draggedOr(item: StrandItem, dragged: readonly StrandItem[]): StrandItem {
   const moved = dragged.find(({ id }) => id === item.id);
   return moved ? { ...moved, label: item.label } : item;

@@ -52,6 +52,11 @@ export const StrandKey = memo(function StrandKey() {
         <path d="M2,13 L10,1 M9,13 L17,1 M16,13 L24,1" stroke="var(--glow)" strokeWidth="2.4" />
         <line x1="1" x2="1" y1="0" y2="14" stroke="var(--text)" strokeWidth="2" />
       </Entry>
+      <Entry words={say.spreadInKey}>
+        <path d="M0,7 L26,1 V13 Z" fill="var(--moss)" />
+        <path d="M8,13 V3 L14,2 V13 Z" fill="var(--ember)" opacity="0.45" />
+        <path d="M14,13 V2 L20,1 V13 Z" fill="var(--ember)" opacity="0.9" />
+      </Entry>
       <Entry words={say.aKillingFrostMayHaveComeByThen}>
         <path
           d="M7.5,2 h11 l-5.5,10 z"

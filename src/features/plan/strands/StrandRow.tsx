@@ -2,6 +2,7 @@
 
 import { memo } from "react";
 import type { DayNumber } from "@/core/calendar";
+import type { DateSpread } from "@/core/schedule";
 import { strandPath, type TimeScale } from "@/ui/chart/index";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { LABEL_WIDTH, type StrandLayout } from "./strandLayout";
@@ -15,6 +16,8 @@ interface Props {
   x: TimeScale;
   layout: StrandLayout;
   patternId: string;
+  /** How its first picking strays from year to year; nothing while that is not known. */
+  spread: DateSpread | undefined;
   selected: boolean;
   showBed: boolean;
   onSelect: (id: string) => void;
@@ -29,7 +32,7 @@ const SEEDLING_THICKNESS = 2;
 /** One planting along time; its knot is dragged to sow earlier or later. */
 export const StrandRow = memo(function StrandRow(props: Props) {
   const wording = useWording();
-  const { item, y, x, layout, patternId, selected, showBed } = props;
+  const { item, y, x, layout, patternId, spread, selected, showBed } = props;
   const { timeline, strand } = item;
   const middle = y + layout.rowHeight / 2;
   const knot = useKnot(props);
@@ -40,6 +43,10 @@ export const StrandRow = memo(function StrandRow(props: Props) {
   const lossX = timeline.coldLossDay === null ? null : x(timeline.coldLossDay);
   const paleFromX = lossX !== null && lossX < endX - 1 ? lossX : null;
   const readyX = timeline.readyDay === null ? null : x(timeline.readyDay);
+  const fullX =
+    timeline.fullSizeDay === null || timeline.fullSizeDay === timeline.readyDay
+      ? null
+      : x(timeline.fullSizeDay);
   return (
     <g
       onClick={() => props.onSelect(item.id)}
@@ -83,6 +90,9 @@ export const StrandRow = memo(function StrandRow(props: Props) {
             />
           </>
         )}
+        {spread && readyX !== null && (
+          <SpreadEdge spread={spread} middle={middle} x={x} patternId={patternId} />
+        )}
         {readyX !== null && (
           <line
             x1={readyX}
@@ -91,6 +101,17 @@ export const StrandRow = memo(function StrandRow(props: Props) {
             y2={middle + THICKNESS / 2 + 2}
             stroke="var(--text)"
             strokeWidth="1.5"
+          />
+        )}
+        {fullX !== null && (
+          <line
+            x1={fullX}
+            x2={fullX}
+            y1={middle - THICKNESS / 2}
+            y2={middle + THICKNESS / 2}
+            stroke="var(--text)"
+            strokeWidth="1"
+            strokeDasharray="2 2"
           />
         )}
         {timeline.plantOutDay !== null && (
@@ -170,6 +191,32 @@ export const StrandRow = memo(function StrandRow(props: Props) {
     </g>
   );
 });
+
+/** Where the first picking may come: fading in from one year in five earlier to one in five later. */
+function SpreadEdge(props: {
+  spread: DateSpread;
+  middle: number;
+  x: TimeScale;
+  patternId: string;
+}) {
+  const wording = useWording();
+  const { spread, middle, x, patternId } = props;
+  const { p20, p50, p80 } = spread;
+  if (p20 === null) return null;
+  const toDay = p80 ?? p50 ?? p20;
+  const [fromX, toX] = [x(p20), x(toDay)];
+  return (
+    <rect
+      x={fromX}
+      y={middle - THICKNESS / 2}
+      width={Math.max(2, toX - fromX)}
+      height={THICKNESS}
+      fill={`url(#${patternId}spread)`}
+    >
+      <title>{say.straysUntil({ early: wording.date(p20), late: wording.date(toDay) })}</title>
+    </rect>
+  );
+}
 
 /** What was planned, below what came of it: from the planned sowing to the day it would have been ready. */
 function PlannedLine(props: {

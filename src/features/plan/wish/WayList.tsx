@@ -7,12 +7,14 @@ import SpringIcon from "@mui/icons-material/WbTwilightOutlined";
 import ShortIcon from "@mui/icons-material/HourglassBottomOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import type { ReactNode } from "react";
+import { useMemo, type ReactNode } from "react";
 import type { Garden } from "@/core/garden";
 import { shortfallWords, sunShortfall, type Verdict, type Way } from "@/core/schedule";
 import type { Site } from "@/core/growth";
 import { amountsFor, standOf, usualYieldKg } from "@/core/plantings";
 import { whereWords } from "@/words/covers";
+import { useAnswer, type AskedWay } from "@/derive";
+import { betweenWords } from "../spreadWords";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { LEAST_ROOM_M, plantingFor, type Asked } from "./wayRoom";
 import { wish as say } from "@/words/en/wish";
@@ -42,6 +44,9 @@ const VERDICTS: Record<Verdict["kind"], { word: string; color: string; icon: Rea
 /** Ways to get what is wished for, the best first, each with its verdict and reason. */
 export function WayList({ garden, site, ways, asked, named, onAccept }: Props) {
   const wording = useWording();
+  const asWays = useMemo(() => ways.map(asWay), [ways]);
+  const question = named ? "otherWishSpreads" : "wishSpreads";
+  const spreads = useAnswer(question, { ways: asWays }, { garden, site }, { canWait: true });
   return (
     <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
       {ways.map((way, index) => {
@@ -74,6 +79,7 @@ export function WayList({ garden, site, ways, asked, named, onAccept }: Props) {
               <br />
               {told(verdict.words)} {sunWords(site, way)}
               <Box component="span" sx={{ color: "var(--ash-text)" }}>
+                {betweenWords(spreads.isLate ? null : (spreads.value?.[index] ?? null), wording)}
                 {asked && roomWords(site, garden, way, asked, wording)}
               </Box>
             </Box>
@@ -103,6 +109,18 @@ export function WayList({ garden, site, ways, asked, named, onAccept }: Props) {
 /** A yield is known to two digits at best. */
 function roughly(grams: number): number {
   return Number(grams.toPrecision(2));
+}
+
+function asWay({ growing, spot, timeline }: Way): AskedWay {
+  return {
+    cropId: growing.crop.id,
+    varietyId: growing.variety.id,
+    method: growing.method,
+    stage: growing.stage,
+    boughtAgeDays: growing.boughtAgeDays ?? null,
+    bedId: spot.bedId,
+    sowDay: timeline.sowDay,
+  };
 }
 
 function keyOf({ growing, spot }: Way): string {
