@@ -212,8 +212,8 @@ function weeksWanted({ wanted }: Wish): number | null {
 }
 
 /**
- * The ways that are shown: the best few, buying plants among them wherever it would do; but buying only
- * where raising them oneself would not do as well there.
+ * The ways that are shown: the best few, buying plants and young leaves among them wherever these would
+ * do; but buying only where raising them oneself would not do as well there.
  */
 function shownOf(ways: Way[]): Way[] {
   const raised = new Set(
@@ -223,12 +223,18 @@ function shownOf(ways: Way[]): Way[] {
         : [],
     ),
   );
-  const [firstBought] = ways.filter(isBought);
-  const few = ways
-    .filter((way) => !isBought(way) || !raised.has(way.spot.bedId))
-    .slice(0, WAYS_SHOWN);
-  if (!firstBought || firstBought.verdict.kind !== "meets" || few.some(isBought)) return few;
-  return [...few.slice(0, WAYS_SHOWN - 1), firstBought];
+  const few = ways.filter((way) => !isBought(way) || !raised.has(way.spot.bedId));
+  const shown = few.slice(0, WAYS_SHOWN);
+  for (const kind of [isBought, isYoung]) {
+    const first = ways.find((way) => kind(way) && way.verdict.kind === "meets");
+    // What would do stands among them, if it is only by its best.
+    if (first && !shown.some(kind)) shown.splice(-1, 1, first);
+  }
+  return shown;
+}
+
+function isYoung({ growing }: Way): boolean {
+  return growing.stage === "baby";
 }
 
 function isBought({ growing }: Way): boolean {
