@@ -1,3 +1,4 @@
+import { planting as plantingWords } from "@/words/en/planting";
 import { expect } from "@playwright/test";
 import { expectClean } from "./axe";
 import { giveCommons, EMPTY, knot, openPlan, test } from "./garden";
@@ -158,7 +159,7 @@ test("on a phone: nothing runs over the edge, and the inspector rises from below
   }
   await page.goto("/plan");
   await knot(page, "Kale, curly, Bed 3").click();
-  await expect(page.getByText(cropsWords.fromSowing, { exact: true })).toBeInViewport();
+  await expect(page.getByText(plantingWords.firstPicking, { exact: true })).toBeInViewport();
   await expectClean(page);
 });
 
@@ -191,7 +192,7 @@ test("counting and wishing work by touch on a phone", async ({ browser }) => {
     .getByRole("button", { name: /^Add to plan: Spinach/ })
     .first()
     .tap();
-  await expect(page.getByText(cropsWords.fromSowing, { exact: true })).toBeInViewport();
+  await expect(page.getByText(plantingWords.firstPicking, { exact: true })).toBeInViewport();
   await page.getByRole("button", { name: importsWords.close }).first().tap();
   const ribbon = page.getByRole("region", { name: uiWords.season }).locator("svg");
   const box = await ribbon.boundingBox();

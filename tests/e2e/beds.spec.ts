@@ -39,7 +39,7 @@ test("the map shows what stands where on the date in view, and a bed tells what 
   // The planting opens in the same place.
   await bed(page, "Bed 7").click();
   await pane(page).getByRole("button", { name: "Open Spinach, winter type" }).click();
-  await expect(pane(page).getByText(cropsWords.fromSowing, { exact: true })).toBeVisible();
+  await expect(pane(page).getByText(plantingWords.firstPicking, { exact: true })).toBeVisible();
 });
 
 test("a bed is dragged where it lies, and not over another; undo brings it back", async ({

@@ -56,7 +56,7 @@ test("the shopping list adds up over the beds, seed and inoculant among it", () 
     bedId: "bed-1",
     fromM: 0,
     lengthM: 8,
-    fromOn: "2026-10-01",
+    fromOn: "2026-10-14",
     untilOn: "2027-04-15",
     under: { kind: "coverCrop", coverCropId: "rye", sowing: "broadcast", safety: 1.5 },
   });

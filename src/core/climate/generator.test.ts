@@ -11,7 +11,9 @@ import {
   simulatedOutlook,
   simulatedWeather,
 } from "./madeUp/madeUpClimates";
-import { MadeUpClimateSchema } from "./madeUp/madeUpSchema";
+import { MadeUpClimateSchema, type MadeUpClimate } from "./madeUp/madeUpSchema";
+import { chanceAtOrBelow } from "./outlook/outlook";
+import type { OutlookDay } from "./outlook/outlookSchema";
 import { randomStream } from "./random";
 import { fitWeatherModel } from "./weatherModel";
 import { english } from "@/words/told.testdata";
@@ -178,20 +180,49 @@ test("an hourly day runs from its low at sunrise to its high after noon, and on 
   expect(polar.every((tempC) => tempC >= -20.5 && tempC <= -13.5)).toBe(true);
 });
 
-test("the simulated station forecasts the weather that comes, less surely the further ahead", () => {
-  const errors = [0, 0, 0, 0, 0, 0, 0];
-  const asked = 150;
-  for (let ask = 0; ask < asked; ask += 1) {
-    const day = dayNumber("2026-07-01") + 2 * ask;
-    const truth = simulatedWeather(tarnholt, day, 7);
-    simulatedOutlook(tarnholt, day).days.forEach(({ minTempC }, lead) => {
-      errors[lead] = (errors[lead] ?? 0) + (minTempC - (truth.minTempC[lead] ?? NaN)) ** 2;
+/** Forecasts of many years beside the truth that came, each with its lead. */
+function forecasts() {
+  const found: { lead: number; told: OutlookDay; truthC: number; usualC: number }[] = [];
+  const { minTempC } = climateFromSketch(tarnholt?.latitudeDeg ?? 0, tarnholt?.climate as never);
+  for (let ask = 0; ask < 700; ask += 1) {
+    const day = dayNumber("2001-07-01") + 17 * ask;
+    const truth = simulatedWeather(tarnholt as MadeUpClimate, day, 7);
+    simulatedOutlook(tarnholt as MadeUpClimate, day).days.forEach((told, lead) => {
+      const truthC = truth.minTempC[lead] ?? NaN;
+      found.push({ lead, told, truthC, usualC: minTempC(day + lead) });
     });
   }
-  const sds = errors.map((sum) => Math.sqrt(sum / asked));
-  expect(sds[0]).toBeGreaterThan(0.8);
-  expect(sds[0]).toBeLessThan(1.2);
-  expect(sds[6]).toBeGreaterThan(2.8);
-  expect(sds[6]).toBeLessThan(4.2);
+  return found;
+}
+
+test("the simulated station forecasts the weather that comes, as surely as it says, and its odds come true", () => {
+  const all = forecasts();
+  for (const lead of [0, 3, 6]) {
+    const some = all.filter((one) => one.lead === lead);
+    const mean = (valueOf: (one: (typeof some)[number]) => number) =>
+      some.reduce((sum, one) => sum + valueOf(one), 0) / some.length;
+    // As far as the truth strays from the forecast, so far it is told to stray.
+    const strays = Math.sqrt(mean(({ told, truthC }) => (truthC - told.minTempC) ** 2));
+    const toldC = mean(({ told }) => told.spreadC);
+    expect(strays / toldC).toBeGreaterThan(0.9);
+    expect(strays / toldC).toBeLessThan(1.1);
+    // The truth regressed on the forecast, both less the usual: neither timid nor wild.
+    const product = mean(
+      ({ told, truthC, usualC }) => (told.minTempC - usualC) * (truthC - usualC),
+    );
+    const slope = product / mean(({ told, usualC }) => (told.minTempC - usualC) ** 2);
+    expect(slope).toBeGreaterThan(0.9);
+    expect(slope).toBeLessThan(1.1);
+  }
+  for (const from of [0.05, 0.25, 0.5, 0.75]) {
+    const some = all.filter(({ told }) => {
+      const chance = chanceAtOrBelow(told, 0);
+      return chance >= from && chance < from + 0.2;
+    });
+    expect(some.length).toBeGreaterThan(150);
+    const told = some.reduce((sum, one) => sum + chanceAtOrBelow(one.told, 0), 0) / some.length;
+    const came = some.filter(({ truthC }) => truthC <= 0).length / some.length;
+    expect(Math.abs(told - came)).toBeLessThan(0.05);
+  }
   expect(simulatedOutlook(tarnholt, 20_000)).toEqual(simulatedOutlook(tarnholt, 20_000));
 });

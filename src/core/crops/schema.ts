@@ -181,6 +181,16 @@ export const CropSchema = z.strictObject({
     .strictObject({ dayLengthH: z.number().min(8).max(20), packetDays: Days })
     .optional(),
 
+  /**
+   * What ends in heat: degrees by which days, once it is half grown, are warmer on the mean than it
+   * bears, added up until it bolts, turns bitter or sets no more.
+   */
+  heat: z
+    .strictObject({
+      aboveMeanC: z.number().min(10).max(35),
+      degreeDays: z.number().positive().max(300),
+    })
+    .optional(),
   /** Forcing in the dark after lifting, or under a cover. */
   forcing: z
     .strictObject({

@@ -71,6 +71,8 @@ export interface ScheduleFacts {
     sowDay: number;
     overwinters: boolean;
   };
+  "schedule.heatEndsItBefore": { readyDay: number; sowDay: number; heatDay: number };
+  "schedule.daysGetTooWarmForItAbout": { heatDay: number; sowDay: number };
   "schedule.firstPickingThenFullSize": {
     readyDay: number;
     fullSizeDay: number | null;

@@ -98,16 +98,25 @@ const CHILLS_BELOW_C = 10;
 
 /** Days of chill in a space, as a running sum. */
 export function chillCurve(space: GrowingSpace): RunningSum {
-  const { courseC, dayOfYear } = space;
   return runningSum(
     space,
-    byDayOfYear(space, (index) => {
-      const from = (dayOfYear[index] ?? 0) * COURSE_STEPS;
-      let sumC = 0;
-      for (let at = from; at < from + COURSE_STEPS; at += 1) sumC += courseC[at] ?? 0;
-      return sumC / COURSE_STEPS < CHILLS_BELOW_C ? 1 : 0;
-    }),
+    byDayOfYear(space, (index) => (courseMeanC(space, index) < CHILLS_BELOW_C ? 1 : 0)),
   );
+}
+
+/** Degrees by which the means of days in a space are above one, as a running sum. */
+export function heatCurve(space: GrowingSpace, aboveMeanC: number): RunningSum {
+  return runningSum(
+    space,
+    byDayOfYear(space, (index) => Math.max(0, courseMeanC(space, index) - aboveMeanC)),
+  );
+}
+
+function courseMeanC({ courseC, dayOfYear }: GrowingSpace, index: number): number {
+  const from = (dayOfYear[index] ?? 0) * COURSE_STEPS;
+  let sumC = 0;
+  for (let at = from; at < from + COURSE_STEPS; at += 1) sumC += courseC[at] ?? 0;
+  return sumC / COURSE_STEPS;
 }
 
 /** Sum over the days from `fromDay` up to, but not including, `toDay`. */

@@ -20,7 +20,7 @@ import {
   type OwnBias,
 } from "../shelter";
 import { dayLengthOnDay, shortDays, type Horizon, type ShortDays } from "../sky";
-import { chillCurve, growthCurve, sproutingCurve, type RunningSum } from "./growthCurve";
+import { chillCurve, growthCurve, heatCurve, sproutingCurve, type RunningSum } from "./growthCurve";
 
 /** The three ways to count; growers hold to one and compare the others. */
 export type School = "growth" | "calendar" | "tenhour";
@@ -147,6 +147,12 @@ export class Site {
   chill(exposure: Exposure, day: DayNumber): RunningSum {
     const spot = this.spot(exposure, day);
     return shared(spot.cold, "chill", () => chillCurve(spot.space));
+  }
+
+  /** Degrees by which the means of days at the crop are above one, as a running sum. */
+  heat(exposure: Exposure, day: DayNumber, aboveMeanC: number): RunningSum {
+    const spot = this.spot(exposure, day);
+    return shared(spot.cold, `heat${aboveMeanC}`, () => heatCurve(spot.space, aboveMeanC));
   }
 
   /** The first day on or after a day that is longer than so many hours; a year on where none is. */

@@ -38,6 +38,7 @@ export function why(
     sentences.push(tenHourSentence(site, settings, growing, timeline));
   sentences.push(coldSentence(site, settings, growing, timeline));
   sentences.push(boltingSentence(site, timeline));
+  sentences.push(heatSentence(timeline));
   sentences.push(sweetSentence(site, growing, timeline));
   return sentences.filter((sentence) => sentence !== null);
 }
@@ -240,6 +241,15 @@ function boltingSentence(site: Site, timeline: Timeline) {
   }
   return boltDay <= holdsUntilDay
     ? fact("schedule.itOverwintersSoItBoltsAboutHarvest", { boltDay, sowDay })
+    : null;
+}
+
+/** How heat ends it; nothing where something else ends it before. */
+function heatSentence({ sowDay, heatDay, readyDay, holdsUntilDay }: Timeline): Fact | null {
+  if (heatDay === null || readyDay === null || holdsUntilDay === null) return null;
+  if (heatDay <= readyDay) return fact("schedule.heatEndsItBefore", { readyDay, sowDay, heatDay });
+  return heatDay <= holdsUntilDay
+    ? fact("schedule.daysGetTooWarmForItAbout", { heatDay, sowDay })
     : null;
 }
 

@@ -16,7 +16,7 @@ export interface Verdict {
   /**
    * `meets`: ready in time and stands as long as wanted. `short`: ready in time, gone too early.
    * `late`: ready after the day wanted, still before the darkest day. `spring`: only when the light
-   * is back. `lost`: cold is likely to kill it first. `never`: not within two years.
+   * is back. `lost`: cold is likely to kill it first, or heat to end it. `never`: not within two years.
    */
   kind: "meets" | "short" | "late" | "spring" | "lost" | "never";
   words: Fact;
@@ -43,6 +43,13 @@ export function judge(
         sowDay,
         lossBeforeReady,
       }),
+    };
+  }
+  if (timeline.heatDay !== null && timeline.heatDay <= readyDay) {
+    const { heatDay } = timeline;
+    return {
+      kind: "lost",
+      words: fact("schedule.heatEndsItBefore", { readyDay, sowDay, heatDay }),
     };
   }
   const season = site.season(sowDay);

@@ -43,6 +43,8 @@ export interface Timeline {
   clearDay: DayNumber | null;
   /** The day from which a crop that stood through the winter runs to flower; null where it does not. */
   boltDay: DayNumber | null;
+  /** The day by which heat has ended it, once it is half grown; null where days stay cool enough. */
+  heatDay: DayNumber | null;
   /** Chance that such a night comes before its first picking (0 to 1); null when never ready. */
   lossBeforeReady: number | null;
   requirement: Requirement;

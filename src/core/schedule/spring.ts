@@ -1,6 +1,12 @@
 import type { DayNumber } from "../calendar";
 import type { Crop } from "../crops";
-import { dayWhenGathered, sumBetween, type RunningSum, type Site } from "../growth";
+import {
+  dayWhenGathered,
+  sumBetween,
+  type Requirement,
+  type RunningSum,
+  type Site,
+} from "../growth";
 import type { Growing } from "./growing";
 
 /** The first midwinter on a day or after it. */
@@ -96,4 +102,24 @@ function inLongDays(
   const fromDay = site.daysAreLongFrom(upDay, dayLengthH);
   const boltDay = dayWhenGathered(growth, fromDay, packetDays);
   return boltDay !== null && boltDay <= site.daysAreLongUntil(fromDay, dayLengthH) ? boltDay : null;
+}
+
+/** Young plants bear heat that ends grown ones: it counts from this share of their growth (estimate). */
+const HEAT_FROM_SHARE = 0.5;
+
+/** The day by which heat has ended a planting; null where days stay cool enough for it. */
+export function heatDayOf(
+  site: Site,
+  growing: Growing,
+  need: Requirement,
+  growth: RunningSum,
+  startDay: DayNumber,
+): DayNumber | null {
+  const { heat } = growing.crop;
+  if (!heat) return null;
+  const { benchPacketDays, bedPacketDays } = need;
+  const wanted = HEAT_FROM_SHARE * (benchPacketDays + bedPacketDays) - benchPacketDays;
+  const halfDay = wanted <= 0 ? startDay : dayWhenGathered(growth, startDay, wanted);
+  if (halfDay === null) return null;
+  return dayWhenGathered(site.heat(growing, startDay, heat.aboveMeanC), halfDay, heat.degreeDays);
 }

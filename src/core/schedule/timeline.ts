@@ -3,7 +3,7 @@ import { NOTHING_KNOWN, type DatesKnown } from "./happened";
 import { dayWhenGathered, standingPacketDays, type PlanSettings, type Site } from "../growth";
 import { needOf, type Growing, type Timeline } from "./growing";
 import { emergenceDay, readyDayFrom } from "./readiness";
-import { boltingDay } from "./spring";
+import { boltingDay, heatDayOf } from "./spring";
 import { coldThrough } from "./winterRisk";
 
 /**
@@ -45,6 +45,11 @@ export function timelineFrom(
       : firstLossDay;
   const flowersDay =
     startDay === null || readyDay === null ? null : boltingDay(site, growing, growth, startDay);
+  const tooHotDay =
+    startDay === null || readyDay === null
+      ? null
+      : heatDayOf(site, growing, need, growth, startDay);
+  const heatDay = seenDay !== null && tooHotDay !== null && tooHotDay <= seenDay ? null : tooHotDay;
   const boltDay =
     seenDay !== null && flowersDay !== null && flowersDay <= seenDay ? null : flowersDay;
   let holdsUntilDay: DayNumber | null = null;
@@ -59,8 +64,8 @@ export function timelineFrom(
         ? (dayWhenGathered(growth, seenDay, standing) ?? seenDay + 365)
         : expectedEndDay;
     // What flowers before it is ready is eaten as it is then.
-    const spentDay =
-      boltDay === null ? fadesDay : Math.max(readyDay + 1, Math.min(fadesDay, boltDay));
+    const endsDay = Math.min(boltDay ?? Infinity, heatDay ?? Infinity);
+    const spentDay = Math.max(readyDay + 1, Math.min(fadesDay, endsDay));
     holdsUntilDay =
       coldLossDay !== null && coldLossDay > readyDay ? Math.min(spentDay, coldLossDay) : spentDay;
     // What was picked still stood.
@@ -83,6 +88,7 @@ export function timelineFrom(
         : coldLossDay,
     clearDay: null,
     boltDay,
+    heatDay,
     lossBeforeReady,
     requirement: need,
   });
@@ -101,5 +107,6 @@ function pulledOn(clearDay: DayNumber | null, life: Timeline): Timeline {
     holdsUntilDay: isPicked ? clearDay : null,
     coldLossDay: coldLossDay !== null && coldLossDay < clearDay ? coldLossDay : null,
     boltDay: life.boltDay !== null && life.boltDay < clearDay ? life.boltDay : null,
+    heatDay: life.heatDay !== null && life.heatDay < clearDay ? life.heatDay : null,
   };
 }

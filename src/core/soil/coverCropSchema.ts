@@ -38,7 +38,8 @@ export const CoverCropSchema = z.strictObject({
   /** Sowing window before the first fall frost. */
   sowWeeksBeforeFrost: z.strictObject({
     earliest: z.number().positive(),
-    latest: z.number().positive(),
+    /** Negative: still so many weeks after it. */
+    latest: z.number().min(-4),
   }),
   turnInWeeksBeforeSowing: z.number().min(0).max(10),
   note: z.string(),

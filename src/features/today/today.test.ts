@@ -47,7 +47,7 @@ test("a task's heading reads on into its subject", () => {
     "Thin winter onion",
     "Check emergence: mustard greens",
     "Caterpillars again",
-    "Water 12 beds",
+    "Water 13 beds",
     "Water Bed 9",
     "Fill trays for Claytonia, common",
     "Drain and set for winter: hoses, timers and vents",

@@ -2,11 +2,12 @@ import { derive } from "../../derive";
 import climatesJson from "@data/climates/climates.json";
 import { civilDate, dayNumberOf, seasonOf, type DayNumber } from "../../calendar";
 import { generateWeather, type GeneratedWeather } from "../generator";
-import { outlookFromTruth } from "../outlook/outlook";
+import { outlookFromTruth, type UsualWeather } from "../outlook/outlook";
 import type { Outlook } from "../outlook/outlookSchema";
 import type { MadeUpClimate } from "./madeUpSchema";
 import { weatherModelFromSketch } from "../sketchModel";
-import type { WeatherModel } from "../weatherModel";
+import { onDay } from "../seasonalCurve";
+import { dayCourse, nightCourse, type WeatherModel } from "../weatherModel";
 
 /** All of them, the demo garden's first. The file is checked by the data test. */
 export const madeUpClimates: readonly MadeUpClimate[] = climatesJson as MadeUpClimate[];
@@ -47,7 +48,24 @@ const OUTLOOK_DAYS = 7;
 export function simulatedOutlook(climate: MadeUpClimate, issuedOn: DayNumber): Outlook {
   const truth = simulatedWeather(climate, issuedOn, OUTLOOK_DAYS);
   const seed = climate.seed * 100_000 + issuedOn;
-  return outlookFromTruth(truth, `${climate.station} (simulated)`, issuedOn, seed);
+  return outlookFromTruth(
+    truth,
+    derive([climate], usualOf),
+    `${climate.station} (simulated)`,
+    issuedOn,
+    seed,
+  );
+}
+
+function usualOf(climate: MadeUpClimate): UsualWeather {
+  const model = derive([climate], modelOf);
+  const [night, high] = [nightCourse(model), dayCourse(model)];
+  return {
+    minTempC: (day) => onDay(night.mean, day),
+    maxTempC: (day) => onDay(high.mean, day),
+    minSpreadC: (day) => onDay(night.sd, day),
+    maxSpreadC: (day) => onDay(high.sd, day),
+  };
 }
 
 /** The made-up weather of any days: each season is generated from its first day, with its own seed. */

@@ -29,14 +29,30 @@ export function chanceAtOrBelow(day: OutlookDay, thresholdC: number): number {
 /** How alike the errors of two neighbouring days are (estimate: a missed front is missed for days). */
 const ERROR_CARRIED = 0.7;
 
+/** What days usually are where a forecast is made: it leans toward that the less it knows. */
+export interface UsualWeather {
+  minTempC(day: DayNumber): number;
+  maxTempC(day: DayNumber): number;
+  /** Standard deviations about them, °C. */
+  minSpreadC(day: DayNumber): number;
+  maxSpreadC(day: DayNumber): number;
+}
+
+/** Of what varies, a forecast knows at least so much on the seventh day. */
+const LEAST_KNOWN = 0.1;
+
 /**
- * A made-up forecast: the made-up truth with an error that grows the further it looks ahead.
+ * A made-up forecast of a made-up truth t: f = μ + ρ²(t − μ) + ρ√(1 − ρ²)·σ·z about the usual μ with its
+ * spread σ, where ρ² = 1 − (error / σ)². So the truth lies about the forecast with just the spread that
+ * is told, and told odds come true: a truth with an error added would be told too far from the usual.
  *
  * @param truth   weather whose days are forecast, all of them
+ * @param usual   the same place's usual weather
  * @param issuedOn the day before the first expected one, or that day itself
  */
 export function outlookFromTruth(
   truth: GeneratedWeather,
+  usual: UsualWeather,
   source: string,
   issuedOn: DayNumber,
   seed: number,
@@ -44,10 +60,16 @@ export function outlookFromTruth(
   const random = randomStream(seed);
   let error = random.normal();
   const days = Array.from(truth.minTempC, (minTempC, index): OutlookDay => {
-    const spreadC = usualSpreadC(index + 1);
+    const day = truth.firstDay + index;
+    const sdC = usual.minSpreadC(day);
+    const known = Math.max(LEAST_KNOWN, 1 - (usualSpreadC(index + 1) / sdC) ** 2);
+    const spreadC = sdC * Math.sqrt(1 - known);
     error = ERROR_CARRIED * error + Math.sqrt(1 - ERROR_CARRIED ** 2) * random.normal();
-    const low = tenth(minTempC + spreadC * error);
-    const high = tenth((truth.maxTempC[index] ?? minTempC) + spreadC * error);
+    const told = (usualC: number, trueC: number, ofC: number) =>
+      tenth(usualC + known * (trueC - usualC) + Math.sqrt(known * (1 - known)) * ofC * error);
+    const low = told(usual.minTempC(day), minTempC, sdC);
+    const trueHigh = truth.maxTempC[index] ?? minTempC;
+    const high = told(usual.maxTempC(day), trueHigh, usual.maxSpreadC(day));
     const rain = truth.precipitationMm[index] ?? 0;
     return {
       date: isoDate(truth.firstDay + index),

@@ -71,6 +71,10 @@ export const schedule = learn<ScheduleFacts>({
     `It holds until about ${say.date(holdsUntilDay, sowDay)}, then quality drops.`,
   "schedule.itIsLikelyToBoltAboutBeforeItIs": ({ boltDay, sowDay, overwinters }, say) =>
     `It is likely to bolt about ${say.date(boltDay, sowDay)}, before it is full size, because ${overwinters ? "it overwinters" : "days are long"}. Harvest it small by then.`,
+  "schedule.heatEndsItBefore": ({ readyDay, sowDay, heatDay }, say) =>
+    `It would be ready ${say.date(readyDay, sowDay)}, but days get too warm for it by about ${say.date(heatDay, sowDay)}: it bolts, turns bitter or sets nothing.`,
+  "schedule.daysGetTooWarmForItAbout": ({ heatDay, sowDay }, say) =>
+    `Days get too warm for it about ${say.date(heatDay, sowDay)}: harvest it by then.`,
   "schedule.firstPickingThenFullSize": ({ readyDay, fullSizeDay, usable, sowDay }, say) =>
     `The first picking is about ${say.date(readyDay, sowDay)}, at ${Math.round(usable * 100)} % of full size${fullSizeDay === null ? "." : `; it is full-grown about ${say.date(fullSizeDay, sowDay)}.`}`,
   "schedule.itOverwintersSoItBoltsAboutHarvest": ({ boltDay, sowDay }, say) =>
