@@ -1,18 +1,12 @@
 import { openingsIn, whatFits } from "@/core/bedSpace";
 import type { DayNumber } from "@/core/calendar";
 import { tonight, type Tonight } from "@/core/frostNight";
-import { cropsOf, type Garden } from "@/core/garden";
-import type { Site } from "@/core/growth";
+import { cropsOf } from "@/core/garden";
 import { spotsOf } from "@/core/plantings";
 import { daysLeftFor, sowableToday } from "@/core/schedule";
 import { tasksAhead, tasksOn } from "@/core/tasks";
+import type { GardenAtSite } from "./gardenAtSite";
 import { plantingSpread, safeShares, strandSpreads, waySpreads } from "./spreads";
-
-/** A garden with its place, as everything is derived from the two. */
-export interface GardenAtSite {
-  garden: Garden;
-  site: Site;
-}
 
 /** What takes longer than a frame, by name: asked with plain arguments, answered with plain data. */
 export const questions = {

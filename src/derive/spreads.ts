@@ -18,7 +18,7 @@ import {
   type Outcomes,
   type Spread,
 } from "@/core/schedule";
-import type { GardenAtSite } from "./questions";
+import type { GardenAtSite } from "./gardenAtSite";
 
 /** The spread of one planting's dates, as sown on a day, and what cold may do to it before it is picked. */
 export function plantingSpread(

@@ -3,13 +3,8 @@
 import { useEffect, useMemo, useState } from "react";
 import { keepEqual } from "@/core/derive";
 import { deriver } from "./deriver";
-import {
-  answer,
-  type AnswerTo,
-  type ArgumentsOf,
-  type GardenAtSite,
-  type QuestionName,
-} from "./questions";
+import type { GardenAtSite } from "./gardenAtSite";
+import { answer, type AnswerTo, type ArgumentsOf, type QuestionName } from "./questions";
 
 /** An answer, and what it was the answer to. */
 interface Answered<Q extends QuestionName> {
