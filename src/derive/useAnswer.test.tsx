@@ -6,7 +6,8 @@ import { smallGarden } from "@/core/gardenFile/small.testdata";
 import type { Garden } from "@/core/garden";
 import { siteFor } from "@/core/plantings";
 import type { Deriver } from "./deriver";
-import { answer, type GardenAtSite } from "./questions";
+import type { GardenAtSite } from "./gardenAtSite";
+import { answer } from "./questions";
 import { useAnswer } from "./useAnswer";
 
 const day = dayNumber("2026-09-24");
