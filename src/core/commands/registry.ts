@@ -1,7 +1,7 @@
 import type { Command } from "./command";
 import { removeOwnCrop, removeOwnVariety, setOwnCrop, setOwnVariety } from "./cropCommands";
 import { addBeds, addShelter, renameGarden, replaceGarden, setSettings } from "./gardenCommands";
-import { coverBeds, turnOverBed } from "./beds/bedCommands";
+import { coverBeds, setWinterGround, turnOverBed } from "./beds/bedCommands";
 import { editBed, importLayout, removeBed, setLayout } from "./beds/layoutCommands";
 import {
   receiveOutlook,
@@ -72,6 +72,7 @@ export const commands = {
   "bed.remove": removeBed,
   "bed.turnOver": turnOverBed,
   "bed.cover": coverBeds,
+  "bed.winter": setWinterGround,
   "layout.set": setLayout,
   "layout.import": importLayout,
   "planting.add": addPlanting,

@@ -6,6 +6,7 @@ export interface CommandsFacts {
   "commands.nothingWouldChangeKeepFewerPlants": Nothing;
   "commands.atMost60PlantingsAtOnce": Nothing;
   "commands.everythingPulledMustBeInTheBedYou": Nothing;
+  "commands.winterGround": { bed: undefined | string };
   "commands.covering": { bed: undefined | string };
   "commands.coveringBeds": { bedsCount: number };
   "commands.sayWhichBeds": Nothing;

@@ -39,6 +39,9 @@ export interface GardenFacts {
   "garden.aYearFrom1950On": Nothing;
   "garden.aYearFrom1900On": Nothing;
   "garden.atMost60Entries": Nothing;
+  "garden.giveCentimetresOfMulch": Nothing;
+  "garden.atLeast0Cm": Nothing;
+  "garden.atMost60CmOfMulch": Nothing;
   "garden.giveTheTimeAs20260924t173000z": Nothing;
   "garden.giveWhereItBegins": Nothing;
   "garden.atLeast0M": Nothing;

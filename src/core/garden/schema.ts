@@ -135,6 +135,18 @@ export const BedSchema = z.strictObject({
   covers: z.array(z.string()).max(4, code("garden.atMostFourLayers")),
   /** A skyline of its own; null takes the garden's. */
   horizon: HorizonSchema.nullable(),
+  /** How its ground is in winter; nothing where snow lies as it usually does and nothing is spread. */
+  winter: z
+    .strictObject({
+      /** Straw, leaves or the like over the soil, cm. */
+      mulchCm: z
+        .number({ error: code("garden.giveCentimetresOfMulch") })
+        .min(0, code("garden.atLeast0Cm"))
+        .max(60, code("garden.atMost60CmOfMulch")),
+      /** Whether the snow that usually falls stays on it: wind does not take it, nobody clears it. */
+      snowStays: z.boolean(),
+    })
+    .optional(),
   /** Where it lies; null until the garden is laid out. */
   position: PositionSchema.nullable(),
   /** Families that stood here before the garden was kept here, for the rotation. */

@@ -12,6 +12,14 @@ const { soilFollowsNight, depthHalvesCm, mulchKeepsWithinCm } = survivalJson;
 const { frozenKeeps } = growthJson.soil;
 const NEW_YEAR = dayNumberOf(2000, 1, 1);
 
+/** What lies over the soil in winter. */
+export interface WinterGround {
+  /** Straw, leaves or the like, cm. */
+  mulchCm: number;
+  /** Whether the snow that usually falls stays. */
+  snowStays: boolean;
+}
+
 /**
  * The minimum of a night outside at which a part comes to a temperature, by day of the year.
  *
@@ -20,14 +28,14 @@ const NEW_YEAR = dayNumberOf(2000, 1, 1);
  * banks against a house (estimates).
  *
  * @param depthCm of a part in the soil
- * @param mulchCm straw, leaves or the like over the soil
+ * @param ground  what lies over the soil
  * @returns a function of the day of the year, 0 for 1 January, and of the temperature at the part, °C
  */
 export function outsideMinimumC(
   space: GrowingSpace,
   medium: Medium,
   depthCm: number,
-  mulchCm: number,
+  { mulchCm, snowStays }: WinterGround,
 ): (place: number, partC: number) => number {
   if (medium === "air") return (place, partC) => partC - (space.coldGainC[place] ?? 0);
   const follows = soilFollowsNight * 0.5 ** (depthCm / depthHalvesCm);
@@ -35,8 +43,8 @@ export function outsideMinimumC(
   const mulched = Math.exp(-mulchCm / mulchKeepsWithinCm);
   const { climate } = space;
   return (place, partC) => {
-    const keeps =
-      frozenKeeps * mulched * Math.exp(-climate.usualSnowM(place) / snowJson.keepsWithinM);
+    const snowM = snowStays ? climate.usualSnowM(place) : 0;
+    const keeps = frozenKeeps * mulched * Math.exp(-snowM / snowJson.keepsWithinM);
     const drawnC = partC >= 0 ? partC : partC / keeps;
     const usualMinC = climate.minTempC(NEW_YEAR + place);
     return usualMinC + (drawnC - (unfrozenC[place] ?? 0)) / follows;

@@ -1,7 +1,7 @@
 import type { DayNumber } from "../calendar";
 import { lt50At, type HardinessRange } from "../crops";
 import type { GrowingSpace } from "../shelter";
-import { outsideMinimumC, type Medium } from "./coldMedium";
+import { outsideMinimumC, type Medium, type WinterGround } from "./coldMedium";
 import {
   byDayOfYear,
   dayWhenGathered,
@@ -28,9 +28,13 @@ export interface PartFrom extends ColdPart {
  * Running sum of the logarithm of the chance that nights spare a part of plants that have stood there
  * for long. Turned positive, so that it rises like the growth curve and can be searched the same way.
  */
-export function establishedRisk(space: GrowingSpace, part: ColdPart, mulchCm: number): RunningSum {
+export function establishedRisk(
+  space: GrowingSpace,
+  part: ColdPart,
+  ground: WinterGround,
+): RunningSum {
   const year = hardeningYear(space);
-  const outsideC = outsideMinimumC(space, part.medium, part.depthCm, mulchCm);
+  const outsideC = outsideMinimumC(space, part.medium, part.depthCm, ground);
   return runningSum(
     space,
     byDayOfYear(space, (index) => {
@@ -75,7 +79,7 @@ export function coldRiskThrough(
   space: GrowingSpace,
   parts: readonly PartFrom[],
   startShare: number,
-  mulchCm: number,
+  ground: WinterGround,
   baseOf: (part: ColdPart) => RunningSum,
 ): ColdRisk {
   const year = hardeningYear(space);
@@ -84,7 +88,7 @@ export function coldRiskThrough(
   const stretches = parts.map((part, index): Stretch => {
     const toDay = parts[index + 1]?.fromDay ?? Infinity;
     const sums = [0];
-    const outsideC = outsideMinimumC(space, part.medium, part.depthCm, mulchCm);
+    const outsideC = outsideMinimumC(space, part.medium, part.depthCm, ground);
     const lastDay = Math.min(toDay, part.fromDay + LONGEST_MEMORY_DAYS);
     for (; young.isYoung && young.day < lastDay; young.day += 1) {
       const at = young.day - firstDay;

@@ -10,6 +10,7 @@ import {
 import type { Climate } from "../climate";
 import { cardinalsKey, type Crop, type HardinessRange } from "../crops";
 import { coldRiskThrough, establishedRisk } from "./coldRisk";
+import type { WinterGround } from "./coldMedium";
 import type { ColdPart, ColdRisk, PartFrom } from "./coldRisk";
 import {
   BY_RULE,
@@ -77,6 +78,8 @@ export interface Exposure {
   own?: OwnBias | null;
   /** Straw, leaves or the like over the soil, cm; nothing where there is none. */
   mulchCm?: number;
+  /** Whether the snow that usually falls stays there; nothing where it does. */
+  snowStays?: boolean;
 }
 
 /**
@@ -199,14 +202,14 @@ export class Site {
   ): ColdRisk {
     const { space } = this.spot(exposure, day);
     const baseOf = (part: ColdPart) => this.established(exposure, day, part);
-    return coldRiskThrough(space, parts, startShare, exposure.mulchCm ?? 0, baseOf);
+    return coldRiskThrough(space, parts, startShare, groundOf(exposure), baseOf);
   }
 
   private established(exposure: Exposure, day: DayNumber, part: ColdPart): RunningSum {
     const spot = this.spot(exposure, day);
     const { range, medium, depthCm } = part;
     const key = `${range.unhardenedLt50C},${range.hardenedLt50C},${medium},${depthCm}`;
-    return shared(spot.cold, key, () => establishedRisk(spot.space, part, exposure.mulchCm ?? 0));
+    return shared(spot.cold, key, () => establishedRisk(spot.space, part, groundOf(exposure)));
   }
 
   private spot(exposure: Exposure, day: DayNumber): Spot {
@@ -219,6 +222,7 @@ export class Site {
       last.exposure.horizon === horizon &&
       last.exposure.own === exposure.own &&
       last.exposure.mulchCm === exposure.mulchCm &&
+      last.exposure.snowStays === exposure.snowStays &&
       last.seasonStartDay === seasonStartDay
     ) {
       return last.spot;
@@ -246,16 +250,24 @@ export class Site {
       };
       this.spots.set(key, spot);
     }
-    const { own, mulchCm } = exposure;
-    this.lastSpot = { exposure: { covers, horizon, own, mulchCm }, seasonStartDay, spot };
+    const { own, mulchCm, snowStays } = exposure;
+    const kept = { covers, horizon, own, mulchCm, snowStays };
+    this.lastSpot = { exposure: kept, seasonStartDay, spot };
     return spot;
   }
 }
 
 /** An exposure as text, so that beds alike share what is computed for them. */
-export function exposureKey({ covers, horizon, own, mulchCm = 0 }: Exposure): string {
+export function exposureKey(exposure: Exposure): string {
+  const { covers, horizon, own } = exposure;
+  const { mulchCm, snowStays } = groundOf(exposure);
   const bias = own ? `${own.nightC},${own.dayC}` : "";
-  return `${covers.join("+")}|${bias}|${mulchCm}|${horizonKey(horizon)}`;
+  return `${covers.join("+")}|${bias}|${mulchCm}${snowStays ? "" : "-"}|${horizonKey(horizon)}`;
+}
+
+/** What lies over the soil at an exposure. */
+function groundOf({ mulchCm = 0, snowStays = true }: Exposure): WinterGround {
+  return { mulchCm, snowStays };
 }
 
 /** A skyline as text, so that two beds with the same one share their sums. */

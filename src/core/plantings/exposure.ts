@@ -19,10 +19,11 @@ export function exposureOver(garden: Surroundings, bed: Bed): BedExposure {
 }
 
 function exposureFrom(
-  _bed: Bed,
+  { winter }: Bed,
   covers: string,
   horizon: Horizon,
   own: OwnBias | null,
 ): BedExposure {
-  return { covers: covers === "" ? [] : covers.split("+"), horizon, own };
+  const { mulchCm = 0, snowStays = true } = winter ?? {};
+  return { covers: covers === "" ? [] : covers.split("+"), horizon, own, mulchCm, snowStays };
 }

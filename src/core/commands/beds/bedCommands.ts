@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { bedProblems } from "../../gardenFile";
-import { PlantingSchema, type Change } from "../../garden";
+import { BedSchema, PlantingSchema, type Change } from "../../garden";
 import { command, refuse } from "../command";
 import { occupying } from "../occupying";
 import { setPlantings } from "../plantingCommands";
@@ -48,5 +48,21 @@ export const coverBeds = command({
       changes.push({ kind: "bed", id, before, after: bed });
     }
     return occupying(garden, ...changes);
+  },
+});
+
+/** How a bed's ground is in winter: what is spread over it, and whether snow stays. */
+export const setWinterGround = command({
+  name: "bed.winter",
+  label: ({ bedId }, garden) =>
+    fact("commands.winterGround", { bed: garden.beds.get(bedId)?.name }),
+  input: z.object({ bedId: z.string(), winter: BedSchema.shape.winter.unwrap() }),
+  run(garden, { bedId, winter }) {
+    const before = garden.beds.get(bedId);
+    if (!before) return refuse(fact("commands.thisBedIsNoLongerInTheGarden"));
+    const { winter: _was, ...rest } = before;
+    // As it usually is: nothing to keep.
+    const after = winter.mulchCm === 0 && winter.snowStays ? rest : { ...rest, winter };
+    return occupying(garden, { kind: "bed", id: bedId, before, after });
   },
 });

@@ -3,6 +3,7 @@
 import { FeedingsList } from "./FeedingsList";
 import { FeedingForm } from "./FeedingForm";
 import { RestForm } from "./RestForm";
+import { WinterGroundForm } from "./WinterGroundForm";
 import { RotationSection } from "./RotationSection";
 import type { BedSectionProps } from "../section";
 
@@ -14,6 +15,7 @@ export default function SoilSection(props: BedSectionProps) {
       <FeedingsList {...props} />
       <FeedingForm {...props} />
       <RestForm {...props} />
+      <WinterGroundForm key={props.bed.id} garden={props.garden} bed={props.bed} />
     </>
   );
 }

@@ -8,6 +8,7 @@ export const commands = learn<CommandsFacts>({
     "Nothing would change: keep fewer plants, or plant between them.",
   "commands.atMost60PlantingsAtOnce": "At most 60 plantings at once.",
   "commands.everythingPulledMustBeInTheBedYou": "Everything pulled must be in the bed you replant.",
+  "commands.winterGround": ({ bed }) => `winter ground of ${bed ?? "a bed"}`,
   "commands.covering": ({ bed }) => `covering ${bed ?? "a bed"}`,
   "commands.coveringBeds": ({ bedsCount }) => `covering ${bedsCount} beds`,
   "commands.sayWhichBeds": "Say which beds.",
