@@ -14,6 +14,7 @@ import { coverWords } from "@/words/covers";
 import { useWording } from "@/ui/wording";
 import { Cautions } from "./section/Cautions";
 import { CrossSection } from "./section/CrossSection";
+import { DegreesExplained } from "./section/DegreesExplained";
 import { DegreesSchools } from "./section/DegreesSchools";
 import { LayersTable } from "./section/LayersTable";
 import { ShelterCurves } from "./section/ShelterCurves";
@@ -98,7 +99,17 @@ export function ShelterSheet({ garden, site, group, day, onChange }: Props) {
           )}
         </Box>
       </Box>
-      {hasCovers && <DegreesSchools garden={garden} degrees={degrees} measured={measured} />}
+      {hasCovers && (
+        <>
+          <DegreesSchools garden={garden} degrees={degrees} measured={measured} />
+          <DegreesExplained
+            covers={group.covers}
+            latitudeDeg={site.latitudeDeg}
+            day={day}
+            outsideMinC={degrees.outsideMinC}
+          />
+        </>
+      )}
       <CrossSection group={group} days={days} step={step} />
       <ShelterCurves days={days} step={step} onStep={setPointed} />
       {hasCovers && (

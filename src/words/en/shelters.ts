@@ -83,6 +83,17 @@ export const shelters = table({
   temperaturesNowComeFromTheHereAnd: ({ NAMES }: { NAMES: string }) =>
     `Temperatures now come from the ${NAMES}, here and in the plan.`,
   noReadingsYet: "no readings yet",
+  whereTheDegreesComeFrom: "Where each number comes from, and why it changes with the night",
+  ruleExplained:
+    "Rule of thumb: so many degrees for each layer, as growers give them for a night of frost, fewer on a mild one. It knows nothing of wind, cloud, or how warm the soil is.",
+  balanceExplained:
+    "Energy balance: what sun, soil, covers, wind and sky exchange, hour by hour. At night the soil is the only source of heat, so warm days before a cold night give more.",
+  ownExplained:
+    "Your own thermometer: the balance, moved by how your nights differed from it. Each night that is read counts more.",
+  windyNightExplained:
+    "Degrees are counted from the air outside. Under a clear, calm sky a cover loses its heat to the sky and can be colder than that air, so it gains little. Clouds send heat back, and wind warms such a cover to the air's own temperature: an overcast, windy night can gain more degrees at the same low. Wind through gaps works against that, most of all under loose covers.",
+  hereAtTheSameLow: ({ low, clear, windy }: { low: string; clear: string; windy: string }) =>
+    `Under these covers, at the same low of ${low}: ${clear} on a clear, calm night, ${windy} on an overcast, windy one.`,
   degreesAboveOutsideTonightBy: "Degrees above outside tonight, by",
   selected: "· selected",
   addAFewNightsFromYourOwn:
