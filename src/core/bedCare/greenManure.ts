@@ -64,6 +64,7 @@ export function greenManures(
     (a, b) =>
       order[a.when] - order[b.when] ||
       a.winterKillChance - b.winterKillChance ||
+      a.crop.hardenedLt50C - b.crop.hardenedLt50C ||
       (a.crop.name < b.crop.name ? -1 : 1),
   );
 }

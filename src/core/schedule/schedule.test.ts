@@ -232,7 +232,9 @@ describe("in words", () => {
     // Sown now it stands the winter in the open, as spinach does, and is picked in spring.
     expect(open?.verdict.kind).toBe("spring");
     expect(ways[0]?.verdict.kind).toBe("meets");
-    expect(ways[0]?.growing.stage).toBe("baby");
+    // Young leaves still make it under covers.
+    const young = ways.filter((way) => way.growing.stage === "baby");
+    expect(young.some((way) => way.verdict.kind === "meets")).toBe(true);
     for (const way of ways) expect(way.timeline.sowDay).toBeGreaterThanOrEqual(today);
     for (const way of otherCropsFor(
       site,

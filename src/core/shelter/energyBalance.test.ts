@@ -159,6 +159,17 @@ test("more layers are never colder in still and cloudy weather", () => {
   );
 });
 
+test("two sheets with air between gain half as much again as one on a clear night of −10 °C", () => {
+  // Published heat loss: 6.5 W/m²K through one film, 4.0 through two; glass 6.3, twin-wall 3.5.
+  const film = gainC(["greenhouse-double"]) / gainC(["greenhouse-single"]);
+  expect(film).toBeGreaterThan(1.35);
+  expect(film).toBeLessThan(1.6);
+  const panel = gainC(["cold-frame-twinwall"]) / gainC(["cold-frame-glass"]);
+  // Glass already stops what radiation a panel does; low frames live more by their soil.
+  expect(panel).toBeGreaterThan(1.08);
+  expect(panel).toBeLessThan(1.6);
+});
+
 test("wind takes warmth, barrels of water and snow keep it", () => {
   const calm = gainC(["greenhouse-single"]);
   const overcast = { ...coldNight, cloudShare: 1 };

@@ -22,6 +22,8 @@ export const MaterialSchema = z.object({
   kind: z.enum(["sheet", "tunnel", "frame", "house"]),
   /** Share of thermal radiation let through: with drops on it, and dry. */
   longwaveTransmittance: z.object({ wet: z.number().min(0).max(1), dry: z.number().min(0).max(1) }),
+  /** Of two sheets with air between: what passes the gap for each degree, by conduction and radiation. */
+  sheetGapWPerM2K: z.number().positive().optional(),
   /** Area of cover over a square metre of ground. */
   areaRatio: z.number().min(1).max(4),
   /** Mean height of the space below it. */

@@ -21,15 +21,15 @@ test("on cold clear nights of midwinter covers add what field trials found", () 
   expect(outsideC).toBeLessThan(-12);
   expect(outsideC).toBeGreaterThan(-17);
   const share = (covers: string[]) => (usualYear(climate, covers).coldGainC[at] ?? 0) / -outsideC;
-  // Trials at −10 to −13 °C: light cover 1.5 to 4.5, frame 3 to 6, house 1 to 5, house and cover 4 to 9.
-  expect(share(["row-cover-light"])).toBeGreaterThan(0.13);
-  expect(share(["row-cover-light"])).toBeLessThan(0.36);
-  expect(share(["cold-frame-twinwall"])).toBeGreaterThan(0.25);
-  expect(share(["cold-frame-twinwall"])).toBeLessThan(0.48);
-  expect(share(["greenhouse-single"])).toBeGreaterThan(0.1);
-  expect(share(["greenhouse-single"])).toBeLessThan(0.4);
-  expect(share(DOUBLE)).toBeGreaterThan(0.35);
-  expect(share(DOUBLE)).toBeLessThan(0.7);
+  // Trials about −11.5 °C: light cover 1.5 to 4.5, frame 3 to 6, house 1 to 5, house and cover 4 to 9.
+  expect(share(["row-cover-light"])).toBeGreaterThan(1.5 / 11.5);
+  expect(share(["row-cover-light"])).toBeLessThan(4.5 / 11.5);
+  expect(share(["cold-frame-twinwall"])).toBeGreaterThan(3 / 11.5);
+  expect(share(["cold-frame-twinwall"])).toBeLessThan(6 / 11.5);
+  expect(share(["greenhouse-single"])).toBeGreaterThan(1 / 11.5);
+  expect(share(["greenhouse-single"])).toBeLessThan(5 / 11.5);
+  expect(share(DOUBLE)).toBeGreaterThan(4 / 11.5);
+  expect(share(DOUBLE)).toBeLessThan(9 / 11.5);
 });
 
 test("the year has no jumps: neither air, soil nor light leaps as covers come off", () => {

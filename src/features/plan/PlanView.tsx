@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useAnswer, useReckoned } from "@/derive";
+import { useLateAnswer, useReckoned } from "@/derive";
 import { useCallback, useMemo } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
@@ -88,7 +88,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
     fromDay: season.startDay - DAYS_BEFORE_SEASON,
     toDay: season.endDay - DAYS_CUT_AT_END,
   };
-  const spreads = useAnswer("strandSpreads", inView, { garden, site }, { canWait: true });
+  const spreads = useLateAnswer("strandSpreads", inView, { garden, site });
   const stacks = useStacks(garden, view?.growing.covers ?? NO_COVERS);
   return (
     <Box

@@ -15,7 +15,7 @@ import type { Garden } from "@/core/garden";
 import type { DateSpread, SowNow } from "@/core/schedule";
 import type { Site } from "@/core/growth";
 import { whereWords } from "@/words/covers";
-import { useAnswer, type AskedWay } from "@/derive";
+import { useAnswer, useLateAnswer, type AskedWay } from "@/derive";
 import { betweenWords } from "./spreadWords";
 import { setView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -39,7 +39,7 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
   const { value: found, asked } = useAnswer("sowable", { day: wanted }, { garden, site });
   const { day } = asked;
   const ways = useMemo(() => (found?.now ?? []).map(asWay), [found]);
-  const spreads = useAnswer("sowableSpreads", { ways }, { garden, site }, { canWait: true });
+  const spreads = useLateAnswer("sowableSpreads", { ways }, { garden, site });
   const spreadOf = new Map(
     spreads.isLate ? [] : (found?.now ?? []).map((one, index) => [one, spreads.value?.[index]]),
   );

@@ -5,7 +5,7 @@ import type { DayNumber } from "@/core/calendar";
 import type { Garden, Planting } from "@/core/garden";
 import type { Site } from "@/core/growth";
 import type { DateSpread, Outcomes, Timeline } from "@/core/schedule";
-import { useAnswer } from "@/derive";
+import { useLateAnswer } from "@/derive";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { planting as say } from "@/words/en/planting";
 
@@ -21,7 +21,7 @@ export function ReadyDates({ garden, site, planting, timeline }: Props) {
   const wording = useWording();
   const { readyDay, fullSizeDay, sowDay } = timeline;
   const args = { plantingId: planting.id, sowDay };
-  const { value, isLate } = useAnswer("plantingSpread", args, { garden, site }, { canWait: true });
+  const { value, isLate } = useLateAnswer("plantingSpread", args, { garden, site });
   const date = (day: DayNumber | null) => (day === null ? say.notHere : wording.shortDate(day));
   const isOneSize = readyDay === null || readyDay === fullSizeDay;
   const spread = isLate ? null : (value?.spread ?? null);

@@ -25,6 +25,8 @@ import type { Stack } from "./stack";
 const { convection, soil: SOIL, snow: SNOW, barrel: BARREL, wet: WET } = shelterJson;
 const AIR_J_PER_M3K = 1.2 * 1005;
 const SECONDS_PER_HOUR = 3600;
+/** A sheet's exchange with the sky for each degree, W/m²K: 4 ε σ T³ about freezing. */
+const SKY_W_PER_M2K = 3.7;
 const SOIL_ABSORBS = 1 - SOIL.albedo;
 /** A film is wet when it is colder than the air below it by so much, and dries when it no longer is. */
 const WETS_BELOW_C = 0.3;
@@ -141,7 +143,9 @@ export class EnergyBalance {
     prepare(this.bedSoil, driving.deepC, driving.stepS);
     if (this.pathShare > 0) prepare(this.pathSoil, driving.deepC, driving.stepS);
     this.system.clear();
-    this.longwave.add(this.system, driving.skyWPerM2, this, handling.innerOn, handling.snow);
+    const { innerOn, snow } = handling;
+    const outward = this.outwardShare(driving.windMps, snow);
+    this.longwave.add(this.system, driving.skyWPerM2, this, innerOn, snow, outward);
     this.exchange(driving, handling);
     const intoSurfaces = this.sun(driving, handling);
     this.intoSoil();
@@ -166,7 +170,11 @@ export class EnergyBalance {
       const inside = insideWPerM2K(coverC[cover] ?? 0, this.isWet[cover] === 1);
       if (!off) {
         if (cover === 0)
-          this.system.anchor(cover, airC, area * outside * (handling.snow ? SNOW.loss : 1));
+          this.system.anchor(
+            cover,
+            airC,
+            area * outside * this.outwardShare(windMps, handling.snow),
+          );
         else this.system.couple(cover, air - 1, area * convection.inside);
         this.system.couple(cover, air, area * inside);
       } else {
@@ -187,6 +195,19 @@ export class EnergyBalance {
     if (pathShare > 0) this.system.couple(path, covers, pathShare * soilWPerM2K(this.pathSurfaceC));
     else this.system.anchor(path, this.pathSurfaceC, 1); // no paths: kept where it is
     this.barrels(stepS);
+  }
+
+  /**
+   * Share of its exchange with air and sky that the outermost cover keeps: less under snow, and under
+   * a second sheet beyond a gap, which comes to rest between the inner sheet and the outside at once.
+   */
+  private outwardShare(windMps: number, snow: boolean): number {
+    const [first] = this.stack.layers;
+    if (!first) return 1;
+    const gap = first.sheetGapWPerM2K;
+    const outside = outsideWPerM2K(windMps) + SKY_W_PER_M2K;
+    const bySheet = gap === undefined ? 1 : gap / (gap + outside);
+    return snow ? Math.min(SNOW.loss, bySheet) : bySheet;
   }
 
   /** Air that leaves takes its moisture along, and with it the heat that made it. */
@@ -288,7 +309,7 @@ export class EnergyBalance {
     let lossW = 0;
     const [first] = this.stack.layers;
     if (covers > 0 && first) {
-      const outside = outsideWPerM2K(windMps) * (handling.snow ? SNOW.loss : 1);
+      const outside = outsideWPerM2K(windMps) * this.outwardShare(windMps, handling.snow);
       lossW += first.areaRatio * outside * ((right[0] ?? 0) - airC);
       const changes = airChangesPerHour(this.stack, 0, windMps, handling.vent, false);
       lossW +=
@@ -300,7 +321,7 @@ export class EnergyBalance {
     lossW += (1 - this.pathShare) * deepLossW(this.bedSoil, right[2 * covers] ?? 0);
     if (this.pathShare > 0)
       lossW += this.pathShare * deepLossW(this.pathSoil, right[2 * covers + 1] ?? 0);
-    const passes = covers > 0 && handling.snow ? SNOW.loss : 1;
+    const passes = this.outwardShare(windMps, handling.snow);
     this.books.inJ = (passes * skyWPerM2 + sunTakenW) * stepS;
     this.books.outJ = (passes * upW + lossW) * stepS;
   }

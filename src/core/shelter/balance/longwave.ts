@@ -3,7 +3,7 @@ import shelterJson from "@data/shelter.json";
 import type { LinearSystem } from "./linearSystem";
 import type { Stack } from "./stack";
 
-const { soil: SOIL, snow: SNOW } = shelterJson;
+const { soil: SOIL } = shelterJson;
 const STEFAN_BOLTZMANN = 5.670374e-8;
 
 /** Temperatures of everything that radiates, as they are before a step. */
@@ -54,19 +54,25 @@ export class Longwave {
     this.emitsMore = new Float64Array(count + 2);
   }
 
-  /** Adds a step's thermal radiation to the equations. */
+  /**
+   * Adds a step's thermal radiation to the equations.
+   *
+   * @param outward share of its exchange with the sky that the outermost cover keeps, under snow or a
+   *                second sheet
+   */
   add(
     system: LinearSystem,
     skyWPerM2: number,
     { coverC, surfaceC, pathSurfaceC, isWet }: Radiating,
     innerOn: boolean,
     snow: boolean,
+    outward: number,
   ): void {
     this.setTransmittances(isWet, innerOn, snow);
     this.emissions(coverC, surfaceC, pathSurfaceC);
     this.downward(skyWPerM2);
     this.upward();
-    this.absorb(system, snow);
+    this.absorb(system, outward);
   }
 
   /** What leaves to the sky once the unknowns are known, W/m². */
@@ -165,7 +171,7 @@ export class Longwave {
   }
 
   /** What each surface absorbs less what it emits, into the equations. */
-  private absorb(system: LinearSystem, snow: boolean): void {
+  private absorb(system: LinearSystem, outward: number): void {
     const { covers, size, down, up, tau, share, pathShare, emits, emitsMore } = this;
     const { matrix, right } = system;
     const width = size + 1;
@@ -179,7 +185,7 @@ export class Longwave {
       const below = above + width;
       const constant = emits[cover] ?? 0;
       const slope = emitsMore[cover] ?? 0;
-      const passes = cover === 0 && snow ? SNOW.loss : 1;
+      const passes = cover === 0 ? outward : 1;
       // Written out, not through `gain`: this is where the time goes.
       const row = cover * size;
       const takes = area * absorbs;

@@ -10,7 +10,7 @@ import type { PlanSettings, Site } from "@/core/growth";
 import { coverWords } from "@/words/covers";
 import { timeScale, useSize } from "@/ui/chart/index";
 import { useWording, type LocalWording } from "@/ui/wording";
-import { useAnswer } from "@/derive";
+import { useLateAnswer } from "@/derive";
 import { CliffAxes, CliffCurve } from "./CliffDrawing";
 import {
   BOTTOM,
@@ -52,7 +52,7 @@ export const CliffChart = memo(function CliffChart(props: Props) {
   const [attach, { width, height }] = useSize();
   const season = site.season(aroundDay);
   const asked = { plantingId: props.plantingId, stacks, aroundDay: season.startDay };
-  const shares = useAnswer("safeShares", asked, { garden: props.garden, site }, { canWait: true });
+  const shares = useLateAnswer("safeShares", asked, { garden: props.garden, site });
   const safeShares = shares.isLate ? null : shares.value;
   const curves = useMemo<CliffLine[]>(
     () =>

@@ -13,7 +13,7 @@ import { shortfallWords, sunShortfall, type Verdict, type Way } from "@/core/sch
 import type { Site } from "@/core/growth";
 import { amountsFor, standOf, usualYieldKg } from "@/core/plantings";
 import { whereWords } from "@/words/covers";
-import { useAnswer, type AskedWay } from "@/derive";
+import { useLateAnswer, type AskedWay } from "@/derive";
 import { betweenWords } from "../spreadWords";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { LEAST_ROOM_M, plantingFor, type Asked } from "./wayRoom";
@@ -46,7 +46,7 @@ export function WayList({ garden, site, ways, asked, named, onAccept }: Props) {
   const wording = useWording();
   const asWays = useMemo(() => ways.map(asWay), [ways]);
   const question = named ? "otherWishSpreads" : "wishSpreads";
-  const spreads = useAnswer(question, { ways: asWays }, { garden, site }, { canWait: true });
+  const spreads = useLateAnswer(question, { ways: asWays }, { garden, site });
   return (
     <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
       {ways.map((way, index) => {
