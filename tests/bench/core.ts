@@ -5,7 +5,7 @@ import { commands } from "@/core/commands";
 import { fromGardenFile } from "@/core/gardenFile";
 import { withChanges, type Garden, type Planting } from "@/core/garden";
 import { climateOfPlace, growingOf, siteOf, timelineIfSown } from "@/core/plantings";
-import { cliffOf, strandOf } from "@/core/schedule";
+import { cliffOf, spreadOf, strandOf } from "@/core/schedule";
 import { Site, USUAL_PLAN_SETTINGS } from "@/core/growth";
 import { readGardenFile, writeGardenFile } from "@/core/formats";
 import { medianMs, report } from "./timing";
@@ -103,4 +103,32 @@ export function benchDrag(): void {
     50,
     "ms",
   );
+}
+
+/** How the dates of one sowing stray: a climate's first crop, another crop, and one that was asked before. */
+export function benchSpread(): void {
+  const { place, record } = demoGarden();
+  if (!place) throw new Error("the demo garden has no place");
+  const sowDay = dayNumber("2026-08-20");
+  const spreadAt = (site: Site, cropId: string, on = sowDay) => {
+    const crop = cropLibrary.get(cropId);
+    const variety = crop && varietyOf(crop);
+    if (!crop || !variety) throw new Error(cropId);
+    const covers: string[] = [];
+    const way = { crop, variety, method: "direct", stage: "full", covers, horizon: [] } as const;
+    return spreadOf(
+      site,
+      USUAL_PLAN_SETTINGS,
+      way,
+      timelineIfSown(site, USUAL_PLAN_SETTINGS, way, on),
+    );
+  };
+  const fresh = () => new Site(place.latitudeDeg, { ...climateOfPlace(place, record) });
+  const first = medianMs(() => void spreadAt(fresh(), "spinach"), 7);
+  report("how one sowing's dates stray, a climate's first crop, from nothing", first, 100, "ms");
+  const site = fresh();
+  spreadAt(site, "spinach");
+  let day = sowDay;
+  const again = medianMs(() => void spreadAt(site, "spinach", (day += 1)), 15);
+  report("… of the same crop sown on another day", again, 8, "ms");
 }

@@ -1,6 +1,6 @@
 // `npm run bench`: measured values beside what is wanted. Printed, never a test: machines differ.
 import { benchBedMap, benchBeds } from "./beds";
-import { benchDrag, benchEverySowing } from "./core";
+import { benchDrag, benchEverySowing, benchSpread } from "./core";
 import { benchLibrary, benchSowToday } from "./crops";
 import { benchFirstView } from "./firstView";
 import { benchMoves } from "./moves";
@@ -12,6 +12,7 @@ import { benchGenerator, benchRecords, benchSkyline } from "./weather";
 
 benchEverySowing();
 benchDrag();
+benchSpread();
 benchLibrary();
 benchSowToday();
 benchNames();

@@ -2,7 +2,8 @@ import growthJson from "@data/growth.json";
 import snowJson from "@data/snow.json";
 import survivalJson from "@data/survival.json";
 import { derive } from "../derive";
-import { dayNumberOf } from "../calendar";
+import { DAYS_OF_YEAR, dayNumberOf } from "../calendar";
+import type { Climate } from "../climate";
 import { soilMeansC, type GrowingSpace } from "../shelter";
 
 /** What a part of a plant feels: the air at the crop, or the soil around it. */
@@ -40,15 +41,27 @@ export function outsideMinimumC(
   if (medium === "air") return (place, partC) => partC - (space.coldGainC[place] ?? 0);
   const follows = soilFollowsNight * 0.5 ** (depthCm / depthHalvesCm);
   const unfrozenC = derive([space], unfrozenSoilC);
-  const mulched = Math.exp(-mulchCm / mulchKeepsWithinCm);
-  const { climate } = space;
+  const usualMinC = derive([space.climate], usualMinima);
+  const keeps = derive([space.climate, mulchCm, snowStays], frozenShares);
   return (place, partC) => {
-    const snowM = snowStays ? climate.usualSnowM(place) : 0;
-    const keeps = frozenKeeps * mulched * Math.exp(-snowM / snowJson.keepsWithinM);
-    const drawnC = partC >= 0 ? partC : partC / keeps;
-    const usualMinC = climate.minTempC(NEW_YEAR + place);
-    return usualMinC + (drawnC - (unfrozenC[place] ?? 0)) / follows;
+    const drawnC = partC >= 0 ? partC : partC / (keeps[place] ?? 1);
+    return (usualMinC[place] ?? 0) + (drawnC - (unfrozenC[place] ?? 0)) / follows;
   };
+}
+
+function usualMinima(climate: Climate): Float64Array {
+  return Float64Array.from({ length: DAYS_OF_YEAR }, (_, place) =>
+    climate.minTempC(NEW_YEAR + place),
+  );
+}
+
+/** What frozen soil keeps of the cold above it, by day of the year. */
+function frozenShares(climate: Climate, mulchCm: number, snowStays: boolean): Float64Array {
+  const mulched = Math.exp(-mulchCm / mulchKeepsWithinCm);
+  return Float64Array.from({ length: DAYS_OF_YEAR }, (_, place) => {
+    const snowM = snowStays ? climate.usualSnowM(place) : 0;
+    return frozenKeeps * mulched * Math.exp(-snowM / snowJson.keepsWithinM);
+  });
 }
 
 /** Where the soil would be if freezing held nothing, by day of the year, °C. */

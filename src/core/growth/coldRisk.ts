@@ -58,6 +58,9 @@ export interface ColdRisk {
 const FORGOTTEN = 0.02;
 const LONGEST_MEMORY_DAYS = 150;
 
+/** Running sums of one stretch while they are made: the first stays 0. */
+const youngSums = new Float64Array(LONGEST_MEMORY_DAYS + 1);
+
 /** A stretch of a life in which one part decides. */
 interface Stretch {
   fromDay: DayNumber;
@@ -87,9 +90,10 @@ export function coldRiskThrough(
   const young = { share: startShare, day: parts[0]?.fromDay ?? firstDay, isYoung: true };
   const stretches = parts.map((part, index): Stretch => {
     const toDay = parts[index + 1]?.fromDay ?? Infinity;
-    const sums = [0];
     const outsideC = outsideMinimumC(space, part.medium, part.depthCm, ground);
     const lastDay = Math.min(toDay, part.fromDay + LONGEST_MEMORY_DAYS);
+    let sum = 0;
+    let days = 0;
     for (; young.isYoung && young.day < lastDay; young.day += 1) {
       const at = young.day - firstDay;
       if (at < 0 || at >= places.length) break;
@@ -100,10 +104,16 @@ export function coldRiskThrough(
         break;
       }
       const share = hardenedInSpell(year, place, young.share);
-      const thresholdC = outsideC(place, lt50At(part.range, share));
-      sums.push((sums.at(-1) ?? 0) - climate.logChanceOnPlace(place, thresholdC));
+      sum -= climate.logChanceOnPlace(place, outsideC(place, lt50At(part.range, share)));
+      days += 1;
+      youngSums[days] = sum;
     }
-    return { fromDay: part.fromDay, toDay, young: Float64Array.from(sums), base: baseOf(part) };
+    return {
+      fromDay: part.fromDay,
+      toDay,
+      young: youngSums.slice(0, days + 1),
+      base: baseOf(part),
+    };
   });
   return {
     between: (fromDay, toDay) =>

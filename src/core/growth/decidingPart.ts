@@ -1,5 +1,6 @@
 import survivalJson from "@data/survival.json";
 import { hardinessRange, type Crop, type Organ, type Variety } from "../crops";
+import { derive } from "../derive";
 import type { ColdPart } from "./coldRisk";
 import type { Stage } from "./requirement";
 
@@ -25,6 +26,17 @@ const FROM_BELOW: ReadonlyMap<Crop["startedFrom"], number> = new Map([
  * top that comes again, ends nothing.
  */
 export function decidingParts(
+  crop: Crop,
+  variety: Pick<Variety, "hardenedLt50C">,
+  stage: Stage,
+): readonly DecidingPart[] {
+  return derive([crop, variety, stage], partsOf, WAYS_KEPT);
+}
+
+/** Varieties and stages of one crop that are in view together. */
+const WAYS_KEPT = 12;
+
+function partsOf(
   crop: Crop,
   variety: Pick<Variety, "hardenedLt50C">,
   stage: Stage,

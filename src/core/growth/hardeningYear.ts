@@ -14,8 +14,9 @@ import { COURSE_STEPS, openCourseC, type GrowingSpace } from "../shelter";
 
 /** What the usual days of a space do to how hard plants are, by the day of the year, 0 for 1 January. */
 export interface HardeningYear {
-  gainPerDay: Float64Array;
-  lossPerDay: Float64Array;
+  /** What a day makes of plants that are not hard at all, and what it leaves of hardness, 0 to 1. */
+  drawsTo: Float64Array;
+  leaves: Float64Array;
   /** How hard plants are that have stood there for long, 0 to 1. */
   established: Float64Array;
   /**
@@ -37,16 +38,18 @@ function yearIn(space: GrowingSpace): HardeningYear {
   const days = firstIndexOf.length;
   const springShare = derive([space.climate], springIn);
   const year: HardeningYear = {
-    gainPerDay: new Float64Array(days),
-    lossPerDay: new Float64Array(days),
+    drawsTo: new Float64Array(days),
+    leaves: new Float64Array(days),
     established: new Float64Array(days),
     spellShare: spellsIn(space, springShare),
     springShare,
   };
   for (let place = 0; place < days; place += 1) {
     const day = hardeningDay(courseC, place * COURSE_STEPS, COURSE_STEPS, springShare[place] ?? 0);
-    year.gainPerDay[place] = day.gainPerDay;
-    year.lossPerDay[place] = day.lossPerDay;
+    // The same as `hardenedAfter`, as numbers: it is linear in what the day began with.
+    const [fromNone, fromFull] = [hardenedAfter(0, day), hardenedAfter(1, day)];
+    year.leaves[place] = fromFull - fromNone;
+    year.drawsTo[place] = fromNone;
   }
   let share = 0;
   // The second lap begins where the first has come to.
@@ -61,10 +64,7 @@ function yearIn(space: GrowingSpace): HardeningYear {
 
 /** How hard plants are after a usual day that found them so hard. */
 export function hardenedOnPlace(year: HardeningYear, place: number, share: number): number {
-  return hardenedAfter(share, {
-    gainPerDay: year.gainPerDay[place] ?? 0,
-    lossPerDay: year.lossPerDay[place] ?? 0,
-  });
+  return (year.drawsTo[place] ?? 0) + (year.leaves[place] ?? 1) * share;
 }
 
 /** How hard plants are on a night that may kill them, by how hard usual days have made them. */

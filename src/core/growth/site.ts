@@ -63,6 +63,8 @@ interface Spot {
   growthOf: Map<Crop, RunningSum>;
   sproutingOf: Map<Crop, RunningSum>;
   cold: Map<string, RunningSum>;
+  /** The same by what kills a part: each part has a range of its own. */
+  coldOf: WeakMap<HardinessRange, RunningSum>;
 }
 
 /**
@@ -208,8 +210,14 @@ export class Site {
   private established(exposure: Exposure, day: DayNumber, part: ColdPart): RunningSum {
     const spot = this.spot(exposure, day);
     const { range, medium, depthCm } = part;
+    const known = spot.coldOf.get(range);
+    if (known) return known;
     const key = `${range.unhardenedLt50C},${range.hardenedLt50C},${medium},${depthCm}`;
-    return shared(spot.cold, key, () => establishedRisk(spot.space, part, groundOf(exposure)));
+    const made = shared(spot.cold, key, () =>
+      establishedRisk(spot.space, part, groundOf(exposure)),
+    );
+    spot.coldOf.set(range, made);
+    return made;
   }
 
   private spot(exposure: Exposure, day: DayNumber): Spot {
@@ -247,6 +255,7 @@ export class Site {
         growthOf: new Map(),
         sproutingOf: new Map(),
         cold: new Map(),
+        coldOf: new WeakMap(),
       };
       this.spots.set(key, spot);
     }
