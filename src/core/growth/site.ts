@@ -51,6 +51,8 @@ export const USUAL_PLAN_SETTINGS: PlanSettings = {
 const DAYS_BEFORE_SEASON = 200;
 /** Length of the curves: until the second summer's end, when an overwintered crop is long ready. */
 const CURVE_DAYS = 1000;
+/** Ranges of parts looked up by themselves; most come again, some were made for one question. */
+const RANGES_KEPT = 400;
 /** Stacks of covers × skylines × seasons kept at a time; a garden seldom has more in view. */
 const SPOTS_KEPT = 60;
 
@@ -64,7 +66,7 @@ interface Spot {
   sproutingOf: Map<Crop, RunningSum>;
   cold: Map<string, RunningSum>;
   /** The same by what kills a part: each part has a range of its own. */
-  coldOf: WeakMap<HardinessRange, RunningSum>;
+  coldOf: Map<HardinessRange, RunningSum>;
 }
 
 /**
@@ -216,6 +218,7 @@ export class Site {
     const made = shared(spot.cold, key, () =>
       establishedRisk(spot.space, part, groundOf(exposure)),
     );
+    if (spot.coldOf.size >= RANGES_KEPT) spot.coldOf.clear();
     spot.coldOf.set(range, made);
     return made;
   }
@@ -255,7 +258,7 @@ export class Site {
         growthOf: new Map(),
         sproutingOf: new Map(),
         cold: new Map(),
-        coldOf: new WeakMap(),
+        coldOf: new Map(),
       };
       this.spots.set(key, spot);
     }

@@ -12,6 +12,8 @@ export interface ExpectedNight extends ShelterDay {
   day: DayNumber;
   /** How much milder the ten days before were, °C. */
   milderBeforeC: number;
+  /** Sky and wind of those days; nothing where they were as in the night. */
+  skyBefore?: Pick<ShelterDay, "cloudShare" | "windMps">;
 }
 
 export interface Extremes {
@@ -33,7 +35,7 @@ export interface NightUnder {
 const DAYS_BEFORE = 10;
 const STEPS_PER_DAY = 96;
 
-/** The night under a stack of covers: ten milder days of the same sky and wind, then the night. */
+/** The night under a stack of covers: ten milder days, then the night. */
 export function nightUnder(
   covers: CoverIds,
   night: ExpectedNight,
@@ -45,6 +47,7 @@ export function nightUnder(
   const stack = stackOf(covers, more);
   const before: ShelterDay = {
     ...night,
+    ...night.skyBefore,
     minTempC: night.minTempC + milderBeforeC,
     maxTempC: night.maxTempC + milderBeforeC,
   };

@@ -48,6 +48,8 @@ function Explanation({ covers, latitudeDeg, day, outsideMinC }: Props) {
       minTempC: outsideMinC,
       maxTempC: outsideMinC + DAY_RANGE_C,
       milderBeforeC: MILDER_BEFORE_C,
+      // The same days before both: only the night differs.
+      skyBefore: { cloudShare: 0.5, windMps: 2 },
     };
     return nightUnder(covers, night, {}, undefined, STEPS_PER_DAY).crop.gainC;
   };
