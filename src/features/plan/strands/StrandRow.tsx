@@ -44,7 +44,10 @@ export const StrandRow = memo(function StrandRow(props: Props) {
   const paleFromX = lossX !== null && lossX < endX - 1 ? lossX : null;
   const readyX = timeline.readyDay === null ? null : x(timeline.readyDay);
   const fullX =
-    timeline.fullSizeDay === null || timeline.fullSizeDay === timeline.readyDay
+    // What is over before it is full-grown has no mark beyond its end.
+    timeline.fullSizeDay === null ||
+    timeline.fullSizeDay === timeline.readyDay ||
+    timeline.fullSizeDay > (timeline.holdsUntilDay ?? Infinity)
       ? null
       : x(timeline.fullSizeDay);
   return (
