@@ -18,6 +18,7 @@ import { place as placeWords } from "@/words/en/place";
 import { plan as planWords } from "@/words/en/plan";
 import { planting as plantingWords } from "@/words/en/planting";
 import { shelters as sheltersWords } from "@/words/en/shelters";
+import { winterGround as winterWords } from "@/words/en/winterGround";
 
 test("a planting tells its first picking and full size, how they stray, and what cold may do before", async ({
   page,
@@ -74,10 +75,13 @@ test("a bed's mulch over winter is typed in inches, and kept with whether snow s
   const page = await context.newPage();
   await page.goto("/beds?bed=bed-2&part=soil");
   const mulch = page.getByLabel("Mulch over the soil (in)");
+  await mulch.fill("40");
+  await mulch.press("Enter");
+  await expect(page.getByText(/Give at most 23.* in of mulch/)).toBeVisible();
   await mulch.fill("7,5");
   await mulch.press("Enter");
   await expect(mulch).toHaveValue(/^7[.,]5$/);
-  const snowStays = page.getByRole("checkbox", { name: bedsWords.snowStays });
+  const snowStays = page.getByRole("checkbox", { name: winterWords.snowStays });
   await snowStays.tap();
   // Shown anew it is what is kept: only then is the page left.
   await page.getByRole("tab", { name: bedsWords.growing }).tap();

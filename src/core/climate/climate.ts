@@ -18,6 +18,7 @@ import {
   fitWeatherModel,
   nightCourse,
   type DayKind,
+  USUAL_HIGH_WITH_LOW,
   type WeatherModel,
 } from "./weatherModel";
 import { derive } from "../derive";
@@ -141,12 +142,10 @@ function clearnessOf(kind: DayKind, day: DayNumber): number {
   const rangeC = Math.max(0.5, onDay(kind.maxMeanC, day) - onDay(kind.minMeanC, day));
   // High and low stray together by about six tenths.
   const [high, low] = [onDay(kind.maxSdC, day), onDay(kind.minSdC, day)];
-  const variance = high ** 2 + low ** 2 - 2 * HIGH_WITH_LOW * high * low;
+  const variance = high ** 2 + low ** 2 - 2 * USUAL_HIGH_WITH_LOW * high * low;
   const rooted = Math.max(0.5, 1 - variance / (8 * rangeC ** 2));
   return globalRadiationMJ(1, 0, rangeC * rooted ** 2, DEFAULT_RADIATION_COEFFICIENT);
 }
-/** Correlation of a day's high with its low (Richardson & Wright 1984). */
-const HIGH_WITH_LOW = 0.633;
 
 /** The share of days that are wet about a day: where the two chances of the chain balance. */
 function wetShare({ wetAfterDry, wetAfterWet }: WeatherModel, day: DayNumber): number {

@@ -181,7 +181,7 @@ const HALF_RANGE_C = { maritime: 6, inland: 13 };
  * The coldest night of a usual year lies so far below the coldest month's usual low, and further the
  * more the year swings: fitted to places whose hardiness zone is published (estimate).
  */
-const COLDEST_NIGHT = { belowC: 3.5, perHalfRange: 0.72 };
+const COLDEST_NIGHT = { belowC: 3.5, perHalfRange: 0.72, fitsWithinC: 1 };
 const FITTING_ROUNDS = 3;
 
 function halfRangeC({ coldestMonth, warmestMonth }: ClimateSketch): number {
@@ -189,9 +189,9 @@ function halfRangeC({ coldestMonth, warmestMonth }: ClimateSketch): number {
 }
 
 /** The coldest night of a usual year where nobody has typed it, °C. */
-export function usualColdestNightC(sketch: Pick<ClimateSketch, "coldestMonth" | "warmestMonth">) {
-  const half = halfRangeC(sketch as ClimateSketch);
-  return sketch.coldestMonth.lowC - COLDEST_NIGHT.belowC - COLDEST_NIGHT.perHalfRange * half;
+function usualColdestNightC(sketch: ClimateSketch): number {
+  const belowC = COLDEST_NIGHT.belowC + COLDEST_NIGHT.perHalfRange * halfRangeC(sketch);
+  return sketch.coldestMonth.lowC - belowC;
 }
 
 /**
@@ -237,7 +237,22 @@ function spread(latitudeDeg: number, sketch: ClimateSketch, low: Wave, notes: Fa
       found.winterShare = ofWinter(wide) < 0.5 ? wide : least;
     }
   }
+  const typedC = sketch.coldestNightC;
+  if (typedC !== undefined) {
+    const reachedC = coldestReachedC(typedC, (nightC) =>
+      chanceOfNight(low, found, nightC, season.startDay, season.endDay),
+    );
+    if (Math.abs(reachedC - typedC) > COLDEST_NIGHT.fitsWithinC) {
+      notes.push(fact("climate.theColdestNightDoesNotFit", { typedC, reachedC }));
+    }
+  }
   return found;
+}
+
+/** The night that comes in half of the years, looked for around the one that was typed. */
+function coldestReachedC(typedC: number, chance: (nightC: number) => number): number {
+  const around = { least: typedC - 25, most: typedC + 25 };
+  return bisect(around, 0.5, chance) ?? typedC;
 }
 
 /** What "most winters" and "any month" are taken to mean, as chances (estimates). */

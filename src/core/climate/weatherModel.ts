@@ -202,12 +202,18 @@ export function residualsFrom(
   };
 }
 
+/** Correlation of a day's high with its low where there is no record to fit (WGEN, as below). */
+export const USUAL_HIGH_WITH_LOW = 0.633;
+
 /**
  * Correlations where there is no record to fit.
  *
  * @source C. W. Richardson and D. A. Wright (1984), WGEN, USDA ARS-8: table 1, temperatures only
  */
-export const USUAL_RESIDUALS: Residuals = residualsFrom(0.633, [0.621, 0.445, 0.563, 0.674]);
+export const USUAL_RESIDUALS: Residuals = residualsFrom(
+  USUAL_HIGH_WITH_LOW,
+  [0.621, 0.445, 0.563, 0.674],
+);
 
 /** The usual daily low over wet and dry days, and how far nights stray from it, °C. */
 export function nightCourse(model: WeatherModel): { mean: SeasonalCurve; sd: SeasonalCurve } {

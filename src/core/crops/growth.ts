@@ -1,7 +1,7 @@
 import growthJson from "@data/growth.json";
 import type { Crop } from "./schema";
 
-/** The weather for which packets give their days: a spring day of about 13 to 23 °C and DLI 30. */
+/** The weather for which packets give their days: a spring day of 13 to 23 °C and 26 mol of light. */
 const PACKET_WEATHER = growthJson.packetWeather;
 /** A lit or sunny bench indoors, where seedlings are raised. */
 const BENCH = growthJson.bench;

@@ -35,6 +35,14 @@ export function lt50At({ unhardenedLt50C, hardenedLt50C }: HardinessRange, share
   return unhardenedLt50C + (hardenedLt50C - unhardenedLt50C) * share;
 }
 
+/** What takes half of the leaves, which go some degrees before the plant. */
+export function leafRange({ unhardenedLt50C, hardenedLt50C }: HardinessRange): HardinessRange {
+  return {
+    unhardenedLt50C: unhardenedLt50C + leafAboveC,
+    hardenedLt50C: hardenedLt50C + leafAboveC,
+  };
+}
+
 /** What a night does: shares of leaves lost and of plants whose growing point dies, 0 to 1. */
 export interface NightDamage {
   leafLoss: number;

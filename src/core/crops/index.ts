@@ -11,6 +11,7 @@ export {
 } from "./growth";
 export {
   hardinessRange,
+  leafRange,
   lt50At,
   nightDamage,
   type HardinessRange,

@@ -180,7 +180,6 @@ export const CropSchema = z.strictObject({
   longDayBolting: z
     .strictObject({ dayLengthH: z.number().min(8).max(20), packetDays: Days })
     .optional(),
-
   /**
    * What ends in heat: degrees by which days, once it is half grown, are warmer on the mean than it
    * bears, added up until it bolts, turns bitter or sets no more.

@@ -25,6 +25,7 @@ export interface ClimateFacts {
   "climate.warmerThan50CIsOutsideWhatPeople": Nothing;
   "climate.theAverageLowIsAboveTheAverageHigh": Nothing;
   "climate.theColdestNightIsAboveTheColdestMonthsLow": Nothing;
+  "climate.theColdestNightDoesNotFit": { typedC: number; reachedC: number };
   "climate.giveANumberOfDaysOrLeaveItEmpty": Nothing;
   "climate.giveWholeDays": Nothing;
   "climate.aYearHasAtLeast0WetDays": Nothing;

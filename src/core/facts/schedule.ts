@@ -79,7 +79,11 @@ export interface ScheduleFacts {
     usable: number;
     sowDay: number;
   };
-  "schedule.itOverwintersSoItBoltsAboutHarvest": { boltDay: number; sowDay: number };
+  "schedule.itOverwintersSoItBoltsAboutHarvest": {
+    boltDay: number;
+    sowDay: number;
+    overwinters: boolean;
+  };
   "schedule.frostMakesItSweeterItIsBestAfter": { frostDay: number; sowDay: number };
   "schedule.sownThenWillNotBeReadyHere": { name: string };
   "schedule.itWouldBeReadyButColdKillsItBefore": {

@@ -1,8 +1,8 @@
-import { coverLight } from "../shelter";
 import { dayNumber, type DayNumber } from "../calendar";
 import type { OutlookDay } from "../climate";
 import type { Bed, Garden, Shelter } from "../garden";
 import {
+  coverLight,
   materials,
   runShelter,
   stackOf,

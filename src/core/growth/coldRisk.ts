@@ -108,6 +108,8 @@ export function coldRiskThrough(
       days += 1;
       youngSums[days] = sum;
     }
+    // Hardly softer after so long, it counts as hard as what has stood there for long.
+    if (young.day < toDay) young.isYoung = false;
     return {
       fromDay: part.fromDay,
       toDay,

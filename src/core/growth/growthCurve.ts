@@ -1,3 +1,4 @@
+import boltingJson from "@data/bolting.json";
 import { derive, newTable } from "../derive";
 import type { DayNumber } from "../calendar";
 import {
@@ -93,14 +94,13 @@ export function sproutingCurve(space: GrowingSpace, crop: Pick<Crop, "sprouting"
   );
 }
 
-/** Plants are chilled on days whose mean is below this, °C (published for biennial vegetables). */
-const CHILLS_BELOW_C = 10;
-
 /** Days of chill in a space, as a running sum. */
 export function chillCurve(space: GrowingSpace): RunningSum {
   return runningSum(
     space,
-    byDayOfYear(space, (index) => (courseMeanC(space, index) < CHILLS_BELOW_C ? 1 : 0)),
+    byDayOfYear(space, (index) =>
+      courseMeanC(space, index) < boltingJson.chillsBelowMeanC ? 1 : 0,
+    ),
   );
 }
 

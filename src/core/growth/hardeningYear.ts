@@ -1,3 +1,4 @@
+import hardinessJson from "@data/hardiness.json";
 import { dayNumberOf } from "../calendar";
 import { derive } from "../derive";
 import type { Climate } from "../climate";
@@ -73,10 +74,10 @@ export function hardenedInSpell(year: HardeningYear, place: number, share: numbe
 }
 
 /**
- * A killing night is two deviations below the usual; the days before it were cold too, less the further
- * back, by the usual day-to-day correlation (Richardson & Wright 1984).
+ * A killing night is so many deviations below the usual; the days before it were cold too, less the
+ * further back, by the usual day-to-day correlation (Richardson & Wright 1984).
  */
-const SPELL = { deviations: 2, carry: 0.6, days: 4 };
+const { coldSpell: SPELL } = hardinessJson;
 const NEW_YEAR = dayNumberOf(2000, 1, 1);
 
 function spellsIn({ courseC, climate }: GrowingSpace, springShare: Float64Array): Float64Array {

@@ -179,7 +179,8 @@ const RANKS: Record<Verdict["kind"], number> = {
   late: 2,
   spring: 3,
   lost: 4,
-  never: 5,
+  hot: 5,
+  never: 6,
 };
 const rank = (way: Way) => RANKS[way.verdict.kind];
 const stageRank = (way: Way) => (way.growing.stage === "full" ? 0 : 1);

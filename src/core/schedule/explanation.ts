@@ -235,12 +235,12 @@ function coldSentence(
 function boltingSentence(site: Site, timeline: Timeline) {
   const { sowDay, boltDay, readyDay, fullSizeDay, holdsUntilDay } = timeline;
   if (boltDay === null || readyDay === null || holdsUntilDay === null) return null;
+  const overwinters = boltDay > midwinterAfter(site, sowDay);
   if (boltDay < (fullSizeDay ?? readyDay) && boltDay <= holdsUntilDay) {
-    const overwinters = boltDay > midwinterAfter(site, sowDay);
     return fact("schedule.itIsLikelyToBoltAboutBeforeItIs", { boltDay, sowDay, overwinters });
   }
   return boltDay <= holdsUntilDay
-    ? fact("schedule.itOverwintersSoItBoltsAboutHarvest", { boltDay, sowDay })
+    ? fact("schedule.itOverwintersSoItBoltsAboutHarvest", { boltDay, sowDay, overwinters })
     : null;
 }
 

@@ -16,9 +16,9 @@ export interface Verdict {
   /**
    * `meets`: ready in time and stands as long as wanted. `short`: ready in time, gone too early.
    * `late`: ready after the day wanted, still before the darkest day. `spring`: only when the light
-   * is back. `lost`: cold is likely to kill it first, or heat to end it. `never`: not within two years.
+   * is back. `lost`: cold is likely to kill it first. `hot`: heat ends it first. `never`: not within two years.
    */
-  kind: "meets" | "short" | "late" | "spring" | "lost" | "never";
+  kind: "meets" | "short" | "late" | "spring" | "lost" | "hot" | "never";
   words: Fact;
 }
 
@@ -48,7 +48,7 @@ export function judge(
   if (timeline.heatDay !== null && timeline.heatDay <= readyDay) {
     const { heatDay } = timeline;
     return {
-      kind: "lost",
+      kind: "hot",
       words: fact("schedule.heatEndsItBefore", { readyDay, sowDay, heatDay }),
     };
   }

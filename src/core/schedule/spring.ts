@@ -1,3 +1,4 @@
+import boltingJson from "@data/bolting.json";
 import type { DayNumber } from "../calendar";
 import type { Crop } from "../crops";
 import {
@@ -17,14 +18,11 @@ export function midwinterAfter(site: Site, day: DayNumber): DayNumber {
     : site.season(season.endDay + 1).midwinterDay;
 }
 
-/** Cloves set so long after midwinter still have cold enough (usual practice: by the end of winter). */
-const CLOVES_STILL_CHILLED_DAYS = 45;
-
 /** The midwinter whose cold a planting has that begins to grow on a day. */
 export function winterOf(site: Site, { crop }: Growing, sowDay: DayNumber, startDay: DayNumber) {
   // A clove takes its cold in the ground, up or not.
   return crop.startedFrom === "clove"
-    ? midwinterAfter(site, sowDay - CLOVES_STILL_CHILLED_DAYS)
+    ? midwinterAfter(site, sowDay - boltingJson.clovesStillChilledDays)
     : midwinterAfter(site, startDay);
 }
 
@@ -44,11 +42,6 @@ export function springReadyDay(
       : site.daysAreLongFrom(midwinterDay, fromDayLengthH);
   return dayWhenGathered(growth, fromDay, springPacketDays);
 }
-
-/** Plants that have gathered less by midwinter are too young to be set on flowering, packet days (estimate). */
-const JUVENILE_PACKET_DAYS = 8;
-/** Days of chill that set a plant on flowering (published for biennial vegetables: four to eight weeks). */
-const CHILL_DAYS = 30;
 
 /**
  * When a crop runs to flower; null where it does not before it is looked at no more.
@@ -78,16 +71,10 @@ function afterWinter(
   const { springBolting } = growing.crop;
   if (!springBolting) return null;
   const midwinter = midwinterAfter(site, upDay);
-  if (sumBetween(growth, upDay, midwinter) < JUVENILE_PACKET_DAYS) return null;
-  const chilledDay = dayWhenGathered(site.chill(growing, upDay), upDay, CHILL_DAYS);
+  if (sumBetween(growth, upDay, midwinter) < boltingJson.juvenilePacketDays) return null;
+  const chilledDay = dayWhenGathered(site.chill(growing, upDay), upDay, boltingJson.chillDays);
   if (chilledDay === null) return null;
-  const boltDay = dayWhenGathered(
-    growth,
-    Math.max(midwinter, chilledDay),
-    springBolting.packetDays,
-  );
-  // Chilled no sooner than the next winter, it is that winter's.
-  return boltDay;
+  return dayWhenGathered(growth, Math.max(midwinter, chilledDay), springBolting.packetDays);
 }
 
 function inLongDays(
@@ -104,10 +91,7 @@ function inLongDays(
   return boltDay !== null && boltDay <= site.daysAreLongUntil(fromDay, dayLengthH) ? boltDay : null;
 }
 
-/** Young plants bear heat that ends grown ones: it counts from this share of their growth (estimate). */
-const HEAT_FROM_SHARE = 0.5;
-
-/** The day by which heat has ended a planting; null where days stay cool enough for it. */
+/** The day by which heat has ended a planting, which bears it while it is young; null where days stay cool enough for it. */
 export function heatDayOf(
   site: Site,
   growing: Growing,
@@ -118,7 +102,8 @@ export function heatDayOf(
   const { heat } = growing.crop;
   if (!heat) return null;
   const { benchPacketDays, bedPacketDays } = need;
-  const wanted = HEAT_FROM_SHARE * (benchPacketDays + bedPacketDays) - benchPacketDays;
+  const wanted =
+    boltingJson.heatFromGrownShare * (benchPacketDays + bedPacketDays) - benchPacketDays;
   const halfDay = wanted <= 0 ? startDay : dayWhenGathered(growth, startDay, wanted);
   if (halfDay === null) return null;
   return dayWhenGathered(site.heat(growing, startDay, heat.aboveMeanC), halfDay, heat.degreeDays);

@@ -1,4 +1,5 @@
 import type { DayNumber } from "../calendar";
+import { leafRange } from "../crops";
 import {
   dayWhenGathered,
   decidingParts,
@@ -62,23 +63,13 @@ export interface Outcomes {
   dead: number;
 }
 
-/** Leaves go this many degrees before the plant. */
-const LEAF_ABOVE_C = 2;
-
 /** The chances of each before the first picking; null for what is never ready. */
 export function outcomesOf(site: Site, growing: Growing, timeline: Timeline): Outcomes | null {
   const { readyDay, lossBeforeReady, sowDay, plantOutDay, emergeDay } = timeline;
   const startDay = plantOutDay ?? emergeDay;
   if (readyDay === null || lossBeforeReady === null || startDay === null) return null;
   const top = topOf(growing.crop, growing.variety);
-  const { unhardenedLt50C, hardenedLt50C } = top.range;
-  const leaf = {
-    ...top,
-    range: {
-      unhardenedLt50C: unhardenedLt50C + LEAF_ABOVE_C,
-      hardenedLt50C: hardenedLt50C + LEAF_ABOVE_C,
-    },
-  };
+  const leaf = { ...top, range: leafRange(top.range) };
   const startShare = plantOutDay === null ? 0 : HARDENED_OFF_SHARE;
   const chance = (part: typeof top) => {
     const risk = site.coldRisk(growing, sowDay, [{ ...part, fromDay: startDay }], startShare);

@@ -111,6 +111,9 @@ test("the diffuse share runs from all under cloud to the published least under a
   expect(diffuseShare(0.75)).toBe(0.175);
   // Erbs et al. by hand at 0.5: 1 + 0.1416 − 0.638925 + 0.1056.
   expect(diffuseShare(0.5)).toBeCloseTo(0.608275, 6);
+  // Days under 10.85 hours: 1 − 0.2727·0.5 + 2.4495·0.25 − 11.9514·0.125 + 9.3879·0.0625, by hand.
+  expect(diffuseShare(0.5, 9)).toBeCloseTo(0.568844, 5);
+  expect(diffuseShare(0.8, 9)).toBe(0.143);
 });
 
 test.each([

@@ -15,8 +15,8 @@ import type { Garden } from "@/core/garden";
 import type { DateSpread, SowNow } from "@/core/schedule";
 import type { Site } from "@/core/growth";
 import { whereWords } from "@/words/covers";
-import { useAnswer, useLateAnswer, type AskedWay } from "@/derive";
-import { betweenWords } from "./spreadWords";
+import { useAnswer, useLateAnswer } from "@/derive";
+import { askedWay, betweenWords } from "./spreadWords";
 import { setView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { wish as say } from "@/words/en/wish";
@@ -38,7 +38,7 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
   const narrow = useMediaQuery(useTheme().breakpoints.down("sm"));
   const { value: found, asked } = useAnswer("sowable", { day: wanted }, { garden, site });
   const { day } = asked;
-  const ways = useMemo(() => (found?.now ?? []).map(asWay), [found]);
+  const ways = useMemo(() => (found?.now ?? []).map(askedWay), [found]);
   const spreads = useLateAnswer("sowableSpreads", { ways }, { garden, site });
   const spreadOf = new Map(
     spreads.isLate ? [] : (found?.now ?? []).map((one, index) => [one, spreads.value?.[index]]),
@@ -110,19 +110,6 @@ export default function SowTodayDialog({ garden, site, day: wanted, onClose }: P
       </DialogActions>
     </Dialog>
   );
-}
-
-/** A row as it is asked about. */
-function asWay({ growing, spot, timeline }: SowNow): AskedWay {
-  return {
-    cropId: growing.crop.id,
-    varietyId: growing.variety.id,
-    method: growing.method,
-    stage: growing.stage,
-    boughtAgeDays: growing.boughtAgeDays ?? null,
-    bedId: spot.bedId,
-    sowDay: timeline.sowDay,
-  };
 }
 
 function SowRows({ rows, spreadOf, day, onChoose }: RowsProps) {

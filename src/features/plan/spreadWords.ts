@@ -1,4 +1,5 @@
-import type { DateSpread } from "@/core/schedule";
+import type { DateSpread, Way } from "@/core/schedule";
+import type { AskedWay } from "@/derive";
 import type { LocalWording } from "@/ui/wording";
 import { plan as say } from "@/words/en/plan";
 
@@ -9,4 +10,17 @@ export function betweenWords(spread: DateSpread | null, wording: LocalWording): 
     early: wording.shortDate(spread.p20),
     late: wording.shortDate(spread.p80),
   });
+}
+
+/** A way that is shown, as it is asked about. */
+export function askedWay({ growing, spot, timeline }: Pick<Way, "growing" | "spot" | "timeline">) {
+  return {
+    cropId: growing.crop.id,
+    varietyId: growing.variety.id,
+    method: growing.method,
+    stage: growing.stage,
+    boughtAgeDays: growing.boughtAgeDays ?? null,
+    bedId: spot.bedId,
+    sowDay: timeline.sowDay,
+  } satisfies AskedWay;
 }

@@ -267,12 +267,6 @@ export const beds = table({
   manure: ({ large }: { large: string }) => `Manure (${large})`,
   rate: ({ small }: { small: string }) => `Rate (${small})`,
   dry: ({ large }: { large: string }) => `Dry (${large})`,
-  winterGround: "Over winter",
-  mulchOverWinter: ({ unit }: { unit: string }) => `Mulch over the soil (${unit})`,
-  snowStays: "Snow stays on it when it falls",
-  whatLiesOverTheSoilKeeps:
-    "Snow and mulch keep roots, cloves and crowns in the soil from freezing through. Leaves above them get nothing of it.",
-  enterHowDeepTheMulchIs: "Enter how deep the mulch is, 0 for none.",
   enterACompostDepthAbove0: "Enter a compost depth above 0.",
   enterAManureRateAbove0: "Enter a manure rate above 0.",
   enterARateOf0OrMore: "Enter a rate of 0 or more.",

@@ -24,6 +24,7 @@ export const wish = table({
   notEnoughTime: "not enough time",
   inSpring: "in spring",
   risky: "risky",
+  tooHot: "too hot",
   addToPlan: "Add to plan",
   addToPlan2: ({ crop, way }: { crop: string; way: string }) => `Add to plan: ${crop}, ${way}`,
   forBabyLeaf: ", for baby leaf",

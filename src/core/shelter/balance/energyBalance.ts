@@ -1,5 +1,5 @@
-import { coverLight } from "../coverLight";
 import shelterJson from "@data/shelter.json";
+import { coverLight } from "../coverLight";
 import {
   airChangesPerHour,
   insideWPerM2K,
@@ -91,6 +91,9 @@ export class EnergyBalance {
   private readonly coverHeat: Float64Array;
   private readonly spaceHeat: Float64Array;
   private barrelC: number;
+  /** Of this step: what the outermost cover keeps of its exchange, and what moisture adds to air changes. */
+  private outward = 1;
+  private moist = 1;
 
   constructor(
     readonly stack: Stack,
@@ -144,8 +147,9 @@ export class EnergyBalance {
     if (this.pathShare > 0) prepare(this.pathSoil, driving.deepC, driving.stepS);
     this.system.clear();
     const { innerOn, snow } = handling;
-    const outward = this.outwardShare(driving.windMps, snow);
-    this.longwave.add(this.system, driving.skyWPerM2, this, innerOn, snow, outward);
+    this.outward = this.outwardShare(driving.windMps, snow);
+    this.moist = this.moistExchange();
+    this.longwave.add(this.system, driving.skyWPerM2, this, innerOn, snow, this.outward);
     this.exchange(driving, handling);
     const intoSurfaces = this.sun(driving, handling);
     this.intoSoil();
@@ -169,19 +173,14 @@ export class EnergyBalance {
       const off = cover > 0 && layer.removable && !handling.innerOn;
       const inside = insideWPerM2K(coverC[cover] ?? 0, this.isWet[cover] === 1);
       if (!off) {
-        if (cover === 0)
-          this.system.anchor(
-            cover,
-            airC,
-            area * outside * this.outwardShare(windMps, handling.snow),
-          );
+        if (cover === 0) this.system.anchor(cover, airC, area * outside * this.outward);
         else this.system.couple(cover, air - 1, area * convection.inside);
         this.system.couple(cover, air, area * inside);
       } else {
         this.system.couple(cover, air, area * convection.inside);
       }
       const changes = airChangesPerHour(this.stack, cover, windMps, handling.vent, off);
-      const moist = cover === 0 ? this.moistExchange() : 1;
+      const moist = cover === 0 ? this.moist : 1;
       const leak =
         (moist * AIR_J_PER_M3K * layer.heightM * (share[cover] ?? 1) * changes) / SECONDS_PER_HOUR;
       if (cover === 0) this.system.anchor(air, airC, leak);
@@ -309,11 +308,11 @@ export class EnergyBalance {
     let lossW = 0;
     const [first] = this.stack.layers;
     if (covers > 0 && first) {
-      const outside = outsideWPerM2K(windMps) * this.outwardShare(windMps, handling.snow);
+      const outside = outsideWPerM2K(windMps) * this.outward;
       lossW += first.areaRatio * outside * ((right[0] ?? 0) - airC);
       const changes = airChangesPerHour(this.stack, 0, windMps, handling.vent, false);
       lossW +=
-        ((this.moistExchange() * AIR_J_PER_M3K * first.heightM * changes) / SECONDS_PER_HOUR) *
+        ((this.moist * AIR_J_PER_M3K * first.heightM * changes) / SECONDS_PER_HOUR) *
         ((right[covers] ?? 0) - airC);
     } else {
       lossW += openSoilWPerM2K(this.surfaceC, windMps) * ((right[0] ?? 0) - airC);
@@ -321,8 +320,7 @@ export class EnergyBalance {
     lossW += (1 - this.pathShare) * deepLossW(this.bedSoil, right[2 * covers] ?? 0);
     if (this.pathShare > 0)
       lossW += this.pathShare * deepLossW(this.pathSoil, right[2 * covers + 1] ?? 0);
-    const passes = this.outwardShare(windMps, handling.snow);
-    this.books.inJ = (passes * skyWPerM2 + sunTakenW) * stepS;
-    this.books.outJ = (passes * upW + lossW) * stepS;
+    this.books.inJ = (this.outward * skyWPerM2 + sunTakenW) * stepS;
+    this.books.outJ = (this.outward * upW + lossW) * stepS;
   }
 }

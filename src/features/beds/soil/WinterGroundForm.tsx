@@ -10,7 +10,7 @@ import { amount, CheckField, NumberField, useFields } from "@/ui/forms";
 import { SectionForm } from "@/ui/inputs";
 import { tellRefusal } from "@/ui/viewState";
 import type { BedSectionProps } from "../section";
-import { beds as say } from "@/words/en/beds";
+import { winterGround as say } from "@/words/en/winterGround";
 
 const HALVES = 2;
 
@@ -38,7 +38,7 @@ export function WinterGroundForm({ garden, bed }: Pick<BedSectionProps, "garden"
   });
   const settle = () => void keep();
   return (
-    <InspectorSection title={say.winterGround}>
+    <InspectorSection title={say.overWinter}>
       <SectionForm onSubmit={settle}>
         <NumberField
           control={control}

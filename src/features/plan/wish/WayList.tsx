@@ -2,6 +2,7 @@
 
 import CheckIcon from "@mui/icons-material/CheckCircleOutlined";
 import LateIcon from "@mui/icons-material/ScheduleOutlined";
+import HotIcon from "@mui/icons-material/WbSunnyOutlined";
 import LostIcon from "@mui/icons-material/AcUnitOutlined";
 import SpringIcon from "@mui/icons-material/WbTwilightOutlined";
 import ShortIcon from "@mui/icons-material/HourglassBottomOutlined";
@@ -13,8 +14,8 @@ import { shortfallWords, sunShortfall, type Verdict, type Way } from "@/core/sch
 import type { Site } from "@/core/growth";
 import { amountsFor, standOf, usualYieldKg } from "@/core/plantings";
 import { whereWords } from "@/words/covers";
-import { useLateAnswer, type AskedWay } from "@/derive";
-import { betweenWords } from "../spreadWords";
+import { useLateAnswer } from "@/derive";
+import { askedWay, betweenWords } from "../spreadWords";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { LEAST_ROOM_M, plantingFor, type Asked } from "./wayRoom";
 import { wish as say } from "@/words/en/wish";
@@ -38,13 +39,14 @@ const VERDICTS: Record<Verdict["kind"], { word: string; color: string; icon: Rea
   late: { word: "late", color: "var(--ember-text)", icon: <LateIcon /> },
   spring: { word: say.inSpring, color: "var(--frost-text)", icon: <SpringIcon /> },
   lost: { word: say.risky, color: "var(--frost-text)", icon: <LostIcon /> },
+  hot: { word: say.tooHot, color: "var(--ember-text)", icon: <HotIcon /> },
   never: { word: "no", color: "var(--ash-text)", icon: <LostIcon /> },
 };
 
 /** Ways to get what is wished for, the best first, each with its verdict and reason. */
 export function WayList({ garden, site, ways, asked, named, onAccept }: Props) {
   const wording = useWording();
-  const asWays = useMemo(() => ways.map(asWay), [ways]);
+  const asWays = useMemo(() => ways.map(askedWay), [ways]);
   const question = named ? "otherWishSpreads" : "wishSpreads";
   const spreads = useLateAnswer(question, { ways: asWays }, { garden, site });
   return (
@@ -109,18 +111,6 @@ export function WayList({ garden, site, ways, asked, named, onAccept }: Props) {
 /** A yield is known to two digits at best. */
 function roughly(grams: number): number {
   return Number(grams.toPrecision(2));
-}
-
-function asWay({ growing, spot, timeline }: Way): AskedWay {
-  return {
-    cropId: growing.crop.id,
-    varietyId: growing.variety.id,
-    method: growing.method,
-    stage: growing.stage,
-    boughtAgeDays: growing.boughtAgeDays ?? null,
-    bedId: spot.bedId,
-    sowDay: timeline.sowDay,
-  };
 }
 
 function keyOf({ growing, spot }: Way): string {

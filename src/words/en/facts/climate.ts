@@ -32,6 +32,8 @@ export const climate = learn<ClimateFacts>({
     `Colder than ${say.temperature(-60)} is outside what people garden in.`,
   "climate.warmerThan50CIsOutsideWhatPeople": (_about, say) =>
     `Warmer than ${say.temperature(50)} is outside what people garden in.`,
+  "climate.theColdestNightDoesNotFit": ({ typedC, reachedC }, say) =>
+    `With these frost dates and temperatures the coldest night of a usual year comes out at ${say.temperature(reachedC)}, not ${say.temperature(typedC)}. Check the frost dates and the coldest night.`,
   "climate.theColdestNightIsAboveTheColdestMonthsLow":
     "The coldest night is above the coldest month’s usual low. Give one that is colder.",
   "climate.theAverageLowIsAboveTheAverageHigh":

@@ -43,7 +43,7 @@ export const garden = learn<GardenFacts>({
   "garden.aYearFrom1900On": "A year from 1900 on.",
   "garden.giveCentimetresOfMulch": "Give how deep the mulch lies.",
   "garden.atLeast0Cm": "Give 0 or more.",
-  "garden.atMost60CmOfMulch": (_about, say) => `Mulch is at most ${say.lengthM(0.6)} deep.`,
+  "garden.atMost60CmOfMulch": (_about, say) => `Give at most ${say.distanceCm(60)} of mulch.`,
   "garden.atMost60Entries": "At most 60 entries.",
   "garden.giveTheTimeAs20260924t173000z": "Give the time as 2026-09-24T17:30:00Z.",
   "garden.giveWhereItBegins": "Give where it begins.",

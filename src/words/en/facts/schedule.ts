@@ -77,8 +77,8 @@ export const schedule = learn<ScheduleFacts>({
     `Days get too warm for it about ${say.date(heatDay, sowDay)}: harvest it by then.`,
   "schedule.firstPickingThenFullSize": ({ readyDay, fullSizeDay, usable, sowDay }, say) =>
     `The first picking is about ${say.date(readyDay, sowDay)}, at ${Math.round(usable * 100)} % of full size${fullSizeDay === null ? "." : `; it is full-grown about ${say.date(fullSizeDay, sowDay)}.`}`,
-  "schedule.itOverwintersSoItBoltsAboutHarvest": ({ boltDay, sowDay }, say) =>
-    `It overwinters, so it bolts about ${say.date(boltDay, sowDay)}: harvest it by then and the bed is free.`,
+  "schedule.itOverwintersSoItBoltsAboutHarvest": ({ boltDay, sowDay, overwinters }, say) =>
+    `${overwinters ? "It overwinters" : "Days are long"}, so it bolts about ${say.date(boltDay, sowDay)}: harvest it by then and the bed is free.`,
   "schedule.frostMakesItSweeterItIsBestAfter": ({ frostDay, sowDay }, say) =>
     `Frost makes it sweeter: it is best after the first frosts, by ${say.date(frostDay, sowDay)} in half of the years.`,
   "schedule.sownThenWillNotBeReadyHere": ({ name }) => `${name} sown then will not be ready here.`,
