@@ -114,6 +114,11 @@ const config = [
   { files: ["src/ui/forms/useFields.ts"], rules: { "no-restricted-imports": "off" } },
   { files: ["src/core/derive/derive.ts"], rules: { "no-restricted-syntax": "off" } },
   { files: ["src/cli/**/*.ts", "tests/**/*.ts", "scripts/**"], rules: { "no-console": "off" } },
+  {
+    // Compiled by AssemblyScript, which knows no imports of types alone.
+    files: ["src/core/shelter/balance/assembly/**"],
+    rules: { "@typescript-eslint/consistent-type-imports": "off" },
+  },
 ];
 
 export default config;

@@ -58,6 +58,7 @@ async function readingChecks() {
   ]);
   await check("unused code", "knip", []);
   await check("made-up stations", "tsx", ["scripts/writeStations.ts", "--check"]);
+  await check("compiled balance", "tsx", ["scripts/writeBalance.ts", "--check"]);
   await check("table of practice", "tsx", ["scripts/writePractice.ts", "--check"]);
   await check("words", "tsx", ["scripts/checkWords.ts"]);
   await check("lists of crops", "tsx", ["scripts/writeCropLists.ts", "--check"]);

@@ -6,7 +6,8 @@ import { benchFirstView } from "./firstView";
 import { benchMoves } from "./moves";
 import { benchNames } from "./names";
 import { benchRound, benchToday } from "./round";
-import { benchShelter, benchTonight } from "./shelter";
+import { benchAgainstNative } from "./native";
+import { benchShelter, benchTonight, DAYS, season } from "./shelter";
 import { benchLogbook, benchTabs } from "./tabs";
 import { benchGenerator, benchRecords, benchSkyline } from "./weather";
 
@@ -21,6 +22,7 @@ benchRecords();
 benchGenerator();
 benchSkyline();
 benchShelter();
+benchAgainstNative(["greenhouse-single", "row-cover-light"], season(DAYS));
 benchTonight();
 benchRound();
 await benchBedMap();

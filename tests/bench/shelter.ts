@@ -15,7 +15,7 @@ import {
 } from "@/core/shelter";
 import { medianMs, report } from "./timing";
 
-const DAYS = 300;
+export const DAYS = 300;
 const STEPS = DAYS * 96;
 const GROUND = groundBetween(12, 9);
 const STACKS = [
@@ -26,7 +26,7 @@ const STACKS = [
 ];
 
 /** A fall, winter and spring with waves of weather. */
-function season(days: number): WeatherSteps {
+export function season(days: number): WeatherSteps {
   const weather = Array.from({ length: days }, (_, index): ShelterDay => {
     const wave = Math.sin(index / 3);
     const usualC = 9 - 11 * Math.sin((Math.PI * index) / DAYS);

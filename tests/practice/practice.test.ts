@@ -89,7 +89,9 @@ test("a later sowing is never usable earlier, in any climate", () => {
         const sowDay = dayNumber("2026-01-01") + offset;
         const ready = (day: number) =>
           timelineIfSown(site, USUAL_PLAN_SETTINGS, way, day).readyDay ?? Infinity;
-        expect(ready(sowDay + later)).toBeGreaterThanOrEqual(ready(sowDay));
+        // What heat or bolting ends before it is ready says nothing of a sowing in a better season.
+        const first = ready(sowDay);
+        if (first < Infinity) expect(ready(sowDay + later)).toBeGreaterThanOrEqual(first);
       },
     ),
     { numRuns: 150 },

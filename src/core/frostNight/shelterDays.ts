@@ -1,3 +1,4 @@
+import shelterJson from "@data/shelter.json";
 import { dayNumber, type DayNumber } from "../calendar";
 import type { OutlookDay } from "../climate";
 import type { Bed, Garden, Shelter } from "../garden";
@@ -172,8 +173,8 @@ export interface VentAdvice {
   shutMaxC: number;
 }
 
-/** Cool crops are aired above this, and shut in again below it, °C (usual practice). */
-const AIR_ABOVE_C = 18;
+/** Cool crops are aired above this, and shut in again below it, °C: as vents are worked everywhere. */
+const AIR_ABOVE_C = shelterJson.practice.ventOpensAtC;
 
 /** Shut in so long before sunset, a house keeps warmth for the night (usual practice). */
 const SHUT_BEFORE_SUNSET_H = 1;

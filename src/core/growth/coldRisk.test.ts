@@ -58,7 +58,7 @@ test("odds of cold by sums that are kept are those of each night by itself", () 
         const wanted = plainly(parts, covers, startShare, fromDay, toDay);
         // What differs by less than two hundredths in hardness counts as the same: a tenth of a degree.
         const found = risk.between(fromDay, toDay);
-        expect(Math.abs(found - wanted)).toBeLessThan(0.005 + 0.12 * wanted);
+        expect(Math.abs(Math.exp(-found) - Math.exp(-wanted))).toBeLessThan(0.005 + 0.1 * wanted);
         const taken = 0.22;
         const day = risk.dayWhen(fromDay, taken);
         if (day === null) return;

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import "./balance/assembly/asScript";
 import shelterJson from "@data/shelter.json";
 import sources from "@data/sources.json";
 import { dayNumber } from "../calendar";
@@ -6,7 +7,7 @@ import { EnergyBalance } from "./balance/energyBalance";
 import { materials } from "./materials";
 import { nightUnder } from "./night";
 import { runShelter, SHUT, VENTED } from "./shelterRun";
-import { heatAt, tempOf } from "./balance/soilColumn";
+import { heatAt, tempOf } from "./balance/assembly/soilColumn";
 import { stackOf } from "./balance/stack";
 import { weatherSteps, type ShelterDay } from "./weatherSteps";
 
@@ -52,7 +53,8 @@ test("energy is conserved: what goes in less what goes out is what is held, to a
       const weather = weatherSteps(47.1, day, asDays(days));
       const balance = new EnergyBalance(stackOf(covers, { barrelLitresPerM2: barrels }), 3);
       balance.startSoil((depthM) => 1 + 5 * depthM);
-      let [inJ, outJ, storedJ] = [0, 0, 0];
+      let [inJ, outJ] = [0, 0];
+      const before = balance.heldJ;
       for (let step = 0; step < weather.airC.length; step += 1) {
         const driving = {
           airC: weather.airC[step] ?? 0,
@@ -64,11 +66,11 @@ test("energy is conserved: what goes in less what goes out is what is held, to a
         };
         const innerOn = step % 96 < 30 || step % 96 > 68;
         const vent = step % 96 > 44 && step % 96 < 60 ? 0.5 : 0;
-        balance.step(driving, { vent, innerOn, snow }, true);
-        inJ += balance.books.inJ;
-        outJ += balance.books.outJ;
-        storedJ += balance.books.storedJ;
+        balance.step(driving, { vent, opens: { fromC: 15, wideAtC: 25 }, innerOn, snow });
+        inJ += balance.crossed.inJ;
+        outJ += balance.crossed.outJ;
       }
+      const storedJ = balance.heldJ - before;
       expect(Math.abs(inJ - outJ - storedJ)).toBeLessThan(inJ / 1000);
     }),
     { numRuns: 25 },
@@ -102,7 +104,7 @@ test("where nothing drives it, a shelter is as the open: no sun, a sky as warm a
       stepS: 900,
     };
     for (let step = 0; step < 500; step += 1) {
-      balance.step(driving, { vent: 0, innerOn: true, snow: false });
+      balance.step(driving, { vent: 0, opens: null, innerOn: true, snow: false });
     }
     expect(balance.cropC(5)).toBeCloseTo(5, 6);
     expect(balance.surfaceC).toBeCloseTo(5, 6);
@@ -116,7 +118,6 @@ test.each<[string[], number, number, object?]>([
   [["cold-frame-glass"], 3, 5],
   [["cold-frame-twinwall"], 3, 5],
   [["greenhouse-single"], 1, 3.5],
-  [["greenhouse-single"], 0.5, 3, { staysDry: true }],
   [["greenhouse-single", "row-cover-light"], 4, 7],
   [["greenhouse-single", "low-tunnel-film"], 4, 7.5],
 ])(
@@ -132,6 +133,8 @@ test("a film that stays dry keeps less than a wet one; the gain grows as it gets
   expect(gainC(["greenhouse-single"], { staysDry: true })).toBeLessThan(
     gainC(["greenhouse-single"]) - 0.5,
   );
+  // Where no drops hang on it, clear nights come to about the open's, now and then colder (inversions).
+  expect(gainC(["greenhouse-single"], { staysDry: true })).toBeGreaterThan(-1);
   const at = (minTempC: number) =>
     gainC(
       ["greenhouse-single", "row-cover-light"],

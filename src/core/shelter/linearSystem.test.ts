@@ -1,6 +1,8 @@
+import "./balance/assembly/asScript";
 import fc from "fast-check";
-import { insideWPerM2K, outsideWPerM2K, wetting } from "./balance/exchangeRates";
-import { LinearSystem } from "./balance/linearSystem";
+import { outsideWPerM2K } from "./balance/assembly/balance";
+import { LinearSystem } from "./balance/assembly/linearSystem";
+import { saturatedPa, transpirationW, wetting } from "./balance/assembly/moisture";
 import { skyRadiationWPerM2 } from "./balance/skyRadiation";
 import { weatherSteps } from "./weatherSteps";
 import { dayNumber } from "../calendar";
@@ -22,9 +24,9 @@ test("coupled temperatures come to where every heat flow is in balance", () => {
         system.couple(1, 2, c);
         system.couple(0, 2, d);
         system.anchor(2, deepC, e);
-        system.gain(2, 3, sunW); // the place after the unknowns is the constant
+        system.gain(2, sunW);
         system.solve();
-        const [x = 0, y = 0, z = 0] = system.right;
+        const [x = 0, y = 0, z = 0] = Array.from(system.right as ArrayLike<number>);
         const scale = 1 + Math.abs(sunW) + Math.abs(outC) + Math.abs(deepC);
         expect(Math.abs(a * (outC - x) + b * (y - x) + d * (z - x)) / scale).toBeLessThan(1e-6);
         expect(Math.abs(b * (x - y) + c * (z - y)) / scale).toBeLessThan(1e-6);
@@ -43,7 +45,24 @@ test("exchange by the published numbers", () => {
   // Slope of saturated vapour pressure at 20 °C: 144.7 Pa/K (FAO-56 table 2.4), over γ = 66 Pa/K.
   expect(wetting(20, 1)).toBeCloseTo(1 + 144.7 / 66, 1);
   expect(wetting(0, 1)).toBeCloseTo(1 + 44.4 / 66, 1);
-  expect(insideWPerM2K(0, true)).toBeGreaterThan(insideWPerM2K(0, false));
+  // Saturated vapour pressure: FAO-56 table 2.3.
+  expect(saturatedPa(20) / 1000).toBeCloseTo(2.338, 2);
+  expect(saturatedPa(1) / 1000).toBeCloseTo(0.657, 2);
+});
+
+test("leaves spend about half of a bright day's sun on water in warm air, less in the cold, none in the dark", () => {
+  // Stanghellini 1987 and others: 0.5 to 0.8 of what leaves in a greenhouse take in.
+  const share = (tempC: number) => transpirationW(200, tempC, 2) / 200;
+  expect(share(22)).toBeGreaterThan(0.5);
+  expect(share(22)).toBeLessThan(0.9);
+  expect(share(5)).toBeLessThan(share(15));
+  expect(transpirationW(0, 20, 2)).toBe(0);
+  expect(transpirationW(200, 20, 0)).toBe(0);
+  // By hand from FAO-56 eq. 3 and 5 at 20 °C, leaf area 2: Δ 144.7, 19.2 W/K, stomata 100 s/m, air 62.8 s/m, 468 Pa.
+  expect(transpirationW(200, 20, 2)).toBeCloseTo(
+    (144.7 * 200 + 19.2 * 467.7) / (144.7 + 66 * (1 + 100 / 62.8)),
+    0,
+  );
 });
 
 test("the sky: a clear one sends much less than the air, cloud nearly as much, never more", () => {

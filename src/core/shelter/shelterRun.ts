@@ -1,7 +1,6 @@
 import shelterJson from "@data/shelter.json";
 import { drive, drivingThrough } from "./balance/driving";
 import { EnergyBalance, type Handling } from "./balance/energyBalance";
-import { LAYER_AT_5_CM } from "./balance/soilColumn";
 import type { Stack } from "./balance/stack";
 import type { Vent } from "./ventSchema";
 import type { WeatherSteps } from "./weatherSteps";
@@ -34,7 +33,7 @@ export const SHUT: Working = {
 };
 /** As most growers work: an opener, or somebody who looks in. */
 export const VENTED: Working = {
-  vent: { kind: "automatic", opensAtC: 15, wideAtC: 25 },
+  vent: { kind: "automatic", opensAtC: PRACTICE.ventOpensAtC, wideAtC: PRACTICE.ventWideAtC },
   nightCovers: false,
   opensUp: true,
   snow: false,
@@ -71,45 +70,35 @@ export function runShelter(
   const balance = new EnergyBalance(stack, weather.airC[0] ?? 0);
   balance.startSoil(ground.tempAtC);
   const driving = drivingThrough(weather, ground.deepC);
-  const handling: Handling = { vent: 0, innerOn: true, snow: working.snow };
+  const opens =
+    working.vent.kind === "automatic"
+      ? { fromC: working.vent.opensAtC, wideAtC: working.vent.wideAtC }
+      : null;
+  const handling: Handling = { vent: 0, opens, innerOn: true, snow: working.snow };
   const isLow = stack.layers[0]?.kind !== "house";
   for (let step = 0; step < count; step += 1) {
     drive(driving, weather, step);
     const isDay = driving.sunWPerM2 > 0;
-    const isWarmInside = (balance.spaceC[0] ?? 0) > PRACTICE.innerOffAboveC;
+    const isWarmInside = (balance.spaceC(0) ?? 0) > PRACTICE.innerOffAboveC;
     handling.vent =
       working.opensUp && isLow && isDay && driving.airC > PRACTICE.lowCoverOffAboveC
         ? PRACTICE.lowCoverOffVents
-        : ventShare(working, balance, step, weather.stepsPerDay);
+        : handVentShare(working, step, weather.stepsPerDay);
     handling.innerOn = !(isDay && (working.nightCovers || (working.opensUp && isWarmInside)));
     balance.step(driving, handling);
     for (let space = 0; space < run.spacesC.length; space += 1) {
       const values = run.spacesC[space];
-      if (values) values[step] = balance.spaceC[space] ?? 0;
+      if (values) values[step] = balance.spaceC(space) ?? 0;
     }
     run.cropC[step] = balance.cropC(driving.airC);
-    run.soil5cmC[step] = balance.bedSoil.tempC[LAYER_AT_5_CM] ?? 0;
+    run.soil5cmC[step] = balance.soil5cmC;
   }
   return run;
 }
 
-/** How far the vent stands open, by the air below it one step ago. */
-function ventShare(
-  { vent }: Working,
-  balance: EnergyBalance,
-  step: number,
-  stepsPerDay: number,
-): number {
-  switch (vent.kind) {
-    case "shut":
-      return 0;
-    case "automatic": {
-      const insideC = balance.spaceC[0] ?? 0;
-      return Math.min(1, Math.max(0, (insideC - vent.opensAtC) / (vent.wideAtC - vent.opensAtC)));
-    }
-    case "manual": {
-      const hour = ((step % stepsPerDay) * 24) / stepsPerDay;
-      return hour >= vent.fromHour && hour < vent.toHour ? vent.share : 0;
-    }
-  }
+/** How far a vent that is worked by hand, or by a timer, stands open. */
+function handVentShare({ vent }: Working, step: number, stepsPerDay: number): number {
+  if (vent.kind !== "manual") return 0;
+  const hour = ((step % stepsPerDay) * 24) / stepsPerDay;
+  return hour >= vent.fromHour && hour < vent.toHour ? vent.share : 0;
 }

@@ -6,7 +6,6 @@ import type { Climate } from "../climate";
 import { drive, drivingThrough } from "./balance/driving";
 import { EnergyBalance, type Handling } from "./balance/energyBalance";
 import type { CoverIds } from "./materials";
-import { LAYER_AT_5_CM } from "./balance/soilColumn";
 import { stackOf } from "./balance/stack";
 import { COURSE_STEPS } from "./dayCourse";
 import { usualDay, usualGroundOf } from "./usualDays";
@@ -37,7 +36,6 @@ const HALF = WAVE_DAYS / 2;
 const WORN = { fullBelowMeanC: 10, offAboveMeanC: 14 };
 /** Growers open up as it gets warm inside: inner covers first, then vents (usual practice). */
 const { practice: PRACTICE } = shelterJson;
-const VENT = { opensAtC: 12, wideAtC: 20 };
 /**
  * By day in the warm season lights and sheets are off, as good as so many wide-open vents, and the
  * sides of a house are up (estimates).
@@ -212,7 +210,12 @@ function runYear(climate: Climate, covers: CoverIds): YearRun {
   const balance = new EnergyBalance(stack, weather.airC[0] ?? 0);
   balance.startSoil(ground.tempAtC);
   const driving = drivingThrough(weather, ground.deepC);
-  const handling: Handling = { vent: 0, innerOn: true, snow: false };
+  const handling: Handling = {
+    vent: 0,
+    opens: { fromC: PRACTICE.ventOpensAtC, wideAtC: PRACTICE.ventWideAtC },
+    innerOn: true,
+    snow: false,
+  };
   const isHouse = stack.layers[0]?.kind === "house";
   const openVent = isHouse ? OPEN_IN_SUMMER.house : OPEN_IN_SUMMER.lowCover;
   const standingLight = lightOf(covers, true);
@@ -234,17 +237,15 @@ function runYear(climate: Climate, covers: CoverIds): YearRun {
       const at = day * STEPS_PER_DAY + step;
       drive(driving, weather, at);
       const isDay = driving.sunWPerM2 > 0;
-      const insideC = balance.spaceC[0] ?? 0;
+      const insideC = balance.spaceC(0) ?? 0;
       handling.innerOn = !(isDay && (openness >= 1 || insideC > PRACTICE.innerOffAboveC));
-      const byWarmth = (insideC - VENT.opensAtC) / (VENT.wideAtC - VENT.opensAtC);
-      handling.vent = Math.min(1, Math.max(0, byWarmth));
-      if (isDay) handling.vent = Math.max(handling.vent, openness * openVent);
+      handling.vent = isDay ? openness * openVent : 0;
       balance.step(driving, handling);
       const cropC = balance.cropC(driving.airC);
       if (index >= 0) run.courseGainC[index * COURSE_STEPS + step] = cropC - driving.airC;
       tally.minC = Math.min(tally.minC, cropC);
       tally.maxC = Math.max(tally.maxC, cropC);
-      tally.soilC += balance.bedSoil.tempC[LAYER_AT_5_CM] ?? 0;
+      tally.soilC += balance.soil5cmC;
       tally.sun += driving.sunWPerM2;
       const light = handling.innerOn ? wornLight : standingLight;
       const off = isHouse ? 0 : openness;

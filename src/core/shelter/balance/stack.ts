@@ -13,18 +13,20 @@ export interface Stack {
   ventChangesPerHour: number;
   /** A film that sheds its drops, or air too dry for any: it stays transparent to heat. */
   staysDry: boolean;
+  /** Leaf over each square metre of the bed. */
+  leafAreaIndex: number;
 }
 
-/** Air changes that a wide-open vent adds, by kind of the outermost cover (estimate). */
-const VENT_CHANGES: Readonly<Record<Material["kind"], number>> = {
-  sheet: 60,
-  tunnel: 60,
-  frame: 60,
-  house: 30,
-};
+/** Air changes an hour that a wide-open vent adds: a low space is changed sooner than a high one. */
+function ventChangesOf({ kind }: Material): number {
+  const { houseVentChangesPerHour, lowCoverVentChangesPerHour } = shelterJson.practice;
+  return kind === "house" ? houseVentChangesPerHour : lowCoverVentChangesPerHour;
+}
 
 /** What a grower's own structure has that its covers alone do not tell. */
-export interface Structure extends Partial<Pick<Stack, "barrelLitresPerM2" | "staysDry">> {
+export interface Structure extends Partial<
+  Pick<Stack, "barrelLitresPerM2" | "staysDry" | "leafAreaIndex">
+> {
   /** Mean height of the outermost space, m; the usual of its kind where nothing is given. */
   heightM?: number;
 }
@@ -43,7 +45,8 @@ export function stackOf(covers: CoverIds, more: Structure = {}): Stack {
     layers,
     pathShare: hasPaths ? shelterJson.pathShare : 0,
     barrelLitresPerM2: more.barrelLitresPerM2 ?? 0,
-    ventChangesPerHour: outermost ? VENT_CHANGES[outermost.kind] : 0,
+    ventChangesPerHour: outermost ? ventChangesOf(outermost) : 0,
     staysDry: more.staysDry ?? false,
+    leafAreaIndex: more.leafAreaIndex ?? shelterJson.canopy.usualLeafAreaIndex,
   };
 }

@@ -1,0 +1,101 @@
+import { execFileSync, spawnSync } from "node:child_process";
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import {
+  coverLight,
+  groundBetween,
+  runShelter,
+  SHUT,
+  stackOf,
+  type CoverIds,
+  type WeatherSteps,
+} from "@/core/shelter";
+import shelterJson from "@data/shelter.json";
+import { leastMs } from "../timing";
+
+const HERE = join(process.cwd(), "tests/bench/native");
+const VALUES = "src/core/shelter/balance/assembly/values.ts";
+const GROUND = groundBetween(12, 9);
+const RUNS = 9;
+
+/**
+ * Prints how many times the processor time of native code a run of the balance takes: the same steps in C
+ * at -O3, built with the machine's compiler, and the same results.
+ */
+export function benchAgainstNative(covers: CoverIds, weather: WeatherSteps): void {
+  const what = `the balance under ${covers.length} covers`;
+  if (spawnSync("cc", ["--version"]).status !== 0) {
+    console.log(`${what} against C: no compiler on this machine`);
+    return;
+  }
+  const folder = mkdtempSync(join(tmpdir(), "balance-"));
+  try {
+    writeFileSync(join(folder, "values.h"), valuesForC());
+    const program = join(folder, "balance");
+    execFileSync("cc", ["-O3", "-I", folder, join(HERE, "balance.c"), "-o", program, "-lm"]);
+    const input = inputFor(covers, weather);
+    const told = execFileSync(program, { input, encoding: "utf8" }).trim().split(" ").map(Number);
+    const [lastC = NaN, sumC = NaN, nativeMs = NaN] = told;
+    let cropC: Float64Array = new Float64Array();
+    const ourMs = leastMs(() => {
+      cropC = runShelter(stackOf(covers), weather, GROUND, SHUT).cropC;
+    }, RUNS);
+    const offC = Math.abs((cropC.at(-1) ?? NaN) - lastC);
+    const meanOffC = Math.abs(cropC.reduce((sum, c) => sum + c, 0) - sumC) / cropC.length;
+    if (!(offC < 1e-6 && meanOffC < 1e-6)) {
+      throw new Error(`The port in C gives other temperatures: ${offC} °C off at the end.`);
+    }
+    const steps = weather.airC.length;
+    const perStep = (ms: number) => Math.round((ms * 1e6) / steps);
+    console.log(
+      `${what}: ${(ourMs / nativeMs).toFixed(2)} times the time of C at -O3 ` +
+        `(${perStep(ourMs)} against ${perStep(nativeMs)} ns a step; 2 allowed)`,
+    );
+  } finally {
+    rmSync(folder, { recursive: true });
+  }
+}
+
+/** The constants of the balance as a header. */
+function valuesForC(): string {
+  const lines = readFileSync(VALUES, "utf8").replace(/\s*\n\s+/g, " ");
+  const one = [...lines.matchAll(/export const (\w+): (?:f64|i32) = ([^;]+);/g)];
+  const many = [...lines.matchAll(/export const (\w+): StaticArray<f64> = \[([^\]]+)\];/g)];
+  return [
+    ...one.map(([, name, value]) => `#define ${name} (${value})`),
+    ...many.map(([, name, values]) => `static const double ${name}[] = {${values}};`),
+  ].join("\n");
+}
+
+function inputFor(covers: CoverIds, weather: WeatherSteps): string {
+  const { layers, pathShare, ventChangesPerHour, leafAreaIndex } = stackOf(covers);
+  const startC = weather.airC[0] ?? 0;
+  const numbers = [
+    layers.length,
+    pathShare,
+    ventChangesPerHour,
+    layers[0]?.sheetGapWPerM2K ?? 0,
+    leafAreaIndex,
+    GROUND.deepC,
+    weather.stepS,
+    startC,
+    RUNS,
+  ];
+  for (const layer of layers) {
+    const { areaRatio, longwaveTransmittance: lets, removable, heightM, leakPerHour } = layer;
+    numbers.push(areaRatio, coverLight(layer), lets.wet, lets.dry, removable ? 1 : 0);
+    numbers.push(1.2 * 1005 * heightM, leakPerHour.still, leakPerHour.perMps);
+  }
+  let topM = 0;
+  for (const cm of shelterJson.soil.layersCm) {
+    numbers.push(GROUND.tempAtC(topM + cm / 200));
+    topM += cm / 100;
+  }
+  numbers.push(GROUND.tempAtC(0), weather.airC.length);
+  for (let at = 0; at < weather.airC.length; at += 1) {
+    const { airC, skyWPerM2, sunWPerM2, windMps } = weather;
+    for (const values of [airC, skyWPerM2, sunWPerM2, windMps]) numbers.push(values[at] ?? 0);
+  }
+  return numbers.join(" ");
+}
