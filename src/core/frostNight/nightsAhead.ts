@@ -2,7 +2,7 @@ import { dayNumber, type DayNumber } from "../calendar";
 import type { OutlookDay } from "../climate";
 import { lt50At } from "../crops";
 import type { Garden } from "../garden";
-import { exposureOver } from "../plantings";
+import { exposureOver, plantsIn } from "../plantings";
 import { feltHardening, type Site } from "../growth";
 import { handlingOver, nightDegrees, nightOf, shelterDays } from "./shelterDays";
 import { rangeOf, readingsOver, USUAL_SPREAD_C, type NightForPlanting } from "./tonight";
@@ -28,7 +28,8 @@ export function nightsAhead(
   nights = 7,
 ): NightAhead[] {
   const exposure = { ...exposureOver(garden, bed), covers };
-  const run = shelterDays(site, covers, outlook, day, handlingOver(garden, bed), {
+  const handling = handlingOver(garden, bed, plantsIn(site, garden, bed, day));
+  const run = shelterDays(site, covers, outlook, day, handling, {
     daysShown: nights,
     stepsPerDay: 24,
   });

@@ -19,6 +19,7 @@ import {
   type WeatherSteps,
   type Working,
 } from "../shelter";
+import { leafAreaIndexOf, type StandingPlants } from "../plantings";
 import type { DegreesSchool, Exposure, Site } from "../growth";
 
 /** A run begins so many days before, so that the soil has come to what the covers make of it. */
@@ -56,10 +57,17 @@ export interface ShelterHandling {
   structure: Structure;
 }
 
-/** A bed's covers as they are worked: by its shelter's vents, height and barrels. */
-export function handlingOver(garden: Pick<Garden, "shelters">, bed: Bed): ShelterHandling {
+/**
+ * A bed's covers as they are worked, by its shelter's vents, height and barrels, over what stands in it.
+ */
+export function handlingOver(
+  garden: Pick<Garden, "shelters">,
+  bed: Bed,
+  standing: readonly StandingPlants[],
+): ShelterHandling {
   const shelter = garden.shelters.get(bed.shelterId ?? "");
-  return shelter ? handlingOf(shelter) : { working: VENTED, structure: {} };
+  const { working, structure } = shelter ? handlingOf(shelter) : { working: VENTED, structure: {} };
+  return { working, structure: { ...structure, leafAreaIndex: leafAreaIndexOf(bed, standing) } };
 }
 
 /** A shelter as it is built and worked. */

@@ -166,7 +166,7 @@ function nightFrom(
   ...standing: readonly (readonly StandingPlants[])[]
 ): Tonight {
   const garden: Fittings = { beds: ofBeds, shelters, pieces, place, thermometerDays };
-  const degreesAt = nightsUnder(site, garden, outlook, day);
+  const degreesAt = nightsUnder(site, garden, outlook, day, standing);
   const told = outlook.find(({ date }) => dayNumber(date) === day + 1);
   const spreadC = told?.spreadC ?? USUAL_SPREAD_C;
   const hasStock = coverPiecesOf(garden).length > 0;
@@ -252,13 +252,21 @@ function nightsUnder(
   garden: Fittings,
   outlook: readonly OutlookDay[],
   day: DayNumber,
+  standing: readonly (readonly StandingPlants[])[],
 ): DegreesAt {
+  const handlings = new Map(
+    bedsInOrder(garden).map((bed, index) => [
+      bed.id,
+      handlingOver(garden, bed, standing[index] ?? []),
+    ]),
+  );
   const nights = new Map<string, ReturnType<typeof nightOf>>();
   return (bed, covers) => {
-    const key = `${bed.shelterId ?? ""}|${covers.join("+")}`;
+    const handling = handlings.get(bed.id) ?? handlingOver(garden, bed, []);
+    const leaves = handling.structure.leafAreaIndex ?? 0;
+    const key = `${bed.shelterId ?? ""}|${covers.join("+")}|${leaves}`;
     let night = nights.get(key);
     if (!night) {
-      const handling = handlingOver(garden, bed);
       night = nightOf(shelterDays(site, covers, outlook, day, handling, NIGHT_STEPS));
       nights.set(key, night);
     }

@@ -1,5 +1,6 @@
 export { lengthForHowMuch, USUAL_HOW_MUCH, type HowMuch } from "./howMuch";
 export { plantsIn, type StandingPlants } from "./bedPlants";
+export { leafAreaIndexOf } from "./leafArea";
 export { exposureOver } from "./exposure";
 export { factsOf } from "./facts";
 export { isSownByWeight, kindAmounts, plantingAmounts, type Kind, type KindAmounts } from "./kinds";

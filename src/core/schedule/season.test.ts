@@ -161,12 +161,14 @@ test("what stood through the winter runs to flower in spring, sooner under cover
     timelineFrom(site, settings, growing("spinach", covers), day(sowOn));
   const open = spinachIn([], "2026-09-05");
   const house = spinachIn(["greenhouse-single"], "2026-09-20");
-  // Overwintered spinach in the open bolts in May, in a house in April (usual in cold inland gardens).
+  // Overwintered spinach in the open bolts in mid-May, in a house about the end of April (usual in cold
+  // inland gardens).
   expect(isoDate(open.boltDay ?? 0).slice(5, 7)).toBe("05");
-  expect(isoDate(house.boltDay ?? 0).slice(5, 7)).toBe("04");
+  expect(Math.abs((house.boltDay ?? 0) - day("2027-04-28"))).toBeLessThanOrEqual(5);
+  expect((open.boltDay ?? 0) - (house.boltDay ?? 0)).toBeGreaterThanOrEqual(10);
   expect(house.holdsUntilDay).toBeLessThanOrEqual(house.boltDay ?? 0);
   const words = why(site, settings, growing("spinach", ["greenhouse-single"]), house);
-  expect(words.map(english).join(" ")).toMatch(/bolts about \d+ April 2027: harvest it by then/);
+  expect(words.map(english).join(" ")).toMatch(/bolts about \d+ (April|May) 2027: harvest it by then/);
   // Sown too late to be more than a seedling at midwinter, it runs to flower later, by the long days.
   expect(isoDate(spinachIn([], "2026-10-20").boltDay ?? 0) > isoDate(open.boltDay ?? 0)).toBe(true);
 });

@@ -52,6 +52,8 @@ export interface ShelterRun {
 export interface GroundStart {
   tempAtC: (depthM: number) => number;
   deepC: number;
+  /** What lies below it in a long run, by the step; as at the start where it is not told. */
+  deepAtC?: (step: number) => number;
 }
 
 /** Temperatures under covers through steps of weather. */
@@ -78,6 +80,7 @@ export function runShelter(
   const isLow = stack.layers[0]?.kind !== "house";
   for (let step = 0; step < count; step += 1) {
     drive(driving, weather, step);
+    if (ground.deepAtC) driving.deepC = ground.deepAtC(step);
     const isDay = driving.sunWPerM2 > 0;
     const isWarmInside = (balance.spaceC(0) ?? 0) > PRACTICE.innerOffAboveC;
     handling.vent =

@@ -21,13 +21,16 @@ const DEEP_DAYS = { from: 110, to: 10 };
 
 /** The soil before a day: its surface by the weeks before, its depth by the months before. */
 export function usualGroundOf(climate: Climate, day: DayNumber): GroundStart {
-  const mean = (from: DayNumber, to: DayNumber) => {
-    let sum = 0;
-    for (let at = from; at < to; at += 1) sum += (climate.minTempC(at) + climate.maxTempC(at)) / 2;
-    return sum / (to - from);
-  };
-  return groundBetween(
-    mean(day - SURFACE_DAYS, day),
-    mean(day - DEEP_DAYS.from, day - DEEP_DAYS.to),
-  );
+  return groundBetween(meanAirC(climate, day - SURFACE_DAYS, day), usualDeepC(climate, day));
+}
+
+/** The soil below a metre on a day, °C, by the months before. */
+export function usualDeepC(climate: Climate, day: DayNumber): number {
+  return meanAirC(climate, day - DEEP_DAYS.from, day - DEEP_DAYS.to);
+}
+
+function meanAirC(climate: Climate, from: DayNumber, to: DayNumber): number {
+  let sum = 0;
+  for (let at = from; at < to; at += 1) sum += (climate.minTempC(at) + climate.maxTempC(at)) / 2;
+  return sum / (to - from);
 }

@@ -8,29 +8,28 @@ import { EnergyBalance, type Handling } from "./balance/energyBalance";
 import type { CoverIds } from "./materials";
 import { stackOf } from "./balance/stack";
 import { COURSE_STEPS } from "./dayCourse";
-import { usualDay, usualGroundOf } from "./usualDays";
+import { usualDay, usualDeepC, usualGroundOf } from "./usualDays";
 import { weatherSteps, type WeatherSteps } from "./weatherSteps";
 
 /** A leap year, so that 29 February has its value. */
 const NEW_YEAR = dayNumberOf(2000, 1, 1);
 /** The soil is let come to what the covers make of it for so long before the year is looked at. */
-const DAYS_BEFORE = 45;
+const DAYS_BEFORE = 90;
 /**
- * Two hours: the implicit balance stays within 0.2 °C of quarter hours on usual days, and a year
- * costs an eighth.
+ * The implicit balance may take long steps: by the hour a usual day's growth comes out within two
+ * hundredths of quarter hours.
  */
-const STEPS_PER_DAY = COURSE_STEPS;
+const STEPS_PER_DAY = 24;
+const STEPS_IN_PLACE = STEPS_PER_DAY / COURSE_STEPS;
 
 /**
- * Weather swings between mild and cold: a wave of so many days about the usual, by so many standard
- * deviations. Its crossings tell what covers add to usual days, its coldest nights, clear and still
- * after days that were already cold, what they add where it decides whether a crop lives.
+ * Cold nights come clear and still after days that were already cold: a wave of so many days about the
+ * usual, by so many standard deviations. Its coldest nights tell what covers add where that decides
+ * whether a crop lives.
  */
 const WAVE_DAYS = 12;
 const WAVE_DEVIATIONS = 1.5;
 const COLD_NIGHT = { cloudShare: 0.1, windMps: 1 };
-/** Half a wave: from one crossing to the next. */
-const HALF = WAVE_DAYS / 2;
 
 /** Covers are worn in full up to the one mean of day and night, and no more from the other on (estimate). */
 const WORN = { fullBelowMeanC: 10, offAboveMeanC: 14 };
@@ -121,7 +120,7 @@ function wornShare(climate: Climate, index: number): number {
   return Math.min(1, Math.max(0, cool));
 }
 
-/** One run through the year: usual days by the crossings of its waves, cold nights by their coldest. */
+/** A run through usual days, and one through waves of cold for what covers add to cold nights. */
 function yearUnder(climate: Climate, covers: CoverIds): UsualYear {
   const year: UsualYear = {
     minTempC: new Float64Array(DAYS_OF_YEAR),
@@ -131,51 +130,43 @@ function yearUnder(climate: Climate, covers: CoverIds): UsualYear {
     soilGainC: new Float64Array(DAYS_OF_YEAR),
     lightShare: new Float64Array(DAYS_OF_YEAR).fill(1),
   };
-  if (covers.length === 0) {
-    for (let index = 0; index < DAYS_OF_YEAR; index += 1) {
-      year.minTempC[index] = climate.minTempC(NEW_YEAR + index);
-      year.maxTempC[index] = climate.maxTempC(NEW_YEAR + index);
-    }
-    return year;
-  }
-  const run = runYear(climate, covers);
-  const bareSoilC = derive([climate], openSoil);
-  const crossings = (values: Float64Array) => (middle: number) =>
-    (at(values, middle - HALF / 2) + at(values, middle + HALF / 2)) / 2;
-  const wholeWave = (values: Float64Array) => (middle: number) => {
-    let sum = 0;
-    for (let index = middle - HALF; index < middle + HALF; index += 1) sum += at(values, index);
-    return sum / WAVE_DAYS;
-  };
-  const minGainC = straight(HALF, crossings(run.minGainC));
-  const maxGainC = straight(HALF, crossings(run.maxGainC));
-  const soilC = straight(HALF, wholeWave(run.soil5cmC));
-  const openSoilC = straight(HALF, wholeWave(bareSoilC));
-  for (let step = 0; step < COURSE_STEPS; step += 1) {
-    const ofStep = straight(HALF, (middle) => {
-      const gain = (day: number) =>
-        run.courseGainC[((day + DAYS_OF_YEAR) % DAYS_OF_YEAR) * COURSE_STEPS + step] ?? 0;
-      return (gain(middle - HALF / 2) + gain(middle + HALF / 2)) / 2;
-    });
-    for (let day = 0; day < DAYS_OF_YEAR; day += 1) {
-      year.courseGainC[day * COURSE_STEPS + step] = ofStep[day] ?? 0;
-    }
-  }
-  year.coldGainC = straight(WAVE_DAYS, (coldest) => at(run.minGainC, coldest));
-  year.lightShare = straight(HALF, wholeWave(run.lightShare));
+  const isOpen = covers.length === 0;
+  const usual = isOpen ? null : runYear(climate, covers, derive([climate], usualWeather));
+  const bareSoilC = isOpen ? null : derive([climate], openSoil);
+  const minGainC = usual && smoothed(usual.minGainC);
+  const maxGainC = usual && smoothed(usual.maxGainC);
   for (let index = 0; index < DAYS_OF_YEAR; index += 1) {
-    // Gains are straight between days; the day's own temperatures stay the climate's.
-    year.minTempC[index] = climate.minTempC(NEW_YEAR + index) + (minGainC[index] ?? 0);
-    year.maxTempC[index] = climate.maxTempC(NEW_YEAR + index) + (maxGainC[index] ?? 0);
-    year.soilGainC[index] = (soilC[index] ?? 0) - (openSoilC[index] ?? 0);
+    year.minTempC[index] = climate.minTempC(NEW_YEAR + index) + (minGainC?.[index] ?? 0);
+    year.maxTempC[index] = climate.maxTempC(NEW_YEAR + index) + (maxGainC?.[index] ?? 0);
+    year.soilGainC[index] = (usual?.soil5cmC[index] ?? 0) - (bareSoilC?.[index] ?? 0);
   }
+  if (!usual) return year;
+  const cold = runYear(climate, covers, derive([climate], coldWaves));
+  for (let step = 0; step < COURSE_STEPS; step += 1) {
+    const gainC = smoothed(
+      Float64Array.from(
+        { length: DAYS_OF_YEAR },
+        (_, day) => usual.courseGainC[day * COURSE_STEPS + step] ?? 0,
+      ),
+    );
+    for (const [day, value] of gainC.entries()) year.courseGainC[day * COURSE_STEPS + step] = value;
+  }
+  year.lightShare = smoothed(usual.lightShare);
+  year.coldGainC = straight(WAVE_DAYS, (coldest) => cold.minGainC[coldest] ?? 0);
   return year;
 }
 
-/** A value of the year by its day, counted around its ends. */
-function at(values: Float64Array, index: number): number {
-  return values[(index + DAYS_OF_YEAR) % DAYS_OF_YEAR] ?? 0;
+/** Covers go on and off from one day to the next; nobody's year has that day: the mean of a week. */
+function smoothed(values: Float64Array): Float64Array {
+  return values.map((_, index) => {
+    let sum = 0;
+    for (let at = index - DAYS_AROUND; at <= index + DAYS_AROUND; at += 1) {
+      sum += values[(at + values.length) % values.length] ?? 0;
+    }
+    return sum / (2 * DAYS_AROUND + 1);
+  });
 }
+const DAYS_AROUND = 3;
 
 /** Values known every so many days, straight between, for each day of the year. */
 function straight(every: number, valueAt: (index: number) => number): Float64Array {
@@ -198,18 +189,25 @@ interface YearRun {
   lightShare: Float64Array;
 }
 
-function openSoil(climate: Climate): Float64Array {
-  return runYear(climate, []).soil5cmC;
+/** The soil below what is reckoned, by the day of the year. */
+function deepThroughYear(climate: Climate): Float64Array {
+  return Float64Array.from({ length: DAYS_OF_YEAR }, (_, index) =>
+    usualDeepC(climate, NEW_YEAR + index),
+  );
 }
 
-function runYear(climate: Climate, covers: CoverIds): YearRun {
+function openSoil(climate: Climate): Float64Array {
+  return runYear(climate, [], derive([climate], usualWeather)).soil5cmC;
+}
+
+function runYear(climate: Climate, covers: CoverIds, weather: WeatherSteps): YearRun {
   const stack = stackOf(covers);
-  const weather = derive([climate], weatherOf);
   const first = NEW_YEAR - DAYS_BEFORE;
   const ground = usualGroundOf(climate, first);
   const balance = new EnergyBalance(stack, weather.airC[0] ?? 0);
   balance.startSoil(ground.tempAtC);
   const driving = drivingThrough(weather, ground.deepC);
+  const deepC = derive([climate], deepThroughYear);
   const handling: Handling = {
     vent: 0,
     opens: { fromC: PRACTICE.ventOpensAtC, wideAtC: PRACTICE.ventWideAtC },
@@ -229,6 +227,7 @@ function runYear(climate: Climate, covers: CoverIds): YearRun {
   };
   for (let day = 0; day < DAYS_BEFORE + DAYS_OF_YEAR; day += 1) {
     const index = day - DAYS_BEFORE;
+    driving.deepC = deepC[(index + DAYS_OF_YEAR) % DAYS_OF_YEAR] ?? ground.deepC;
     // From closed up in the cold season to wide open in the warm one, without a jump.
     const openness = 1 - wornShare(climate, index);
     const tally = { minC: Infinity, maxC: -Infinity, soilC: 0, sun: 0, light: 0 };
@@ -242,7 +241,11 @@ function runYear(climate: Climate, covers: CoverIds): YearRun {
       handling.vent = isDay ? openness * openVent : 0;
       balance.step(driving, handling);
       const cropC = balance.cropC(driving.airC);
-      if (index >= 0) run.courseGainC[index * COURSE_STEPS + step] = cropC - driving.airC;
+      if (index >= 0) {
+        const place = index * COURSE_STEPS + Math.floor(step / STEPS_IN_PLACE);
+        run.courseGainC[place] =
+          (run.courseGainC[place] ?? 0) + (cropC - driving.airC) / STEPS_IN_PLACE;
+      }
       tally.minC = Math.min(tally.minC, cropC);
       tally.maxC = Math.max(tally.maxC, cropC);
       tally.soilC += balance.soil5cmC;
@@ -271,15 +274,26 @@ function lightOf(covers: CoverIds, innerOff: boolean): number {
   );
 }
 
-/** A year's weather swinging about the usual; the same for every stack. */
-function weatherOf(climate: Climate): WeatherSteps {
+/** A year of usual days; the same for every stack. */
+function usualWeather(climate: Climate): WeatherSteps {
+  return weatherOf(climate, 0);
+}
+
+/** A year that swings between mild and cold. */
+function coldWaves(climate: Climate): WeatherSteps {
+  return weatherOf(climate, WAVE_DEVIATIONS);
+}
+
+/** A year's weather swinging about the usual by so many standard deviations. */
+function weatherOf(climate: Climate, deviations: number): WeatherSteps {
   const first = NEW_YEAR - DAYS_BEFORE;
   const days = Array.from({ length: DAYS_BEFORE + DAYS_OF_YEAR + 1 }, (_, place) => {
     const day = first + place;
     const usual = usualDay(climate, day);
-    // 1 on the coldest day of a wave, 0 at its crossings, −1 on the mildest.
+    if (deviations === 0) return usual;
+    // 1 on the coldest day of a wave, −1 on the mildest.
     const cold = Math.cos((2 * Math.PI * (place - DAYS_BEFORE)) / WAVE_DAYS);
-    const byC = WAVE_DEVIATIONS * climate.nightSpreadC(day) * cold;
+    const byC = deviations * climate.nightSpreadC(day) * cold;
     const swing = (usualValue: number, coldValue: number) =>
       Math.max(0, usualValue + (coldValue - usualValue) * cold);
     return {

@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Bed, Garden } from "@/core/garden";
-import { exposureOver, measuredOver } from "@/core/plantings";
+import { exposureOver, measuredOver, plantsIn } from "@/core/plantings";
 import {
   handlingOver,
   nightDegrees,
@@ -28,7 +28,7 @@ export function useShelter(
 ) {
   const outlook = garden.outlook?.outlook.days ?? NO_DAYS;
   return useMemo(() => {
-    const { structure } = handlingOver(garden, bed);
+    const { structure } = handlingOver(garden, bed, plantsIn(site, garden, bed, day));
     const handling = { working, structure };
     const days = shelterDays(site, covers, outlook, day, handling);
     const night = nightOf(days);

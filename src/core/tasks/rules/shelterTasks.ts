@@ -165,13 +165,13 @@ function storms({ garden, day }: Round): Task[] {
 }
 
 /** Pieces that were put on for a night and are not wanted any more. */
-function bringingIn({ site, garden, day }: Round, { nights }: Tonight): Task[] {
+function bringingIn({ site, garden, day, standing }: Round, { nights }: Tonight): Task[] {
   const outlook = garden.outlook?.outlook.days ?? [];
   return [...garden.beds.values()].flatMap((bed): Task[] => {
     const { covers, besides } = standingCovers(garden, bed);
     if (besides.length === 0) return [];
     const without = covers.slice(0, covers.length - besides.length);
-    const handling = handlingOver(garden, bed);
+    const handling = handlingOver(garden, bed, standing.get(bed.id) ?? []);
     const { cropMinC } = nightOf(shelterDays(site, without, outlook, day, handling, NIGHT_STEPS));
     const inDanger = nights.some(
       (one) =>
