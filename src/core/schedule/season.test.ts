@@ -168,7 +168,9 @@ test("what stood through the winter runs to flower in spring, sooner under cover
   expect((open.boltDay ?? 0) - (house.boltDay ?? 0)).toBeGreaterThanOrEqual(10);
   expect(house.holdsUntilDay).toBeLessThanOrEqual(house.boltDay ?? 0);
   const words = why(site, settings, growing("spinach", ["greenhouse-single"]), house);
-  expect(words.map(english).join(" ")).toMatch(/bolts about \d+ (April|May) 2027: harvest it by then/);
+  expect(words.map(english).join(" ")).toMatch(
+    /bolts about \d+ (April|May) 2027: harvest it by then/,
+  );
   // Sown too late to be more than a seedling at midwinter, it runs to flower later, by the long days.
   expect(isoDate(spinachIn([], "2026-10-20").boltDay ?? 0) > isoDate(open.boltDay ?? 0)).toBe(true);
 });
