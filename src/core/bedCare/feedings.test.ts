@@ -2,7 +2,7 @@ import { dayNumber } from "../calendar";
 import { commands } from "../commands";
 import type { Bed, Garden } from "../garden";
 import { feedingAmount, type Feeding, type Rest } from "../soil";
-import { shoppingList, tooFresh } from "./feedings";
+import { fedThisYear, shoppingList, tooFresh } from "./feedings";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { english } from "@/words/told.testdata";
 
@@ -119,4 +119,24 @@ test("a rest takes ground like a crop, and what cannot be is refused in words", 
     feeding("f", "bed-1", { kind: "amendment", name: "Lime", gPerM2: -5 }),
   );
   expect(negative.ok ? "" : english(negative.refusal)).toBe("A rate is 0 or more.");
+});
+
+test("compost and manure count toward what a bed's crops want, by hand, for a year", () => {
+  const compost = feedingAmount({ kind: "compost", depthCm: 3 }, 1, "undug");
+  // 3 cm over a square metre is 30 L, 18 kg: 9 to 13 g of nitrogen in the first year (extension guides).
+  expect(compost.nitrogenG).toBeGreaterThanOrEqual(9);
+  expect(compost.nitrogenG).toBeLessThanOrEqual(13);
+  expect(feedingAmount({ kind: "manure", raw: true, kgPerM2: 3 }, 2, "dug")).toMatchObject({
+    nitrogenG: expect.closeTo(5.4, 6),
+    phosphateG: expect.closeTo(11.4, 6),
+    potashG: expect.closeTo(51, 6),
+  });
+  const fed = (on: string) => {
+    const garden = { ...tarnholt, feedings: new Map<string, Feeding>() };
+    const compostOn = feeding("f1", "bed-1", { kind: "compost", depthCm: 3 }, on);
+    return fedThisYear(after(garden, "feeding.set", compostOn), bed("bed-1"), day("2026-10-01"));
+  };
+  expect(fed("2026-04-01")).toEqual({ nitrogenGPerM2: compost.nitrogenG, isKeptUp: true });
+  expect(fed("2025-04-01")).toEqual({ nitrogenGPerM2: 0, isKeptUp: true });
+  expect(fed("2026-11-01")).toEqual({ nitrogenGPerM2: 0, isKeptUp: false });
 });

@@ -1,4 +1,4 @@
-import { isoDate, type DayNumber } from "../calendar";
+import { dayNumber, isoDate, type DayNumber } from "../calendar";
 import {
   coverCropLibrary,
   depthLitres,
@@ -61,6 +61,30 @@ export interface ShoppingItem {
   /** When it is first wanted. */
   firstOn: string;
   notes: Told[];
+}
+
+/** Days over which a feeding counts as this year's. */
+const A_YEAR = 365;
+
+/** What was done, or is planned, to feed a bed in the year before a day. */
+export interface FedThisYear {
+  /** Nitrogen that it gives in its first year, g/m². */
+  nitrogenGPerM2: number;
+  /** Compost has been spread here before: the bed is kept up, not new. */
+  isKeptUp: boolean;
+}
+
+/** How a bed has been fed: compost and manure count toward what its crops want. */
+export function fedThisYear(garden: Garden, bed: Bed, day: DayNumber): FedThisYear {
+  const fed: FedThisYear = { nitrogenGPerM2: 0, isKeptUp: false };
+  for (const { bedId, on, feed } of garden.feedings.values()) {
+    const before = day - dayNumber(on);
+    if (bedId !== bed.id || before < 0) continue;
+    fed.isKeptUp ||= feed.kind === "compost";
+    if (before > A_YEAR) continue;
+    fed.nitrogenGPerM2 += feedingAmount(feed, 1, garden.settings.soilSchool).nitrogenG;
+  }
+  return fed;
 }
 
 /** What feedings and rests between two days need, over the garden, by name. */

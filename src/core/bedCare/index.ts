@@ -1,4 +1,12 @@
-export { feedingsOf, restNeeds, shoppingList, tooFresh, type ShoppingItem } from "./feedings";
+export {
+  fedThisYear,
+  feedingsOf,
+  restNeeds,
+  shoppingList,
+  tooFresh,
+  type FedThisYear,
+  type ShoppingItem,
+} from "./feedings";
 export { greenManures, type GreenManure } from "./greenManure";
 export { setupOperations, usualSetup, type Setup } from "./setup";
 export { uncovering } from "./uncovering";

@@ -149,9 +149,13 @@ describe("how many plants", () => {
       crop("garlic"),
       "direct",
     );
-    // 3 rows × 26 = 78 plants; 78 / (0.97 × 0.95) = 85 cloves of 5 g, eight to a bulb.
-    expect(garlic).toMatchObject({ plants: 78, seeds: 85, bulbs: 11 });
-    expect(garlic.seedGrams).toBeCloseTo(425, 0);
+    // 3 rows × 26 = 78 plants; 78 / (0.97 × 0.95) = 85 cloves of 9.5 g, six to a bulb.
+    expect(garlic).toMatchObject({ plants: 78, seeds: 85, bulbs: 15 });
+    expect(garlic.seedGrams).toBeCloseTo(810, 0);
+    // 20 to 25 feet of row a pound at 6 in (extension guides): 85 cloves stand in 39 ft.
+    const feetAPound = (78 * 0.5) / (garlic.seedGrams / 453.6);
+    expect(feetAPound).toBeGreaterThan(20);
+    expect(feetAPound).toBeLessThan(25);
     const potato = amountsFor(stand({ rowCm: 70, inRowCm: 30 }), crop("potato"), "direct");
     // One row of 26: 29 pieces of about 60 g.
     expect(potato).toMatchObject({ plants: 26, seeds: 29, bulbs: null });

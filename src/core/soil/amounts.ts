@@ -73,5 +73,11 @@ export function usualNitrogenGPerM2(demand: "light" | "medium" | "heavy"): numbe
   return soilJson.nitrogenGPerM2[demand];
 }
 
-/** Depth of compost that growers spread once a year, cm. */
-export const USUAL_COMPOST_CM = soilJson.compostCm;
+/** Depth of compost that growers spread in a year, cm: little on beds kept up, more on new ones. */
+export const USUAL_COMPOST_CM: Readonly<Record<"keptUp" | "new", number>> = soilJson.compostCm;
+
+/** What growers spread on a new bed, cm. */
+export const NEW_BED_COMPOST_CM = soilJson.newBedCompostCm;
+
+/** Nitrogen that cereals sown before winter want, g/m². */
+export const CEREAL_NITROGEN_G_PER_M2 = soilJson.cerealNitrogenGPerM2;

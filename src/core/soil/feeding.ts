@@ -13,7 +13,7 @@ export interface FeedingAmount {
   /** One of the two is given: what is measured by the barrow, or what is weighed. */
   litres: number | null;
   grams: number | null;
-  /** What it brings, g; nitrogen below 0 where carbon that is dug in binds it at first. */
+  /** What it brings in its first year, g; nitrogen below 0 where carbon that is dug in binds it at first. */
   nitrogenG: number;
   phosphateG: number;
   potashG: number;
@@ -27,8 +27,15 @@ export function feedingAmount(
 ): FeedingAmount {
   const nothing = { litres: null, grams: null, nitrogenG: 0, phosphateG: 0, potashG: 0 };
   switch (feed.kind) {
-    case "compost":
-      return { ...nothing, item: fact("soil.compost"), litres: depthLitres(areaM2, feed.depthCm) };
+    case "compost": {
+      const litres = depthLitres(areaM2, feed.depthCm);
+      return {
+        ...nothing,
+        item: fact("soil.compost"),
+        litres,
+        ...broughtBy("compost", litres * soilJson.compostKgPerL),
+      };
+    }
     case "fertiliser": {
       const out = weighedOut(feed, areaM2, feed.nitrogenGPerM2);
       return {
@@ -45,6 +52,7 @@ export function feedingAmount(
         ...nothing,
         item: feed.raw ? fact("soil.rawManure") : fact("soil.compostedManure"),
         grams: feed.kgPerM2 * areaM2 * 1000,
+        ...broughtBy("manure", feed.kgPerM2 * areaM2),
       };
     case "amendment":
       return { ...nothing, item: feed.name, grams: feed.gPerM2 * areaM2 };
@@ -60,6 +68,15 @@ export function feedingAmount(
       };
     }
   }
+}
+
+/** What compost or manure gives to plants in its first year; the rest comes over many. */
+function broughtBy(
+  kind: keyof typeof soilJson.firstYearGPerKg,
+  kg: number,
+): Pick<FeedingAmount, "nitrogenG" | "phosphateG" | "potashG"> {
+  const { nitrogen, phosphate, potash } = soilJson.firstYearGPerKg[kind];
+  return { nitrogenG: kg * nitrogen, phosphateG: kg * phosphate, potashG: kg * potash };
 }
 
 /** A share as a bag writes it: 0.05 is "5", 0.035 is "3.5". */

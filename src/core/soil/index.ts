@@ -3,6 +3,8 @@ export {
   depthLitres,
   nitrogenBoundG,
   productProblem,
+  CEREAL_NITROGEN_G_PER_M2,
+  NEW_BED_COMPOST_CM,
   USUAL_COMPOST_CM,
   usualNitrogenGPerM2,
   weighedOut,

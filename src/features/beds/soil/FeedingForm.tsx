@@ -4,8 +4,14 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMemo } from "react";
 import { isoDate } from "@/core/calendar";
+import { fedThisYear } from "@/core/bedCare";
 import { plantsIn } from "@/core/plantings";
-import { feedingAmount, usualNitrogenGPerM2 } from "@/core/soil";
+import {
+  feedingAmount,
+  NEW_BED_COMPOST_CM,
+  USUAL_COMPOST_CM,
+  usualNitrogenGPerM2,
+} from "@/core/soil";
 import { gardenStore, newId } from "@/store/index";
 import { InspectorSection } from "@/ui/frame/index";
 import { ChoiceField, readable, useFields, WordsField } from "@/ui/forms";
@@ -15,6 +21,7 @@ import { feedFieldsSchema, feedFrom, FEED_KINDS, fieldsOf, usualFeedFields } fro
 import { amountWords } from "./feedingWords";
 import type { BedSectionProps } from "../section";
 import { beds as say } from "@/words/en/beds";
+import { feeding as feedingSay } from "@/words/en/feeding";
 import { useWording } from "@/ui/wording";
 
 /** Something to feed the bed with: how much of it, and what it brings, as it is typed. */
@@ -26,7 +33,9 @@ export function FeedingForm({ garden, site, bed, day }: BedSectionProps) {
   );
   const demand = (["heavy", "medium", "light"] as const).find((one) => demands.includes(one));
   const schema = useMemo(() => feedFieldsSchema(units), [units]);
-  const form = useFields(schema, usualFeedFields(units, usualNitrogenGPerM2(demand ?? "medium")));
+  const wantedGPerM2 = usualNitrogenGPerM2(demand ?? "medium");
+  const fed = fedThisYear(garden, bed, day);
+  const form = useFields(schema, usualFeedFields(units, wantedGPerM2, fed));
   const { control } = form;
   const fields = readable(form.watch());
   const feed = feedFrom(fields, units);
@@ -86,6 +95,25 @@ export function FeedingForm({ garden, site, bed, day }: BedSectionProps) {
       </SectionForm>
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", mt: 0.75, lineHeight: 1.45 }}>
         {soilSchool === "dug" ? say.digItInASpadeDeep : say.spreadItOnTopRootsOfWhatStoodHere}
+        {fields.kind === "compost" &&
+          fed.isKeptUp &&
+          feedingSay.aBedKeptUpWantsLittleCompost({
+            usual: wording.distanceCm(USUAL_COMPOST_CM.keptUp),
+          })}
+        {fields.kind === "compost" &&
+          !fed.isKeptUp &&
+          feedingSay.aNewBedWantsMoreCompost({
+            from: wording.distanceCm(NEW_BED_COMPOST_CM.from),
+            to: wording.distanceCm(NEW_BED_COMPOST_CM.to),
+          })}
+        {(fields.kind === "compost" || fields.kind === "manure" || fields.kind === "rawManure") &&
+          feedingSay.whatItBringsIsForItsFirstYear}
+        {fields.kind === "fertiliser" &&
+          fed.nitrogenGPerM2 > 0 &&
+          feedingSay.alreadyGivenThisYear({
+            given: wording.ratePerM2(fed.nitrogenGPerM2),
+            wanted: wording.ratePerM2(wantedGPerM2),
+          })}
         {fields.kind === "compost" && say.wetDustyCompostWearAMaskWashYour}
         {fields.kind === "fertiliser" && say.theBagsLabelOverridesTheseAmounts}
         {(fields.kind === "rawManure" || fields.kind === "manure") &&

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import type { FedThisYear } from "@/core/bedCare";
 import { productProblem, USUAL_COMPOST_CM, type Feeding } from "@/core/soil";
 import { centimetres, gramsPerM2, inches, poundsPer, type Units } from "@/core/units";
 import { readTyped, readTypedLength } from "@/ui/inputs/index";
@@ -68,13 +69,22 @@ export function fieldsOf(kind: FeedFields["kind"], units: Units) {
   return fields[kind];
 }
 
-/** What the form begins with: a year's compost, and the nitrogen that the bed's crops want. */
-export function usualFeedFields(units: Units, nitrogenGPerM2: number): FeedFields {
+/**
+ * What the form begins with: a year's compost, more on a new bed, and the nitrogen that the bed's crops
+ * want besides what it was given this year.
+ */
+export function usualFeedFields(
+  units: Units,
+  wantedGPerM2: number,
+  { nitrogenGPerM2: givenGPerM2, isKeptUp }: FedThisYear,
+): FeedFields {
+  const compostCm = USUAL_COMPOST_CM[isKeptUp ? "keptUp" : "new"];
+  const nitrogenGPerM2 = Math.max(0, wantedGPerM2 - Math.max(0, givenGPerM2));
   const imperial = units === "imperial";
   const tenth = (value: number) => String(Math.round(value * 10) / 10);
   return {
     kind: "compost",
-    depth: tenth(imperial ? inches(USUAL_COMPOST_CM) : USUAL_COMPOST_CM),
+    depth: tenth(imperial ? inches(compostCm) : compostCm),
     name: "",
     bag: "5-3-2",
     nitrogen: tenth(imperial ? poundsPer(1000, nitrogenGPerM2) : nitrogenGPerM2),

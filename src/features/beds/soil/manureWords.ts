@@ -1,9 +1,10 @@
 import type { DayNumber } from "@/core/calendar";
 import type { GreenManure } from "@/core/bedCare";
-import type { SoilSchool } from "@/core/soil";
+import { CEREAL_NITROGEN_G_PER_M2, type SoilSchool } from "@/core/soil";
 import { chanceWords } from "@/words";
 import type { LocalWording } from "@/ui/wording";
 import { beds as say } from "@/words/en/beds";
+import { feeding } from "@/words/en/feeding";
 
 const WHEN_WORDS: Record<GreenManure["when"], string> = {
   open: say.sown2,
@@ -30,6 +31,8 @@ export function manureWords(
       }),
     say.winterKillsIt({ chance: chanceWords(winterKillChance) }),
     turnInDay !== null && turnInDay > day && say.by({ end, date: wording.date(turnInDay, day) }),
+    crop.kind === "cereal" &&
+      feeding.beforeWinterItWantsNitrogen({ rate: wording.ratePerM2(CEREAL_NITROGEN_G_PER_M2) }),
     crop.inoculantGroup && say.inoculant({ inoculantGroup: crop.inoculantGroup }),
     crop.nitrogenForStraw && school === "dug" && say.itsStrawTiesUpNitrogenAtFirst,
     crop.lookAlikeSeed &&

@@ -1,0 +1,14 @@
+import { table } from "../table";
+
+/** How much feed a bed wants, and what it brings. */
+export const feeding = table({
+  aBedKeptUpWantsLittleCompost: ({ usual }: { usual: string }) =>
+    `A bed kept up wants about ${usual} of compost a year. `,
+  aNewBedWantsMoreCompost: ({ from, to }: { from: string; to: string }) =>
+    `A new bed wants ${from} to ${to} of compost. `,
+  whatItBringsIsForItsFirstYear: "What it brings is for its first year; the rest comes later. ",
+  alreadyGivenThisYear: ({ given, wanted }: { given: string; wanted: string }) =>
+    `Compost, manure and fertiliser of the last year give ${given} of nitrogen; crops here want ${wanted}. `,
+  beforeWinterItWantsNitrogen: ({ rate }: { rate: string }) =>
+    `On poor ground it wants about ${rate} of nitrogen before winter.`,
+});
