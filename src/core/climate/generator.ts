@@ -3,7 +3,7 @@ import { extraterrestrialRadiationMJ, globalRadiationMJ } from "../sky";
 import type { DailyRecord } from "./dailyRecord";
 import { randomStream } from "./random";
 import { daysOfYear } from "./seasonalCurve";
-import { WET_DAY_MM, type DayKind, type WeatherModel } from "./weatherModel";
+import { SEASON_DAYS, WET_DAY_MM, type DayKind, type WeatherModel } from "./weatherModel";
 
 /** A day is at least this much warmer than its night. */
 const LEAST_RANGE_C = 0.5;
@@ -65,7 +65,9 @@ export function generateTemperatures(
   const minTempC = new Float32Array(days);
   const maxTempC = new Float32Array(days);
   const precipitationMm = new Float32Array(days);
-  const { wetAfterDry, wetAfterWet, wetDayMm, residuals } = model;
+  const { wetAfterDry, wetAfterWet, wetDayMm, residuals, seasonShare } = model;
+  const seasonsApart = seasonalDepartures(days, seed);
+  const [ofDay, ofSeason] = [Math.sqrt(1 - seasonShare), Math.sqrt(seasonShare)];
   const [highFromHigh, highFromLow, lowFromHigh, lowFromLow] = residuals.carry;
   const [freshHigh, freshShared, freshLow] = residuals.fresh;
   let wet = false;
@@ -81,8 +83,9 @@ export function generateTemperatures(
     low = lowFromHigh * high + lowFromLow * low + freshShared * first + freshLow * second;
     high = nextHigh;
     const kind: DayKind = wet ? model.wet : model.dry;
-    let max = (kind.maxMeanC[at] ?? 0) + (kind.maxSdC[at] ?? 0) * high;
-    let min = (kind.minMeanC[at] ?? 0) + (kind.minSdC[at] ?? 0) * low;
+    const season = ofSeason * (seasonsApart[index] ?? 0);
+    let max = (kind.maxMeanC[at] ?? 0) + (kind.maxSdC[at] ?? 0) * (ofDay * high + season);
+    let min = (kind.minMeanC[at] ?? 0) + (kind.minSdC[at] ?? 0) * (ofDay * low + season);
     if (max < min + LEAST_RANGE_C) {
       const middle = (max + min) / 2;
       max = middle + LEAST_RANGE_C / 2;
@@ -96,6 +99,18 @@ export function generateTemperatures(
     }
   }
   return { firstDay, minTempC, maxTempC, precipitationMm };
+}
+
+/** How far each season is from the usual, day by day, in standard deviations: one turns into the next. */
+function seasonalDepartures(days: number, seed: number): Float64Array {
+  const random = randomStream(seed + 0x5ea5);
+  let [from, to] = [random.normal(), random.normal()];
+  return Float64Array.from({ length: days }, (_, index) => {
+    const way = (index % SEASON_DAYS) / SEASON_DAYS;
+    if (index > 0 && way === 0) [from, to] = [to, random.normal()];
+    const angle = (way * Math.PI) / 2;
+    return from * Math.cos(angle) + to * Math.sin(angle);
+  });
 }
 
 /**

@@ -4,6 +4,7 @@ import { curveOf, type SeasonalCurve } from "./seasonalCurve";
 import type { ClimateSketch } from "./sketch";
 import {
   USUAL_RESIDUALS,
+  USUAL_SEASON_SHARE,
   USUAL_WET_DAY_MM,
   USUAL_WIND_MPS,
   type DayKind,
@@ -92,6 +93,7 @@ export function weatherModelFromSketch(
       dry: kind(false),
       wet: kind(true),
       residuals: USUAL_RESIDUALS,
+      seasonShare: USUAL_SEASON_SHARE,
       wetDayMm: flat(USUAL_WET_DAY_MM),
       windMps: USUAL_WIND_MPS,
     },

@@ -70,6 +70,7 @@ test("generated departures are correlated as the process was asked to be", () =>
     dry: kind,
     wet: kind,
     residuals: residualsFrom(0.4, [0.6, 0.2, 0.3, 0.7]),
+    seasonShare: 0,
     wetDayMm: flat(5),
     windMps: 2,
   };
@@ -87,6 +88,33 @@ test("generated departures are correlated as the process was asked to be", () =>
   expect(Math.abs(correlation(high, high, 1) - 0.6)).toBeLessThan(0.04);
   expect(Math.abs(correlation(minTempC, minTempC, 1) - 0.7)).toBeLessThan(0.04);
   expect(Math.abs(correlation(minTempC, high, 1) - 0.3)).toBeLessThan(0.04);
+});
+
+test("some seasons differ beyond what day-to-day weather adds up to, and a record tells by how much", () => {
+  const { model } = climateFromSketch(47.1, {
+    coldestMonth: { lowC: -7, highC: 1.5 },
+    warmestMonth: { lowC: 13, highC: 26 },
+    frost: { kind: "dates", medianFirst: "10-08", medianLast: "05-06" },
+    wetDaysPerYear: 150,
+  });
+  const years = 60;
+  const made = (seasonShare: number, seed = 21) =>
+    generateTemperatures({ ...model, seasonShare }, 0, years * 365, seed);
+  /** How far the means of January's lows stray from year to year, °C. */
+  const januarySdC = (record: ReturnType<typeof made>) => {
+    const means = Array.from({ length: years }, (_, year) => {
+      const month = record.minTempC.subarray(year * 365, year * 365 + 31);
+      return month.reduce((sum, value) => sum + value, 0) / month.length;
+    });
+    const mean = means.reduce((sum, value) => sum + value, 0) / years;
+    return Math.sqrt(means.reduce((sum, value) => sum + (value - mean) ** 2, 0) / years);
+  };
+  expect(januarySdC(made(0.2))).toBeGreaterThan(1.2 * januarySdC(made(0)));
+  for (const share of [0, 0.1, 0.2]) {
+    // Sixty years tell it to about five hundredths; the mean of three records to less.
+    const found = [1, 2, 21].map((seed) => fitWeatherModel(made(share, seed)).seasonShare);
+    expect(Math.abs(found.reduce((sum, one) => sum + one, 0) / 3 - share)).toBeLessThan(0.03);
+  }
 });
 
 test("a record's rain, spread and correlations are found again in the model fitted to it", () => {
@@ -126,6 +154,7 @@ test("the usual night over wet and dry days is their mean by share, and spreads 
     dry: kind(2, 3),
     wet: kind(6, 1),
     residuals: USUAL_RESIDUALS,
+    seasonShare: 0,
     wetDayMm: flat(5),
     windMps: 2,
   };

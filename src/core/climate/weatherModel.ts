@@ -36,6 +36,11 @@ export interface WeatherModel {
   dry: DayKind;
   wet: DayKind;
   residuals: Residuals;
+  /**
+   * Share of the departures' variance that goes with the season of a year, not with the day: some
+   * autumns are mild and some winters hard beyond what day-to-day weather adds up to.
+   */
+  seasonShare: number;
   /** Mean rain of a wet day, mm. */
   wetDayMm: SeasonalCurve;
   /** Mean wind at 2 m, m/s. */
@@ -59,11 +64,13 @@ export function fitWeatherModel(record: DailyRecord, windMps = USUAL_WIND_MPS): 
   const dry = fitKind(record, kinds, seasons, DRY);
   const wetCount = kinds.filter((kind) => kind === WET).length;
   const wet = wetCount < LEAST_DAYS ? dry : fitKind(record, kinds, seasons, WET);
+  const departures = departuresOf(record, kinds, seasons, { dry, wet });
   return {
     ...fitRain(record, kinds, seasons),
     dry,
     wet,
-    residuals: fitResiduals(record, kinds, seasons, { dry, wet }),
+    residuals: fitResiduals(departures),
+    seasonShare: fitSeasonShare(departures),
     windMps,
   };
 }
@@ -129,25 +136,39 @@ function fitRain(record: DailyRecord, kinds: Uint8Array, seasons: Uint16Array) {
   };
 }
 
-function fitResiduals(
+/** How far each high and low is from its normal, in standard deviations; NaN where it is not known. */
+interface Departures {
+  high: Float64Array;
+  low: Float64Array;
+}
+
+function departuresOf(
   record: DailyRecord,
   kinds: Uint8Array,
   seasons: Uint16Array,
   { dry, wet }: { dry: DayKind; wet: DayKind },
-): Residuals {
+): Departures {
+  const high = new Float64Array(kinds.length).fill(NaN);
+  const low = new Float64Array(kinds.length).fill(NaN);
+  for (let index = 0; index < kinds.length; index += 1) {
+    if (kinds[index] === UNKNOWN) continue;
+    const kind = kinds[index] === WET ? wet : dry;
+    const at = (seasons[index] ?? 1) - 1;
+    high[index] =
+      ((record.maxTempC[index] ?? NaN) - (kind.maxMeanC[at] ?? 0)) / (kind.maxSdC[at] ?? 1);
+    low[index] =
+      ((record.minTempC[index] ?? NaN) - (kind.minMeanC[at] ?? 0)) / (kind.minSdC[at] ?? 1);
+  }
+  return { high, low };
+}
+
+function fitResiduals(departures: Departures): Residuals {
   // Sums for the correlation of high and low on one day, and from one day to the next.
   let [sameDay, highHigh, highLow, lowHigh, lowLow, pairs, days] = [0, 0, 0, 0, 0, 0, 0];
   let [highBefore, lowBefore] = [NaN, NaN];
-  for (let index = 0; index < kinds.length; index += 1) {
-    const kind = kinds[index] === WET ? wet : dry;
-    const at = (seasons[index] ?? 1) - 1;
-    const unknown = kinds[index] === UNKNOWN;
-    const high = unknown
-      ? NaN
-      : ((record.maxTempC[index] ?? NaN) - (kind.maxMeanC[at] ?? 0)) / (kind.maxSdC[at] ?? 1);
-    const low = unknown
-      ? NaN
-      : ((record.minTempC[index] ?? NaN) - (kind.minMeanC[at] ?? 0)) / (kind.minSdC[at] ?? 1);
+  for (let index = 0; index < departures.high.length; index += 1) {
+    const high = departures.high[index] ?? NaN;
+    const low = departures.low[index] ?? NaN;
     if (!Number.isNaN(high + low)) {
       sameDay += high * low;
       days += 1;
@@ -168,6 +189,54 @@ function fitResiduals(
     lowHigh / pairs,
     lowLow / pairs,
   ]);
+}
+
+/** Days over which a season's departure is followed. */
+export const SEASON_DAYS = 60;
+/** A season's own share where no record tells it (estimate). */
+export const USUAL_SEASON_SHARE = 0.06;
+const MOST_SEASON_SHARE = 0.25;
+/** So much of a season's departure is left in the mean of its days: it turns into the next one meanwhile. */
+const LEFT_IN_MEAN = 0.83;
+const FITTING_ROUNDS = 4;
+/** Fewer seasons tell nothing of how far they differ. */
+const LEAST_SEASONS = 60;
+
+/**
+ * What the means of two months stray further than day-to-day weather makes them, as a share of the whole
+ * variance. Weather made day by day alone has months too much alike.
+ *
+ * @source R. W. Katz and M. B. Parlange (1998), Overdispersion phenomenon in stochastic modeling of
+ *         precipitation, Journal of Climate 11, 591–601, for the fault; the fit is our own
+ */
+function fitSeasonShare({ low }: Departures): number {
+  let [squares, seasons, product, square] = [0, 0, 0, 0];
+  for (let from = 0; from + SEASON_DAYS <= low.length; from += SEASON_DAYS) {
+    let [sum, known] = [0, 0];
+    for (let index = from; index < from + SEASON_DAYS; index += 1) {
+      const value = low[index] ?? NaN;
+      if (Number.isNaN(value)) continue;
+      sum += value;
+      known += 1;
+      square += value * value;
+      const next = low[index + 1] ?? NaN;
+      if (!Number.isNaN(next)) product += value * next;
+    }
+    if (known < SEASON_DAYS / 2) continue;
+    squares += (sum / known) ** 2;
+    seasons += 1;
+  }
+  if (seasons < LEAST_SEASONS) return USUAL_SEASON_SHARE;
+  const carry = product / square;
+  let share = 0;
+  for (let round = 0; round < FITTING_ROUNDS; round += 1) {
+    // What days carry over without their season; the variance of a mean of them: (1 + r) / (1 − r) for each.
+    const ofDays = (carry - share) / (1 - share);
+    const byDays = (1 + ofDays) / (1 - ofDays) / SEASON_DAYS;
+    const found = (squares / seasons - byDays) / (LEFT_IN_MEAN - byDays);
+    share = Math.min(MOST_SEASON_SHARE, Math.max(0, found));
+  }
+  return share;
 }
 
 /**

@@ -7,7 +7,9 @@ import { stackOf } from "./balance/stack";
 /** The balance's sources as plain script, built as energyBalance.ts builds the compiled one. */
 function asScript(covers: string[], startC: number): Balance {
   const stack = stackOf(covers, { barrelLitresPerM2: 20 });
-  const balance = new Balance(stack.layers.length, stack.pathShare, stack.leafAreaIndex, startC);
+  const balance = new Balance(stack.layers.length, stack.pathShare);
+  balance.setLeaves(stack.leafAreaIndex, 1 - Math.exp(-0.6 * stack.leafAreaIndex));
+  balance.start(startC);
   balance.barrelLitres = stack.barrelLitresPerM2;
   balance.ventChangesPerHour = stack.ventChangesPerHour;
   balance.sheetGapWPerM2K = stack.layers[0]?.sheetGapWPerM2K ?? 0;

@@ -347,7 +347,7 @@ int main(void) {
   start.vents = number();
   start.gap = number();
   start.leafArea = number();
-  start.leavesHide = 1 - exp(-SHADES_BY_LEAF_AREA * start.leafArea);
+  start.leavesHide = 1 - exp(-0.6 * start.leafArea);
   double deepC = number(), stepS = number(), startC = number();
   int runs = (int)number();
   start.size = 2 * start.count + (start.pathShare > 0 ? 2 : 1);

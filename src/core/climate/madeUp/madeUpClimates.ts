@@ -34,7 +34,8 @@ export function madeUpYears(
 }
 
 function modelOf({ latitudeDeg, climate }: MadeUpClimate): WeatherModel {
-  return weatherModelFromSketch(latitudeDeg, climate).model;
+  // Day by day alone: the thirty years that are shipped stay as they are.
+  return { ...weatherModelFromSketch(latitudeDeg, climate).model, seasonShare: 0 };
 }
 
 const OUTLOOK_DAYS = 7;

@@ -37,7 +37,8 @@ const NEVER_C = 1000;
 
 /** The compiled balance, as assembly/entry.ts gives it: a balance is an address in its memory. */
 interface Compiled {
-  balanceOf(covers: number, pathShare: number, leafAreaIndex: number, startC: number): number;
+  balanceOf(covers: number, pathShare: number): number;
+  start(at: number, startC: number, leafAreaIndex: number, leavesHide: number): void;
   build(at: number, barrels: number, vents: number, gap: number, staysDry: boolean): void;
   coverAt(
     at: number,
@@ -74,9 +75,6 @@ interface Compiled {
   inJ(at: number): number;
   outJ(at: number): number;
   heldJ(at: number): number;
-  __pin(at: number): number;
-  __unpin(at: number): void;
-  __collect(): void;
 }
 
 let machine: Compiled | null = null;
@@ -89,13 +87,11 @@ function compiledBalance(): Compiled {
   return machine;
 }
 
-/** Gives a balance's memory back when nobody holds it any more. */
-const held = new FinalizationRegistry<number>((at) => {
-  compiledBalance().__unpin(at);
+/** Balances in memory that nobody holds any more, by their shape: a new one begins in an old one's place. */
+const spare = new Map<string, number[]>();
+const held = new FinalizationRegistry<{ shape: string; at: number }>(({ shape, at }) => {
+  spare.set(shape, [...(spare.get(shape) ?? []), at]);
 });
-/** What was given back is gathered every so many new balances. */
-const COLLECTED_EVERY = 64;
-let made = 0;
 
 function bytesOf(base64: string): Uint8Array<ArrayBuffer> {
   return Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
@@ -117,9 +113,11 @@ export class EnergyBalance {
   ) {
     const { compiled } = this;
     const { layers, leafAreaIndex, pathShare } = stack;
-    if (made++ % COLLECTED_EVERY === 0) compiled.__collect();
-    this.at = compiled.__pin(compiled.balanceOf(layers.length, pathShare, leafAreaIndex, startC));
-    held.register(this, this.at);
+    const shape = `${layers.length}, ${pathShare}`;
+    this.at = spare.get(shape)?.pop() ?? compiled.balanceOf(layers.length, pathShare);
+    held.register(this, { shape, at: this.at });
+    const leavesHide = 1 - Math.exp(-shelterJson.canopy.shadesByLeafArea * leafAreaIndex);
+    compiled.start(this.at, startC, leafAreaIndex, leavesHide);
     const { barrelLitresPerM2, ventChangesPerHour, staysDry } = stack;
     const gapWPerM2K = layers[0]?.sheetGapWPerM2K ?? 0;
     compiled.build(this.at, barrelLitresPerM2, ventChangesPerHour, gapWPerM2K, staysDry);

@@ -14,7 +14,6 @@ import {
   LOSS_UNDER_SNOW,
   OUTSIDE_PER_MPS,
   OUTSIDE_STILL,
-  SHADES_BY_LEAF_AREA,
   SOIL_ABSORBS,
   SOIL_EMISSIVITY,
   SOIL_W_PER_M2K,
@@ -69,7 +68,7 @@ export class Balance {
   private system: LinearSystem;
   private longwave: Longwave;
   /** Share of the light that leaves keep from the bed's soil. */
-  private readonly leavesHide: f64;
+  private leavesHide: f64 = 0;
   /** Of this step: what the outermost cover keeps of its exchange, and what moisture adds to air changes. */
   private outward: f64 = 1;
   private moist: f64 = 1;
@@ -78,28 +77,37 @@ export class Balance {
   constructor(
     readonly count: i32,
     pathShare: f64,
-    leafAreaIndex: f64,
-    startC: f64,
   ) {
     // Covers, air below each, the surface of the bed's soil, the surface of the paths where there are any.
     const size = 2 * count + (pathShare > 0 ? 2 : 1);
     this.pathShare = pathShare;
-    this.leafAreaIndex = leafAreaIndex;
-    const leavesHide = 1 - Math.exp(-SHADES_BY_LEAF_AREA * leafAreaIndex);
-    this.leavesHide = leavesHide;
     this.system = new LinearSystem(size);
     this.longwave = new Longwave(count, size, pathShare);
     this.covers = new StaticArray<Cover>(count);
     for (let at: i32 = 0; at < count; at += 1) {
       const cover = new Cover();
       cover.share = at === 0 ? 1 : 1 - pathShare;
+      this.covers[at] = cover;
+    }
+  }
+
+  /** Begins anew, with all covers, air and water at one temperature, and wet. */
+  start(startC: f64): void {
+    for (let at: i32 = 0; at < this.count; at += 1) {
+      const cover: Cover = this.covers[at];
       cover.tempC = startC;
       cover.airC = startC;
-      this.covers[at] = cover;
+      cover.isWet = true;
     }
     this.surfaceC = startC;
     this.pathC = startC;
     this.barrelC = startC;
+  }
+
+  /** @param leavesHide share of the light that leaves keep from the bed's soil */
+  setLeaves(leafAreaIndex: f64, leavesHide: f64): void {
+    this.leafAreaIndex = leafAreaIndex;
+    this.leavesHide = leavesHide;
   }
 
   /** Air at the crop: below the innermost cover, or outside where there is none. */
@@ -138,28 +146,23 @@ export class Balance {
       return;
     }
     if (this.pathShare > 0) this.pathSoil.prepare(deepC, stepS);
-    let sunW = this.solve(airC, skyWPerM2, sunWPerM2, windMps, stepS, vent, innerOn, snow);
-    if (this.isTooWarmFor(vent, opensAtC, wideAtC)) {
-      // Where the opening and the warmth that it leaves agree, closed in on by halves.
-      let least = vent;
-      let most: f64 = 1;
-      sunW = this.solve(airC, skyWPerM2, sunWPerM2, windMps, stepS, most, innerOn, snow);
-      const isWide = this.isTooWarmFor(most, opensAtC, wideAtC);
-      for (let half: i32 = 0; half < VENT_HALVINGS && !isWide; half += 1) {
-        const middle = (least + most) / 2;
-        sunW = this.solve(airC, skyWPerM2, sunWPerM2, windMps, stepS, middle, innerOn, snow);
-        if (this.isTooWarmFor(middle, opensAtC, wideAtC)) least = middle;
-        else most = middle;
-      }
+    // Where the opening and the warmth that it leaves agree: shut, wide open, or closed in on by halves.
+    let sunW: f64 = 0;
+    let least = vent;
+    let most: f64 = 1;
+    let opening = vent;
+    for (let round: i32 = 0; round <= VENT_HALVINGS + 1; round += 1) {
+      sunW = this.solve(airC, skyWPerM2, sunWPerM2, windMps, stepS, opening, innerOn, snow);
+      const spaceC: f64 = this.system.right[this.count];
+      const isTooWarm = spaceC > opensAtC + opening * (wideAtC - opensAtC);
+      if (round === 0 && (!isTooWarm || opening >= 1)) break;
+      if (round === 1 && isTooWarm) break;
+      if (isTooWarm) least = opening;
+      else most = opening;
+      opening = round === 0 ? 1 : (least + most) / 2;
     }
     this.keepBooks(airC, windMps, stepS, sunW);
     this.take(stepS);
-  }
-
-  /** Whether the outermost space has come out warmer than at which a vent stands so far open. */
-  private isTooWarmFor(vent: f64, opensAtC: f64, wideAtC: f64): bool {
-    const spaceC: f64 = this.system.right[this.count];
-    return vent < 1 && spaceC > opensAtC + vent * (wideAtC - opensAtC);
   }
 
   /** Fills and solves a step's equations. Gives the sun taken in, W/m². */

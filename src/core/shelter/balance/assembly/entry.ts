@@ -4,8 +4,14 @@ import { SOIL_LAYERS } from "./values";
 
 // What the program calls: a balance is a pointer to it.
 
-export function balanceOf(covers: i32, pathShare: f64, leafAreaIndex: f64, startC: f64): Balance {
-  return new Balance(covers, pathShare, leafAreaIndex, startC);
+export function balanceOf(covers: i32, pathShare: f64): Balance {
+  return new Balance(covers, pathShare);
+}
+
+/** Begins anew; how it is built is set after it. */
+export function start(balance: Balance, startC: f64, leafAreaIndex: f64, leavesHide: f64): void {
+  balance.setLeaves(leafAreaIndex, leavesHide);
+  balance.start(startC);
 }
 
 export function build(

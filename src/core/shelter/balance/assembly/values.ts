@@ -48,9 +48,6 @@ export const BARREL_J_PER_LITRE_K: f64 = 4186;
 /** What it passes to the air. */
 export const BARREL_W_PER_LITRE_K: f64 = 0.064;
 
-/** Extinction of light in leaves. */
-export const SHADES_BY_LEAF_AREA: f64 = 0.6;
-
 /** At each side of a leaf. */
 export const LEAF_CONVECTION_W_PER_M2K: f64 = 4.8;
 
