@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import "./balance/assembly/asScript";
+import { asScript } from "./balance.testdata";
+import { crossedJ, heldJ } from "./balance/assembly/books";
 import shelterJson from "@data/shelter.json";
 import sources from "@data/sources.json";
 import { dayNumber } from "../calendar";
@@ -51,26 +52,22 @@ test("energy is conserved: what goes in less what goes out is what is held, to a
   fc.assert(
     fc.property(anyStack, anyDays, fc.boolean(), fc.nat(60), (covers, days, snow, barrels) => {
       const weather = weatherSteps(47.1, day, asDays(days));
-      const balance = new EnergyBalance(stackOf(covers, { barrelLitresPerM2: barrels }), 3);
-      balance.startSoil((depthM) => 1 + 5 * depthM);
+      const balance = asScript(stackOf(covers, { barrelLitresPerM2: barrels }), 3);
       let [inJ, outJ] = [0, 0];
-      const before = balance.heldJ;
-      for (let step = 0; step < weather.airC.length; step += 1) {
-        const driving = {
-          airC: weather.airC[step] ?? 0,
-          skyWPerM2: weather.skyWPerM2[step] ?? 0,
-          sunWPerM2: weather.sunWPerM2[step] ?? 0,
-          windMps: weather.windMps[step] ?? 0,
-          deepC: 7,
-          stepS: weather.stepS,
-        };
+      const before = heldJ(balance);
+      const { airC, skyWPerM2, sunWPerM2, windMps, stepS } = weather;
+      for (let step = 0; step < airC.length; step += 1) {
         const innerOn = step % 96 < 30 || step % 96 > 68;
         const vent = step % 96 > 44 && step % 96 < 60 ? 0.5 : 0;
-        balance.step(driving, { vent, opens: { fromC: 15, wideAtC: 25 }, innerOn, snow });
-        inJ += balance.crossed.inJ;
-        outJ += balance.crossed.outJ;
+        const [air = 0, sky = 0, sun = 0, wind = 0] = [airC, skyWPerM2, sunWPerM2, windMps].map(
+          (values) => values[step],
+        );
+        balance.step(air, sky, sun, wind, 7, stepS, vent, 15, 25, innerOn, snow);
+        const crossed = crossedJ(balance, air, wind, stepS);
+        inJ += crossed.inJ;
+        outJ += crossed.outJ;
       }
-      const storedJ = balance.heldJ - before;
+      const storedJ = heldJ(balance) - before;
       expect(Math.abs(inJ - outJ - storedJ)).toBeLessThan(inJ / 1000);
     }),
     { numRuns: 25 },

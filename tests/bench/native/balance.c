@@ -29,7 +29,7 @@ typedef struct {
   Cover covers[MOST_COVERS];
   Column bed, path;
   double surfaceC, pathC, pathShare, vents, gap, leafArea, leavesHide, outward, moist, vapourOut;
-  double inJ, outJ, skyIn, skyOut;
+  double sunW, skyIn;
   int count, size;
   double matrix[MOST * MOST], right[MOST];
   double down[(MOST_COVERS + 1) * (MOST + 1)], up[(MOST_COVERS + 1) * (MOST + 1)];
@@ -75,12 +75,6 @@ static void settle(Column *s, double surfaceC) {
     s->tempC[layer] = tempOf(heat / THICKNESS_M[layer]);
     aboveC = nextC;
   }
-}
-
-static double deepLossW(const Column *s, double surfaceC) {
-  double aboveC = surfaceC;
-  for (int layer = 0; layer < SOIL_LAYERS; layer += 1) aboveC = s->slope[layer] * aboveC + s->base[layer];
-  return CONDUCTANCE[SOIL_LAYERS] * (aboveC - s->base[SOIL_LAYERS]);
 }
 
 static double saturatedPa(double c) {
@@ -208,14 +202,6 @@ static void longwave(Balance *b, double sky, int snow) {
   b->skyIn = (b->outward * (1 - b->tau[0]) + b->tau[0]) * sky;
 }
 
-static double outW(const Balance *b) {
-  int width = b->size + 1;
-  double passes = b->up[width + b->size];
-  for (int at = 0; at < b->size; at += 1) passes += b->up[width + at] * b->right[at];
-  double own = b->emits[0] + b->emitsMore[0] * b->right[0];
-  return b->outward * (1 - b->tau[0]) * own + b->tau[0] * passes;
-}
-
 static void intoSoil(Balance *b, int surface, const Column *s, double share) {
   double passes = share * CONDUCTANCE[0];
   gainPerK(b, surface, surface, -passes * (1 - s->slope[0]));
@@ -305,18 +291,11 @@ static void step(Balance *b, double airC, double sky, double sunWPerM2, double w
   prepareCovers(b, wind, vent, innerOn, snow);
   longwave(b, sky, snow);
   exchange(b, airC, wind, stepS);
-  double sunW = sun(b, sunWPerM2, snow);
+  b->sunW = sun(b, sunWPerM2, snow);
   intoSoil(b, 2 * count, &b->bed, 1 - b->pathShare);
   if (b->pathShare > 0) intoSoil(b, 2 * count + 1, &b->path, b->pathShare);
   solve(b);
   double *solved = b->right;
-  Cover *outer = &b->covers[0];
-  double lossW = outer->areaRatio * outsideWPerM2K(wind) * b->outward * (solved[0] - airC);
-  lossW += b->moist * outer->leakWPerK * (solved[count] - airC) + b->vapourOut;
-  lossW += (1 - b->pathShare) * deepLossW(&b->bed, solved[2 * count]);
-  if (b->pathShare > 0) lossW += b->pathShare * deepLossW(&b->path, solved[2 * count + 1]);
-  b->inJ = (b->skyIn + sunW) * stepS;
-  b->outJ = (outW(b) + lossW) * stepS;
   for (int at = 0; at < count; at += 1) {
     Cover *c = &b->covers[at];
     c->tempC = solved[at];

@@ -17,7 +17,9 @@ import { leastMs } from "../timing";
 const HERE = join(process.cwd(), "tests/bench/native");
 const VALUES = "src/core/shelter/balance/assembly/values.ts";
 const GROUND = groundBetween(12, 9);
-const RUNS = 9;
+const RUNS = 7;
+/** Both in turns, since a machine is not equally quick all the time; the fastest of all counts. */
+const ROUNDS = 6;
 
 /**
  * Prints how many times the processor time of native code a run of the balance takes: the same steps in C
@@ -35,12 +37,17 @@ export function benchAgainstNative(covers: CoverIds, weather: WeatherSteps): voi
     const program = join(folder, "balance");
     execFileSync("cc", ["-O3", "-I", folder, join(HERE, "balance.c"), "-o", program, "-lm"]);
     const input = inputFor(covers, weather);
-    const told = execFileSync(program, { input, encoding: "utf8" }).trim().split(" ").map(Number);
-    const [lastC = NaN, sumC = NaN, nativeMs = NaN] = told;
+    let [lastC, sumC, nativeMs, ourMs] = [NaN, NaN, Infinity, Infinity];
     let cropC: Float64Array = new Float64Array();
-    const ourMs = leastMs(() => {
-      cropC = runShelter(stackOf(covers), weather, GROUND, SHUT).cropC;
-    }, RUNS);
+    for (let round = 0; round < ROUNDS; round += 1) {
+      const told = execFileSync(program, { input, encoding: "utf8" }).trim().split(" ");
+      const [last = NaN, sum = NaN, ms = NaN] = told.map(Number);
+      [lastC, sumC, nativeMs] = [last, sum, Math.min(nativeMs, ms)];
+      const ours = leastMs(() => {
+        cropC = runShelter(stackOf(covers), weather, GROUND, SHUT).cropC;
+      }, RUNS);
+      ourMs = Math.min(ourMs, ours);
+    }
     const offC = Math.abs((cropC.at(-1) ?? NaN) - lastC);
     const meanOffC = Math.abs(cropC.reduce((sum, c) => sum + c, 0) - sumC) / cropC.length;
     if (!(offC < 1e-6 && meanOffC < 1e-6)) {

@@ -72,9 +72,6 @@ interface Compiled {
   isWet(at: number, cover: number): number;
   surfaceC(at: number): number;
   soilC(at: number, layer: number): number;
-  inJ(at: number): number;
-  outJ(at: number): number;
-  heldJ(at: number): number;
 }
 
 let machine: Compiled | null = null;
@@ -186,15 +183,5 @@ export class EnergyBalance {
   /** The bed's soil at 5 cm. */
   get soil5cmC(): number {
     return this.compiled.soilC(this.at, LAYER_AT_5_CM);
-  }
-
-  /** Heat that crossed the balance's edge in the last step, J/m² of ground. */
-  get crossed(): { inJ: number; outJ: number } {
-    return { inJ: this.compiled.inJ(this.at), outJ: this.compiled.outJ(this.at) };
-  }
-
-  /** Heat held by all that is reckoned, J/m² of ground. */
-  get heldJ(): number {
-    return this.compiled.heldJ(this.at);
   }
 }

@@ -51,9 +51,6 @@ export class Balance {
   readonly pathSoil: SoilColumn = new SoilColumn();
   surfaceC: f64 = 0;
   pathC: f64 = 0;
-  /** Heat that crossed the balance's edge in the last step, J/m² of ground, and what is held now. */
-  inJ: f64 = 0;
-  outJ: f64 = 0;
 
   pathShare: f64 = 0;
   barrelLitres: f64 = 0;
@@ -64,15 +61,17 @@ export class Balance {
   sheetGapWPerM2K: f64 = 0;
   leafAreaIndex: f64 = 0;
 
-  private barrelC: f64 = 0;
-  private system: LinearSystem;
-  private longwave: Longwave;
+  barrelC: f64 = 0;
+  system: LinearSystem;
+  longwave: Longwave;
   /** Share of the light that leaves keep from the bed's soil. */
   private leavesHide: f64 = 0;
   /** Of this step: what the outermost cover keeps of its exchange, and what moisture adds to air changes. */
-  private outward: f64 = 1;
-  private moist: f64 = 1;
-  private vapourOutW: f64 = 0;
+  outward: f64 = 1;
+  moist: f64 = 1;
+  /** Of the last step, W/m² of ground: sun taken in, and what leaves' vapour took along. */
+  sunW: f64 = 0;
+  vapourOutW: f64 = 0;
 
   constructor(
     readonly count: i32,
@@ -142,17 +141,16 @@ export class Balance {
   ): void {
     this.bedSoil.prepare(deepC, stepS);
     if (this.count === 0) {
-      this.stepInTheOpen(airC, skyWPerM2, sunWPerM2, windMps, stepS);
+      this.stepInTheOpen(airC, skyWPerM2, sunWPerM2, windMps);
       return;
     }
     if (this.pathShare > 0) this.pathSoil.prepare(deepC, stepS);
     // Where the opening and the warmth that it leaves agree: shut, wide open, or closed in on by halves.
-    let sunW: f64 = 0;
     let least = vent;
     let most: f64 = 1;
     let opening = vent;
     for (let round: i32 = 0; round <= VENT_HALVINGS + 1; round += 1) {
-      sunW = this.solve(airC, skyWPerM2, sunWPerM2, windMps, stepS, opening, innerOn, snow);
+      this.solve(airC, skyWPerM2, sunWPerM2, windMps, stepS, opening, innerOn, snow);
       const spaceC: f64 = this.system.right[this.count];
       const isTooWarm = spaceC > opensAtC + opening * (wideAtC - opensAtC);
       if (round === 0 && (!isTooWarm || opening >= 1)) break;
@@ -161,11 +159,10 @@ export class Balance {
       else most = opening;
       opening = round === 0 ? 1 : (least + most) / 2;
     }
-    this.keepBooks(airC, windMps, stepS, sunW);
     this.take(stepS);
   }
 
-  /** Fills and solves a step's equations. Gives the sun taken in, W/m². */
+  /** Fills and solves a step's equations. */
   private solve(
     airC: f64,
     skyWPerM2: f64,
@@ -175,7 +172,7 @@ export class Balance {
     vent: f64,
     innerOn: bool,
     snow: bool,
-  ): f64 {
+  ): void {
     this.system.clear();
     this.prepareCovers(windMps, vent, innerOn, snow);
     this.longwave.add(
@@ -188,26 +185,14 @@ export class Balance {
       this.outward,
     );
     this.exchange(airC, windMps, stepS);
-    const sunW = this.sun(sunWPerM2, snow);
+    this.sun(sunWPerM2, snow);
     const bed = 2 * this.count;
     this.intoSoil(bed, this.bedSoil, 1 - this.pathShare);
     if (this.pathShare > 0) this.intoSoil(bed + 1, this.pathSoil, this.pathShare);
     this.system.solve();
-    return sunW;
   }
 
-  /** Heat held by all that is reckoned, J/m² of ground. */
-  held(): f64 {
-    let sum = (1 - this.pathShare) * this.bedSoil.held();
-    if (this.pathShare > 0) sum += this.pathShare * this.pathSoil.held();
-    for (let at: i32 = 0; at < this.count; at += 1) {
-      const cover: Cover = this.covers[at];
-      sum += coverHeat(cover) * cover.tempC + cover.airHeatJPerK * cover.airC;
-    }
-    return sum + this.barrelLitres * BARREL_J_PER_LITRE_K * this.barrelC;
-  }
-
-  private stepInTheOpen(airC: f64, skyWPerM2: f64, sunWPerM2: f64, windMps: f64, stepS: f64): void {
+  private stepInTheOpen(airC: f64, skyWPerM2: f64, sunWPerM2: f64, windMps: f64): void {
     const kelvin = this.surfaceC + KELVIN;
     const cubed = STEFAN_BOLTZMANN * kelvin * kelvin * kelvin;
     const gainsW = SOIL_EMISSIVITY * skyWPerM2 + (1 - this.leavesHide) * SOIL_ABSORBS * sunWPerM2;
@@ -219,9 +204,6 @@ export class Balance {
     this.intoSoil(0, this.bedSoil, 1);
     this.system.solve();
     const surfaceC: f64 = this.system.right[0];
-    const emitsW = SOIL_EMISSIVITY * cubed * (kelvin - 4 * this.surfaceC + 4 * surfaceC);
-    this.inJ = gainsW * stepS;
-    this.outJ = (emitsW + passes * (surfaceC - airC) + this.bedSoil.deepLossW(surfaceC)) * stepS;
     this.surfaceC = surfaceC;
     this.bedSoil.settle(surfaceC);
   }
@@ -285,11 +267,12 @@ export class Balance {
 
   /**
    * Sunlight: each cover keeps a part of what it does not let through, the leaves and the soil most of the
-   * rest. Gives what is taken in all, W/m².
+   * rest.
    */
-  private sun(sunWPerM2: f64, snow: bool): f64 {
+  private sun(sunWPerM2: f64, snow: bool): void {
+    this.sunW = 0;
     this.vapourOutW = 0;
-    if (sunWPerM2 <= 0) return 0;
+    if (sunWPerM2 <= 0) return;
     const count = this.count;
     const system = this.system;
     let light = sunWPerM2 * (snow ? LIGHT_UNDER_SNOW : 1);
@@ -314,7 +297,7 @@ export class Balance {
       system.gain(2 * count + 1, path);
       taken += path;
     }
-    return taken;
+    this.sunW = taken;
   }
 
   /** Leaves warm the air with the sun that they do not spend on evaporating water. */
@@ -339,22 +322,6 @@ export class Balance {
     const passes = share * CONDUCTANCE[0];
     this.system.gainPerK(surface, surface, -passes * (1 - column.slope[0]));
     this.system.gain(surface, passes * column.base[0]);
-  }
-
-  /** Writes down what crossed the edge in this step, from the solved temperatures. */
-  private keepBooks(airC: f64, windMps: f64, stepS: f64, sunW: f64): void {
-    const solved = this.system.right;
-    const count = this.count;
-    const outer: Cover = this.covers[0];
-    const coverC: f64 = solved[0];
-    const spaceC: f64 = solved[count];
-    let lossW = outer.areaRatio * outsideWPerM2K(windMps) * this.outward * (coverC - airC);
-    lossW += this.moist * outer.leakWPerK * (spaceC - airC) + this.vapourOutW;
-    lossW += (1 - this.pathShare) * this.bedSoil.deepLossW(solved[2 * count]);
-    if (this.pathShare > 0)
-      lossW += this.pathShare * this.pathSoil.deepLossW(solved[2 * count + 1]);
-    this.inJ = (this.longwave.inW() + sunW) * stepS;
-    this.outJ = (this.longwave.outW(solved) + lossW) * stepS;
   }
 
   /** Takes the solved step over. */
@@ -390,6 +357,6 @@ export function outsideWPerM2K(windMps: f64): f64 {
 }
 
 /** A cover's own heat, J/K for each square metre of ground. */
-function coverHeat(cover: Cover): f64 {
+export function coverHeat(cover: Cover): f64 {
   return COVER_J_PER_M2K * cover.areaRatio * cover.share;
 }

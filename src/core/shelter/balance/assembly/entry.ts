@@ -1,6 +1,5 @@
 import { Balance } from "./balance";
 import { Cover } from "./cover";
-import { SOIL_LAYERS } from "./values";
 
 // What the program calls: a balance is a pointer to it.
 
@@ -119,20 +118,4 @@ export function surfaceC(balance: Balance): f64 {
 
 export function soilC(balance: Balance, layer: i32): f64 {
   return balance.bedSoil.tempC[layer];
-}
-
-export function inJ(balance: Balance): f64 {
-  return balance.inJ;
-}
-
-export function outJ(balance: Balance): f64 {
-  return balance.outJ;
-}
-
-export function heldJ(balance: Balance): f64 {
-  return balance.held();
-}
-
-export function soilLayers(): i32 {
-  return SOIL_LAYERS;
 }
