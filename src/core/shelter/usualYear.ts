@@ -14,7 +14,7 @@ import { weatherSteps, type WeatherSteps } from "./weatherSteps";
 /** A leap year, so that 29 February has its value. */
 const NEW_YEAR = dayNumberOf(2000, 1, 1);
 /** The soil is let come to what the covers make of it for so long before the year is looked at. */
-const DAYS_BEFORE = 90;
+const DAYS_BEFORE = 60;
 /**
  * The implicit balance may take long steps: by the hour a usual day's growth comes out within two
  * hundredths of quarter hours.
