@@ -9,6 +9,16 @@ const config: NextConfig = {
     // Views are the same for a whole version: one that was fetched stays at hand where the network ends.
     staleTimes: { static: 31_536_000 },
   },
+  turbopack: {
+    rules: {
+      // Not data/sources.json and data/crops/sources, which views show.
+      "*.json": {
+        condition: { all: [{ path: /(^|\/)data\// }, { not: { path: /sources/ } }] },
+        loaders: [{ loader: "./scripts/withoutSources.cjs", options: {} }],
+        as: "*.json",
+      },
+    },
+  },
   // The published schema and the demo garden are read by other programs too.
   async headers() {
     return [
