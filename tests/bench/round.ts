@@ -42,7 +42,8 @@ export async function benchToday(): Promise<void> {
     await page.getByRole("menuitem", { name: "Import a garden file…" }).click();
     const buffer = Buffer.from(writeGardenFile(largeGarden()));
     await (await chooser).setFiles({ name: "large.json", mimeType: "application/json", buffer });
-    await page.getByRole("heading", { name: "Bed 60", level: 3 }).waitFor();
+    await page.getByRole("button", { name: "When you pass: show" }).click();
+    await page.getByRole("heading", { name: "Bed 60", level: 3 }).first().waitFor();
     // Once the page has come to rest: before that the worker is only being fetched.
     await page.waitForTimeout(10_000);
     const client = await page.context().newCDPSession(page);

@@ -63,6 +63,7 @@ for (const [look, colorScheme] of [
     test("on Today with several chosen, in the log's line and in the logbook", async ({ page }) => {
       await page.goto("/today");
       await page.getByRole("button", { name: /^More about Caterpillars again/ }).click();
+      await expectClean(page);
       await page.getByRole("button", { name: todayWords.selectSeveral }).click();
       await page
         .getByRole("checkbox", { name: /^Choose: Pick kale/ })

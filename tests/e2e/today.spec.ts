@@ -44,9 +44,16 @@ function octoberEvening(): string {
   });
 }
 
+/** Today with all its tasks, also those that are done when one passes. */
 async function openToday(page: Page): Promise<void> {
   await page.goto("/today");
   await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
+  await showWhatIsDoneInPassing(page);
+}
+
+async function showWhatIsDoneInPassing(page: Page): Promise<void> {
+  const pile = todayWords.pilePassing;
+  await page.getByRole("button", { name: todayWords.showPile({ pile, isOpen: false }) }).click();
 }
 
 /** Writes a line of the log and keeps it. */
@@ -263,7 +270,7 @@ test.describe("on a phone", () => {
     page,
   }) => {
     await openToday(page);
-    const walk = page.getByRole("region", { name: todayWords.inWalkingOrder });
+    const walk = page.getByRole("region", { name: todayWords.pilePassing });
     await page.getByRole("button", { name: /^Snooze: Pick turnip/ }).tap();
     await expect(told(page, "Snoozed to 25 September: Pick turnip")).toBeVisible();
     await page.getByRole("button", { name: todayWords.selectSeveral }).tap();
@@ -288,7 +295,7 @@ test.describe("on a phone", () => {
     await order.getByRole("button", { name: "Move Bed 2 up" }).click();
     await order.getByRole("button", { name: bedsWords.save }).tap();
     await expect(order).toBeHidden();
-    const stops = walk.getByRole("heading", { level: 3 });
+    const stops = walk.getByRole("heading", { level: 3, name: /^Bed / });
     await expect(stops.first()).toHaveText("Bed 3");
     await expect(stops.nth(1)).toHaveText("Bed 2");
   });
@@ -317,5 +324,6 @@ test("the sample garden goes away with a tap, and comes back with undo", async (
   ).toBeVisible();
   await page.getByRole("status").getByRole("button", { name: shellWords.undo }).click();
   await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
+  await showWhatIsDoneInPassing(page);
   await expect(page.getByRole("button", { name: /^Done: Pick kale, curly/ })).toBeVisible();
 });

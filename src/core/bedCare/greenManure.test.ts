@@ -30,11 +30,26 @@ test("windows follow this place's frost: buckwheat in August, rye still late in 
   const frost = firstFrostDay(site.climate, site.season(day("2026-09-24")), 0, 0.5) ?? 0;
   const rye = on("2026-09-24").find(({ crop }) => crop.id === "rye");
   // Seven weeks before the median first frost to a week after it.
-  expect(rye?.window).toEqual({ fromDay: frost - 49, toDay: frost + 7 });
+  expect(rye?.window).toEqual({ fromDay: frost - 49, toDay: frost + 7, season: "fall" });
   expect(idsOpen("2026-08-10")).toContain("buckwheat");
   expect(idsOpen("2026-09-24")).toContain("rye");
   expect(idsOpen("2026-09-24")).not.toContain("crimson-clover");
   expect(idsOpen("2026-11-20")).toEqual([]);
+});
+
+test("in spring windows are of the season ahead: oats and peas now, rye in the fall to come", () => {
+  expect(idsOpen("2027-04-15")).toEqual(expect.arrayContaining(["oats", "field-pea", "phacelia"]));
+  const rye = on("2027-04-15").find(({ crop }) => crop.id === "rye");
+  expect(rye?.when).toBe("early");
+  expect(isoDate(rye?.window?.fromDay ?? 0).slice(0, 4)).toBe("2027");
+  // Just missed is told as missed, months later it is not.
+  expect(on("2026-11-05").find(({ crop }) => crop.id === "rye")?.when).toBe("late");
+  for (const date of ["2027-02-01", "2027-04-15", "2027-06-10", "2027-07-15"]) {
+    for (const { window, when } of on(date)) {
+      if (when !== "late") expect(window?.toDay).toBeGreaterThanOrEqual(day(date));
+      else expect(day(date) - (window?.toDay ?? 0)).toBeLessThanOrEqual(45);
+    }
+  }
 });
 
 test("winter kills the soft ones for sure and rye hardly ever; what is sown now comes first", () => {

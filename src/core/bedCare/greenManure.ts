@@ -1,13 +1,16 @@
-import { DAYS_PER_WEEK, type DayNumber } from "../calendar";
-import { firstFrostDay, FROST_THRESHOLDS_C } from "../climate";
+import { DAYS_PER_WEEK, type DayNumber, type Season } from "../calendar";
+import { firstFrostDay, FROST_THRESHOLDS_C, lastFrostDay } from "../climate";
 import type { CoverCrop } from "../soil";
 import { sumBetween, type Exposure, type Site } from "../growth";
 
 /** A cover crop for a bed: when, how much, what the winter does to it, when it must go in. */
 export interface GreenManure {
   crop: CoverCrop;
-  /** Sowing window of this season here; null where frost is too seldom to count from. */
-  window: { fromDay: DayNumber; toDay: DayNumber } | null;
+  /**
+   * The sowing window that is open, was just missed, or comes next; null where frost is too seldom to
+   * count from.
+   */
+  window: SowingWindow | null;
   /** `open`: sown on the day it would do. `early`, `late`: outside the window. `any`: no frost here. */
   when: "open" | "early" | "late" | "any";
   /** Seed in rows, and thrown by hand, g. */
@@ -19,7 +22,16 @@ export interface GreenManure {
   turnInDay: DayNumber | null;
 }
 
+/** When a cover crop is sown: about the first fall frost, or about the last one in spring. */
+export interface SowingWindow {
+  fromDay: DayNumber;
+  toDay: DayNumber;
+  season: "fall" | "spring";
+}
+
 const MEDIAN = 0.5;
+/** A window is told as missed for so long; then the next one is told. */
+const MISSED_FOR_DAYS = 45;
 /** Looked at from the sowing to the end of the winter. */
 const WINTER_DAYS = 200;
 
@@ -36,15 +48,9 @@ export function greenManures(
   day: DayNumber,
   wantedDay: DayNumber | null,
 ): GreenManure[] {
-  const frostDay = firstFrostDay(site.climate, site.season(day), FROST_THRESHOLDS_C.light, MEDIAN);
+  const frosts = frostsAround(site, day);
   const found = [...crops].map((crop): GreenManure => {
-    const window =
-      frostDay === null
-        ? null
-        : {
-            fromDay: frostDay - crop.sowWeeksBeforeFrost.earliest * DAYS_PER_WEEK,
-            toDay: frostDay - crop.sowWeeksBeforeFrost.latest * DAYS_PER_WEEK,
-          };
+    const window = windowFor(crop, frosts, day);
     // Its killing temperature is told for winter; whether it dies before then matters little.
     const range = { unhardenedLt50C: crop.hardenedLt50C, hardenedLt50C: crop.hardenedLt50C };
     const kill = sumBetween(site.cold(range, exposure, day), day, day + WINTER_DAYS);
@@ -67,6 +73,56 @@ export function greenManures(
       a.crop.hardenedLt50C - b.crop.hardenedLt50C ||
       (a.crop.name < b.crop.name ? -1 : 1),
   );
+}
+
+interface Frosts {
+  /** Median first frosts of fall and last frosts of spring of the seasons around a day. */
+  first: readonly DayNumber[];
+  last: readonly DayNumber[];
+}
+
+/** Of the season before, for summer's last spring sowings, of this one and of the one ahead. */
+function frostsAround(site: Site, day: DayNumber): Frosts {
+  const now = site.season(day);
+  const seasons = [site.season(now.startDay - 1), now, site.season(now.endDay + 1)];
+  const days = (
+    frostOf: (
+      climate: Site["climate"],
+      season: Season,
+      atC: number,
+      chance: number,
+    ) => number | null,
+  ) =>
+    seasons.flatMap(
+      (season) => frostOf(site.climate, season, FROST_THRESHOLDS_C.light, MEDIAN) ?? [],
+    );
+  return { first: days(firstFrostDay), last: days(lastFrostDay) };
+}
+
+/** The window that is open on a day, else the one just missed, else the next. */
+function windowFor(
+  { sowWeeksBeforeFrost, sowWeeksBeforeLastFrost }: CoverCrop,
+  { first, last }: Frosts,
+  day: DayNumber,
+): SowingWindow | null {
+  const about = (
+    frostDay: DayNumber,
+    { earliest, latest }: CoverCrop["sowWeeksBeforeFrost"],
+    season: SowingWindow["season"],
+  ): SowingWindow => ({
+    fromDay: frostDay - earliest * DAYS_PER_WEEK,
+    toDay: frostDay - latest * DAYS_PER_WEEK,
+    season,
+  });
+  const windows = [
+    ...first.map((frostDay) => about(frostDay, sowWeeksBeforeFrost, "fall")),
+    ...(sowWeeksBeforeLastFrost
+      ? last.map((frostDay) => about(frostDay, sowWeeksBeforeLastFrost, "spring"))
+      : []),
+  ].sort((a, b) => a.fromDay - b.fromDay);
+  const open = windows.find(({ fromDay, toDay }) => fromDay <= day && day <= toDay);
+  const missed = windows.findLast(({ toDay }) => toDay < day && day - toDay <= MISSED_FOR_DAYS);
+  return open ?? missed ?? windows.find(({ fromDay }) => fromDay > day) ?? windows.at(-1) ?? null;
 }
 
 function whenOf(window: GreenManure["window"], day: DayNumber): GreenManure["when"] {

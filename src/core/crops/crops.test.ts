@@ -130,7 +130,8 @@ test("cover crops fit their schema, name their sources, and legumes their inocul
     const paths = numbersOf({ ...crop, sources: undefined });
     expect(
       paths.filter(
-        (path) => !knownSources.includes((crop.sources as Record<string, string>)[path] ?? ""),
+        (path) =>
+          !knownSources.includes((crop.sources as unknown as Record<string, string>)[path] ?? ""),
       ),
     ).toEqual([]);
   }

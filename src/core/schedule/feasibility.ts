@@ -54,7 +54,9 @@ export function judge(
   }
   const season = site.season(sowDay);
   const overwinters = growing.crop.winterNeeded !== undefined;
-  const inSpring = sowDay <= season.midwinterDay && readyDay > season.midwinterDay;
+  // Where no day is shorter than the limit nothing waits for the light.
+  const hasDark = site.shortDays(season, settings.shortDayHours) !== null;
+  const inSpring = hasDark && sowDay <= season.midwinterDay && readyDay > season.midwinterDay;
   if (wanted && readyDay > wanted.byDay) {
     return inSpring && !overwinters
       ? {

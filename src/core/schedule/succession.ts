@@ -152,7 +152,10 @@ export function successionPreview(
   const gaps = (days: readonly (DayNumber | null)[]) =>
     days.slice(1).map((day, index) => (day ?? NaN) - (days[index] ?? NaN));
   const waits = timelines.findIndex(({ sowDay, readyDay }) => {
-    const { midwinterDay } = site.season(sowDay);
+    const season = site.season(sowDay);
+    // Where no day is shorter than the limit nothing waits for the light.
+    if (!site.shortDays(season, settings.shortDayHours)) return false;
+    const { midwinterDay } = season;
     return sowDay <= midwinterDay && (readyDay === null || readyDay > midwinterDay);
   });
   return {

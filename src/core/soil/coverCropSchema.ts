@@ -41,6 +41,10 @@ export const CoverCropSchema = z.strictObject({
     /** Negative: still so many weeks after it. */
     latest: z.number().min(-4),
   }),
+  /** Sowing window about the last spring frost, for what is sown in spring too; negative: weeks after it. */
+  sowWeeksBeforeLastFrost: z
+    .strictObject({ earliest: z.number().min(-4).max(12), latest: z.number().min(-14) })
+    .optional(),
   turnInWeeksBeforeSowing: z.number().min(0).max(10),
   note: z.string(),
   sources: z.record(z.string(), z.string()),

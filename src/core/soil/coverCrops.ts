@@ -3,5 +3,5 @@ import type { CoverCrop } from "./coverCropSchema";
 
 /** The cover crops that come with the program, by id. */
 export const coverCropLibrary: ReadonlyMap<string, CoverCrop> = new Map(
-  (coverCropsJson as CoverCrop[]).map((crop) => [crop.id, crop]),
+  (coverCropsJson as unknown as CoverCrop[]).map((crop) => [crop.id, crop]),
 );

@@ -10,11 +10,18 @@ import type { SectionProps } from "./section";
 import { planting as say } from "@/words/en/planting";
 import { useWording } from "@/ui/wording";
 
+/** A week that costs no more than so many days is as good as a week: there is no cliff in it. */
+const MOST_DAYS_A_WEEK_COSTS = 10;
+
 /** What a week's delay would cost, and the last sowing before the cliff. */
 export function WeekLaterSection({ site, settings, growing, timeline }: SectionProps) {
   const wording = useWording();
   const later = timelineIfSown(site, settings, growing, timeline.sowDay + DAYS_PER_WEEK);
   const cliff = cliffOf(site, settings, growing, seasonAimedAt(site, timeline));
+  const weekCostsDays =
+    later.readyDay === null || timeline.readyDay === null
+      ? Infinity
+      : later.readyDay - timeline.readyDay;
   const isAnyTime = lastSafeSowing(site, settings, growing, timeline).kind === "anyTime";
   const sown = wording.date(timeline.sowDay + DAYS_PER_WEEK);
   return (
@@ -28,7 +35,7 @@ export function WeekLaterSection({ site, settings, growing, timeline }: SectionP
             {laterWords(later.readyDay - timeline.readyDay)}.
           </>
         )}{" "}
-        {isAnyTime ? (
+        {isAnyTime && weekCostsDays <= MOST_DAYS_A_WEEK_COSTS ? (
           <>{say.noCliffAheadADaysDelayCostsAboutA}</>
         ) : cliff.lastSafeDay !== null ? (
           <>
@@ -39,7 +46,7 @@ export function WeekLaterSection({ site, settings, growing, timeline }: SectionP
               })}
             .
           </>
-        ) : settings.school === "calendar" ? (
+        ) : isAnyTime ? null : settings.school === "calendar" ? (
           <>{say.frostIsTooRareHereToCountBackFrom}</>
         ) : (
           <>{say.noSowingDateThisSeasonIsSafeAtYour}</>

@@ -21,7 +21,7 @@ import { SettledList } from "./SettledList";
 import { SeveralBar } from "./SeveralBar";
 import type { Settling } from "./settle";
 import { StartSteps } from "./start/StartSteps";
-import { walkOf } from "./stops";
+import { daysWalkOf, type DaysWalk } from "./stops";
 import { TonightPanel } from "./TonightPanel";
 import { useSettling } from "./useSettling";
 import { WalkList } from "./WalkList";
@@ -85,7 +85,7 @@ function Round({ garden, site, day: wanted, today }: Props) {
       ),
     [all, leaving, garden, day, canSettle],
   );
-  const walk = useMemo(() => walkOf(garden, tasks), [garden, tasks]);
+  const walk = useMemo(() => daysWalkOf(garden, tasks, day), [garden, tasks, day]);
   const settled = useMemo(() => settledOn(garden, day), [garden, day]);
   const onSettle = useCallback(
     (task: Task, settling: Settling) => void settleNow([task], settling),
@@ -135,7 +135,7 @@ function Round({ garden, site, day: wanted, today }: Props) {
     <>
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "baseline", columnGap: 2 }}>
         <Typography variant="h1">{day === today ? say.today : wording.longDate(day)}</Typography>
-        <Box sx={{ fontSize: 16, color: "var(--ash-text)" }}>{countWords(tasks.length, late)}</Box>
+        <Box sx={{ fontSize: 16, color: "var(--ash-text)" }}>{countWords(walk, late)}</Box>
       </Box>
       <WeatherLine garden={garden} site={site} day={day} />
       {!canSettle && (
@@ -167,7 +167,7 @@ function Round({ garden, site, day: wanted, today }: Props) {
             <LogField />
             <Box sx={{ mt: 1 }}>{tools}</Box>
           </Box>
-          <WalkList walk={walk} {...rows} />
+          <WalkList piles={walk.piles} {...rows} />
           {tasks.length === 0 && (
             <Box sx={{ fontSize: 17, mt: 2 }}>
               {settled.length > 0 ? say.allDone : say.nothingToDoToday}
@@ -209,8 +209,9 @@ function Round({ garden, site, day: wanted, today }: Props) {
   );
 }
 
-function countWords(count: number, late: number): string {
-  if (count === 0) return "";
-  const things = say.text({ count });
+function countWords({ tonight, piles }: DaysWalk, late: number): string {
+  const [today = 0, week = 0, passing = 0] = piles.map(({ count }) => count);
+  if (tonight.length + today + week + passing === 0) return "";
+  const things = say.piles({ today: tonight.length + today, week, passing });
   return late === 0 ? things : say.late2({ things, late });
 }

@@ -2,16 +2,16 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { memo } from "react";
+import { memo, useId, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
-import type { Task } from "@/core/tasks";
+import type { Pile, Task } from "@/core/tasks";
 import type { Settling } from "./settle";
-import type { Stop, Walk } from "./stops";
+import type { PileOfStops, Stop } from "./stops";
 import { TaskRow } from "./TaskRow";
 import { today as say } from "@/words/en/today";
 
 interface Props {
-  walk: Walk;
+  piles: readonly PileOfStops[];
   chosen: ReadonlySet<string> | null;
   canSettle: boolean;
   day: DayNumber;
@@ -20,28 +20,60 @@ interface Props {
   onChoose: (task: Task) => void;
 }
 
-/** The walk as a path with a stop for each place where something is to be done. */
-export function WalkList({ walk, ...rest }: Props) {
-  return (
-    <>
-      <Path title={say.beforeYouGoOut} stops={walk.first} {...rest} />
-      <Path title={say.inWalkingOrder} stops={walk.beds} {...rest} />
-    </>
-  );
+const TITLES: Readonly<Record<Pile, string>> = {
+  today: say.pileToday,
+  week: say.pileWeek,
+  passing: say.pilePassing,
+};
+
+/** A day's tasks by how long they may wait, each pile as a path with a stop for each place. */
+export function WalkList({ piles, ...rest }: Props) {
+  return piles.map((pile) => <PilePath key={pile.pile} {...pile} {...rest} />);
 }
 
-function Path({ title, stops, ...rest }: Omit<Props, "walk"> & { title: string; stops: Stop[] }) {
-  if (stops.length === 0) return null;
+/** So many tasks of the last pile stand open; more would hide that the day is done. */
+const MOST_SHOWN = 8;
+
+function PilePath({ pile, stops, count, minutes, ...rest }: Omit<Props, "piles"> & PileOfStops) {
+  const heading = useId();
+  const [opened, setOpened] = useState<boolean | null>(null);
+  if (count === 0) return null;
+  const title = TITLES[pile];
+  const canClose = pile === "passing";
+  // While several are chosen nothing is out of sight.
+  const isOpen = !canClose || rest.chosen !== null || (opened ?? count <= MOST_SHOWN);
   return (
-    <Box component="section" aria-label={title} sx={{ mt: 2.5 }}>
-      <Box component="h2" sx={{ m: 0, mb: 0.5, fontFamily: "var(--font-heading)", fontSize: 22 }}>
-        {title}
+    <Box component="section" aria-labelledby={heading} sx={{ mt: 2.5 }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "baseline", columnGap: 1.5 }}>
+        <Box
+          component="h2"
+          id={heading}
+          sx={{ m: 0, fontFamily: "var(--font-heading)", fontSize: 22 }}
+        >
+          {title}
+        </Box>
+        <Box sx={{ fontSize: 15, color: "var(--ash-text)" }}>
+          {say.pileSize({ count, minutes })}
+        </Box>
+        {canClose && rest.chosen === null && (
+          <Button
+            color="inherit"
+            aria-expanded={isOpen}
+            aria-label={say.showPile({ pile: title, isOpen })}
+            onClick={() => setOpened(!isOpen)}
+            sx={{ ml: "auto" }}
+          >
+            {isOpen ? say.hide : say.show}
+          </Button>
+        )}
       </Box>
-      <Box component="ol" sx={{ m: 0, p: 0, listStyle: "none" }}>
-        {stops.map((stop) => (
-          <StopItem key={stop.key} stop={stop} {...rest} />
-        ))}
-      </Box>
+      {isOpen && (
+        <Box component="ol" sx={{ m: 0, mt: 0.5, p: 0, listStyle: "none" }}>
+          {stops.map((stop) => (
+            <StopItem key={stop.key} stop={stop} {...rest} />
+          ))}
+        </Box>
+      )}
     </Box>
   );
 }
@@ -123,7 +155,7 @@ const StopItem = memo(function StopItem(props: StopProps) {
   );
 }, isAsBefore);
 
-interface StopProps extends Omit<Props, "walk"> {
+interface StopProps extends Omit<Props, "piles"> {
   stop: Stop;
 }
 

@@ -1,6 +1,7 @@
 import { keyOf } from "@/core/facts";
 import { bedsAsWalked, type Garden } from "@/core/garden";
-import { isForTonight, type Task } from "@/core/tasks";
+import type { DayNumber } from "@/core/calendar";
+import { isForTonight, pilesOf, type Pile, type Task } from "@/core/tasks";
 import { told } from "@/ui/wording";
 
 /** One stop of the walk: a bed, or a place that is at none. */
@@ -12,12 +13,43 @@ export interface Stop {
   tasks: Task[];
 }
 
-/** A day's round as one goes through it. */
+/** A round as one goes through it. */
 export interface Walk {
   tonight: Task[];
   /** Trays, shelters, the store and the whole garden, before one goes out to the beds. */
   first: Stop[];
   beds: Stop[];
+}
+
+/** What may wait equally long, as stops of a walk. */
+export interface PileOfStops {
+  pile: Pile;
+  stops: Stop[];
+  count: number;
+  minutes: number;
+}
+
+/** A day's tasks: tonight's, then by how long they may wait, each pile in the order of the walk. */
+export interface DaysWalk {
+  tonight: Task[];
+  piles: PileOfStops[];
+}
+
+const PILES: readonly Pile[] = ["today", "week", "passing"];
+
+export function daysWalkOf(garden: Garden, tasks: readonly Task[], day: DayNumber): DaysWalk {
+  const tonight = tasks.filter(isForTonight);
+  const byPile = pilesOf(
+    garden,
+    tasks.filter((task) => !isForTonight(task)),
+    day,
+  );
+  const piles = PILES.map((pile): PileOfStops => {
+    const { tasks: inPile, minutes } = byPile[pile];
+    const { first, beds } = walkOf(garden, inPile);
+    return { pile, stops: [...first, ...beds], count: inPile.length, minutes };
+  });
+  return { tonight, piles };
 }
 
 /** Puts a day's tasks into the stops of the walk. */

@@ -54,7 +54,6 @@ export const today = table({
   allDone: "All done.",
   nothingToDoToday: "Nothing to do today.",
   besideTheTasks: "Beside the tasks",
-  text: ({ count }: { count: number }) => `${count} ${plural(count, "task", "tasks")}`,
   late2: ({ things, late }: { things: string; late: number }) => `${things}, ${late} late`,
   tonight: "Tonight",
   thatNight: "That night",
@@ -63,8 +62,18 @@ export const today = table({
   seeTonightUnderCovers: "See tonight under covers",
   nothingToCoverCloseOrPick: "Nothing to cover, close or pick. Everything survives as it is.",
   noForecastBasedOnUsualWeatherEnter: "No forecast: based on usual weather. Enter one under Place.",
-  beforeYouGoOut: "Before you go out",
-  inWalkingOrder: "In walking order",
+  pileToday: "Must be done today",
+  pileWeek: "This week",
+  pilePassing: "When you pass",
+  pileSize: ({ count, minutes }: { count: number; minutes: number }) =>
+    `${count} ${plural(count, "task", "tasks")}, ${aboutHours(minutes)}`,
+  piles: ({ today, week, passing }: { today: number; week: number; passing: number }) =>
+    `${today} for today, ${week} this week, ${passing} when you pass`,
+  show: "Show",
+  hide: "Hide",
+  showPile: ({ pile, isOpen }: { pile: string; isOpen: boolean }) =>
+    `${pile}: ${isOpen ? "hide" : "show"}`,
+  nothingMustBeDone: "Nothing has to be done today.",
   allHere: "All here",
   allOf: ({ stop }: { stop: string }) => `All of ${stop}`,
   walkingOrderSaved: "Walking order saved.",
@@ -160,3 +169,15 @@ export const today = table({
   on: ({ date }: { date: string }) => `On ${date}.`,
   done4: ({ what }: { what: string }) => `Done: ${what}.`,
 });
+
+/** A time of work, as rough as it is known: to five minutes, from two hours on to half hours. */
+function aboutHours(minutes: number): string {
+  if (minutes < 57.5) return `about ${Math.max(5, Math.round(minutes / 5) * 5)} min`;
+  if (minutes < 120) {
+    const quarters = Math.round(minutes / 15) * 15;
+    const rest = quarters % 60;
+    return `about ${Math.floor(quarters / 60)} h${rest > 0 ? ` ${rest} min` : ""}`;
+  }
+  const halves = Math.round(minutes / 30);
+  return `about ${Math.floor(halves / 2)}${halves % 2 === 1 ? "½" : ""} h`;
+}

@@ -29,7 +29,7 @@ export function manureWords(
         date2: wording.date(window.toDay, day),
         distance: wording.distanceCm(crop.depthCm),
       }),
-    say.winterKillsIt({ chance: chanceWords(winterKillChance) }),
+    window?.season !== "spring" && say.winterKillsIt({ chance: chanceWords(winterKillChance) }),
     turnInDay !== null && turnInDay > day && say.by({ end, date: wording.date(turnInDay, day) }),
     crop.kind === "cereal" &&
       feeding.beforeWinterItWantsNitrogen({ rate: wording.ratePerM2(CEREAL_NITROGEN_G_PER_M2) }),
