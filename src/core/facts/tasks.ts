@@ -211,6 +211,7 @@ export interface TasksFacts {
   "tasks.inTheMorningAtTheSoilLeavesDryBy": Nothing;
   "tasks.asPlannedItWillNotBeReadyHere": Nothing;
   "tasks.aWeekLaterItWouldNotBeReadyHere": Nothing;
+  "tasks.theTrayWouldStandAt": { tempC: number; bearsC: number };
   "tasks.aWeekLaterItWouldBeReadyTheSameDay": Nothing;
   "tasks.aWeekLaterItWouldBeReadyOn": { costs: number; readyDay: number; sowDay: number };
   "tasks.weight": { grams: number };

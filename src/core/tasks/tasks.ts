@@ -10,6 +10,7 @@ import { plantingTasks } from "./rules/plantingTasks";
 import { shelterTasks } from "./rules/shelterTasks";
 import type { Round, Task } from "./task";
 import { tonight } from "../frostNight";
+import { trayNightTasks } from "./rules/trayNightTasks";
 import { trayTasks } from "./rules/trayTasks";
 import { waterTasks } from "./rules/waterTasks";
 
@@ -28,7 +29,11 @@ export function isForTonight({ kind }: Pick<Task, "kind">): boolean {
  */
 export function tasksOn(site: Site, garden: Garden, day: DayNumber): Task[] {
   const round = roundOn(site, garden, day);
-  return inOrder(round, [...shelterTasks(round, tonight(site, garden, day)), ...dayTasks(round)]);
+  return inOrder(round, [
+    ...shelterTasks(round, tonight(site, garden, day)),
+    ...trayNightTasks(round),
+    ...dayTasks(round),
+  ]);
 }
 
 /** What a day asks for but for its night and its weather: what can be told of a day still far ahead. */

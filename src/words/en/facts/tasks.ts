@@ -260,6 +260,8 @@ export const tasks = learn<TasksFacts>({
     "In the morning, at the soil, leaves dry by night; less on heavy soil.",
   "tasks.asPlannedItWillNotBeReadyHere": "As planned, it will not be ready here.",
   "tasks.aWeekLaterItWouldNotBeReadyHere": "A week later it would not be ready here.",
+  "tasks.theTrayWouldStandAt": ({ tempC, bearsC }, say) =>
+    `It would be ${say.temperature(tempC)} where it stands; these seedlings bear ${say.temperature(bearsC)}, and roots in cells freeze through.`,
   "tasks.aWeekLaterItWouldBeReadyTheSameDay": "A week later it would be ready the same day.",
   "tasks.aWeekLaterItWouldBeReadyOn": ({ costs, readyDay, sowDay }, say) =>
     `A week later it would be ready ${say.later(costs)}, on ${say.date(readyDay, sowDay)}.`,
