@@ -15,7 +15,7 @@ const PICTURES = [
     path: "/today",
     viewport: PHONE,
     colorScheme: "dark",
-    act: (page) => page.getByRole("heading", { name: "Bed 3" }).scrollIntoViewIfNeeded(),
+    act: (page) => page.getByRole("heading", { name: "This week" }).scrollIntoViewIfNeeded(),
   },
   { name: "sheet", path: "/today/sheet" },
   { name: "logbook", path: "/logbook" },
