@@ -55,6 +55,13 @@ export const CareSchema = z.strictObject({
     usualRainShare: Share,
   }),
   winterSettings: z.strictObject({ beforeDays: Days, forDays: Days, risk: Share }),
+  /** Seed that mice, voles and crows dig out: covered until it stands, shoots weighed down under a board. */
+  seedThieves: z.strictObject({
+    crops: z.array(IdSchema),
+    askedDays: z.number().int().positive(),
+    uncoverAfterEmergenceDays: z.number().int().positive(),
+    boardDays: z.number().int().positive(),
+  }),
   fillAheadDays: Days,
   readyBedAheadDays: Days,
   orderAheadDays: Days,

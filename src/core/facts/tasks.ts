@@ -211,6 +211,15 @@ export interface TasksFacts {
   "tasks.inTheMorningAtTheSoilLeavesDryBy": Nothing;
   "tasks.asPlannedItWillNotBeReadyHere": Nothing;
   "tasks.aWeekLaterItWouldNotBeReadyHere": Nothing;
+  "tasks.aBoardKeepsMiceOffShoots": { offDay: number; day: number };
+  "tasks.meshKeepsMiceOffSeed": { offDay: number; day: number };
+  "tasks.theBoardLiesFlatWeighedDown": Nothing;
+  "tasks.theMeshIsOnItsEdgesBuriedDeep": Nothing;
+  "tasks.aRowOfSeedGoesInANight": Nothing;
+  "tasks.miceComeInAtTheEdges": Nothing;
+  "tasks.theyAreUpAndTooTallForMice": Nothing;
+  "tasks.theCoverIsOff": Nothing;
+  "tasks.theyGrowIntoItAndBend": Nothing;
   "tasks.theTrayWouldStandAt": { tempC: number; bearsC: number };
   "tasks.aWeekLaterItWouldBeReadyTheSameDay": Nothing;
   "tasks.aWeekLaterItWouldBeReadyOn": { costs: number; readyDay: number; sowDay: number };

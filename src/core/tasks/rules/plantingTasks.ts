@@ -1,5 +1,6 @@
 import { growingTasks } from "./growingTasks";
 import { harvestTasks } from "./harvestTasks";
+import { seedThiefTasks } from "./seedThiefTasks";
 import { setupTasks } from "./setupTasks";
 import { sowingTasks } from "./sowingTasks";
 import type { PlantingRound, Task } from "../task";
@@ -8,6 +9,7 @@ import type { PlantingRound, Task } from "../task";
 export function plantingTasks(round: PlantingRound): Task[] {
   return [
     ...sowingTasks(round),
+    ...seedThiefTasks(round),
     ...setupTasks(round),
     ...growingTasks(round),
     ...harvestTasks(round),

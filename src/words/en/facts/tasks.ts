@@ -260,6 +260,18 @@ export const tasks = learn<TasksFacts>({
     "In the morning, at the soil, leaves dry by night; less on heavy soil.",
   "tasks.asPlannedItWillNotBeReadyHere": "As planned, it will not be ready here.",
   "tasks.aWeekLaterItWouldNotBeReadyHere": "A week later it would not be ready here.",
+  "tasks.aBoardKeepsMiceOffShoots": ({ offDay, day }, say) =>
+    `Lay a board on the seed and weigh it down until ${say.date(offDay, day)}: mice stay out, and the stand comes up even.`,
+  "tasks.meshKeepsMiceOffSeed": ({ offDay, day }, say) =>
+    `Mice and crows dig the seed out: fine wire mesh over the row until about ${say.date(offDay, day)}.`,
+  "tasks.theBoardLiesFlatWeighedDown": "the board lies flat, weighed down at its corners",
+  "tasks.theMeshIsOnItsEdgesBuriedDeep": "the mesh is on, its edges a hand deep in the soil",
+  "tasks.aRowOfSeedGoesInANight": "A row of seed goes in one night.",
+  "tasks.miceComeInAtTheEdges":
+    "Mice come in at the edges: look along them each day, and set traps under a cover if something was dug.",
+  "tasks.theyAreUpAndTooTallForMice": "They are up, and mice leave them now.",
+  "tasks.theCoverIsOff": "the cover is off",
+  "tasks.theyGrowIntoItAndBend": "They grow into it, bend and turn pale.",
   "tasks.theTrayWouldStandAt": ({ tempC, bearsC }, say) =>
     `It would be ${say.temperature(tempC)} where it stands; these seedlings bear ${say.temperature(bearsC)}, and roots in cells freeze through.`,
   "tasks.aWeekLaterItWouldBeReadyTheSameDay": "A week later it would be ready the same day.",
