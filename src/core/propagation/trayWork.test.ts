@@ -1,5 +1,6 @@
 import Papa from "papaparse";
 import { dayNumber, isoDate } from "../calendar";
+import { lastFrostDay } from "../climate";
 import { writeLabelsCsv, writeOrderCsv } from "../formats";
 import { commands, type CommandName } from "../commands";
 import type { Garden } from "../garden";
@@ -84,6 +85,28 @@ describe("what the trays ask for", () => {
     expect(hardeningOn(state.hardening, begin)?.hours).toBe(2);
     expect(hardeningOn(state.hardening, begin - 1)).toBeNull();
   });
+});
+
+test("tender seedlings wait for the last frost at the grower's odds, hardy ones and those for a house do not", () => {
+  const sown = (cropId: string, plantingId: string | null = null): Garden => {
+    const [tray] = tarnholt.trays.values();
+    const [sowing] = tray?.sowings ?? [];
+    if (!tray || !sowing) throw new Error("the demo garden has a tray");
+    const spring = { ...sowing, cropId, plantingId, sownOn: "2027-02-01" };
+    return { ...tarnholt, trays: new Map([[tray.id, { ...tray, sowings: [spring] }]]) };
+  };
+  const outOn = (garden: Garden) => {
+    const [state] = sowingStates(garden, site, dayNumber("2027-03-10"));
+    return state?.plantOutDay ?? NaN;
+  };
+  const season = site.season(dayNumber("2027-03-10"));
+  const { frostRisk } = tarnholt.settings;
+  const lastFrost = lastFrostDay(site.climate, season, 0, frostRisk) ?? NaN;
+  expect(isoDate(lastFrost).slice(5, 7)).toBe("05");
+  expect(outOn(sown("tomato"))).toBe(lastFrost + 1);
+  expect(outOn(sown("lettuce"))).toBeLessThan(dayNumber("2027-04-01"));
+  // planting-33 stands in the house.
+  expect(outOn(sown("tomato", "planting-33"))).toBeLessThan(lastFrost);
 });
 
 test("seedlings come up by the warmth of where they stand", () => {

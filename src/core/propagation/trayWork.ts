@@ -1,5 +1,6 @@
 import growthJson from "@data/growth.json";
 import { DAYS_PER_WEEK, dayNumber, type DayNumber } from "../calendar";
+import { FROST_THRESHOLDS_C, lastFrostDay } from "../climate";
 import { emergenceAt, type Crop } from "../crops";
 import { cropsOf, type Garden } from "../garden";
 import {
@@ -13,6 +14,7 @@ import {
   type TraySowing,
 } from "../trays";
 import { dayWhenGathered, type Site } from "../growth";
+import { exposureOver } from "../plantings";
 import { plannedRaisings, type Raising } from "./raising";
 
 /** A sowing in a tray with what is expected of it. */
@@ -47,7 +49,9 @@ export function sowingStates(garden: Garden, site: Site | null, today: DayNumber
       const planting = garden.plantings.get(sowing.plantingId ?? "");
       const sownDay = dayNumber(sowing.sownOn);
       const weeks = Math.max(LEAST_SEEDLING_WEEKS, crop.transplanting.seedlingWeeks);
-      const plantOutDay = sownDay + weeks * DAYS_PER_WEEK;
+      const grownDay = sownDay + weeks * DAYS_PER_WEEK;
+      const goesUnder = planting ? exposureOfBed(garden, planting.bedId) : NO_COVERS;
+      const plantOutDay = isTender(crop) ? afterFrost(garden, site, grownDay, goesUnder) : grownDay;
       return [
         {
           tray,
@@ -62,6 +66,38 @@ export function sowingStates(garden: Garden, site: Site | null, today: DayNumber
       ];
     }),
   );
+}
+
+/** Frost kills it, however hardened (estimate: what dies by −2 °C at its hardest). */
+function isTender({ hardiness }: Crop): boolean {
+  return hardiness.hardenedLt50C > TENDER_ABOVE_C;
+}
+const TENDER_ABOVE_C = -2;
+const NO_COVERS: readonly string[] = [];
+
+function exposureOfBed(garden: Garden, bedId: string): readonly string[] {
+  const bed = garden.beds.get(bedId);
+  return bed ? exposureOver(garden, bed).covers : NO_COVERS;
+}
+
+/** Tender seedlings stay in until frost is over at the odds the grower goes by, where they go into the open. */
+function afterFrost(
+  garden: Garden,
+  site: Site | null,
+  grownDay: DayNumber,
+  covers: readonly string[],
+): DayNumber {
+  if (!site || covers.length > 0) return grownDay;
+  const season = site.season(grownDay);
+  // After midsummer there is no spring frost to wait for.
+  if (grownDay <= season.midwinterDay) return grownDay;
+  const lastFrost = lastFrostDay(
+    site.climate,
+    season,
+    FROST_THRESHOLDS_C.light,
+    garden.settings.frostRisk,
+  );
+  return lastFrost === null ? grownDay : Math.max(grownDay, lastFrost + 1);
 }
 
 /** How far seedlings have come on a day: 0 not up, 1 ready to be planted out. */
@@ -134,7 +170,8 @@ export function trayWork(garden: Garden, site: Site | null, today: DayNumber): T
       work.push({ kind: "thin", day: emergeDay ?? today, state });
     }
     if (alive === 0) continue;
-    if (hardening.beginDay <= today && today < hardening.plantOutDay) {
+    const isUp = emergeDay !== null && emergeDay <= today;
+    if (isUp && hardening.beginDay <= today && today < hardening.plantOutDay) {
       work.push({ kind: "harden", day: hardening.beginDay, state });
     }
     if (hardening.plantOutDay <= today + AHEAD_DAYS.plantOut && sowing.plantingId !== null) {
