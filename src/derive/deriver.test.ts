@@ -93,7 +93,7 @@ test("where no worker can start, that is told once and work goes on without it",
   });
   expect(await deriver.start()).toBe(false);
   expect(deriver.isReady()).toBe(false);
-  await expect(deriver.ask(garden, "tasks", { day })).rejects.toThrow();
+  await expect(deriver.ask(garden, "tasks", { day, today: day })).rejects.toThrow();
 });
 
 test("a worker that breaks leaves nobody waiting", async () => {
@@ -104,7 +104,7 @@ test("a worker that breaks leaves nobody waiting", async () => {
     return { ready: async () => undefined, prepare: never, ask: never } as never;
   });
   await deriver.start();
-  const asked = deriver.ask(garden, "tasks", { day });
+  const asked = deriver.ask(garden, "tasks", { day, today: day });
   breakIt();
   await expect(asked).rejects.toThrow("broke");
   expect(deriver.isReady()).toBe(false);

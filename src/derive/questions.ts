@@ -11,8 +11,8 @@ import { plantingSpread, safeShares, strandSpreads, waySpreads } from "./spreads
 /** What takes longer than a frame, by name: asked with plain arguments, answered with plain data. */
 export const questions = {
   /** What a day asks for. */
-  tasks: ({ garden, site }: GardenAtSite, { day }: { day: DayNumber }) =>
-    tasksOn(site, garden, day),
+  tasks: ({ garden, site }: GardenAtSite, { day, today }: { day: DayNumber; today: DayNumber }) =>
+    tasksOn(site, garden, day, Math.min(day, today)),
 
   /** What a stretch of days asks for, each work once. */
   tasksAhead: ({ garden, site }: GardenAtSite, { day, days }: { day: DayNumber; days: number }) =>

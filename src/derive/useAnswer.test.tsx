@@ -50,7 +50,7 @@ function slowWorker() {
 afterEach(() => (current = absent));
 
 test("the first answer is worked out at once while no worker is up, the next beside the page", async () => {
-  const first = renderHook(({ now }) => useAnswer("tasks", { day }, now), {
+  const first = renderHook(({ now }) => useAnswer("tasks", { day, today: day }, now), {
     initialProps: { now: at(start) },
   });
   expect(first.result.current.value?.length).toBeGreaterThan(0);

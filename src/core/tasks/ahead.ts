@@ -31,7 +31,7 @@ export function tasksAhead(
     const tasks =
       day === fromDay
         ? tasksOn(site, garden, day)
-        : plannedTasksOn(site, garden, day).filter(({ isLate }) => !isLate);
+        : plannedTasksOn(site, garden, day, fromDay).filter(({ isLate }) => !isLate);
     for (const task of tasks) {
       const key = task.id.replace(DATED, "");
       const known = found.get(key);

@@ -58,6 +58,8 @@ export interface Round {
   site: Site;
   garden: Garden;
   day: DayNumber;
+  /** The day up to which the log tells: of days after it what they ask for is taken as done in time. */
+  today: DayNumber;
   /** The day's usual mean in the open, °C. */
   meanC: number;
   /** What stands in each bed on the day, by its id: several rules look at it. */

@@ -26,9 +26,11 @@ export function isForTonight({ kind }: Pick<Task, "kind">): boolean {
  * Everything that the garden's state asks for on a day and that is not settled yet: tonight's decisions
  * first, then what is not at a bed (trays, shelters), then the beds as one walks past them. The same
  * state gives the same tasks.
+ *
+ * @param today the day up to which the log tells, where a day to come is looked at
  */
-export function tasksOn(site: Site, garden: Garden, day: DayNumber): Task[] {
-  const round = roundOn(site, garden, day);
+export function tasksOn(site: Site, garden: Garden, day: DayNumber, today = day): Task[] {
+  const round = roundOn(site, garden, day, today);
   return inOrder(round, [
     ...shelterTasks(round, tonight(site, garden, day)),
     ...trayNightTasks(round),
@@ -37,18 +39,23 @@ export function tasksOn(site: Site, garden: Garden, day: DayNumber): Task[] {
 }
 
 /** What a day asks for but for its night and its weather: what can be told of a day still far ahead. */
-export function plannedTasksOn(site: Site, garden: Garden, day: DayNumber): Task[] {
-  const round = roundOn(site, garden, day);
+export function plannedTasksOn(
+  site: Site,
+  garden: Garden,
+  day: DayNumber,
+  today: DayNumber,
+): Task[] {
+  const round = roundOn(site, garden, day, today);
   return inOrder(round, dayTasks(round));
 }
 
-function roundOn(site: Site, garden: Garden, day: DayNumber): Round {
+function roundOn(site: Site, garden: Garden, day: DayNumber, today: DayNumber): Round {
   const { climate } = site;
   const meanC = (climate.minTempC(day) + climate.maxTempC(day)) / 2;
   const standing = new Map(
     [...garden.beds.values()].map((bed) => [bed.id, plantsIn(site, garden, bed, day)]),
   );
-  return { site, garden, day, meanC, standing };
+  return { site, garden, day, today, meanC, standing };
 }
 
 function dayTasks(round: Round): Task[] {

@@ -67,7 +67,7 @@ function Round({ garden, site, day: wanted, today }: Props) {
   /** Ids of the tasks that are chosen, while several are; null otherwise. */
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
   // The rules are asked in the worker; what is settled goes from the screen at once.
-  const { value, asked } = useAnswer("tasks", { day: wanted }, { garden, site });
+  const { value, asked } = useAnswer("tasks", { day: wanted, today }, { garden, site });
   const all = value ?? NO_TASKS;
   // Another day stands over the tasks when they are that day's.
   const { day } = asked;

@@ -56,17 +56,19 @@ function watering(round: Round, place: Watered): Task[] {
   const advice = winterWatering(site.latitudeDeg, day, cropMinC, meanC);
   if (advice.kind === "none") return [];
   const lastDay = pastWorkOf(garden).lastDay("water", keyOf(place.name), day);
-  const missingMm = missing(round, place.keepsRainOff, lastDay ?? day - LOOKED_BACK_DAYS);
   const { openMm, coveredMm } = care.water;
   const allowedMm =
     (place.keepsRainOff ? coveredMm : openMm) * (advice.kind === "hardly" ? HARDLY_TIMES : 1);
+  const since = lastDay ?? day - LOOKED_BACK_DAYS;
+  const { missingMm, wateredDay } = missing(round, place.keepsRainOff, since, allowedMm);
   if (missingMm < allowedMm) return [];
+  const givenDay = wateredDay ?? lastDay;
   const areaM2 = place.beds.reduce((sum, { lengthM, widthM }) => sum + lengthM * widthM, 0);
   const givenMm = Math.min(MOST_MM, missingMm);
   return [
     {
       ...PLAIN,
-      id: `${place.id}-water-${lastDay === null ? "first" : isoDate(lastDay)}`,
+      id: `${place.id}-water-${givenDay === null ? "first" : isoDate(givenDay)}`,
       kind: "water",
       subject:
         place.beds.length === 1 ? bed.name : fact("tasks.beds", { bedsCount: place.beds.length }),
@@ -76,7 +78,7 @@ function watering(round: Round, place: Watered): Task[] {
       untilDay: day + TOLD_DAYS,
       reason: fact("tasks.aboutMmHaveEvaporated", {
         missingMm,
-        lastDay,
+        lastDay: givenDay,
         day,
         keepsRainOff: place.keepsRainOff,
       }),
@@ -88,18 +90,30 @@ function watering(round: Round, place: Watered): Task[] {
   ];
 }
 
-/** What has dried from a day on beyond the rain that came in, mm; never more than the soil holds. */
-function missing({ site, garden, day }: Round, keepsRainOff: boolean, since: DayNumber): number {
+/**
+ * What has dried from a day on beyond the rain that came in, mm; never more than the soil holds. On days to
+ * come each watering that is asked for before is taken as given.
+ */
+function missing(
+  { site, garden, day, today }: Round,
+  keepsRainOff: boolean,
+  since: DayNumber,
+  allowedMm: number,
+): { missingMm: number; wateredDay: DayNumber | null } {
   const { coveredShare, usualRainShare } = care.water;
   const outlook = garden.outlook?.outlook.days ?? [];
   const rainOn = new Map(outlook.map((one) => [dayNumber(one.date), one.precipitationMm]));
   let missingMm = 0;
-  for (let on = Math.max(since, day - LOOKED_BACK_DAYS) + 1; on <= day; on += 1) {
+  let wateredDay: DayNumber | null = null;
+  // A month ahead needs the weeks before today too.
+  const from = Math.max(since, Math.min(day, today) - LOOKED_BACK_DAYS) + 1;
+  for (let on = from; on <= day; on += 1) {
     const { minTempC, maxTempC } = expectedDay(site, outlook, on);
     const driesMm = referenceEvapotranspirationMm(site.latitudeDeg, on, minTempC, maxTempC);
     const usualMm = site.climate.usualRainMm(on) * usualRainShare;
     const rainMm = keepsRainOff ? 0 : (rainOn.get(on) ?? usualMm);
     missingMm = Math.max(0, missingMm + driesMm * (keepsRainOff ? coveredShare : 1) - rainMm);
+    if (missingMm >= allowedMm && on >= today && on < day) [missingMm, wateredDay] = [0, on];
   }
-  return missingMm;
+  return { missingMm, wateredDay };
 }
