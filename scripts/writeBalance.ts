@@ -11,6 +11,11 @@ const VALUES = `${ROOM}/assembly/values.ts`;
 const CODE = `${ROOM}/balanceCode.ts`;
 const MADE = "// Made by `npm run balance`, from data/shelter.json: do not edit.";
 
+/** Of water that freezes. */
+const FUSION_J_PER_M3 = 334e6;
+const AIR_KG_PER_M3 = 1.2;
+const AIR_J_PER_KG_K = 1005;
+
 const isCheck = process.argv.includes("--check");
 let stale = false;
 await keep(VALUES, values());
@@ -31,7 +36,7 @@ async function keep(path: string, text: string): Promise<void> {
 function values(): string {
   const { convection, wet, soil, snow, barrel, canopy } = shelter;
   const heat = soil.heatMJPerM3K * 1e6;
-  const latent = soil.waterM3PerM3 * 334e6;
+  const latent = soil.waterM3PerM3 * FUSION_J_PER_M3;
   const thickM = soil.layersCm.map((cm) => cm / 100);
   const layers = thickM.length;
   const halfM = (layer: number) => (thickM[layer] ?? 0) / 2;
@@ -45,7 +50,7 @@ function values(): string {
   return [
     MADE,
     "",
-    one("AIR_J_PER_M3K", 1.2 * 1005, "Heat of a cubic metre of air."),
+    one("AIR_J_PER_M3K", AIR_KG_PER_M3 * AIR_J_PER_KG_K, "Heat of a cubic metre of air."),
     one("OUTSIDE_STILL", convection.outsideStill, "Convection outside in still air, W/m²K."),
     one("OUTSIDE_PER_MPS", convection.outsidePerMps, "… and more for each m/s of wind."),
     one("INSIDE_W_PER_M2K", convection.inside, "Convection at the inside of a cover."),

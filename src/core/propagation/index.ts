@@ -2,6 +2,7 @@ export { plannedRaisings, trayOccupants, type Raising } from "./raising";
 export { boxAmounts, seedNeeds, type SeedNeed } from "./seedNeed";
 export {
   hardeningOn,
+  OUTDOOR_COVERS,
   seedlingSize,
   sowingStates,
   trayWork,

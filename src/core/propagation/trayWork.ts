@@ -128,7 +128,7 @@ function emergeDayIn(
 
 const NO_SKYLINE: readonly never[] = [];
 /** What stands that follow the weather are covered with; benches and mats are indoors. */
-const OUTDOOR_COVERS: Partial<Record<Stand["kind"], readonly string[]>> = {
+export const OUTDOOR_COVERS: Partial<Record<Stand["kind"], readonly string[]>> = {
   frame: ["cold-frame-twinwall"],
   outdoors: [],
 };

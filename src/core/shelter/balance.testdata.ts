@@ -1,5 +1,6 @@
 import "./balance/assembly/asScript";
 import { Balance } from "./balance/assembly/balance";
+import { AIR_J_PER_M3K } from "./balance/assembly/values";
 import { coverLight } from "./coverLight";
 import type { Stack } from "./balance/stack";
 
@@ -18,7 +19,7 @@ export function asScript(stack: Stack, startC: number): Balance {
     cover.wetLets = layer.longwaveTransmittance.wet;
     cover.dryLets = layer.longwaveTransmittance.dry;
     cover.isRemovable = layer.removable;
-    cover.airHeatJPerK = 1.2 * 1005 * layer.heightM * cover.share;
+    cover.airHeatJPerK = AIR_J_PER_M3K * layer.heightM * cover.share;
     cover.leakStillPerHour = layer.leakPerHour.still;
     cover.leakPerMps = layer.leakPerHour.perMps;
   }

@@ -14,6 +14,8 @@ import {
 import shelterJson from "@data/shelter.json";
 import { leastMs } from "../timing";
 
+/** Heat of a cubic metre of air, as the balance has it. */
+const AIR_J_PER_M3K = 1.2 * 1005;
 const HERE = join(process.cwd(), "tests/bench/native");
 const VALUES = "src/core/shelter/balance/assembly/values.ts";
 const GROUND = groundBetween(12, 9);
@@ -92,7 +94,7 @@ function inputFor(covers: CoverIds, weather: WeatherSteps): string {
   for (const layer of layers) {
     const { areaRatio, longwaveTransmittance: lets, removable, heightM, leakPerHour } = layer;
     numbers.push(areaRatio, coverLight(layer), lets.wet, lets.dry, removable ? 1 : 0);
-    numbers.push(1.2 * 1005 * heightM, leakPerHour.still, leakPerHour.perMps);
+    numbers.push(AIR_J_PER_M3K * heightM, leakPerHour.still, leakPerHour.perMps);
   }
   let topM = 0;
   for (const cm of shelterJson.soil.layersCm) {

@@ -1,9 +1,9 @@
 import shelterJson from "@data/shelter.json";
 import { coverLight } from "../coverLight";
+import { AIR_J_PER_M3K } from "./assembly/values";
 import { BALANCE_CODE } from "./balanceCode";
 import type { Stack } from "./stack";
 
-const AIR_J_PER_M3K = 1.2 * 1005;
 const { layersCm } = shelterJson.soil;
 /** Index of the layer whose middle is nearest to 5 cm. */
 export const LAYER_AT_5_CM = 2;

@@ -3,7 +3,7 @@ import { dayNumber, isoDate, type DayNumber } from "../../calendar";
 import { hardinessRange, lt50At } from "../../crops";
 import { fact } from "../../facts";
 import { expectedDay } from "../../frostNight";
-import { sowingStates, type SowingState } from "../../propagation";
+import { OUTDOOR_COVERS, sowingStates, type SowingState } from "../../propagation";
 import { thumbGainAtC } from "../../shelter";
 import { seedlingsIn, standOn, type Tray } from "../../trays";
 import { PLAIN, type Round, type Task } from "../task";
@@ -25,9 +25,9 @@ export function trayNightTasks(round: Round): Task[] {
   }
   return [...byTray].flatMap(([tray, states]): Task[] => {
     const stand = garden.stands.get(standOn(tray, isoDate(day)) ?? "");
-    if (!stand || (stand.kind !== "outdoors" && stand.kind !== "frame")) return [];
-    const nightAtTrayC =
-      outsideC + (stand.kind === "frame" ? thumbGainAtC(["cold-frame-glass"], outsideC) : 0);
+    const covers = stand && OUTDOOR_COVERS[stand.kind];
+    if (!covers) return [];
+    const nightAtTrayC = outsideC + thumbGainAtC(covers, outsideC);
     const daysOut = daysThere(tray, day);
     const bearsC = Math.max(...states.map((state) => hurtAtC(state, daysOut)));
     if (nightAtTrayC > bearsC) return [];

@@ -1,6 +1,6 @@
 import { Cover } from "./cover";
 import { LinearSystem } from "./linearSystem";
-import { Longwave } from "./longwave";
+import { KELVIN, Longwave, STEFAN_BOLTZMANN } from "./longwave";
 import { transpirationW, wetting } from "./moisture";
 import { SoilColumn } from "./soilColumn";
 import {
@@ -23,8 +23,6 @@ import {
 } from "./values";
 
 const SECONDS_PER_HOUR: f64 = 3600;
-const STEFAN_BOLTZMANN: f64 = 5.670374e-8;
-const KELVIN: f64 = 273.15;
 /** A sheet's exchange with the sky for each degree, W/m²K: 4 ε σ T³ about freezing. */
 const SKY_W_PER_M2K: f64 = 3.7;
 /** A film is wet when it is colder than the air below it by so much, and dries when it no longer is. */

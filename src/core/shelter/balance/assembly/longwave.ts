@@ -2,8 +2,10 @@ import { Cover } from "./cover";
 import { LinearSystem } from "./linearSystem";
 import { SOIL_EMISSIVITY } from "./values";
 
-const STEFAN_BOLTZMANN: f64 = 5.670374e-8;
-const KELVIN: f64 = 273.15;
+/** W/m²K⁴. */
+export const STEFAN_BOLTZMANN: f64 = 5.670374e-8;
+/** 0 °C in kelvin. */
+export const KELVIN: f64 = 273.15;
 
 /**
  * Thermal radiation between the sky, nested covers and the soil of beds and paths. What is sent is
