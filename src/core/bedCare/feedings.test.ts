@@ -16,22 +16,25 @@ function after(garden: Garden, name: "feeding.set" | "rest.set", input: Feeding 
 const feeding = (id: string, bedId: string, feed: Feeding["feed"], on = "2026-10-20"): Feeding => ({
   id,
   bedId,
+  part: null,
   on,
   feed,
 });
 
 test("raw manure and a harvest: 120 days where it touches soil, 90 where it hangs above, by hand", () => {
   // Bed 7: spinach sown on 20 August, picked from fall on.
-  const spinach = tooFresh(site, tarnholt, bed("bed-7"), day("2026-08-15"));
+  const spinach = tooFresh(site, tarnholt, bed("bed-7"), { part: null, on: "2026-08-15" });
   expect(spinach).toHaveLength(1);
   expect(spinach[0]).toMatchObject({ neededDays: 120, fromDay: day("2026-12-13") });
   // Tomatoes hang above: ready in mid August, so manure from mid May on is too late for them.
   const tomatoes = (on: string) =>
-    tooFresh(site, tarnholt, bed("bed-4"), day(on)).filter(({ name }) => name.startsWith("Tomato"));
+    tooFresh(site, tarnholt, bed("bed-4"), { part: null, on: on }).filter(({ name }) =>
+      name.startsWith("Tomato"),
+    );
   expect(tomatoes("2026-06-10")[0]?.neededDays).toBe(90);
   expect(tomatoes("2026-05-10")).toEqual([]);
   // Harvested before the manure came: nothing to say.
-  expect(tooFresh(site, tarnholt, bed("bed-5"), day("2027-03-01"))).toEqual([]);
+  expect(tooFresh(site, tarnholt, bed("bed-5"), { part: null, on: "2027-03-01" })).toEqual([]);
 });
 
 test("carbon binds nitrogen where it is dug in, and next to none on top", () => {

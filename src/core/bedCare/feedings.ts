@@ -13,6 +13,7 @@ import type { Bed, Garden, Planting } from "../garden";
 import { plantingName, plantingState } from "../plantings";
 import type { Site } from "../growth";
 import { fact, type Fact, type Told } from "../facts";
+import { fedM2, isFed } from "./fedGround";
 
 /** Whether what is eaten hangs above the soil; everything else touches it, or is splashed by it. */
 function isAboveSoil({ harvestedPart, family }: Crop): boolean {
@@ -37,9 +38,16 @@ export interface TooFresh {
  * @source 7 CFR 205.203(c)(1), USDA National Organic Program: 120 days where what is eaten touches the
  *         soil, 90 days otherwise; local rules may ask for more
  */
-export function tooFresh(site: Site, garden: Garden, bed: Bed, manureDay: DayNumber): TooFresh[] {
+export function tooFresh(
+  site: Site,
+  garden: Garden,
+  bed: Bed,
+  manure: Pick<Feeding, "part" | "on">,
+): TooFresh[] {
+  const manureDay = dayNumber(manure.on);
   return [...garden.plantings.values()].flatMap((planting) => {
-    const life = planting.bedId === bed.id ? plantingState(garden, site, planting) : null;
+    const isOnIt = planting.bedId === bed.id && isFed(manure, bed, planting);
+    const life = isOnIt ? plantingState(garden, site, planting) : null;
     const readyDay = life?.timeline.readyDay ?? null;
     if (!life || readyDay === null || readyDay < manureDay) return [];
     const above = isAboveSoil(life.growing.crop);
@@ -77,12 +85,15 @@ export interface FedThisYear {
 /** How a bed has been fed: compost and manure count toward what its crops want. */
 export function fedThisYear(garden: Garden, bed: Bed, day: DayNumber): FedThisYear {
   const fed: FedThisYear = { nitrogenGPerM2: 0, isKeptUp: false };
-  for (const { bedId, on, feed } of garden.feedings.values()) {
+  for (const feeding of garden.feedings.values()) {
+    const { bedId, on, feed } = feeding;
     const before = day - dayNumber(on);
     if (bedId !== bed.id || before < 0) continue;
     fed.isKeptUp ||= feed.kind === "compost";
     if (before > A_YEAR) continue;
-    fed.nitrogenGPerM2 += feedingAmount(feed, 1, garden.settings.soilSchool).nitrogenG;
+    // What a part of the bed got counts for the whole by its share.
+    const share = fedM2(feeding, bed) / (bed.lengthM * bed.widthM);
+    fed.nitrogenGPerM2 += feedingAmount(feed, share, garden.settings.soilSchool).nitrogenG;
   }
   return fed;
 }
@@ -109,10 +120,11 @@ export function shoppingList(garden: Garden, fromDay: DayNumber, toDay: DayNumbe
     });
   };
   const isIn = (on: string) => on >= isoDate(fromDay) && on <= isoDate(toDay);
-  for (const { bedId, on, feed } of garden.feedings.values()) {
+  for (const feeding of garden.feedings.values()) {
+    const { bedId, on, feed } = feeding;
     const bed = garden.beds.get(bedId);
     if (!bed || !isIn(on)) continue;
-    const areaM2 = bed.lengthM * bed.widthM;
+    const areaM2 = fedM2(feeding, bed);
     const { item, litres, grams, nitrogenG } = feedingAmount(
       feed,
       areaM2,

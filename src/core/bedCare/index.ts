@@ -7,6 +7,7 @@ export {
   type FedThisYear,
   type ShoppingItem,
 } from "./feedings";
+export { fedM2 } from "./fedGround";
 export { greenManures, type GreenManure } from "./greenManure";
 export { setupOperations, usualSetup, type Setup } from "./setup";
 export { uncovering } from "./uncovering";

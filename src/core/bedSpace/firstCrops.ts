@@ -65,6 +65,8 @@ export function firstCrops(
     const opening = {
       fromM: startM,
       toM: startM + partM,
+      leftM: 0,
+      rightM: bed.widthM,
       fromDay: day,
       untilDay: Infinity,
       between: null,

@@ -2,15 +2,13 @@ export { builtBeside, resized } from "./besideShelters";
 export { firstCrops, type FirstCrop } from "./firstCrops";
 export { layoutOf } from "./gardenLayout";
 export { meaningOfMove, nearestPlace, type Meaning } from "./moving";
+export { freeStretches, gapsIn, isWholeWidth, placeFor, stripBeside, type Gap } from "./freeGround";
 export {
   clashesIn,
-  freeStretches,
-  gapsIn,
+  neighboursOf,
   occupantsOf,
-  placeFor,
   restName,
   type Clash,
-  type Gap,
   type Occupant,
 } from "./occupancy";
 export { standingPlanting, type Standing } from "./standingNow";

@@ -1,8 +1,9 @@
 import { coversOver, horizonOver, type Bed, type Garden, type Planting } from "../garden";
-import { exactM, fitsInto } from "../layout";
+import { acrossProblem, fitsInto } from "../layout";
 
 import { bedDays, groundSun, shortfallWords, sunShortfall } from "../schedule";
 import { amountsFor, plantingState, standOf } from "../plantings";
+import { placesFor } from "./freeGround";
 import { clashesIn, occupantsOf } from "./occupancy";
 import { tooSoonFor, tooSoonWords } from "./rotation";
 import type { Site } from "../growth";
@@ -82,6 +83,11 @@ function room(site: Site, garden: Garden, moved: Planting, bed: Bed): Meaning {
   if (!fitsInto(moved.fromM + moved.lengthM, bed.lengthM)) {
     return { kind: "stops", words: fact("bedSpace.isTooShortForItThere", { bed: bed.name }) };
   }
+  const problem = acrossProblem(moved, bed.widthM);
+  if (problem !== null) {
+    const { name, widthM } = bed;
+    return { kind: "stops", words: fact("layout.acrossProblem", { problem, bed: name, widthM }) };
+  }
   const after = {
     ...garden,
     plantings: new Map([...garden.plantings, [moved.id, moved] as const]),
@@ -142,16 +148,10 @@ export function nearestPlace(
   if (!life) return null;
   const { fromDay, untilDay } = bedDays(life.timeline);
   const others = occupantsOf(site, garden, bed).filter(({ id }) => id !== planting.id);
-  const there = others.filter(
-    (one) => !one.interplanted && one.fromDay < untilDay && one.untilDay > fromDay,
-  );
-  const last = bed.lengthM - planting.lengthM;
-  if (!fitsInto(planting.lengthM, bed.lengthM)) return null;
-  const ends = there.flatMap(({ fromM, toM }) => [toM, fromM - planting.lengthM]);
-  const places = [wishedM, ...ends]
-    .map((m) => exactM(Math.min(Math.max(0, m), Math.max(0, last))))
-    .filter((m) =>
-      there.every(({ fromM, toM }) => fitsInto(toM, m) || fitsInto(m + planting.lengthM, fromM)),
-    );
-  return places.sort((a, b) => Math.abs(a - wishedM) - Math.abs(b - wishedM))[0] ?? null;
+  const there = others.filter(({ interplanted }) => !interplanted);
+  const lastM = Math.max(0, bed.lengthM - planting.lengthM);
+  const wished = Math.min(Math.max(0, wishedM), lastM);
+  const away = (m: number) => Math.abs(m - wishedM);
+  const places = placesFor(there, bed, planting, fromDay, untilDay, [wished]);
+  return [...places].sort((a, b) => away(a) - away(b))[0] ?? null;
 }

@@ -1,7 +1,8 @@
 import type { DayNumber } from "../calendar";
 import { bedsInOrder, type Bed, type Garden } from "../garden";
 import { exposureOver } from "../plantings";
-import { freeStretches, occupantsOf } from "./occupancy";
+import { freeStretches } from "./freeGround";
+import { occupantsOf } from "./occupancy";
 import { exposureKey, type Exposure, type Site } from "../growth";
 
 /** A bed and its longest part that nobody else uses in a stretch of time. */
@@ -20,7 +21,7 @@ export function roomIn(
   fromDay: DayNumber,
   toDay: DayNumber,
 ): Room {
-  const free = freeStretches(occupantsOf(site, garden, bed), bed.lengthM, fromDay, toDay);
+  const free = freeStretches(occupantsOf(site, garden, bed), bed, fromDay, toDay);
   const rooms = free.map(({ fromM, toM }) => ({ bed, fromM, freeM: toM - fromM }));
   return rooms.sort((a, b) => b.freeM - a.freeM)[0] ?? { bed, fromM: 0, freeM: 0 };
 }

@@ -1,8 +1,9 @@
 import type { Bed, Garden, Planting } from "../garden";
-import { exactM, fitsInto } from "../layout";
+import { exactM, fitsInto, patchesOf } from "../layout";
 import type { Site } from "../growth";
 import { bedDays, type Timeline } from "../schedule";
-import { freeStretches, occupantsOf, type Place, type Stretch } from "./occupancy";
+import { placesFor } from "./freeGround";
+import { occupantsOf, type Place } from "./occupancy";
 
 /**
  * Where the sowings of a succession go along their bed: each in the first place that is free for all of
@@ -28,24 +29,13 @@ export function successionPlaces(
   const own = { fromM: planting.fromM, toM: planting.fromM + planting.lengthM };
   return timelines.map((timeline, index) => {
     const { fromDay, untilDay } = bedDays(timeline);
-    const free = freeStretches(standing, bed.lengthM, fromDay, untilDay);
-    const place = index === 0 ? undefined : (firstIn(free, lengthM, own) ?? firstIn(free, lengthM));
+    const wanted = { lengthM, across: planting.across };
+    const places = placesFor(standing, bed, wanted, fromDay, untilDay, [own.fromM]);
+    const inOwn = places.find((m) => fitsInto(own.fromM, m) && fitsInto(m + lengthM, own.toM));
+    const place = index === 0 ? undefined : (inOwn ?? places[0]);
     const fromM = exactM(Math.min(place ?? own.fromM, Math.max(0, bed.lengthM - lengthM)));
-    standing.push({ fromM, toM: fromM + lengthM, fromDay, untilDay, interplanted: false });
+    const patches = patchesOf({ fromM, ...wanted }, bed.widthM);
+    standing.push({ patches, fromDay, untilDay, interplanted: false });
     return fromM;
   });
-}
-
-/** Where a length first fits into free parts of a bed, or into what of them lies within one part. */
-function firstIn(
-  free: readonly Stretch[],
-  lengthM: number,
-  within: Stretch = { fromM: 0, toM: Infinity },
-): number | undefined {
-  return free
-    .map(({ fromM, toM }) => ({
-      fromM: Math.max(fromM, within.fromM),
-      toM: Math.min(toM, within.toM),
-    }))
-    .find(({ fromM, toM }) => fitsInto(lengthM, toM - fromM))?.fromM;
 }

@@ -1,7 +1,7 @@
 import { isoDate, type DayNumber } from "../calendar";
 import { BY_THE_BOOK } from "../gardenFile";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
-import { exactM } from "../layout";
+import { exactM, patchesMeet, type Across } from "../layout";
 import { isSpent, seedsIn } from "../seedBox";
 import {
   amountsFor,
@@ -20,7 +20,8 @@ import {
   type SowNow,
   type SunShortfall,
 } from "../schedule";
-import { gapsIn, occupantsOf, type Gap } from "./occupancy";
+import { acrossOf, gapsIn, isWholeWidth, type Gap } from "./freeGround";
+import { occupantsOf } from "./occupancy";
 import { familiesBefore, tooSoonFor, type TooSoon } from "./rotation";
 import type { Site } from "../growth";
 import type { Units } from "../units";
@@ -28,7 +29,7 @@ import type { Units } from "../units";
 /** Room for a crop: bare ground for a time, or the space between plants that are slow or small. */
 export interface Opening extends Gap {
   /** The planting between whose plants it is; null for bare ground. */
-  between: { plantingId: string; name: string; stationCm: number } | null;
+  between: { plantingId: string; name: string; stationCm: number; across: Across } | null;
 }
 
 /** A crop that would do in an opening, with what stands for and against it. */
@@ -46,6 +47,8 @@ export interface Fit {
   seedsInBox: number;
 }
 
+/** So much wider than its strip a single row may grow: its leaves lean over the path. */
+const LEANS_OVER = 1.5;
 /** How far ahead openings are looked for. */
 const DAYS_AHEAD = 365;
 /** Between plants closer than this nothing else finds room, cm. */
@@ -57,7 +60,7 @@ const LEAST_BETWEEN_CM = 30;
  */
 export function openingsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber): Opening[] {
   const occupants = occupantsOf(site, garden, bed);
-  const bare = gapsIn(occupants, bed.lengthM, day, day + DAYS_AHEAD);
+  const bare = gapsIn(occupants, bed, day, day + DAYS_AHEAD);
   const between = occupants.flatMap((one): Opening[] => {
     const planting = garden.plantings.get(one.id);
     const life = planting && plantingState(garden, site, planting);
@@ -66,14 +69,16 @@ export function openingsIn(site: Site, garden: Garden, bed: Bed, day: DayNumber)
     const { stationCm, rowCm } = amountsFor(standOf(planting, bed), crop, planting.method);
     const closesDay = life.timeline.fullSizeDay ?? one.untilDay;
     const taken = occupants.some(
-      (other) => other.interplanted && other.fromM < one.toM && other.toM > one.fromM,
+      (other) =>
+        other.interplanted &&
+        other.patches.some((patch) => one.patches.some((own) => patchesMeet(own, patch))),
     );
     if (taken || Math.min(stationCm, rowCm) < LEAST_BETWEEN_CM || closesDay <= day) return [];
     const { fromM, toM, name } = one;
     const untilDay = Math.min(closesDay, day + DAYS_AHEAD);
-    return [
-      { fromM, toM, fromDay: day, untilDay, between: { plantingId: one.id, name, stationCm } },
-    ];
+    const between = { plantingId: one.id, name, stationCm, across: one.across };
+    const width = { leftM: 0, rightM: bed.widthM };
+    return [{ fromM, toM, ...width, fromDay: day, untilDay, between }];
   });
   const isNow = ({ fromDay }: Gap) => fromDay <= day;
   return [
@@ -105,8 +110,11 @@ export function whatFits(
   };
   const sowDay = Math.max(day, opening.fromDay);
   const families = familiesBefore(garden, bed, sowDay);
-  const crops = [...cropsOf(garden).values()].filter(
-    ({ spacing }) => !between || 2 * spacing.inRowCm <= between.stationCm,
+  const wideCm = (opening.rightM - opening.leftM) * 100;
+  const crops = [...cropsOf(garden).values()].filter(({ spacing }) =>
+    between
+      ? 2 * spacing.inRowCm <= between.stationCm
+      : isWholeWidth(opening, bed) || spacing.inRowCm <= LEANS_OVER * wideCm,
   );
   return sowableToday(site, settings, sowDay, [spot], crops)
     .now.filter(({ timeline }) => (timeline.readyDay ?? Infinity) < untilDay)
@@ -166,6 +174,7 @@ export function plantingInto(
     stage,
     fromM,
     lengthM: exactM(untilM - fromM),
+    across: opening.between?.across ?? acrossOf(opening, bed),
     ...bookSpacing(crop, stage, units),
     interplanted: opening.between !== null,
     clearOn: clearDay === null ? null : isoDate(clearDay),

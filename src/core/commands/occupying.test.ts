@@ -3,6 +3,7 @@ import { dayNumber, isoDate } from "../calendar";
 import { BY_THE_BOOK } from "../gardenFile";
 import { withChanges, type Garden, type Planting } from "../garden";
 import { clashesIn, freeStretches, gapsIn, occupantsOf } from "../bedSpace";
+import type { Across, Patch } from "../layout";
 import { siteFor } from "../plantings";
 import type { Site } from "../growth";
 import { tarnholt, tarnholtSite } from "../plantings/tarnholt.testdata";
@@ -102,12 +103,35 @@ describe("two on the same ground", () => {
   });
 });
 
+const covers = ({ fromM, toM, leftM, rightM }: Patch, along: number, across: number) =>
+  along > fromM + 0.001 && along < toM - 0.001 && across > leftM + 0.001 && across < rightM - 0.001;
+
 const crops = [
   ["spinach", "winter", "direct"],
   ["lettuce", "butterhead", "transplant"],
   ["radish", "round", "direct"],
   ["kale", "curly", "transplant"],
 ] as const;
+/** From side to side, in strips, on both sides, around the edge, in squares of a grid: some past the side. */
+const anAcross: fc.Arbitrary<Across> = fc.oneof(
+  fc.constant<Across>({ kind: "whole" }),
+  fc
+    .tuple(fc.constantFrom(0, 0.1, 0.25, 0.4, 0.5), fc.constantFrom(0.1, 0.25, 0.3, 0.4))
+    .map(([fromM, widthM]): Across => ({ kind: "strip", fromM, widthM })),
+  fc.constantFrom(0.1, 0.2, 0.3).map((widthM): Across => ({ kind: "sides", widthM })),
+  fc.constantFrom(0.05, 0.1).map((insetM): Across => ({ kind: "edge", insetM })),
+  fc
+    .uniqueArray(fc.tuple(fc.nat(5), fc.nat(3)), {
+      minLength: 1,
+      maxLength: 6,
+      selector: (cell) => cell.join(),
+    })
+    .map((cells): Across => ({
+      kind: "cells",
+      cellM: 0.25,
+      cells: cells.map(([along, across]) => ({ along, across })),
+    })),
+);
 const aPlanting = fc
   .record({
     id: fc.constantFrom("p0", "p1", "p2", "p3", "p4", "p5"),
@@ -116,21 +140,22 @@ const aPlanting = fc
     day: fc.integer({ min: 0, max: 330 }),
     fromM: fc.integer({ min: 0, max: 7 }),
     lengthM: fc.integer({ min: 1, max: 5 }),
+    across: anAcross,
     interplanted: fc.boolean(),
     pulledAfter: fc.option(fc.integer({ min: 1, max: 200 })),
   })
-  .map(({ id, crop, bed: number, day, fromM, lengthM, interplanted, pulledAfter }) => {
+  .map(({ id, crop, bed: number, day, fromM, lengthM, across, interplanted, pulledAfter }) => {
     const [cropId, varietyId, method] = crops[crop] ?? crops[0];
     const sowDay = dayNumber("2026-05-01") + day;
     const clearOn = pulledAfter === null ? null : isoDate(sowDay + pulledAfter);
-    const where = { bedId: `b${number}`, sowOn: isoDate(sowDay), fromM, lengthM };
+    const where = { bedId: `b${number}`, sowOn: isoDate(sowDay), fromM, lengthM, across };
     return spinach({ id, cropId, varietyId, method, ...where, interplanted, clearOn });
   });
 const aCommand: fc.Arbitrary<[CommandName, unknown]> = fc.oneof(
   aPlanting.map((planting): [CommandName, unknown] => ["planting.add", planting]),
-  aPlanting.map(({ id, bedId, fromM, lengthM }): [CommandName, unknown] => [
+  aPlanting.map(({ id, bedId, fromM, lengthM, across }): [CommandName, unknown] => [
     "planting.edit",
-    { id, bedId, fromM, lengthM },
+    { id, bedId, fromM, lengthM, across },
   ]),
   aPlanting.map(({ id, sowOn }): [CommandName, unknown] => ["planting.moveSowing", { id, sowOn }]),
   aPlanting.map((one): [CommandName, unknown] => ["planting.setMany", { plantings: [one] }]),
@@ -155,7 +180,7 @@ const aCommand: fc.Arbitrary<[CommandName, unknown]> = fc.oneof(
     ]),
 );
 
-test("whatever is commanded, no two ever stand on the same ground, and areas add up", () => {
+test("whatever is commanded, in any mix of strips, squares and stretches, no two ever stand on the same ground", () => {
   let taken = 0;
   fc.assert(
     fc.property(fc.array(aCommand, { minLength: 5, maxLength: 25 }), (list) => {
@@ -172,12 +197,19 @@ test("whatever is commanded, no two ever stand on the same ground, and areas add
           const occupants = occupantsOf(site, garden, one);
           for (const offset of [30, 120, 210]) {
             const day = dayNumber("2026-05-01") + offset;
-            const free = freeStretches(occupants, one.lengthM, day, day + 1);
-            const usedM = occupants
-              .filter((o) => !o.interplanted && o.fromDay <= day && o.untilDay > day)
-              .reduce((sum, { fromM, toM }) => sum + toM - fromM, 0);
-            const freeM = free.reduce((sum, { fromM, toM }) => sum + toM - fromM, 0);
-            expect(usedM + freeM).toBeCloseTo(one.lengthM, 6);
+            const there = occupants.filter(
+              (o) => !o.interplanted && o.fromDay <= day && o.untilDay > day,
+            );
+            const free = gapsIn(occupants, one, day, day + 1, 0.001, 1);
+            // On a ruler of 5 cm each square is one's, or nobody's and under a gap.
+            for (let along = 0.025; along < one.lengthM; along += 0.05) {
+              for (let across = 0.025; across < one.widthM; across += 0.05) {
+                const has = (patch: Patch) => covers(patch, along, across);
+                const owners = there.filter(({ patches }) => patches.some(has)).length;
+                if (owners > 1) throw new Error(`two at ${along}, ${across}`);
+                if (owners === 1 && free.some(has)) throw new Error(`taken at ${along}, ${across}`);
+              }
+            }
           }
         }
       }
@@ -192,9 +224,9 @@ test("a gap is free through and through, and as long and as wide as it can be", 
   const [from, until] = [dayNumber("2026-07-01"), dayNumber("2027-06-30")];
   for (const one of tarnholt.beds.values()) {
     const occupants = occupantsOf(site, tarnholt, one);
-    const gaps = gapsIn(occupants, one.lengthM, from, until);
+    const gaps = gapsIn(occupants, one, from, until);
     for (const gap of gaps) {
-      const free = freeStretches(occupants, one.lengthM, gap.fromDay, gap.untilDay);
+      const free = freeStretches(occupants, one, gap.fromDay, gap.untilDay);
       const around = free.find(
         ({ fromM, toM }) => fromM <= gap.fromM + 1e-6 && toM >= gap.toM - 1e-6,
       );
@@ -206,7 +238,7 @@ test("a gap is free through and through, and as long and as wide as it can be", 
       ] as const) {
         const wider = { fromDay: gap.fromDay - earlier, untilDay: gap.untilDay + later };
         if (wider.fromDay < from || wider.untilDay > until) continue;
-        const stillFree = freeStretches(occupants, one.lengthM, wider.fromDay, wider.untilDay);
+        const stillFree = freeStretches(occupants, one, wider.fromDay, wider.untilDay);
         expect(
           stillFree.some(({ fromM, toM }) => fromM <= gap.fromM + 1e-6 && toM >= gap.toM - 1e-6),
         ).toBe(false);
@@ -215,7 +247,7 @@ test("a gap is free through and through, and as long and as wide as it can be", 
   }
   // Bed 9: radish on 5 m until mid-October, arugula on 3 m until December.
   const bed9 = bed(tarnholt, "bed-9");
-  const gaps = gapsIn(occupantsOf(site, tarnholt, bed9), 8, from, until);
+  const gaps = gapsIn(occupantsOf(site, tarnholt, bed9), bed9, from, until);
   expect(gaps).toContainEqual(expect.objectContaining({ fromM: 0, toM: 5, untilDay: until }));
   expect(gaps).toContainEqual(expect.objectContaining({ fromM: 0, toM: 8, untilDay: until }));
 });

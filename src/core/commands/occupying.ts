@@ -11,14 +11,16 @@ import { bedDays } from "../schedule";
 import {
   clashesIn,
   freeStretches,
+  isWholeWidth,
   occupantsOf,
   placeFor,
+  stripBeside,
   type Clash,
   type Occupant,
 } from "../bedSpace";
 import { plantingState, siteFor } from "../plantings";
 import type { Site } from "../growth";
-import { exactM } from "../layout";
+import { acrossProblem, exactM } from "../layout";
 import { change, refuse, type Run, type WayOut } from "./command";
 import { fact, type Fact } from "../facts";
 
@@ -69,7 +71,7 @@ function refusalOf(
   site: Site,
   after: Garden,
   bed: Bed,
-  { earlier, later }: Clash,
+  { earlier, later, at }: Clash,
   changes: readonly Change[],
 ): Run {
   const isChanged = (one: Occupant) => changes.some(({ id }) => id === one.id);
@@ -79,12 +81,7 @@ function refusalOf(
     mover.kind === "planting"
       ? [elsewhere(site, after, bed, mover, changes), otherTime(after, earlier, later, changes)]
       : [];
-  const ground = fact("commands.to", {
-    fromM: earlier.fromM,
-    fromM2: later.fromM,
-    toM: earlier.toM,
-    toM2: later.toM,
-  });
+  const ground = groundWords(bed, earlier, later, at);
   const time =
     other.untilDay === Infinity ? "" : fact("commands.until", { untilDay: other.untilDay });
   return refuse(
@@ -98,6 +95,19 @@ function refusalOf(
     "planting.fromM",
     ways.filter((way) => way !== null),
   );
+}
+
+/** Where two meet: along the bed, across it where one leaves room there, or the square they both want. */
+function groundWords(bed: Bed, earlier: Occupant, later: Occupant, at: Clash["at"]): Fact {
+  const [one, other] = [earlier.across, later.across];
+  if (one.kind === "cells" && other.kind === "cells" && one.cellM === other.cellM) {
+    const square = (m: number) => Math.round(m / one.cellM) + 1;
+    return fact("commands.square", { along: square(at.fromM), across: square(at.leftM) });
+  }
+  const { fromM, toM, leftM, rightM } = at;
+  return isWholeWidth(at, bed)
+    ? fact("commands.to", { fromM, toM })
+    : fact("commands.toAndAcross", { fromM, toM, leftM, rightM });
 }
 
 /** The changed plantings with some of them otherwise, as one command. */
@@ -124,12 +134,18 @@ function elsewhere(
   const planting = after.plantings.get(mover.id);
   if (!planting) return null;
   const others = occupantsOf(site, after, bed).filter(({ id }) => id !== mover.id);
-  const free = freeStretches(others, bed.lengthM, mover.fromDay, mover.untilDay);
+  const free = freeStretches(others, bed, mover.fromDay, mover.untilDay);
   const longest = [...free].sort((a, b) => b.toM - b.fromM - (a.toM - a.fromM))[0];
-  const sameBedM = placeFor(others, bed.lengthM, planting.lengthM, mover.fromDay, mover.untilDay);
+  const sameBedM = placeFor(others, bed, planting, mover.fromDay, mover.untilDay);
   if (sameBedM !== null) {
     return wayOut(fact("commands.putItAt", { sameBedM }), changes, [
       { ...planting, fromM: exactM(sameBedM) },
+    ]);
+  }
+  const beside = stripBeside(others, bed, planting, mover.fromDay, mover.untilDay);
+  if (beside?.kind === "strip") {
+    return wayOut(fact("commands.putItBeside", { leftM: beside.fromM }), changes, [
+      { ...planting, across: beside },
     ]);
   }
   for (const neighbour of othersLikeFirst(after, bed)) {
@@ -138,14 +154,16 @@ function elsewhere(
     const life = plantingState(after, site, moved);
     if (!life) continue;
     const { fromDay, untilDay } = bedDays(life.timeline);
+    if (acrossProblem(moved, neighbour.widthM) !== null) continue;
     const there = occupantsOf(site, after, neighbour);
-    const fromM = placeFor(there, neighbour.lengthM, planting.lengthM, fromDay, untilDay);
+    const fromM = placeFor(there, neighbour, planting, fromDay, untilDay);
     if (fromM === null) continue;
     return wayOut(fact("commands.putItIn", { neighbour: neighbour.name }), changes, [
       { ...moved, fromM: exactM(fromM) },
     ]);
   }
   if (!longest || longest.toM - longest.fromM < LEAST_LENGTH_M) return null;
+  if (planting.across.kind === "cells") return null;
   const lengthM = exactM(longest.toM - longest.fromM);
   return wayOut(fact("commands.onlyOfIt", { lengthM }), changes, [
     { ...planting, fromM: exactM(longest.fromM), lengthM },

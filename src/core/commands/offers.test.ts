@@ -117,6 +117,7 @@ test("whatever turning over is offered can be done, whatever is left standing, a
   expect(turned).toBeGreaterThan(20);
 });
 
+const TEN_METRES = { lengthM: 10, widthM: 0.8 };
 const anyOccupants = fc
   .array(
     fc.record({
@@ -135,6 +136,8 @@ const anyOccupants = fc
       name: `O ${index}`,
       fromM,
       toM: Math.min(10, fromM + lengthM),
+      across: { kind: "whole" },
+      patches: [{ fromM, toM: Math.min(10, fromM + lengthM), leftM: 0, rightM: 0.8 }],
       fromDay,
       untilDay: fromDay + days,
       interplanted,
@@ -144,8 +147,8 @@ const anyOccupants = fc
 test("gaps tell all free ground and no other: each moment's free metres are those under its gaps", () => {
   fc.assert(
     fc.property(anyOccupants, fc.integer({ min: 0, max: 364 }), (occupants, day) => {
-      const gaps = gapsIn(occupants, 10, 0, 365, 0.01, 1);
-      const free = freeStretches(occupants, 10, day, day + 1);
+      const gaps = gapsIn(occupants, TEN_METRES, 0, 365, 0.01, 1);
+      const free = freeStretches(occupants, TEN_METRES, day, day + 1);
       const freeM = free.reduce((sum, { fromM, toM }) => sum + toM - fromM, 0);
       // Gaps overlap each other: measure their union on a ruler of whole metres.
       const now = gaps.filter((gap) => gap.fromDay <= day && day < gap.untilDay);

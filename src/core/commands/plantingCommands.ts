@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { dayNumber, IsoDateSchema } from "../calendar";
-import { fitsInto } from "../layout";
+import { acrossProblem, fitsInto } from "../layout";
 import { type Change, cropsOf, type Garden, PlantingSchema, SuccessionSchema } from "../garden";
 import { plantingProblems } from "../gardenFile";
 import { factsOf } from "../plantings";
@@ -213,6 +213,12 @@ export function plantingRefusal(garden: Garden, planting: z.infer<typeof Plantin
       }),
       "planting.fromM",
     );
+  }
+  const tooWide = acrossProblem(planting, bed.widthM);
+  if (tooWide !== null) {
+    const { name, widthM } = bed;
+    const words = fact("layout.acrossProblem", { problem: tooWide, bed: name, widthM });
+    return refuse(words, "planting.across");
   }
   if (planting.clearOn !== null && planting.clearOn < planting.sowOn) {
     return refuse(fact("commands.aPlantingCannotBePulledBeforeItIs"), "planting.clearOn");

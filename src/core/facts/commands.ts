@@ -14,6 +14,7 @@ export interface CommandsFacts {
   "commands.thisBedIsNoLongerInTheGarden": Nothing;
   "commands.isPlacedBesideTheOthers": { bed: string };
   "commands.itIsCutThere": { words: Told };
+  "commands.itTakesTheWholeWidth": { words: Told };
   "commands.isPutAt": { mover: string; fromM: number };
   "commands.isPulledOn": { earlier: string; fromDay: number };
   "commands.theRestIsLeftOut": Nothing;
@@ -124,7 +125,10 @@ export interface CommandsFacts {
   "commands.removingAReading": Nothing;
   "commands.removingReadings": Nothing;
   "commands.thisReadingIsNoLongerThere": Nothing;
-  "commands.to": { fromM: number; fromM2: number; toM: number; toM2: number };
+  "commands.to": { fromM: number; toM: number };
+  "commands.toAndAcross": { fromM: number; toM: number; leftM: number; rightM: number };
+  "commands.square": { along: number; across: number };
+  "commands.putItBeside": { leftM: number };
   "commands.until": { untilDay: number };
   "commands.isInFromInTheSameSpaceChoose": {
     other: string;

@@ -14,6 +14,7 @@ export interface GardenFileFacts {
   "gardenFile.boughtPlantsAreTransplanted": Nothing;
   "gardenFile.doesNotTransplantWellSowItDirect": { crop: string };
   "gardenFile.isNotGrownForBabyLeaf": { crop: string };
+  "gardenFile.endsBeforeThisFeedingDoes": { bed: string; lengthM: number };
   "gardenFile.endsBeforeThisRestDoesTakeAtMostM": { bed: string; lengthM: number };
   "gardenFile.aRestEndsAfterItBegins": Nothing;
   "gardenFile.thereIsNoCoveringUseOneOf": { materialId: string; value: readonly string[] };

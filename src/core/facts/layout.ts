@@ -12,4 +12,20 @@ export interface LayoutFacts {
   "layout.lessThan180HalfATurnIsTheSameBed": Nothing;
   "layout.giveDegrees": Nothing;
   "layout.lessThan360": Nothing;
+  "layout.giveHowFarFromTheSide": Nothing;
+  "layout.atLeast0M": Nothing;
+  "layout.giveAWidth": Nothing;
+  "layout.atLeast2CmWide": Nothing;
+  "layout.giveHowFarFromTheEdge": Nothing;
+  "layout.atLeast1CmFromTheEdge": Nothing;
+  "layout.giveTheSideOfASquare": Nothing;
+  "layout.squaresAreAtLeast5Cm": Nothing;
+  "layout.chooseAtLeastOneSquare": Nothing;
+  "layout.eachSquareOnce": Nothing;
+  "layout.acrossProblem": {
+    problem:
+      "stripPastTheSide" | "sidesMeet" | "edgeMeetsItself" | "cellPastTheSide" | "cellPastTheEnd";
+    bed: string;
+    widthM: number;
+  };
 }

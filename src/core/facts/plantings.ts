@@ -18,6 +18,18 @@ export interface PlantingsFacts {
     stationCm: number;
     stationsPerRow: number;
   };
+  "plantings.eachSum": {
+    isEdge: boolean;
+    station: "cluster" | "place" | "plant";
+    stationCm: number;
+    stations: number;
+  };
+  "plantings.piecesSum": {
+    pieces: number;
+    stations: number;
+    plantsPerStation: number;
+    plants: number;
+  };
   "plantings.staggeredSum": {
     rows: number;
     stations: number;

@@ -50,7 +50,7 @@ test.each<[string, string, string, RegExp]>([
     "a newer version",
     changed({ version: GARDEN_FILE_VERSION + 1 }),
     "version",
-    /newer Late Ember \(file version 10/,
+    /newer Late Ember \(file version 11/,
   ],
   [
     "a latitude past the pole",

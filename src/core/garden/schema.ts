@@ -2,7 +2,7 @@ import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { ClimateSketchSchema, OutlookSchema } from "../climate";
 import { CropSchema, VarietySchema } from "../crops";
-import { OutlineSchema, PositionSchema } from "../layout";
+import { AcrossSchema, OutlineSchema, PositionSchema } from "../layout";
 import { IdSchema, NameSchema } from "../naming";
 import { VentSchema } from "../shelter";
 import { HorizonSchema } from "../sky";
@@ -183,6 +183,8 @@ export const PlantingSchema = z.strictObject({
     .max(500),
   /** Length of bed it takes. */
   lengthM: LengthM,
+  /** How it lies across the bed: from side to side, in a strip, on both sides, around the edge, in squares. */
+  across: AcrossSchema,
   /** Stands between the plants of another planting instead of having the ground to itself. */
   interplanted: z.boolean(),
   /** The day it is pulled; null stands as long as it is good. */

@@ -1,8 +1,10 @@
 import type { Planting } from "../garden";
+import { WHOLE_WIDTH } from "../layout";
 
-/** How a planting stands when nothing is said: single plants in rows, at the book's distances, alone. */
+/** How a planting stands when nothing is said: single plants in rows, at the book's distances, alone and from side to side. */
 export const BY_THE_BOOK: Pick<
   Planting,
+  | "across"
   | "arrangement"
   | "potCm"
   | "plantsPerStation"
@@ -16,6 +18,7 @@ export const BY_THE_BOOK: Pick<
   | "worth"
   | "setup"
 > = {
+  across: WHOLE_WIDTH,
   arrangement: "rows",
   potCm: null,
   plantsPerStation: 1,

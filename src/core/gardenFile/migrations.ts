@@ -1,6 +1,6 @@
 import { BY_THE_BOOK } from "./byTheBook";
 import type { Code } from "../facts";
-import { exactM, SAME_LENGTH_M } from "../layout";
+import { exactM, SAME_LENGTH_M, WHOLE_WIDTH } from "../layout";
 import { STATION_ADDRESS, type EntityKind } from "../garden";
 
 /** Anything that was kept by an earlier version, as yet unchecked. */
@@ -57,6 +57,10 @@ const ADDED: Record<number, Partial<Record<EntityKind, (entity: Kept) => Kept>>>
       ...planting,
       ...fromStationToStation(planting),
     }),
+  },
+  10: {
+    planting: (planting) => ({ across: WHOLE_WIDTH, ...planting }),
+    feeding: (feeding) => ({ part: null, ...feeding }),
   },
 };
 
@@ -147,6 +151,7 @@ export function migrateGardenFile(content: Kept, version: number, current: numbe
     shelters: each("shelter", content.shelters),
     beds: each("bed", content.beds),
     ...("logEntries" in content ? { logEntries: each("logEntry", content.logEntries) } : {}),
+    feedings: each("feeding", content.feedings ?? []),
     plantings: version < PLACED_SINCE ? alongTheirBeds(plantings, content.beds) : plantings,
   };
 }

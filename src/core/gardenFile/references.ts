@@ -1,6 +1,6 @@
 import { coverCropLibrary, mulches, type Feeding, type Rest } from "../soil";
 import { cropLibrary, cropProblems, varietyOf, type Crop } from "../crops";
-import { fitsInto } from "../layout";
+import { acrossProblem, fitsInto } from "../layout";
 import type { LogEntry, ThermometerDay } from "../log";
 import type { SeedLot } from "../seedBox";
 import type { Tray } from "../trays";
@@ -239,13 +239,25 @@ export function restProblems(path: string, rest: Rest, garden: Pick<Garden, "bed
   return problems;
 }
 
-/** What is wrong with the bed of a feeding. */
+/** What is wrong with the bed of a feeding, or the part of it. */
 export function feedingProblems(
   path: string,
   feeding: Feeding,
   garden: Pick<Garden, "beds">,
 ): Problem[] {
-  return garden.beds.has(feeding.bedId) ? [] : [missing(`${path}.bedId`, "bed", feeding.bedId)];
+  const bed = garden.beds.get(feeding.bedId);
+  if (!bed) return [missing(`${path}.bedId`, "bed", feeding.bedId)];
+  const { part } = feeding;
+  if (part === null) return [];
+  const { name, lengthM, widthM } = bed;
+  const problem = acrossProblem(part, widthM);
+  if (problem !== null) {
+    const message = fact("layout.acrossProblem", { problem, bed: name, widthM });
+    return [{ path: `${path}.part.across`, message }];
+  }
+  if (fitsInto(part.fromM + part.lengthM, lengthM)) return [];
+  const message = fact("gardenFile.endsBeforeThisFeedingDoes", { bed: name, lengthM });
+  return [{ path: `${path}.part.lengthM`, message }];
 }
 
 /** What is wrong with a piece's material, or with the bed it lies on. */

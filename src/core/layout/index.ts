@@ -1,3 +1,17 @@
+export {
+  acrossProblem,
+  AcrossSchema,
+  lengthOfCells,
+  patchesM2,
+  patchesMeet,
+  patchesOf,
+  WHOLE_WIDTH,
+  type Across,
+  type AcrossProblem,
+  type Cell,
+  type Part,
+  type Patch,
+} from "./across";
 export { around, inRows, type Laid } from "./autoLayout";
 export { exactM, fitsInto, SAME_LENGTH_M } from "./length";
 export {

@@ -118,11 +118,15 @@ function hundredth(m: number): number {
   return Math.round(m * 100) / 100;
 }
 
-/** A point of a rectangle's own ground, from its near left corner along and across, on the drawing. */
+/**
+ * A point of a rectangle's own ground on the drawing: along it from its near end, and across from its
+ * left side, as one sees it who stands at the near end.
+ */
 export function onDrawing(rectangle: Outline, alongM: number, acrossM: number): Point {
   const [along, across] = axesOf(rectangle.angleDeg);
   const a = alongM - rectangle.lengthM / 2;
-  const b = acrossM - rectangle.widthM / 2;
+  // The second axis points to the left.
+  const b = rectangle.widthM / 2 - acrossM;
   return {
     x: rectangle.xM + a * along.x + b * across.x,
     y: rectangle.yM + a * along.y + b * across.y,

@@ -5,7 +5,9 @@ import { growingName, standOf } from "./growing";
 import { plantingsIn, plantingState, survivingShare } from "./plantingState";
 import { bedDays, grownShare, type Growing, type Timeline } from "../schedule";
 import type { Site } from "../growth";
-import { amountsFor, usualYieldKg, type Stand } from "./spacing";
+import { amountsFor, usualYieldKg } from "./spacing";
+import type { Stand } from "./stand";
+import { stationPoints } from "./stations";
 
 /** A planting as it stands in its bed on a day. */
 export interface StandingPlants {
@@ -73,7 +75,7 @@ function standingPlants(
     timeline,
     grown,
     isReady: timeline.readyDay !== null && day >= timeline.readyDay,
-    points: spread(pointsOf(stand, amounts, planting), surviving),
+    points: spread(pointsOf(stand, planting), surviving),
     // Leaf area grows with weight, so the reach with its root; full-grown plants just touch.
     radiusM: (nearestCm / 200) * Math.sqrt(Math.max(LEAST_DRAWN, grown)),
     surviving,
@@ -88,40 +90,7 @@ function spread<T>(places: readonly T[], share: number): T[] {
   return places.filter((_, index) => Math.round((index + 1) * share) > Math.round(index * share));
 }
 
-/**
- * The stations of a stand: rows centred across the bed, every second shifted where they are offset.
- * Between others, all are shifted by half a station, into the gaps of a like stand.
- */
-function pointsOf(
-  stand: Stand,
-  amounts: ReturnType<typeof amountsFor>,
-  { fromM, interplanted }: Planting,
-): { alongM: number; acrossM: number }[] {
-  const { rows, stationsPerRow } = amounts;
-  const shifts = stand.arrangement !== "rows";
-  const stationM = amounts.stationCm / 100;
-  const rowM = rowDistanceM(stand, amounts);
-  const firstAcross = (stand.widthM - (rows - 1) * rowM) / 2;
-  const aside = interplanted && stationsPerRow > 1 ? 0.5 : 0;
-  const firstAlong =
-    fromM + (stand.lengthM - (stationsPerRow - 1) * stationM) / 2 + aside * stationM;
-  const points: { alongM: number; acrossM: number }[] = [];
-  for (let row = 0; row < rows; row += 1) {
-    const shifted = shifts && row % 2 === 1;
-    const count = shifted || aside > 0 ? stationsPerRow - 1 : stationsPerRow;
-    for (let place = 0; place < count; place += 1) {
-      points.push({
-        alongM: firstAlong + (place + (shifted && aside === 0 ? 0.5 : 0)) * stationM,
-        acrossM: firstAcross + row * rowM,
-      });
-    }
-  }
-  return points;
-}
-
-const TRIANGLE_HEIGHT = Math.sqrt(3) / 2;
-
-function rowDistanceM(stand: Stand, amounts: ReturnType<typeof amountsFor>): number {
-  const apart = stand.arrangement === "offset" ? TRIANGLE_HEIGHT : 1;
-  return Math.min(stand.widthM / amounts.rows, (amounts.rowCm / 100) * apart);
+function pointsOf(stand: Stand, { fromM, interplanted }: Planting): StandingPlants["points"] {
+  const points = stationPoints(stand, interplanted);
+  return points.map(({ alongM, acrossM }) => ({ alongM: fromM + alongM, acrossM }));
 }

@@ -5,7 +5,8 @@ import { bedsInOrder, cropsOf, type Bed, type Garden, type Planting } from "../g
 import { exposureOver, type BedExposure } from "./exposure";
 import type { Spot } from "../growth";
 import type { Growing, MixedWith } from "../schedule";
-import type { Stand } from "./spacing";
+import type { Stand } from "./stand";
+import type { StandShape } from "./stand";
 
 /** How a planting is grown: its crop, way and covers; null when its crop or bed is gone. */
 export function growingOf(garden: Garden, planting: Planting): Growing | null {
@@ -40,11 +41,10 @@ function growingFrom(
 
 /** How a planting stands in its bed. */
 export function standOf(planting: Planting, bed: Pick<Bed, "widthM">): Stand {
-  const { lengthM, rowCm, inRowCm, arrangement, potCm } = planting;
+  const { rowCm, inRowCm, arrangement, potCm } = planting;
   const { plantsPerStation, seedsPerHole, spacingFactor } = planting;
   return {
-    lengthM,
-    widthM: bed.widthM,
+    ...groundOf(planting, bed.widthM),
     rowCm,
     inRowCm,
     arrangement,
@@ -53,6 +53,45 @@ export function standOf(planting: Planting, bed: Pick<Bed, "widthM">): Stand {
     seedsPerHole,
     spacingFactor,
   };
+}
+
+type Ground = Pick<Stand, "lengthM" | "widthM" | "shape">;
+
+/** Size and shape of the ground that a planting takes of a bed. */
+function groundOf({ lengthM, across }: Planting, bedWidthM: number): Ground {
+  const filled = (acrossM: number[]): StandShape => ({
+    kind: "filled",
+    outline: "rectangle",
+    insetM: 0,
+    pieces: acrossM.map((leftM) => ({ alongM: 0, acrossM: leftM })),
+    byPiece: false,
+  });
+  switch (across.kind) {
+    case "whole":
+      return { lengthM, widthM: bedWidthM };
+    case "strip":
+      return { lengthM, widthM: across.widthM, shape: filled([across.fromM]) };
+    case "sides":
+      return {
+        lengthM,
+        widthM: across.widthM,
+        shape: filled([0, bedWidthM - across.widthM]),
+      };
+    case "edge":
+      return {
+        lengthM,
+        widthM: bedWidthM,
+        shape: { ...filled([0]), kind: "edge", insetM: across.insetM },
+      };
+    case "cells": {
+      const { cellM, cells } = across;
+      const pieces = cells.map((cell) => ({
+        alongM: cell.along * cellM,
+        acrossM: cell.across * cellM,
+      }));
+      return { lengthM: cellM, widthM: cellM, shape: { ...filled([]), pieces, byPiece: true } };
+    }
+  }
 }
 
 /** The beds of a garden as spots for a wish, as one walks past them. */

@@ -2,7 +2,8 @@ import eatingJson from "@data/eating.json";
 import { DAYS_PER_WEEK } from "../calendar";
 import type { Crop } from "../crops";
 import type { Method, Stage } from "../growth";
-import { amountsFor, lengthForPlants, usualYieldKg, type Stand } from "./spacing";
+import { amountsFor, lengthForPlants, usualYieldKg } from "./spacing";
+import type { Stand } from "./stand";
 
 /** How much of a crop a grower asks for. */
 export type HowMuch =
@@ -76,6 +77,8 @@ export function lengthForHowMuch(
 }
 
 function lengthFor(plants: number, stand: Stand, crop: Crop, method: Method): number {
+  const piece = onePiece(stand);
+  if (piece) return Math.ceil(plants / amountsFor(piece, crop, method).plants) * piece.lengthM;
   const amounts = amountsFor({ ...stand, lengthM: LONG_M }, crop, method);
   return lengthForPlants(plants, amounts, stand.plantsPerStation);
 }
@@ -86,7 +89,15 @@ function plantsFor(
   crop: Crop,
   { method, stage }: { method: Method; stage: Stage },
 ): number {
-  const long = { ...stand, lengthM: LONG_M };
+  const long = onePiece(stand) ?? { ...stand, lengthM: LONG_M };
   const { plants } = amountsFor(long, crop, method);
   return Math.max(1, Math.ceil((kg / usualYieldKg(long, crop, method, stage)) * plants));
+}
+
+/** One pot or square of a stand that is made of such; null where more of it is longer ground. */
+function onePiece(stand: Stand): Stand | null {
+  const { shape } = stand;
+  return shape?.byPiece
+    ? { ...stand, shape: { ...shape, pieces: shape.pieces.slice(0, 1) } }
+    : null;
 }

@@ -35,8 +35,9 @@ export {
   bookSpacing,
   lengthForPlants,
   usualYieldKg,
-  type Stand,
 } from "./spacing";
+export type { Stand } from "./stand";
+export { groundM2 } from "./stations";
 export { successionMoves, successionOf } from "./successionGroup";
 export {
   measuredOver,

@@ -6,7 +6,8 @@ import type { Site } from "../growth";
 import { relativeEmergence, type Growing } from "../schedule";
 import { siteFor } from "./gardenSite";
 import { growingOf, standOf } from "./growing";
-import { amountsFor, usualYieldKg, type Amounts, type Stand } from "./spacing";
+import { amountsFor, usualYieldKg, type Amounts } from "./spacing";
+import type { Stand } from "./stand";
 
 /** One kind of a sowing: the crop itself, or one that is sown with it. */
 export interface Kind {

@@ -17,7 +17,7 @@ import {
 import { factsOf } from "./facts";
 import { growingName, growingOf, standOf } from "./growing";
 import { standYieldKg } from "./kinds";
-import type { Stand } from "./spacing";
+import type { Stand } from "./stand";
 
 /** Everything that is known and computed of one planting: the one answer that everybody asks. */
 export interface PlantingState {

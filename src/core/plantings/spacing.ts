@@ -2,27 +2,8 @@ import type { Crop } from "../crops";
 import { fact, type Fact } from "../facts";
 import type { Stage } from "../growth";
 import { centimetres, inches, type Units } from "../units";
-
-/** How the plants of a stretch of bed stand. */
-export type Arrangement = "rows" | "offset" | "pots";
-
-/** A stretch of bed and the distances at which a crop stands in it. */
-export interface Stand {
-  lengthM: number;
-  widthM: number;
-  /** Between rows, and in the row from station to station; for pots, from edge to edge. */
-  rowCm: number;
-  inRowCm: number;
-  arrangement: Arrangement;
-  /** Diameter of the pots; null in the ground. */
-  potCm: number | null;
-  /** Plants at a station: more than one is a cluster that pushes apart. */
-  plantsPerStation: number;
-  /** Seeds in each hole or cell, to be thinned; null sows for the usual losses. */
-  seedsPerHole: number | null;
-  /** Both distances times this. */
-  spacingFactor: number;
-}
+import type { Stand } from "./stand";
+import { distances, groundM2, stationsIn } from "./stations";
 
 /** What a stand needs, told in the steps of its sum. */
 export interface Amounts {
@@ -49,8 +30,6 @@ export interface Amounts {
 const SLACK = 1e-9;
 /** Share of sprouted seedlings on a bench that get planted out (estimate). */
 const BENCH_SHARE = 0.9;
-/** Rows of a triangle's height apart keep the distance to their shifted neighbours. */
-const TRIANGLE_HEIGHT = Math.sqrt(3) / 2;
 
 /**
  * Plants that fit in a stretch of bed, and the seed, cells or pieces for them.
@@ -111,52 +90,6 @@ function cellsFor(plants: number, stand: Stand, crop: Crop, seedShare: number): 
   // A cell fails when none of its seeds comes up; where more do, it is thinned to one.
   const filled = (1 - (1 - seedShare) ** sown) * BENCH_SHARE;
   return Math.ceil(plants / filled - SLACK);
-}
-
-function distances(stand: Stand): { rowCm: number; stationCm: number } {
-  const { spacingFactor: factor, potCm } = stand;
-  if (stand.arrangement === "pots" && potCm !== null) {
-    return {
-      rowCm: (potCm + stand.rowCm * factor) * TRIANGLE_HEIGHT,
-      stationCm: potCm + stand.inRowCm * factor,
-    };
-  }
-  return {
-    rowCm: stand.rowCm * factor,
-    stationCm: stand.inRowCm * factor,
-  };
-}
-
-/** How many whole distances a length holds. */
-function fitting(lengthCm: number, distanceCm: number): number {
-  return Math.floor(lengthCm / distanceCm + SLACK);
-}
-
-function stationsIn(stand: Stand, rowCm: number, stationCm: number) {
-  const widthCm = stand.widthM * 100;
-  const lengthCm = stand.lengthM * 100;
-  if (stand.arrangement === "pots" && stand.potCm !== null) {
-    // Pots stand wholly on the ground; what lies between them need not follow the last.
-    const rows = 1 + Math.max(0, fitting(widthCm - stand.potCm, rowCm));
-    const inRow = (shiftCm: number) =>
-      Math.max(0, 1 + fitting(lengthCm - shiftCm - (stand.potCm ?? 0), stationCm));
-    return shifted(rows, Math.max(1, inRow(0)), inRow(stationCm / 2));
-  }
-  const rows = Math.max(1, fitting(widthCm, rowCm));
-  const stationsPerRow = Math.max(1, fitting(lengthCm, stationCm));
-  if (stand.arrangement === "rows") {
-    return { rows, stationsPerRow, stations: rows * stationsPerRow };
-  }
-  const closer = Math.max(1, 1 + fitting(widthCm - rowCm, rowCm * TRIANGLE_HEIGHT));
-  const between = fitting(lengthCm - stationCm / 2, stationCm);
-  return shifted(closer, stationsPerRow, between);
-}
-
-/** Rows that alternate between two counts. */
-function shifted(rows: number, stationsPerRow: number, inShiftedRow: number) {
-  const stations =
-    Math.ceil(rows / 2) * stationsPerRow + Math.floor(rows / 2) * Math.max(0, inShiftedRow);
-  return { rows, stationsPerRow, stations };
 }
 
 /**
@@ -268,7 +201,7 @@ export function usualYieldKg(
   method: "direct" | "transplant",
   stage: Stage,
 ): number {
-  const areaM2 = stand.lengthM * stand.widthM;
+  const areaM2 = groundM2(stand);
   if (areaM2 === 0) return 0;
   const { plants } = amountsFor(stand, crop, method);
   const { rowCm, inRowCm } = bookSpacing(crop, stage, "metric");
@@ -289,18 +222,39 @@ export function amountSums(stand: Stand, crop: Crop, amounts: Amounts): Fact[] {
   const station = plantsPerStation > 1 ? "cluster" : isStaggered ? "place" : "plant";
   const { rows, stations, stationsPerRow, plants, seeds, cells } = amounts;
   const { startedFrom } = crop;
-  const sums: Fact[] = [
-    fact("plantings.rowsSum", { widthCm: stand.widthM * 100, rowCm: amounts.rowCm, rows }),
-    fact("plantings.inARowSum", {
-      station,
-      lengthCm: stand.lengthM * 100,
-      stationCm: amounts.stationCm,
-      stationsPerRow,
-    }),
-    isStaggered
-      ? fact("plantings.staggeredSum", { rows, stations, station, plantsPerStation, plants })
-      : fact("plantings.plantsSum", { rows, stationsPerRow, plantsPerStation, plants }),
-  ];
+  const { shape } = stand;
+  const pieces = shape?.pieces.length ?? 1;
+  const inRows = !shape || (shape.kind === "filled" && shape.outline === "rectangle");
+  const sums: Fact[] = inRows
+    ? [
+        fact("plantings.rowsSum", { widthCm: stand.widthM * 100, rowCm: amounts.rowCm, rows }),
+        fact("plantings.inARowSum", {
+          station,
+          lengthCm: stand.lengthM * 100,
+          stationCm: amounts.stationCm,
+          stationsPerRow,
+        }),
+      ]
+    : [
+        fact("plantings.eachSum", {
+          isEdge: shape.kind === "edge",
+          stationCm: amounts.stationCm,
+          stations: stations / pieces,
+          station,
+        }),
+      ];
+  sums.push(
+    pieces > 1 || !inRows
+      ? fact("plantings.piecesSum", {
+          pieces,
+          stations: stations / pieces,
+          plantsPerStation,
+          plants,
+        })
+      : isStaggered
+        ? fact("plantings.staggeredSum", { rows, stations, station, plantsPerStation, plants })
+        : fact("plantings.plantsSum", { rows, stationsPerRow, plantsPerStation, plants }),
+  );
   if (cells === null) {
     sums.push(
       fact("plantings.seedSum", { plants, share: amounts.standingShare, seeds, startedFrom }),

@@ -1,6 +1,6 @@
 import { cropLibrary, type Crop } from "../crops";
 import { BY_THE_BOOK } from "../gardenFile";
-import type { Stand } from "./spacing";
+import type { Stand } from "./stand";
 
 /** A crop of the library that is known to be there. */
 export function crop(id: string): Crop {

@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
+import { AcrossSchema } from "../layout";
 import { IdSchema, NameSchema } from "../naming";
 import { code } from "../facts";
 
@@ -59,6 +60,10 @@ const PerM2 = z
 export const FeedingSchema = z.strictObject({
   id: IdSchema,
   bedId: IdSchema,
+  /** The part of the bed that gets it; null for all of it. */
+  part: z
+    .strictObject({ fromM: PartOfBed.fromM, lengthM: PartOfBed.lengthM, across: AcrossSchema })
+    .nullable(),
   on: IsoDateSchema,
   feed: z.discriminatedUnion("kind", [
     z.strictObject({

@@ -185,6 +185,7 @@ test("beds are fed, sown with green manure and freed again when their day has co
     id: "feed-1",
     bedId: "bed-9",
     on: "2026-12-01",
+    part: null,
     feed: { kind: "compost", depthCm: 2 },
   });
   if (!fed.ok) throw new Error(fed.refusal.code);

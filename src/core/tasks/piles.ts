@@ -2,6 +2,7 @@ import workJson from "@data/work.json";
 import type { DayNumber } from "../calendar";
 import type { Fact, Told } from "../facts";
 import type { Garden } from "../garden";
+import { patchesM2, patchesOf } from "../layout";
 import type { Work } from "../log";
 import type { Task } from "./task";
 import { isForTonight } from "./tasks";
@@ -72,7 +73,7 @@ function areaM2Of({ beds, plantings }: Garden, { bedId, plantingId }: Task): num
   const planting = plantings.get(plantingId ?? "");
   const bed = beds.get(planting?.bedId ?? bedId ?? "");
   if (!bed) return 0;
-  return bed.widthM * (planting?.lengthM ?? bed.lengthM);
+  return planting ? patchesM2(patchesOf(planting, bed.widthM)) : bed.widthM * bed.lengthM;
 }
 
 /** A day's tasks by how long they may wait, each pile in the order it came in, with its minutes. */

@@ -3,6 +3,7 @@
 import Box from "@mui/material/Box";
 import { useId } from "react";
 import type { DayNumber } from "@/core/calendar";
+import type { Bed } from "@/core/garden";
 import { gapsIn, type Occupant } from "@/core/bedSpace";
 import { DayLine, Hatch, monthStarts, timeScale, useSize } from "@/ui/chart";
 import { setView } from "@/ui/viewState";
@@ -11,7 +12,7 @@ import { beds as say } from "@/words/en/beds";
 
 interface Props {
   occupants: readonly Occupant[];
-  bedLengthM: number;
+  bed: Pick<Bed, "lengthM" | "widthM">;
   day: DayNumber;
   onOpen: (plantingId: string) => void;
 }
@@ -24,15 +25,15 @@ const LEAST_NAMED_PX = 34;
 const GAPS_TOLD = 3;
 
 /** The bed's ground through a year: across the time, down its length; who takes what, and the gaps. */
-export function BedSeason({ occupants, bedLengthM, day, onOpen }: Props) {
+export function BedSeason({ occupants, bed, day, onOpen }: Props) {
   const wording = useWording();
   const [attach, { width }] = useSize();
   const hatchId = useId();
   const [from, until] = [day - DAYS_BEFORE, day + DAYS_AFTER];
   const x = timeScale(from, until, 0, Math.max(1, width));
-  const y = (m: number) => (m / bedLengthM) * (HEIGHT - AXIS_PX);
+  const y = (m: number) => (m / bed.lengthM) * (HEIGHT - AXIS_PX);
   const shown = occupants.filter((one) => one.untilDay > from && one.fromDay < until);
-  const gaps = gapsIn(occupants, bedLengthM, day, until).slice(0, GAPS_TOLD);
+  const gaps = gapsIn(occupants, bed, day, until).slice(0, GAPS_TOLD);
   return (
     <>
       <Box ref={attach} sx={{ width: "100%", height: HEIGHT }}>
@@ -46,7 +47,7 @@ export function BedSeason({ occupants, bedLengthM, day, onOpen }: Props) {
             <defs>
               <Hatch id={hatchId} every={6} lineWidth={1} line="var(--ash-text)" opacity={0.5} />
             </defs>
-            <rect width={width} height={y(bedLengthM)} fill="var(--paper)" stroke="var(--line)" />
+            <rect width={width} height={y(bed.lengthM)} fill="var(--paper)" stroke="var(--line)" />
             {shown.map((one) => {
               const left = Math.max(0, x(one.fromDay));
               const right = Math.min(width, x(Math.min(one.untilDay, until)));

@@ -14,6 +14,7 @@ import { setView } from "@/ui/viewState";
 import { BedSeason } from "./BedSeason";
 import type { BedSectionProps } from "./section";
 import { beds as say } from "@/words/en/beds";
+import { groundWords } from "@/ui/ground";
 import { useWording } from "@/ui/wording";
 
 const MoveDialog = lazyPart(() => import("./map/MoveDialog"));
@@ -56,7 +57,12 @@ export function StandingSection({ garden, site, bed, day }: BedSectionProps) {
             key={planting.id}
             name={plantingName(garden, planting)}
             words={say.standing({
-              stretch: stretch(planting.fromM, planting.fromM + planting.lengthM),
+              stretch: [
+                stretch(planting.fromM, planting.fromM + planting.lengthM),
+                groundWords(planting.across, wording),
+              ]
+                .filter((words) => words !== "")
+                .join(", "),
               count: points.length,
               between: planting.interplanted ? say.betweenOtherCrops : "",
               state: isReady ? say.ready2 : say.grown({ grown: Math.round(grown * 100) }),
@@ -94,7 +100,7 @@ export function StandingSection({ garden, site, bed, day }: BedSectionProps) {
         </Button>
       </Box>
       <InspectorSection title={say.yearInThisBed}>
-        <BedSeason occupants={occupants} bedLengthM={bed.lengthM} day={day} onOpen={open} />
+        <BedSeason occupants={occupants} bed={bed} day={day} onOpen={open} />
       </InspectorSection>
       {coming.length > 0 && (
         <InspectorSection title={say.comingUp}>

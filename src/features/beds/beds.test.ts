@@ -79,18 +79,28 @@ describe("beds under the hand", () => {
 });
 
 describe("a feeding as it is typed", () => {
+  const tenMetres = { lengthM: 10 };
   const unfed = { nitrogenGPerM2: 0, isKeptUp: false };
   const fields = (some: Partial<FeedFields>) => ({
-    ...usualFeedFields("metric", 9, unfed),
+    ...usualFeedFields("metric", 9, unfed, tenMetres),
     ...some,
   });
 
   test("it begins with what the bed still wants: less compost where it is kept up, what compost gave taken off", () => {
-    expect(usualFeedFields("metric", 9, unfed)).toMatchObject({ depth: "3", nitrogen: "9" });
+    expect(usualFeedFields("metric", 9, unfed, tenMetres)).toMatchObject({
+      depth: "3",
+      nitrogen: "9",
+    });
     const fed = { nitrogenGPerM2: 3.6, isKeptUp: true };
-    expect(usualFeedFields("metric", 9, fed)).toMatchObject({ depth: "1", nitrogen: "5.4" });
+    expect(usualFeedFields("metric", 9, fed, tenMetres)).toMatchObject({
+      depth: "1",
+      nitrogen: "5.4",
+    });
     // 1 cm is 0.4 in; 4.9 g/m² is 1 lb over 1,000 sq ft.
-    expect(usualFeedFields("imperial", 8.5, fed)).toMatchObject({ depth: "0.4", nitrogen: "1" });
+    expect(usualFeedFields("imperial", 8.5, fed, tenMetres)).toMatchObject({
+      depth: "0.4",
+      nitrogen: "1",
+    });
   });
 
   test.each<[string, Partial<FeedFields>, RegExp]>([

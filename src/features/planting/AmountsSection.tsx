@@ -13,6 +13,7 @@ import {
   seedFact,
   spacingEffectFact,
   expectedYieldKg,
+  groundM2,
   type PlantingState,
 } from "@/core/plantings";
 import { boxAmounts } from "@/core/propagation";
@@ -37,7 +38,7 @@ export function AmountsSection({ garden, today, state }: Props) {
   // By what will come up where and when it is sown.
   const amounts = plantingAmounts(garden, planting) ?? amountsFor(stand, crop, planting.method);
   const kinds = kindAmounts(garden, planting);
-  const areaM2 = stand.lengthM * stand.widthM;
+  const areaM2 = groundM2(stand);
   const short = blockShortfall(stand, crop, amounts);
   const effect = spacingEffectFact(planting.spacingFactor);
   const fromBox = planting.bought ? null : boxAmounts(garden, planting, today);

@@ -10,11 +10,14 @@ import DialogTitle from "@mui/material/DialogTitle";
 import { useState } from "react";
 import { useWatch } from "react-hook-form";
 import type { Crop } from "@/core/crops";
+import { neighboursOf } from "@/core/bedSpace";
 import type { WayOut } from "@/core/commands";
 import { bedsInOrder, coversOver, cropsOf, type Garden, type Planting } from "@/core/garden";
+import { siteFor } from "@/core/plantings";
 import { coverWords } from "@/words/covers";
 import { gardenStore, takeWay, type Refused } from "@/store/index";
 import { ChoiceField, LengthField, useFields } from "@/ui/forms";
+import { GroundFields } from "@/ui/ground";
 import { WaysOut } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { editFieldsOf, EditFieldsSchema, plantingChangesFrom, type EditFields } from "./editFields";
@@ -38,11 +41,11 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
   const { control } = form;
   const typed = useWatch({ control }) as EditFields;
   const together = typed.plantsPerStation;
-  const sum = sumOf(
-    { ...planting, ...plantingChangesFrom(typed, planting, units, crop) },
-    garden,
-    crop,
-  );
+  const edited = { ...planting, ...plantingChangesFrom(typed, planting, units, crop) };
+  const sum = sumOf(edited, garden, crop);
+  const bed = garden.beds.get(edited.bedId);
+  const site = siteFor(garden);
+  const standing = site && bed ? neighboursOf(site, garden, bed, edited) : [];
   const [refused, setRefused] = useState<Refused | null>(null);
   const save = form.handleSubmit(async (fields) => {
     const done = await gardenStore().dispatch("planting.edit", {
@@ -119,9 +122,33 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
               { value: "baby", words: say.babyLeaf, disabled: crop.babyLeaf === undefined },
             ]}
           />
+          {bed && (
+            <GroundFields
+              {...{ form, units, bed, standing }}
+              part={edited}
+              onDrawn={(fromM, lengthM) => {
+                const shown = editFieldsOf({ ...planting, fromM, lengthM }, units, crop);
+                form.set({ from: shown.from, length: shown.length });
+              }}
+            />
+          )}
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-            <LengthField unit={long} control={control} name="from" label={say.startsAt({ long })} />
-            <LengthField unit={long} control={control} name="length" label={say.length({ long })} />
+            {typed.across !== "cells" && (
+              <LengthField
+                unit={long}
+                control={control}
+                name="from"
+                label={say.startsAt({ long })}
+              />
+            )}
+            {typed.across !== "cells" && (
+              <LengthField
+                unit={long}
+                control={control}
+                name="length"
+                label={say.length({ long })}
+              />
+            )}
             <LengthField
               unit={shortUnit}
               control={control}

@@ -6,10 +6,10 @@ import { seedlingDays, usualBoughtAgeDays } from "@/core/growth";
 import { exactM } from "@/core/layout";
 import { centimetres, feet, inches, metres, type Units } from "@/core/units";
 import { amount, maybeAmount } from "@/ui/forms";
+import { GROUND_FIELDS, groundFieldsOf, partFrom, refineGround } from "@/ui/ground";
 import { planting as say } from "@/words/en/planting";
 
-/** A planting as the edit form holds it, lengths in the grower's units. */
-export const EditFieldsSchema = z.object({
+const FIELDS = {
   varietyId: z.string(),
   bedId: z.string(),
   method: z.enum(["direct", "transplant", "bought"]),
@@ -37,7 +37,10 @@ export const EditFieldsSchema = z.object({
     }),
   ),
   kindsAs: z.enum(["mixed", "alternating"]),
-});
+  ...GROUND_FIELDS,
+};
+/** A planting as the edit form holds it, lengths in the grower's units. */
+export const EditFieldsSchema = z.object(FIELDS).superRefine(refineGround);
 
 export type EditFields = z.infer<typeof EditFieldsSchema>;
 
@@ -69,6 +72,7 @@ export function editFieldsOf(planting: Planting, units: Units, crop: Crop): Edit
     })),
     kindsAs: planting.mix?.as ?? "mixed",
     ageWeeks: weeksOf(planting.bought?.ageDays ?? usualBoughtAgeDays(crop)),
+    ...groundFieldsOf(planting, units),
   };
 }
 
@@ -131,8 +135,15 @@ export function plantingChangesFrom(
     ...movedSowing(fields, planting, crop),
     seedsPerHole: seedsFrom(fields),
     stage,
-    fromM: exact(fields.from, shown.from, planting.fromM, long),
-    lengthM: exact(fields.length, shown.length, planting.lengthM, long),
+    ...partFrom(
+      fields,
+      {
+        fromM: exact(fields.from, shown.from, planting.fromM, long),
+        lengthM: exact(fields.length, shown.length, planting.lengthM, long),
+      },
+      planting,
+      units,
+    ),
     rowCm: exact(fields.row, shown.row, planting.rowCm, short),
     inRowCm: exact(fields.inRow, shown.inRow, planting.inRowCm, short),
     arrangement: fields.arrangement,

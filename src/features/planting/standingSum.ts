@@ -1,5 +1,6 @@
 import type { Crop } from "@/core/crops";
 import type { Garden, Planting } from "@/core/garden";
+import { acrossProblem } from "@/core/layout";
 import { amountsFor, standOf } from "@/core/plantings";
 import { planting as say } from "@/words/en/planting";
 import { localWording } from "@/words";
@@ -14,7 +15,18 @@ export function sumOf(planting: Planting, garden: Garden, crop: Crop): string | 
   const { lengthM, rowCm, inRowCm, plantsPerStation: together, spacingFactor, potCm } = planting;
   const typed = [lengthM, rowCm, inRowCm, together, spacingFactor, potCm ?? 1];
   if (!typed.every((value) => Number.isFinite(value) && value > 0)) return null;
-  const amounts = amountsFor(standOf(planting, bed), crop, planting.method);
+  const { across } = planting;
+  if (!Object.values(across).every((value) => typeof value !== "number" || Number.isFinite(value)))
+    return null;
+  if (acrossProblem(planting, bed.widthM) !== null) return say.plantsDoNotFit;
+  const stand = standOf(planting, bed);
+  const amounts = amountsFor(stand, crop, planting.method);
+  if (stand.shape) {
+    const pieces = stand.shape.pieces.length;
+    const plants = localWording(garden.settings.units).number(amounts.plants);
+    const stations = amounts.stations / pieces;
+    return say.standingSumPieces({ pieces, kind: across.kind, stations, together, plants });
+  }
   const isWide = rowCm * spacingFactor > bed.widthM * 100 + 0.1;
   const isLong = inRowCm * spacingFactor > lengthM * 100 + 0.1;
   if (planting.arrangement !== "pots" && (isWide || isLong)) return say.plantsDoNotFit;

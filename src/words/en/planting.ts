@@ -120,6 +120,23 @@ export const planting = table({
     plants: string;
   }) =>
     `${stations} ${plural(stations, "station", "stations")}${together > 1 ? ` × ${together} plants` : ""} = ${plants} plants`,
+  standingSumPieces: ({
+    pieces,
+    kind,
+    stations,
+    together,
+    plants,
+  }: {
+    pieces: number;
+    kind: "whole" | "strip" | "sides" | "edge" | "cells";
+    stations: number;
+    together: number;
+    plants: string;
+  }) => {
+    const one = kind === "cells" ? "square" : kind === "whole" || kind === "edge" ? "pot" : "strip";
+    const many = pieces === 1 ? "" : `${pieces} ${one}s × `;
+    return `${many}${stations} ${plural(stations, "station", "stations")}${together > 1 ? ` × ${together} plants` : ""} = ${plants} plants`;
+  },
   plantsDoNotFit: "Rows or plants are farther apart than the bed is wide or the stretch long.",
   boughtPlants: "Bought as plants, then transplanted",
   toBuy: ({ count, weeks }: { count: string; weeks: number }) =>
@@ -253,6 +270,8 @@ export const planting = table({
 const SUM_NAMES: Partial<Record<string, string>> = table({
   "plantings.rowsSum": "Rows",
   "plantings.inARowSum": "In a row",
+  "plantings.eachSum": "In each",
+  "plantings.piecesSum": "Plants",
   "plantings.staggeredSum": "Plants",
   "plantings.plantsSum": "Plants",
   "plantings.seedSum": "Seed",

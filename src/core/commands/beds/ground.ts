@@ -1,7 +1,7 @@
 import { isoDate } from "../../calendar";
 import { withChanges, type Bed, type Change, type Garden, type Planting } from "../../garden";
 import type { Problem } from "../../gardenFile";
-import { exactM, fitsInto } from "../../layout";
+import { acrossProblem, exactM, fitsInto, WHOLE_WIDTH } from "../../layout";
 import { clashesIn, occupantsOf, placeFor, type Clash } from "../../bedSpace";
 import { siteFor } from "../../plantings";
 import type { Site } from "../../growth";
@@ -24,6 +24,8 @@ export function groundProblems(garden: Garden): Problem[] {
   for (const planting of garden.plantings.values()) {
     const words = pastTheEnd(garden, planting);
     if (words !== null) problems.push({ path: `plantings[${index}].lengthM`, message: words });
+    const wide = pastTheSide(garden, planting);
+    if (wide !== null) problems.push({ path: `plantings[${index}].across`, message: wide });
     index += 1;
   }
   const site = siteFor(garden);
@@ -76,6 +78,12 @@ export function mendGround(garden: Garden): Mended {
     const fromM = exactM(Math.min(planting.fromM, bed.lengthM - lengthM));
     take(fact("commands.itIsCutThere", { words }), plantingChange(planting, { fromM, lengthM }));
   }
+  for (const planting of next.plantings.values()) {
+    const words = pastTheSide(next, planting);
+    if (words === null) continue;
+    const change = plantingChange(planting, { across: WHOLE_WIDTH });
+    take(fact("commands.itTakesTheWholeWidth", { words }), change);
+  }
   const site = siteFor(next);
   if (!site) return { garden: next, mends };
   for (const { id } of garden.beds.values()) {
@@ -106,7 +114,7 @@ function mendOf(site: Site, garden: Garden, bed: Bed, clash: Clash, gently: bool
     const mover = later.id === planting.id ? later : earlier;
     const others = occupantsOf(site, garden, bed).filter(({ id }) => id !== planting.id);
     const { fromDay, untilDay } = mover;
-    const fromM = placeFor(others, bed.lengthM, planting.lengthM, fromDay, untilDay);
+    const fromM = placeFor(others, bed, planting, fromDay, untilDay);
     if (fromM !== null) {
       return {
         words: fact("commands.isPutAt", { mover: mover.name, fromM }),
@@ -153,13 +161,20 @@ function pastTheEnd(garden: Garden, planting: Planting): Fact | null {
   });
 }
 
-function clashWords(bed: Bed, { earlier, later }: Clash): Fact {
+function pastTheSide(garden: Garden, planting: Planting): Fact | null {
+  const bed = garden.beds.get(planting.bedId);
+  const problem = bed ? acrossProblem(planting, bed.widthM) : null;
+  if (!bed || problem === null) return null;
+  return fact("layout.acrossProblem", { problem, bed: bed.name, widthM: bed.widthM });
+}
+
+function clashWords(bed: Bed, { earlier, later, at }: Clash): Fact {
   return fact("commands.andOverlapInToFrom", {
     earlier: earlier.name,
     later: later.name,
     bed: bed.name,
-    fromM: Math.max(earlier.fromM, later.fromM),
-    toM: Math.min(earlier.toM, later.toM),
+    fromM: at.fromM,
+    toM: at.toM,
     fromDay: later.fromDay,
   });
 }

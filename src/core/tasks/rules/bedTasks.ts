@@ -5,7 +5,7 @@ import { materials } from "../../shelter";
 import { bedDays } from "../../schedule";
 import { plantingState, plantingName } from "../../plantings";
 import { restName } from "../../bedSpace";
-import { restNeeds, uncovering } from "../../bedCare";
+import { fedM2, restNeeds, uncovering } from "../../bedCare";
 import { ASKED_AFTER_DAYS, PLAIN, type Round, type Task } from "../task";
 import { fact } from "../../facts";
 
@@ -78,7 +78,7 @@ function feeding({ garden, day }: Round): Task[] {
     const on = dayNumber(one.on);
     if (!bed || day < on || day > on + ASKED_AFTER_DAYS) return [];
     const { soilSchool } = garden.settings;
-    const amount = feedingAmount(one.feed, bed.lengthM * bed.widthM, soilSchool);
+    const amount = feedingAmount(one.feed, fedM2(one, bed), soilSchool);
     return [
       {
         ...PLAIN,

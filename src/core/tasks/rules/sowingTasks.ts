@@ -1,5 +1,5 @@
 import { dayNumber } from "../../calendar";
-import { amountsFor, isSownByWeight, kindAmounts, standOf } from "../../plantings";
+import { amountsFor, groundM2, isSownByWeight, kindAmounts, standOf } from "../../plantings";
 import { grownShare, sowingAdvice } from "../../schedule";
 import {
   ASKED_AFTER_DAYS,
@@ -44,7 +44,7 @@ function seedFor({ garden, bed, life }: PlantingRound): { howMuch: Fact; others:
   const [own, ...others] = kindAmounts(garden, planting);
   const { seeds = 0, seedGrams = 0 } = own ?? {};
   const { rows } = amountsFor(standOf(planting, bed), growing.crop, planting.method);
-  const areaM2 = planting.lengthM * bed.widthM;
+  const areaM2 = groundM2(standOf(planting, bed));
   return {
     howMuch: isSownByWeight(growing)
       ? fact("tasks.seedOverArea", { seedGrams, areaM2 })

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { useId, useMemo } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import { horizonOver, type Garden } from "@/core/garden";
-import { cornersOf, type Outline } from "@/core/layout";
+import { cornersOf, patchesOf, type Outline } from "@/core/layout";
 import { groundSun } from "@/core/schedule";
 import { layoutOf, restName } from "@/core/bedSpace";
 import { plantingName, plantsIn } from "@/core/plantings";
@@ -16,7 +16,7 @@ import { useWording } from "@/ui/wording";
 import { BedHandles } from "./BedHandles";
 import { BedShape } from "./BedShape";
 import { CarriedNote } from "./CarriedNote";
-import { mapScale, nearestBed, partOf, pathOf, type MapScale } from "./mapScale";
+import { mapScale, nearestBed, partOf, patchOutline, pathOf, type MapScale } from "./mapScale";
 import { useMoving, type Carried } from "./useMoving";
 import { PlantsCanvas } from "./PlantsCanvas";
 import { useLaying } from "./useLaying";
@@ -210,11 +210,12 @@ function isResting({ fromOn, untilOn }: Rest, day: DayNumber): boolean {
 function CarriedPart(props: { carried: Carried; outline: Outline | undefined; scale: MapScale }) {
   const { carried, outline, scale } = props;
   if (!outline) return null;
-  const { planting, fromM, meanings } = carried;
+  const { planting, fromM, across, meanings } = carried;
+  const patches = patchesOf({ fromM, lengthM: planting.lengthM, across }, outline.widthM);
   const stops = meanings.some(({ kind }) => kind === "stops");
   return (
     <path
-      d={pathOf(scale, cornersOf(partOf(outline, { fromM, lengthM: planting.lengthM })))}
+      d={patches.map((patch) => pathOf(scale, cornersOf(patchOutline(outline, patch)))).join("")}
       fill="var(--glow)"
       fillOpacity={stops ? 0.15 : 0.5}
       stroke="var(--ember)"

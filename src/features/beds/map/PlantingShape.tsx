@@ -1,10 +1,10 @@
 "use client";
 
 import { useRef } from "react";
-import { cornersOf, type Outline } from "@/core/layout";
+import { cornersOf, patchesOf, type Outline } from "@/core/layout";
 import type { StandingPlants } from "@/core/plantings";
 import { useDrag } from "@/ui/chart/index";
-import { partOf, pathOf, type MapScale } from "./mapScale";
+import { patchOutline, pathOf, type MapScale } from "./mapScale";
 import type { Moving } from "./useMoving";
 import { beds as say } from "@/words/en/beds";
 
@@ -32,7 +32,9 @@ export function PlantingShape({ outline, group, scale, moving, onPress }: Props)
         from.current = { x: event.clientX - (box?.left ?? 0), y: event.clientY - (box?.top ?? 0) };
         drag.onPointerDown(event);
       }}
-      d={pathOf(scale, cornersOf(partOf(outline, group.planting)))}
+      d={patchesOf(group.planting, outline.widthM)
+        .map((patch) => pathOf(scale, cornersOf(patchOutline(outline, patch))))
+        .join("")}
       fill="transparent"
       style={{ cursor: "grab" }}
     >

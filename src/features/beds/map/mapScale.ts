@@ -1,4 +1,13 @@
-import { axesOf, onDrawing, type Outline, type Plot, type Point } from "@/core/layout";
+import {
+  axesOf,
+  onDrawing,
+  patchesOf,
+  WHOLE_WIDTH,
+  type Outline,
+  type Patch,
+  type Plot,
+  type Point,
+} from "@/core/layout";
 
 /** Metres of the plot to pixels of the drawing, and distances back. */
 export interface MapScale {
@@ -37,8 +46,20 @@ export function mapScale(plot: Plot, width: number, height: number): MapScale {
 
 /** A part of a bed, as long as it is and as wide as the bed. */
 export function partOf(outline: Outline, part: { fromM: number; lengthM: number }): Outline {
-  const middle = onDrawing(outline, part.fromM + part.lengthM / 2, outline.widthM / 2);
-  return { ...outline, xM: middle.x, yM: middle.y, lengthM: part.lengthM };
+  const [patch] = patchesOf({ ...part, across: WHOLE_WIDTH }, outline.widthM);
+  return patch ? patchOutline(outline, patch) : outline;
+}
+
+/** A patch of a bed's ground on the drawing. */
+export function patchOutline(outline: Outline, { fromM, toM, leftM, rightM }: Patch): Outline {
+  const middle = onDrawing(outline, (fromM + toM) / 2, (leftM + rightM) / 2);
+  return {
+    ...outline,
+    xM: middle.x,
+    yM: middle.y,
+    lengthM: toM - fromM,
+    widthM: rightM - leftM,
+  };
 }
 
 /** A closed path around corners. */
@@ -76,7 +97,8 @@ export function grownBy(
   const [along, across] = axesOf(outline.angleDeg);
   const lengthwise = end === "near" || end === "far";
   const axis = lengthwise ? along : across;
-  const sign = end === "far" || end === "right" ? 1 : -1;
+  // The axis across points to the left.
+  const sign = end === "far" || end === "left" ? 1 : -1;
   const pulledM = sign * ((dx * axis.x - dy * axis.y) / scale.pxPerM);
   const before = lengthwise ? outline.lengthM : outline.widthM;
   const side = Math.max(LEAST_SIDE_M, Math.round((before + pulledM) / SIZE_STEP_M) * SIZE_STEP_M);

@@ -4,7 +4,8 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMemo } from "react";
 import { isoDate } from "@/core/calendar";
-import { fedThisYear } from "@/core/bedCare";
+import { fedM2, fedThisYear } from "@/core/bedCare";
+import { occupantsOf } from "@/core/bedSpace";
 import { plantsIn } from "@/core/plantings";
 import {
   feedingAmount,
@@ -14,10 +15,19 @@ import {
 } from "@/core/soil";
 import { gardenStore, newId } from "@/store/index";
 import { InspectorSection } from "@/ui/frame/index";
-import { ChoiceField, readable, useFields, WordsField } from "@/ui/forms";
+import { CheckField, ChoiceField, LengthField, readable, useFields, WordsField } from "@/ui/forms";
+import { GroundFields } from "@/ui/ground";
 import { SectionForm } from "@/ui/inputs";
 import { tell, tellRefusal } from "@/ui/viewState";
-import { feedFieldsSchema, feedFrom, FEED_KINDS, fieldsOf, usualFeedFields } from "./feedFields";
+import {
+  fedPartFrom,
+  feedFieldsSchema,
+  feedFrom,
+  FEED_KINDS,
+  fieldsOf,
+  longFrom,
+  usualFeedFields,
+} from "./feedFields";
 import { amountWords } from "./feedingWords";
 import type { BedSectionProps } from "../section";
 import { beds as say } from "@/words/en/beds";
@@ -35,17 +45,23 @@ export function FeedingForm({ garden, site, bed, day }: BedSectionProps) {
   const schema = useMemo(() => feedFieldsSchema(units), [units]);
   const wantedGPerM2 = usualNitrogenGPerM2(demand ?? "medium");
   const fed = fedThisYear(garden, bed, day);
-  const form = useFields(schema, usualFeedFields(units, wantedGPerM2, fed));
+  const form = useFields(schema, usualFeedFields(units, wantedGPerM2, fed, bed));
   const { control } = form;
   const fields = readable(form.watch());
   const feed = feedFrom(fields, units);
-  const areaM2 = bed.lengthM * bed.widthM;
+  const part = fedPartFrom(fields, bed, units);
+  const areaM2 = fedM2({ part }, bed);
+  const long = units === "imperial" ? "ft" : "m";
+  const standing = occupantsOf(site, garden, bed).filter(
+    ({ fromDay, untilDay }) => fromDay <= day && day < untilDay,
+  );
   const keep = form.handleSubmit(async (typed) => {
     const typedFeed = feedFrom(typed, units);
     if (typeof typedFeed === "string") return;
     const done = await gardenStore().dispatch("feeding.set", {
       id: newId("feeding"),
       bedId: bed.id,
+      part: fedPartFrom(typed, bed, units),
       on: isoDate(day),
       feed: typedFeed,
     });
@@ -77,6 +93,36 @@ export function FeedingForm({ garden, site, bed, day }: BedSectionProps) {
             sx={{ gridColumn: all.length === 1 ? "span 2" : "auto" }}
           />
         ))}
+        <Box sx={{ gridColumn: "span 2" }}>
+          <CheckField control={control} name="isPart" size="small" label={feedingSay.onlyAPart} />
+          {fields.isPart && (
+            <Box sx={{ display: "grid", gap: 1.5, mt: 1 }}>
+              <GroundFields
+                {...{ form, units, bed, standing }}
+                part={part ?? { fromM: 0, lengthM: bed.lengthM, across: { kind: "whole" } }}
+                onDrawn={(fromM, lengthM) =>
+                  form.set({ from: longFrom(fromM, units), length: longFrom(lengthM, units) })
+                }
+              />
+              {fields.across !== "cells" && (
+                <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
+                  <LengthField
+                    unit={long}
+                    control={control}
+                    name="from"
+                    label={feedingSay.startsAt({ long })}
+                  />
+                  <LengthField
+                    unit={long}
+                    control={control}
+                    name="length"
+                    label={feedingSay.length({ long })}
+                  />
+                </Box>
+              )}
+            </Box>
+          )}
+        </Box>
         <Box sx={{ gridColumn: "span 2", fontSize: 14.5, lineHeight: 1.45 }} aria-live="polite">
           {typeof feed === "string" ? (
             feed

@@ -4,14 +4,16 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { dayNumber } from "@/core/calendar";
-import { feedingsOf, tooFresh } from "@/core/bedCare";
+import { fedM2, feedingsOf, tooFresh } from "@/core/bedCare";
 import { feedingAmount } from "@/core/soil";
 import { gardenStore } from "@/store/index";
 import { InspectorSection } from "@/ui/frame/index";
 import { tellRefusal } from "@/ui/viewState";
 import { amountWords } from "./feedingWords";
 import type { BedSectionProps } from "../section";
+import { groundWords } from "@/ui/ground";
 import { beds as say } from "@/words/en/beds";
+import { feeding as feedingSay } from "@/words/en/feeding";
 import { useWording, told } from "@/ui/wording";
 import "@/words/en/facts/soil";
 
@@ -20,17 +22,17 @@ export function FeedingsList({ garden, site, bed, day }: BedSectionProps) {
   const wording = useWording();
   const feedings = feedingsOf(garden, bed);
   if (feedings.length === 0) return null;
-  const areaM2 = bed.lengthM * bed.widthM;
   const remove = async (id: string) => {
     const done = await gardenStore().dispatch("feeding.remove", { id });
     if (!done.ok) tellRefusal(done);
   };
   return (
     <InspectorSection title={say.planned}>
-      {feedings.map(({ id, on, feed }) => {
-        const amount = feedingAmount(feed, areaM2, garden.settings.soilSchool);
+      {feedings.map((feeding) => {
+        const { id, on, feed } = feeding;
+        const amount = feedingAmount(feed, fedM2(feeding, bed), garden.settings.soilSchool);
         const fresh =
-          feed.kind === "manure" && feed.raw ? tooFresh(site, garden, bed, dayNumber(on)) : [];
+          feed.kind === "manure" && feed.raw ? tooFresh(site, garden, bed, feeding) : [];
         return (
           <Box key={id} sx={{ borderTop: "1px solid var(--line)", py: 0.5 }}>
             <Box sx={{ display: "flex", gap: 1, alignItems: "center", fontSize: 14.5 }}>
@@ -40,6 +42,11 @@ export function FeedingsList({ garden, site, bed, day }: BedSectionProps) {
                   date: wording.date(dayNumber(on), day),
                   amount: amountWords(amount, wording),
                 })}
+                {feeding.part &&
+                  feedingSay.onAPart({
+                    length: wording.lengthM(feeding.part.lengthM),
+                    ground: groundWords(feeding.part.across, wording),
+                  })}
               </Box>
               <Button
                 size="small"

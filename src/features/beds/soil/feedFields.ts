@@ -1,9 +1,14 @@
 import { z } from "zod";
 import type { FedThisYear } from "@/core/bedCare";
 import { productProblem, USUAL_COMPOST_CM, type Feeding } from "@/core/soil";
-import { centimetres, gramsPerM2, inches, poundsPer, type Units } from "@/core/units";
+import type { Bed } from "@/core/garden";
+import { exactM, WHOLE_WIDTH, type Part } from "@/core/layout";
+import { centimetres, feet, gramsPerM2, inches, metres, poundsPer, type Units } from "@/core/units";
+import { maybeAmount } from "@/ui/forms";
+import { GROUND_FIELDS, groundFieldsOf, partFrom, refineGround } from "@/ui/ground";
 import { readTyped, readTypedLength } from "@/ui/inputs/index";
 import { beds as say } from "@/words/en/beds";
+import { feeding as feedingSay } from "@/words/en/feeding";
 import { told } from "@/ui/wording";
 import "@/words/en/facts/soil";
 import { ui as uiSay } from "@/words/en/ui";
@@ -22,6 +27,11 @@ const FeedFieldsSchema = z.object({
   rate: z.string(),
   /** Of manure or carbon, kg/m². */
   weight: z.string(),
+  /** Only a part of the bed gets it: from so far along it, so long, and so across it. */
+  isPart: z.boolean(),
+  from: maybeAmount,
+  length: maybeAmount,
+  ...GROUND_FIELDS,
 });
 export type FeedFields = z.infer<typeof FeedFieldsSchema>;
 
@@ -33,6 +43,13 @@ export function feedFieldsSchema(units: Units) {
     if (typeof feed === "string") {
       context.addIssue({ code: "custom", path: [first?.name ?? "kind"], message: feed });
     }
+    if (!fields.isPart) return;
+    refineGround(fields, context);
+    if (fields.across === "cells") return;
+    if (!(fields.from >= 0))
+      context.addIssue({ code: "custom", path: ["from"], message: feedingSay.enterWhereItBegins });
+    if (!(fields.length > 0))
+      context.addIssue({ code: "custom", path: ["length"], message: feedingSay.enterItsLength });
   });
 }
 
@@ -77,6 +94,7 @@ export function usualFeedFields(
   units: Units,
   wantedGPerM2: number,
   { nitrogenGPerM2: givenGPerM2, isKeptUp }: FedThisYear,
+  bed: Pick<Bed, "lengthM">,
 ): FeedFields {
   const compostCm = USUAL_COMPOST_CM[isKeptUp ? "keptUp" : "new"];
   const nitrogenGPerM2 = Math.max(0, wantedGPerM2 - Math.max(0, givenGPerM2));
@@ -90,7 +108,35 @@ export function usualFeedFields(
     nitrogen: tenth(imperial ? poundsPer(1000, nitrogenGPerM2) : nitrogenGPerM2),
     rate: imperial ? "2" : "100",
     weight: imperial ? "60" : "3",
+    isPart: false,
+    from: 0,
+    length: longFrom(bed.lengthM, units),
+    ...groundFieldsOf(wholeOf(bed), units),
   };
+}
+
+/** Metres in the grower's long units, to the hundredth. */
+export function longFrom(lengthM: number, units: Units): number {
+  return Math.round((units === "imperial" ? feet(lengthM) : lengthM) * 100) / 100;
+}
+
+function wholeOf({ lengthM }: Pick<Bed, "lengthM">): Part {
+  return { fromM: 0, lengthM, across: WHOLE_WIDTH };
+}
+
+/** The part of the bed that the fields say; null for all of it. */
+export function fedPartFrom(
+  fields: FeedFields,
+  bed: Pick<Bed, "lengthM">,
+  units: Units,
+): Feeding["part"] {
+  if (!fields.isPart) return null;
+  const long = (typed: number) =>
+    typed === longFrom(bed.lengthM, units)
+      ? bed.lengthM
+      : exactM(units === "imperial" ? metres(typed) : typed);
+  const along = { fromM: long(fields.from), lengthM: long(fields.length) };
+  return partFrom(fields, along, wholeOf(bed), units);
 }
 
 /** The feed that the fields say, or what is wrong with them in a sentence. */

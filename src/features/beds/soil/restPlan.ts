@@ -3,7 +3,7 @@ import { dayNumber, isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import { coverCropLibrary, mulches, type Mulch, type Rest } from "@/core/soil";
 import type { Bed, Garden } from "@/core/garden";
 import { exactM } from "@/core/layout";
-import { freeStretches, gapsIn, occupantsOf, type Gap } from "@/core/bedSpace";
+import { freeStretches, gapsIn, isWholeWidth, occupantsOf, type Gap } from "@/core/bedSpace";
 import { greenManures, type GreenManure } from "@/core/bedCare";
 import type { Site } from "@/core/growth";
 import { exposureOver } from "@/core/plantings";
@@ -58,9 +58,9 @@ export function restPlan(
   fields: RestFields,
 ): RestPlan {
   const occupants = occupantsOf(site, garden, bed);
-  const gaps = gapsIn(occupants, bed.lengthM, day, day + DAYS_AHEAD).sort(
-    (a, b) => a.fromDay - b.fromDay,
-  );
+  const gaps = gapsIn(occupants, bed, day, day + DAYS_AHEAD)
+    .filter((gap) => isWholeWidth(gap, bed))
+    .sort((a, b) => a.fromDay - b.fromDay);
   const gap = gaps[Number(fields.gap)] ?? gaps[0];
   const fromDay = gap?.fromDay ?? day;
   const wantedDay = gap && gap.untilDay < day + DAYS_AHEAD ? gap.untilDay : null;
@@ -76,7 +76,7 @@ export function restPlan(
     ? dayNumber(fields.until)
     : Math.max(fromDay + 1, manure?.turnInDay ?? wantedDay ?? fromDay + USUAL_DAYS);
   // Until a later day than the gap is free for, only a part of it is left.
-  const [part] = freeStretches(occupants, bed.lengthM, fromDay, untilDay)
+  const [part] = freeStretches(occupants, bed, fromDay, untilDay)
     .map(({ fromM, toM }) => ({
       fromM: Math.max(fromM, gap?.fromM ?? 0),
       toM: Math.min(toM, gap?.toM ?? bed.lengthM),

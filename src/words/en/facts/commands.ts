@@ -16,6 +16,8 @@ export const commands = learn<CommandsFacts>({
   "commands.thisBedIsNoLongerInTheGarden": "This bed is no longer in the garden.",
   "commands.isPlacedBesideTheOthers": ({ bed }) => `${bed} is placed beside the others.`,
   "commands.itIsCutThere": ({ words }, say) => `${say.tell(words)} It is cut there.`,
+  "commands.itTakesTheWholeWidth": ({ words }, say) =>
+    `${say.tell(words)} It takes the whole width now.`,
   "commands.isPutAt": ({ mover, fromM }, say) => `${mover} is put at ${say.lengthM(fromM, 2)}.`,
   "commands.isPulledOn": ({ earlier, fromDay }, say) =>
     `${earlier} is pulled on ${say.date(fromDay)}.`,
@@ -118,8 +120,14 @@ export const commands = learn<CommandsFacts>({
   "commands.removingAReading": "removing a reading",
   "commands.removingReadings": "removing readings",
   "commands.thisReadingIsNoLongerThere": "This reading is no longer there.",
-  "commands.to": ({ fromM, fromM2, toM, toM2 }, say) =>
-    `${say.lengthM(Math.max(fromM, fromM2), 2)} to ${say.lengthM(Math.min(toM, toM2), 2)}`,
+  "commands.to": ({ fromM, toM }, say) => `${say.lengthM(fromM, 2)} to ${say.lengthM(toM, 2)}`,
+  "commands.toAndAcross": ({ fromM, toM, leftM, rightM }, say) =>
+    `${say.lengthM(fromM, 2)} to ${say.lengthM(toM, 2)}, ${say.lengthM(leftM, 2)} to ${say.lengthM(rightM, 2)} across`,
+  "commands.square": ({ along, across }) => `square ${along} along, ${across} across`,
+  "commands.putItBeside": ({ leftM }, say) =>
+    leftM === 0
+      ? "Put it along the left side"
+      : `Put it ${say.lengthM(leftM, 2)} from the left side`,
   "commands.until": ({ untilDay }, say) => ` until ${say.date(untilDay)}`,
   "commands.isInFromInTheSameSpaceChoose": ({ other, bed, fromDay, time, ground }, say) =>
     `${other} is in ${bed} from ${say.date(fromDay)}${say.tell(time)}, in the same space (${say.tell(ground)}). Choose another spot or date, or let one grow between the other's plants.`,

@@ -68,6 +68,8 @@ export const gardenFile = learn<GardenFileFacts>({
   "gardenFile.doesNotTransplantWellSowItDirect": ({ crop }) =>
     `${crop} does not transplant well: sow it direct.`,
   "gardenFile.isNotGrownForBabyLeaf": ({ crop }) => `${crop} is not grown for baby leaf.`,
+  "gardenFile.endsBeforeThisFeedingDoes": ({ bed, lengthM }, say) =>
+    `${bed} ends before the fed part does: take at most ${say.lengthM(lengthM)} in all.`,
   "gardenFile.endsBeforeThisRestDoesTakeAtMostM": ({ bed, lengthM }, say) =>
     `${bed} ends before this rest does: take at most ${say.lengthM(lengthM)} in all.`,
   "gardenFile.aRestEndsAfterItBegins": "A rest ends after it begins.",

@@ -21,6 +21,10 @@ export const plantings = learn<PlantingsFacts>({
     `${say.distanceCm(widthCm)} of width, a row every ${say.distanceCm(rowCm)}: ${say.number(rows)}`,
   "plantings.inARowSum": ({ station, lengthCm, stationCm, stationsPerRow }, say) =>
     `${say.distanceCm(lengthCm)} ÷ ${say.distanceCm(stationCm)} = ${say.number(stationsPerRow)} ${STATIONS[station]}`,
+  "plantings.eachSum": ({ isEdge, station, stationCm, stations }, say) =>
+    `${isEdge ? "around the edge" : "all over it"}, ${say.distanceCm(stationCm)} apart: ${say.number(stations)} ${STATIONS[station]}`,
+  "plantings.piecesSum": ({ pieces, stations, plantsPerStation, plants }, say) =>
+    `${say.number(pieces)} × ${say.number(stations)}${times(plantsPerStation)} = ${say.number(plants)}`,
   "plantings.staggeredSum": ({ rows, stations, station, plantsPerStation, plants }, say) =>
     `${say.number(rows)} staggered rows: ${say.number(stations)} ${STATIONS[station]}${times(plantsPerStation)} = ${say.number(plants)}`,
   "plantings.plantsSum": ({ rows, stationsPerRow, plantsPerStation, plants }, say) =>

@@ -1,0 +1,9 @@
+export { GroundFields } from "./GroundFields";
+export {
+  GROUND_FIELDS,
+  groundFieldsOf,
+  partFrom,
+  refineGround,
+  type GroundFields as TypedGround,
+} from "./groundFields";
+export { groundWords } from "./groundWords";
