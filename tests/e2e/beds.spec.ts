@@ -3,11 +3,13 @@ import { EMPTY, gardenMenu, test, textOf, told } from "./garden";
 import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { ground as groundWords } from "@/words/en/ground";
 import { howMuch as howMuchWords, howMuchWays } from "@/words/en/howMuch";
 import { imports as importsWords } from "@/words/en/imports";
 import { planting as plantingWords } from "@/words/en/planting";
 import { shell as shellWords } from "@/words/en/shell";
 import { settings as settingsWords } from "@/words/en/settings";
+import { turningOver as turning } from "@/words/en/turningOver";
 import { ui as uiWords } from "@/words/en/ui";
 
 const bed = (page: Page, name: string) =>
@@ -214,7 +216,8 @@ test("the tomato bed makes way for broccoli, with two tomatoes left and broccoli
   await expect(dialog).toContainText(
     /Sow broccoli in trays on \d+ July\. The bed is needed from \d+ August/,
   );
-  await dialog.getByLabel(bedsWords.alsoPlantBetweenThoseLeft).check();
+  await dialog.getByRole("combobox", { name: turning.besideThoseKept }).click();
+  await page.getByRole("option", { name: turning.betweenThem }).click();
   // The grower's own word counts: what nobody eats is given up at once where something can follow.
   await dialog.getByRole("combobox", { name: bedsWords.value }).click();
   await page.getByRole("option", { name: bedsWords.notEaten }).click();
@@ -237,6 +240,43 @@ test("the tomato bed makes way for broccoli, with two tomatoes left and broccoli
   );
   await page.keyboard.press("Control+z");
   await expect(pane(page)).not.toContainText("Broccoli");
+});
+
+test("two tomatoes in the middle are kept, broccoli goes along both sides, and garlic parts a bed", async ({
+  page,
+}) => {
+  await openBeds(page);
+  const lantern = page.getByRole("slider", { name: uiWords.dateInView });
+  await lantern.focus();
+  for (let week = 0; week < 11; week += 1) await page.keyboard.press("PageDown");
+  await bed(page, "Bed 4").click();
+  await pane(page).getByRole("button", { name: bedsWords.replant }).click();
+  const dialog = page.getByRole("dialog", { name: "Replant Bed 4" });
+  await dialog.getByRole("button", { name: "Plant 4" }).click();
+  await dialog.getByRole("button", { name: "Plant 5" }).click();
+  await expect(dialog.getByLabel("Plants to keep, of 8")).toHaveValue("2");
+  await dialog.getByRole("combobox", { name: turning.besideThoseKept }).click();
+  await page.getByRole("option", { name: turning.alongBothSides }).click();
+  await dialog.getByLabel(bedsWords.buySeedlings).check();
+  await dialog.getByLabel(bedsWords.nextCrop2).fill("Broccoli");
+  await page.getByRole("option", { name: "Broccoli", exact: true }).click();
+  await expect(dialog).toContainText(/\d+ broccoli plants to buy/);
+  await dialog.getByRole("textbox", { name: bedsWords.changeoverDate }).fill("2026-07-20");
+  await dialog.getByRole("button", { name: bedsWords.replant3 }).click();
+  await expect(told(page, "Bed 4 replanted with broccoli on 20 July")).toBeVisible();
+  await lantern.focus();
+  for (let week = 0; week < 3; week += 1) await page.keyboard.press("PageUp");
+  await expect(pane(page)).toContainText(/27 cm on both sides/);
+  // A line of garlic along the middle of a bed that is typed, and told where it goes past the side.
+  await pane(page).getByRole("button", { name: "Open Broccoli" }).first().click();
+  await pane(page).getByRole("button", { name: plantingWords.edit }).click();
+  const form = page.getByRole("dialog", { name: "Broccoli" });
+  await form.getByRole("combobox", { name: groundWords.acrossTheBed }).click();
+  await page.getByRole("option", { name: groundWords.strip }).click();
+  await form.getByLabel("From the left side (cm)").fill("60");
+  await form.getByLabel("Width (cm)").fill("40");
+  await form.getByRole("button", { name: plantingWords.save }).click();
+  await expect(form.getByRole("alert")).toContainText("the strip goes past its side");
 });
 
 test("a planting is dragged to another bed: what it means is said before it is let go", async ({

@@ -16,5 +16,5 @@ export { roomiestBed, roomIn, type Room } from "./room";
 export { successionPlaces } from "./successionPlaces";
 export { familiesByYear, ROTATION_EXCEPTIONS, tooSoonWords } from "./rotation";
 export { stillGives, turnOverOn, turnOvers, type StillGives, type TurnOver } from "./turningOver";
-export { placesOf, turnOverPlantings } from "./turningOverPlantings";
+export { freeBesideM, placesOf, turnOverPlantings, type Places } from "./turningOverPlantings";
 export { openingsIn, plantingInto, whatFits, type Fit, type Opening } from "./whatFits";

@@ -104,12 +104,12 @@ test("two tomatoes are left, the rest makes way for broccoli, also between them:
   const ids = ["left", "next", "between"];
   const clearing = { planting: tomato, growing: growing("tomato", [], { method: "transplant" }) };
   const next = growing("broccoli", [], { method: "transplant" });
-  const plantings = turnOverPlantings({
+  const { plantings, parts } = turnOverPlantings({
     bed,
     onDay: day("2026-08-09"),
-    clearings: [{ ...clearing, leavePlaces: 2 }],
+    clearings: [{ ...clearing, keep: [6, 7] }],
     next,
-    between: true,
+    beside: "between",
     units: "metric",
     bought: false,
     newId: () => ids.shift() ?? "more",
@@ -130,7 +130,8 @@ test("two tomatoes are left, the rest makes way for broccoli, also between them:
     ["next", "broccoli", 0, 3, null, false],
     ["between", "broccoli", 3, 1, null, true],
   ]);
-  const outcome = commands["bed.turnOver"].apply(garden, { bedId: "bed-4", plantings });
+  expect(parts).toEqual([{ id: "left", of: "planting-38" }]);
+  const outcome = commands["bed.turnOver"].apply(garden, { bedId: "bed-4", plantings, parts });
   if (!outcome.ok) throw new Error(outcome.refusal.code);
   expect(clashesIn(site, outcome.garden, bed)).toEqual([]);
   const standing = plantsIn(site, outcome.garden, bed, day("2026-08-20"));
@@ -153,4 +154,54 @@ test("two tomatoes are left, the rest makes way for broccoli, also between them:
   const crop = cropLibrary.get("tomato");
   if (!crop || !varietyOf(crop)) throw new Error("tomato");
   expect(amountsFor(standOf(tomato, bed), crop, "transplant").stations).toBe(8);
+});
+
+test("two tomatoes in the middle are kept, with a strip of broccoli along both sides of them", () => {
+  let ids = 0;
+  const { plantings, parts } = turnOverPlantings({
+    bed,
+    onDay: day("2026-08-09"),
+    clearings: [
+      { planting: tomato, growing: growing("tomato", [], { method: "transplant" }), keep: [3, 4] },
+    ],
+    next: growing("broccoli", [], { method: "transplant" }),
+    beside: "sides",
+    units: "metric",
+    bought: true,
+    newId: () => `new-${(ids += 1)}`,
+  });
+  const logged = {
+    ...garden,
+    logEntries: new Map([
+      [
+        "out",
+        {
+          id: "out",
+          on: "2026-05-20",
+          taskId: null,
+          note: "",
+          what: { kind: "plantedOut", plantingId: tomato.id, plants: 8 } as const,
+        },
+      ],
+    ]),
+  };
+  const outcome = commands["bed.turnOver"].apply(logged, { bedId: "bed-4", plantings, parts });
+  if (!outcome.ok) throw new Error(outcome.refusal.code);
+  const after = outcome.garden;
+  expect(clashesIn(site, after, bed)).toEqual([]);
+  const standing = plantsIn(site, after, bed, day("2026-08-20"));
+  const tomatoes = standing.filter(({ growing: { crop } }) => crop.id === "tomato");
+  // They stand where they stood: the fourth and fifth of eight, half a metre apart.
+  expect(tomatoes.flatMap(({ points }) => points.map(({ alongM }) => alongM))).toEqual([
+    expect.closeTo(1.75, 6),
+    expect.closeTo(2.25, 6),
+  ]);
+  const sides = standing.find(({ planting }) => planting.across.kind === "sides");
+  expect(sides?.growing.crop.id).toBe("broccoli");
+  const across = new Set(sides?.points.map(({ acrossM }) => Math.round(acrossM * 100)));
+  expect(across.size).toBe(2);
+  expect(Math.max(...across)).toBeGreaterThan(55);
+  expect(Math.min(...across)).toBeLessThan(25);
+  // They go on with what is known of all eight: planted out on 20 May.
+  expect(tomatoes[0]?.timeline.plantOutDay).toBe(day("2026-05-20"));
 });

@@ -60,7 +60,7 @@ export function stillGives(
   const picked = (day: DayNumber) => {
     const { readyDay } = timeline;
     if (readyDay === null || day < readyDay || day >= Math.max(untilDay, overDay)) return 0;
-    return (yieldKg * sumBetween(growth, day, day + 1)) / standing;
+    return (yieldKg * sumBetween(growth, day, day + 1)) / pickedOver(growing.crop, standing);
   };
   // Frost ends it by odds here, not by the risk that plans take: look past that day.
   const overDay = spentDay(timeline, growth, standing);
@@ -85,6 +85,15 @@ export function stillGives(
     totalKg: keptKg[DAYS_LOOKED_AT] ?? 0,
     weight: turnoverJson.worth[planting.worth],
   };
+}
+
+/**
+ * Packet days over which a crop's usual yield is picked: fruit goes on until frost, and gives its usual
+ * yield in its usual weeks; what is picked of leaves lasts as long as they stand.
+ */
+function pickedOver({ harvestedPart, harvest }: Crop, standing: number): number {
+  if (harvestedPart !== "fruit" && harvestedPart !== "pod") return standing;
+  return Math.min(standing, harvest.spanWeeks * DAYS_PER_WEEK);
 }
 
 function leftAlone(planting: Planting): Planting {

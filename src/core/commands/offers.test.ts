@@ -71,8 +71,8 @@ test("whatever turning over is offered can be done, whatever is left standing, a
       anyDay,
       fc.nat(4),
       fc.nat(30),
-      fc.boolean(),
-      (bed, day, leave, which, between) => {
+      fc.constantFrom("between" as const, "sides" as const, "nowhere" as const),
+      (bed, day, leave, which, beside) => {
         const standing = plantsIn(site, tarnholt, bed, day);
         const gives = standing.flatMap(
           ({ planting }) => stillGives(site, tarnholt, planting, day) ?? [],
@@ -87,22 +87,26 @@ test("whatever turning over is offered can be done, whatever is left standing, a
         const chosen = found[which % Math.max(1, found.length)];
         if (!chosen) return;
         let ids = 0;
-        const plantings = turnOverPlantings({
+        const turnedOver = turnOverPlantings({
           bed,
           onDay: chosen.onDay,
           clearings: standing.flatMap(({ planting }) => {
             const growing = growingOf(tarnholt, planting);
             if (!growing) return [];
-            const { places } = placesOf(planting, growing, bed);
-            return [{ planting, growing, leavePlaces: Math.min(leave, places) }];
+            const { count } = placesOf(planting, growing, bed);
+            // One in the middle and those at the far end: plants that do not stand side by side.
+            const keep = Array.from({ length: leave }, (_, at) => count - 1 - at);
+            return [
+              { planting, growing, keep: leave > 2 ? [Math.floor(count / 2), ...keep] : keep },
+            ];
           }),
           next: chosen.growing,
-          between,
+          beside,
           units: "metric",
           bought: false,
           newId: () => `new-${(ids += 1)}`,
         });
-        const outcome = commands["bed.turnOver"].apply(tarnholt, { bedId: bed.id, plantings });
+        const outcome = commands["bed.turnOver"].apply(tarnholt, { bedId: bed.id, ...turnedOver });
         // Somebody who comes later may want the ground before the next crop is over: then it says so.
         if (!outcome.ok)
           return expect(english(outcome.refusal)).toMatch(

@@ -348,7 +348,6 @@ export const beds = table({
   replant2: ({ bed }: { bed: string }) => `Replant ${bed}`,
   replant3: "Replant",
   buySeedlings: "Buy seedlings",
-  alsoPlantBetweenThoseLeft: "Also plant between those left",
   itIsTooLateHereForAnotherCrop:
     "It is too late here for another crop before winter. Leave these, then rest the bed.",
   nextCrop2: "Next crop",

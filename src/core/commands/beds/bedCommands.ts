@@ -1,7 +1,8 @@
 import * as z from "zod";
 import { bedProblems } from "../../gardenFile";
-import { BedSchema, PlantingSchema, type Change } from "../../garden";
-import { command, refuse } from "../command";
+import { BedSchema, PlantingSchema, type Change, type Garden } from "../../garden";
+import type { LogEntry } from "../../log";
+import { change, command, refuse } from "../command";
 import { occupying } from "../occupying";
 import { setPlantings } from "../plantingCommands";
 import { code, fact } from "../../facts";
@@ -16,14 +17,42 @@ export const turnOverBed = command({
       .array(PlantingSchema)
       .min(1, code("commands.nothingWouldChangeKeepFewerPlants"))
       .max(60, code("commands.atMost60PlantingsAtOnce")),
+    /** Plantings that were a part of another: what is known of that is known of them. */
+    parts: z
+      .array(z.object({ id: z.string(), of: z.string() }))
+      .max(60)
+      .default([]),
   }),
-  run(garden, { bedId, plantings }) {
+  run(garden, { bedId, plantings, parts }) {
     if (plantings.some((planting) => planting.bedId !== bedId)) {
       return refuse(fact("commands.everythingPulledMustBeInTheBedYou"));
     }
-    return setPlantings.run(garden, { plantings });
+    const done = setPlantings.run(garden, { plantings });
+    return "changes" in done ? change(...done.changes, ...logOfParts(garden, parts)) : done;
   },
 });
+
+/** What was logged of a planting's beginning, for each part that became a planting of its own. */
+function logOfParts(garden: Garden, parts: readonly { id: string; of: string }[]): Change[] {
+  const begun = [...garden.logEntries.values()].filter(({ what }) => BEGINNINGS.has(what.kind));
+  return parts.flatMap((part) =>
+    begun.flatMap(({ what, ...entry }): Change[] => {
+      if (!("plantingId" in what) || what.plantingId !== part.of) return [];
+      const id = `${part.id}-${what.kind}`;
+      // Seed and plants are counted with the planting that it was.
+      const own =
+        what.kind === "sown"
+          ? { ...what, plantingId: part.id, lotId: null, seeds: null }
+          : what.kind === "plantedOut"
+            ? { ...what, plantingId: part.id, plants: null }
+            : { ...what, plantingId: part.id };
+      const after: LogEntry = { ...entry, id, taskId: null, what: own };
+      return [{ kind: "logEntry", id, before: garden.logEntries.get(id) ?? null, after }];
+    }),
+  );
+}
+
+const BEGINNINGS: ReadonlySet<string> = new Set(["sown", "emerged", "plantedOut"]);
 
 /** Covers of their own over beds, from the outside in, within their shelter's. */
 export const coverBeds = command({

@@ -5,10 +5,11 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import type { DayNumber } from "@/core/calendar";
 import type { Bed, Garden, Planting } from "@/core/garden";
-import { placesOf, type StillGives } from "@/core/bedSpace";
+import { placesOf, type Places, type StillGives } from "@/core/bedSpace";
 import { plantingName } from "@/core/plantings";
 import { useWording } from "@/ui/wording";
 import { NumberInput } from "@/ui/inputs/index";
+import { KeptPlants } from "./KeptPlants";
 import { aboutWeight } from "./turnOverWords";
 import { beds as say } from "@/words/en/beds";
 
@@ -17,10 +18,19 @@ interface Props {
   bed: Bed;
   gives: StillGives;
   day: DayNumber;
-  /** Places of it that stay. */
-  leave: number;
-  onLeave: (places: number) => void;
+  /** Places of it that stay, counted along the bed. */
+  keep: readonly number[];
+  onKeep: (places: readonly number[]) => void;
   onWorth: (worth: Planting["worth"]) => void;
+}
+
+/** More places than these are counted, not tapped one by one. */
+const MOST_DRAWN = 40;
+
+/** As many plants as are wanted at the far end, in whole places. */
+function lastPlaces({ count, plantsAtEach }: Places, plants: number): number[] {
+  const wanted = Math.min(count, Math.max(0, Math.ceil(Math.round(plants) / plantsAtEach)));
+  return Array.from({ length: wanted }, (_, index) => count - wanted + index);
 }
 
 const WORTHS: Record<Planting["worth"], string> = {
@@ -31,10 +41,12 @@ const WORTHS: Record<Planting["worth"], string> = {
 };
 
 /** One standing planting: what it still gives, what that is worth, how much of it stays. */
-export function ClearingLine({ garden, bed, gives, day, leave, onLeave, onWorth }: Props) {
+export function ClearingLine({ garden, bed, gives, day, keep, onKeep, onWorth }: Props) {
   const wording = useWording();
   const { planting, life, totalKg } = gives;
-  const { places } = placesOf(planting, life.growing, bed);
+  const places = placesOf(planting, life.growing, bed);
+  const inAll = Math.round(places.count * places.plantsAtEach);
+  const isPicked = places.count <= MOST_DRAWN;
   const { readyDay, coldLossDay } = life.timeline;
   const from =
     readyDay !== null && readyDay > day ? say.fromDate({ date: wording.date(readyDay, day) }) : "";
@@ -65,11 +77,12 @@ export function ClearingLine({ garden, bed, gives, day, leave, onLeave, onWorth 
         </TextField>
         <NumberInput
           size="small"
-          label={say.plantsToKeepOf({ places })}
-          value={leave}
-          onNumber={(value) => onLeave(Math.max(0, Math.min(places, Math.round(value || 0))))}
+          label={say.plantsToKeepOf({ places: inAll })}
+          value={Math.round(keep.length * places.plantsAtEach)}
+          onNumber={(value) => onKeep(lastPlaces(places, value || 0))}
         />
       </Box>
+      {isPicked && <KeptPlants {...{ places, keep, onKeep }} name={life.growing.crop.name} />}
       {planting.worth === "diseased" && (
         <Box sx={{ fontSize: 14, mt: 0.75, color: "var(--ember-text)" }}>
           {say.pullItSoonWithRootsAndFallenLeaves}

@@ -18,6 +18,9 @@ interface Props {
 const HEIGHT = 150;
 const FOOT_PX = 18;
 const TOP_PX = 16;
+/** Room for weights on the left, and for the last month on the right. */
+const AXIS_PX = 52;
+const MONTH_PX = 30;
 
 /** By the day of changing over: what is still picked of the old, what the new still gives, and both. */
 export function TurnOverChart({ pulled, chosen, day }: Props) {
@@ -30,10 +33,11 @@ export function TurnOverChart({ pulled, chosen, day }: Props) {
   const fresh = Array.from(chosen.gainKg);
   const both = fresh.map((kg, after) => kg + (old[after] ?? 0));
   const most = Math.max(0.1, ...both.filter((kg) => !Number.isNaN(kg)), ...old);
-  const x = timeScale(day, day + days - 1, 4, Math.max(5, width - 4));
+  const x = timeScale(day, day + days - 1, AXIS_PX, Math.max(AXIS_PX + 1, width - 4));
   const y = scaleLinear()
     .domain([0, most])
     .range([HEIGHT - FOOT_PX, TOP_PX]);
+  const ticks = y.ticks(3).filter((kg) => kg > 0);
   const path = (values: number[]) =>
     line<number>()
       .defined((kg) => !Number.isNaN(kg))
@@ -52,7 +56,7 @@ export function TurnOverChart({ pulled, chosen, day }: Props) {
             aria-label={chartWords(chosen, day, wording)}
           >
             <line
-              x1="0"
+              x1={AXIS_PX}
               x2={width}
               y1={HEIGHT - FOOT_PX}
               y2={HEIGHT - FOOT_PX}
@@ -84,9 +88,31 @@ export function TurnOverChart({ pulled, chosen, day }: Props) {
               {wording.shortDate(chosen.onDay)}
             </text>
             {monthStarts(day, day + days - 1).map((start) => (
-              <text key={start} x={x(start)} y={HEIGHT - 4} fontSize="11.5">
+              <text
+                key={start}
+                x={x(start)}
+                y={HEIGHT - 4}
+                fontSize="11.5"
+                // The last month is named before its first day rather than cut off.
+                textAnchor={x(start) > width - MONTH_PX ? "end" : "start"}
+              >
                 {wording.month(start)}
               </text>
+            ))}
+            {ticks.map((kg) => (
+              <g key={kg}>
+                <line
+                  x1={AXIS_PX}
+                  x2={width}
+                  y1={y(kg)}
+                  y2={y(kg)}
+                  stroke="var(--line)"
+                  strokeWidth="0.7"
+                />
+                <text x={AXIS_PX - 5} y={y(kg) + 4} fontSize="11.5" textAnchor="end">
+                  {wording.weightG(kg * 1000)}
+                </text>
+              </g>
             ))}
           </svg>
         )}

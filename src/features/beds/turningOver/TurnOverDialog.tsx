@@ -4,13 +4,14 @@ import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
+import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { isoDate } from "@/core/calendar";
 import type { Planting } from "@/core/garden";
 import { findCrops } from "@/core/cropNames";
-import { growingOf } from "@/core/plantings";
-import { turnOverPlantings } from "@/core/bedSpace";
+import { amountsFor, growingOf, standOf } from "@/core/plantings";
+import { placesOf, turnOverPlantings } from "@/core/bedSpace";
 import { gardenStore, type Refused, newId } from "@/store/index";
 import { FormDialog } from "@/ui/inputs/index";
 import { tell, tellRefusal } from "@/ui/viewState";
@@ -21,6 +22,7 @@ import { TurnOverChart } from "./TurnOverChart";
 import { turnOverReasons } from "./turnOverWords";
 import { useTurnOver } from "./useTurnOver";
 import { beds as say } from "@/words/en/beds";
+import { turningOver as parts } from "@/words/en/turningOver";
 import { useWording } from "@/ui/wording";
 
 interface Props extends BedSectionProps {
@@ -28,38 +30,51 @@ interface Props extends BedSectionProps {
 }
 
 const SHOWN = 5;
+const NONE: readonly number[] = [];
+/** Stands for the id of what is not planted yet. */
+const NEW = "new";
 
 /** What still stands is weighed against what could follow; which day, which crop, what is left. */
 export default function TurnOverDialog({ garden, site, bed, day, onClose }: Props) {
   const wording = useWording();
-  const [leaves, setLeaves] = useState<Record<string, number>>({});
+  const [keeps, setKeeps] = useState<Record<string, readonly number[]>>({});
   const [atHand, setAtHand] = useState(false);
-  const [between, setBetween] = useState(false);
+  const [beside, setBeside] = useState<"between" | "sides" | "nowhere">("nowhere");
   const [cropId, setCropId] = useState<string | null>(null);
   const [typedDate, setTypedDate] = useState<string | null>(null);
   const [refused, setRefused] = useState<Refused | null>(null);
-  const choice = { leaves, atHand, cropId, typedDate };
+  const choice = { keeps, atHand, beside, cropId, typedDate };
   const { standing, gives, pulled, found, best, typedDay, chosen } = useTurnOver(
     { garden, site, bed, day },
     choice,
   );
-  const leftOf = (planting: Planting) => leaves[planting.id] ?? 0;
-  const keep = async () => {
-    if (!chosen) return;
-    const plantings = turnOverPlantings({
+  const keptOf = (planting: Planting) => keeps[planting.id] ?? NONE;
+  const turned = (next: NonNullable<typeof chosen>, id: () => string) =>
+    turnOverPlantings({
       bed,
-      onDay: chosen.onDay,
+      onDay: next.onDay,
       clearings: standing.flatMap(({ planting }) => {
         const growing = growingOf(garden, planting);
-        return growing ? [{ planting, growing, leavePlaces: leftOf(planting) }] : [];
+        return growing ? [{ planting, growing, keep: keptOf(planting) }] : [];
       }),
-      next: chosen.growing,
-      between,
+      next: next.growing,
+      beside,
       units: garden.settings.units,
       bought: atHand,
-      newId: () => newId("planting"),
+      newId: id,
     });
-    const done = await gardenStore().dispatch("bed.turnOver", { bedId: bed.id, plantings });
+  const plantsOf = (next: NonNullable<typeof chosen>) =>
+    turned(next, () => NEW)
+      .plantings.filter(({ id, clearOn }) => id === NEW && clearOn === null)
+      .filter(({ cropId: planted }) => planted === next.growing.crop.id)
+      .reduce((sum, planting) => {
+        const { crop, method } = next.growing;
+        return sum + amountsFor(standOf(planting, bed), crop, method).plants;
+      }, 0);
+  const keep = async () => {
+    if (!chosen) return;
+    const change = turned(chosen, () => newId("planting"));
+    const done = await gardenStore().dispatch("bed.turnOver", { bedId: bed.id, ...change });
     if (!done.ok) return setRefused(done);
     onClose();
     tell(
@@ -83,7 +98,10 @@ export default function TurnOverDialog({ garden, site, bed, day, onClose }: Prop
       ? say.bestDate({ date: wording.date(best.onDay, day) })
       : say.theDateWithTheHighestTotalYield;
   };
-  const someLeft = standing.some(({ planting }) => leftOf(planting) > 0);
+  const someKept = gives.filter(({ planting }) => keptOf(planting).length > 0);
+  const isInRow = someKept.some(
+    ({ planting, life }) => placesOf(planting, life.growing, bed).isOneRow,
+  );
   return (
     <FormDialog
       title={say.replant2({ bed: bed.name })}
@@ -99,8 +117,8 @@ export default function TurnOverDialog({ garden, site, bed, day, onClose }: Prop
             <ClearingLine
               key={one.planting.id}
               {...{ garden, bed, gives: one, day, wording }}
-              leave={leftOf(one.planting)}
-              onLeave={(count) => setLeaves({ ...leaves, [one.planting.id]: count })}
+              keep={keptOf(one.planting)}
+              onKeep={(keep) => setKeeps({ ...keeps, [one.planting.id]: keep })}
               onWorth={(worth) => void setWorth(one.planting, worth)}
             />
           ))}
@@ -108,11 +126,22 @@ export default function TurnOverDialog({ garden, site, bed, day, onClose }: Prop
             control={<Checkbox checked={atHand} onChange={(_event, on) => setAtHand(on)} />}
             label={say.buySeedlings}
           />
-          {someLeft && (
-            <FormControlLabel
-              control={<Checkbox checked={between} onChange={(_event, on) => setBetween(on)} />}
-              label={say.alsoPlantBetweenThoseLeft}
-            />
+          {someKept.length > 0 && (
+            <TextField
+              select
+              fullWidth
+              size="small"
+              label={parts.besideThoseKept}
+              value={beside}
+              onChange={(event) => setBeside(event.target.value as typeof beside)}
+              sx={{ mt: 1 }}
+            >
+              <MenuItem value="nowhere">{parts.nothing}</MenuItem>
+              <MenuItem value="sides" disabled={!isInRow}>
+                {parts.alongBothSides}
+              </MenuItem>
+              <MenuItem value="between">{parts.betweenThem}</MenuItem>
+            </TextField>
           )}
           {chosen && <TurnOverChart pulled={pulled} chosen={chosen} day={day} />}
         </Box>
@@ -171,6 +200,13 @@ export default function TurnOverDialog({ garden, site, bed, day, onClose }: Prop
                 aria-live="polite"
                 sx={{ fontSize: 14.5, lineHeight: 1.5, pl: 2.5 }}
               >
+                <li>
+                  {parts.plantsToPlant({
+                    crop: chosen.growing.crop.name.toLowerCase(),
+                    plants: wording.number(plantsOf(chosen)),
+                    toBuy: atHand && chosen.growing.method === "transplant",
+                  })}
+                </li>
                 {turnOverReasons(chosen, day, wording).map((reason) => (
                   <li key={reason}>{reason}</li>
                 ))}

@@ -2,15 +2,17 @@
 
 import { useMemo } from "react";
 import { dayNumber, isIsoDate } from "@/core/calendar";
-import { placesOf, stillGives, turnOverOn, turnOvers } from "@/core/bedSpace";
+import { freeBesideM, placesOf, stillGives, turnOverOn, turnOvers } from "@/core/bedSpace";
 import { plantsIn } from "@/core/plantings";
 import type { BedSectionProps } from "../section";
 
 /** What the grower has chosen so far. */
 export interface TurnOverChoice {
-  /** Places left standing, by planting. */
-  leaves: Readonly<Record<string, number>>;
+  /** Places left standing, counted along the bed, by planting. */
+  keeps: Readonly<Record<string, readonly number[]>>;
   atHand: boolean;
+  /** Whether the next crop also stands between those kept, or along both sides of them. */
+  beside: "between" | "sides" | "nowhere";
   /** The crop that follows; null for the best. */
   cropId: string | null;
   /** The day as typed; null for the recommended. */
@@ -20,7 +22,7 @@ export interface TurnOverChoice {
 /** What still stands against what could follow, for the choice so far. */
 export function useTurnOver(
   { garden, site, bed, day }: Omit<BedSectionProps, "wording">,
-  { leaves, atHand, cropId, typedDate }: TurnOverChoice,
+  { keeps, atHand, beside, cropId, typedDate }: TurnOverChoice,
 ) {
   const standing = useMemo(
     () => plantsIn(site, garden, bed, day).filter(({ planting }) => !planting.interplanted),
@@ -34,14 +36,19 @@ export function useTurnOver(
   const pulled = useMemo(
     () =>
       gives.map((one) => {
-        const { places } = placesOf(one.planting, one.life.growing, bed);
-        const share = 1 - Math.min(1, (leaves[one.planting.id] ?? 0) / Math.max(1, places));
+        const { count } = placesOf(one.planting, one.life.growing, bed);
+        const share = 1 - Math.min(1, (keeps[one.planting.id]?.length ?? 0) / Math.max(1, count));
         const keptKg = one.keptKg.map((kg) => kg * share);
         return { ...one, keptKg, totalKg: one.totalKg * share, share };
       }),
-    [gives, leaves, bed],
+    [gives, keeps, bed],
   );
-  const lengthM = pulled.reduce((sum, { planting, share }) => sum + planting.lengthM * share, 0);
+  // Along both sides of those kept a part of the width is free, too.
+  const lengthM = pulled.reduce((sum, { planting, life, share }) => {
+    const isSides = beside === "sides" && share < 1;
+    const sides = isSides ? freeBesideM(planting, life.growing, bed) / bed.widthM : 0;
+    return sum + planting.lengthM * (share + (1 - share) * sides);
+  }, 0);
   const found = useMemo(
     () => turnOvers(site, garden, bed, pulled, Math.max(0.1, lengthM), day, atHand),
     [site, garden, bed, pulled, lengthM, day, atHand],
