@@ -187,7 +187,7 @@ test("two on the same ground are refused with two ways out, each a tap", async (
   await pane(page).getByRole("button", { name: "Open Turnip, purple top" }).click();
   await pane(page).getByRole("button", { name: cropsWords.edit }).click();
   const edit = page.getByRole("dialog");
-  await edit.getByRole("combobox", { name: "Bed" }).click();
+  await edit.getByRole("combobox", { name: "Bed", exact: true }).click();
   await page.getByRole("option", { name: /^Bed 5:/ }).click();
   await edit.getByRole("button", { name: bedsWords.save }).click();
   await expect(edit.getByRole("alert")).toContainText("in the same space (4 m to 8 m)");

@@ -215,7 +215,7 @@ test("a planting is edited: another bed and cover, another date typed; what cann
   await dialog.getByRole("button", { name: bedsWords.save }).click();
   await expect(dialog.getByRole("alert")).toHaveText("Bed 4 is 8 m long: use at most that.");
   await dialog.getByLabel("Length (m)").fill("4");
-  await dialog.getByRole("combobox", { name: "Bed" }).click();
+  await dialog.getByRole("combobox", { name: "Bed", exact: true }).click();
   await page.getByRole("option", { name: /House 3/ }).click();
   await dialog.getByLabel("Starts at (m)").fill("8");
   await dialog.getByRole("button", { name: bedsWords.save }).click();

@@ -6,7 +6,7 @@ import { BY_THE_BOOK } from "../gardenFile";
 import { seedlingDays, type Site } from "../growth";
 import { exactM, fitsInto } from "../layout";
 import type { LogEntry } from "../log";
-import { amountsFor, bookSpacing, lengthForPlants, standOf } from "../plantings";
+import { amountsFor, bookSpacing, fittedTo, lengthForPlants, standOf } from "../plantings";
 import { roomIn } from "./room";
 
 /** Something that grows in a bed already, as a grower tells of it. */
@@ -73,7 +73,7 @@ export function standingPlanting(
           : fact("bedSpace.hasOnlySoMuchFree", { bed: bed.name, freeM }),
     };
   }
-  const planting = { ...whole, lengthM: Math.min(wantedM, whole.lengthM) };
+  const planting = fittedTo(bed, { ...whole, lengthM: Math.min(wantedM, whole.lengthM) });
   const entry = { taskId: null, note: "" };
   return {
     planting,

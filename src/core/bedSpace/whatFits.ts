@@ -7,6 +7,7 @@ import {
   amountsFor,
   bookSpacing,
   exposureOver,
+  fittedTo,
   lengthForHowMuch,
   plantingState,
   standOf,
@@ -180,7 +181,8 @@ export function plantingInto(
     clearOn: clearDay === null ? null : isoDate(clearDay),
   };
   const wantedM = lengthForHowMuch(howMuch, standOf(whole, bed), crop, { method, stage });
-  return { ...whole, lengthM: Math.min(whole.lengthM, Math.max(LEAST_LENGTH_M, wantedM)) };
+  const lengthM = Math.min(whole.lengthM, Math.max(LEAST_LENGTH_M, wantedM));
+  return fittedTo(bed, { ...whole, lengthM });
 }
 
 /** The shortest planting that a garden keeps, m. */

@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { dayNumber, IsoDateSchema } from "../calendar";
+import { plantedProblem } from "../containers";
 import { acrossProblem, fitsInto } from "../layout";
 import { type Change, cropsOf, type Garden, PlantingSchema, SuccessionSchema } from "../garden";
 import { plantingProblems } from "../gardenFile";
@@ -214,6 +215,9 @@ export function plantingRefusal(garden: Garden, planting: z.infer<typeof Plantin
       "planting.fromM",
     );
   }
+  const { container } = bed;
+  const notWhole = container && plantedProblem(planting, { ...bed, container });
+  if (notWhole) return refuse(notWhole, "planting.lengthM");
   const tooWide = acrossProblem(planting, bed.widthM);
   if (tooWide !== null) {
     const { name, widthM } = bed;

@@ -1,7 +1,7 @@
 import type { Command } from "./command";
 import { removeOwnCrop, removeOwnVariety, setOwnCrop, setOwnVariety } from "./cropCommands";
 import { addBeds, addShelter, renameGarden, replaceGarden, setSettings } from "./gardenCommands";
-import { coverBeds, setWinterGround, turnOverBed } from "./beds/bedCommands";
+import { coverBeds, moveContainers, setWinterGround, turnOverBed } from "./beds/bedCommands";
 import { editBed, importLayout, removeBed, setLayout } from "./beds/layoutCommands";
 import {
   receiveOutlook,
@@ -73,6 +73,7 @@ export const commands = {
   "bed.turnOver": turnOverBed,
   "bed.cover": coverBeds,
   "bed.winter": setWinterGround,
+  "bed.moveContainers": moveContainers,
   "layout.set": setLayout,
   "layout.import": importLayout,
   "planting.add": addPlanting,

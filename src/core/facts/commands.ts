@@ -14,6 +14,7 @@ export interface CommandsFacts {
   "commands.thisBedIsNoLongerInTheGarden": Nothing;
   "commands.isPlacedBesideTheOthers": { bed: string };
   "commands.itIsCutThere": { words: Told };
+  "commands.filledBeforePlanting": { subject: string; bedName: string; plantedDay: number };
   "commands.itTakesTheWholeWidth": { words: Told };
   "commands.isPutAt": { mover: string; fromM: number };
   "commands.isPulledOn": { earlier: string; fromDay: number };

@@ -4,6 +4,7 @@ import type { BedSpaceFacts } from "./bedSpace";
 import type { CalendarFacts } from "./calendar";
 import type { ClimateFacts } from "./climate";
 import type { CommandsFacts } from "./commands";
+import type { ContainersFacts } from "./containers";
 import type { CropsFacts } from "./crops";
 import type { FormatsFacts } from "./formats";
 import type { FrostNightFacts } from "./frostNight";
@@ -31,6 +32,7 @@ export interface Facts
     CalendarFacts,
     ClimateFacts,
     CommandsFacts,
+    ContainersFacts,
     CropsFacts,
     FormatsFacts,
     FrostNightFacts,

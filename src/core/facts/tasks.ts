@@ -225,6 +225,14 @@ export interface TasksFacts {
   "tasks.aWeekLaterItWouldBeReadyOn": { costs: number; readyDay: number; sowDay: number };
   "tasks.weight": { grams: number };
   "tasks.volume": { litres: number };
+  "tasks.theirMoveIsPlannedFor": { onDay: number };
+  "tasks.toPlace": { kind: "outdoors" | "shelter" | "window" | "bench"; shelter: Told };
+  "tasks.theyStandThere": Nothing;
+  "tasks.theyGrowAsWhereTheyStand": Nothing;
+  "tasks.shootsStandOutOfTheSoilFillUp": { time: number; times: number };
+  "tasks.fillUpTo": { toM: number; litres: number; containers: number };
+  "tasks.onlyTheirTopsShow": Nothing;
+  "tasks.tubersFormOnlyUnderSoil": Nothing;
   "tasks.apart": { rowCm: number; inRowCm: number };
   "tasks.list": { names: readonly string[]; more: number };
   "tasks.daysAgo": { days: number };

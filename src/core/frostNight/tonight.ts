@@ -10,7 +10,14 @@ import {
   type Organ,
 } from "../crops";
 import { derive } from "../derive";
-import { bedsInOrder, type Bed, type Garden, type Shelter, type Surroundings } from "../garden";
+import {
+  bedsInOrder,
+  bedsOn,
+  type Bed,
+  type Garden,
+  type Shelter,
+  type Surroundings,
+} from "../garden";
 import type { ThermometerDay } from "../log";
 import { exposureOver, plantsIn, thermometerDaysOf, type StandingPlants } from "../plantings";
 import { feltHardening, type Site } from "../growth";
@@ -146,8 +153,10 @@ export function tonight(
   day: DayNumber,
   outlook = garden.outlook?.outlook.days ?? NO_OUTLOOK,
 ): Tonight {
-  const standing = bedsInOrder(garden).map((bed) => plantsIn(site, garden, bed, day));
-  const { beds, shelters, pieces, place, thermometerDays } = garden;
+  const { shelters, pieces, place, thermometerDays } = garden;
+  const beds = bedsOn(garden, day);
+  const ordered = bedsInOrder({ beds, shelters });
+  const standing = ordered.map((bed) => plantsIn(site, garden, bed, day));
   return derive(
     [site, day, outlook, beds, shelters, pieces, place, thermometerDays, ...standing],
     nightFrom,
@@ -318,7 +327,7 @@ function advised(
   const picks = plants.isReady && matters(cover?.damage ?? damage);
   const advice = !inDanger
     ? "nothing"
-    : plants.planting.potCm !== null
+    : plants.planting.potCm !== null || bed.container !== undefined
       ? "carryIn"
       : cover
         ? picks

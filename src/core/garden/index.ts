@@ -41,3 +41,4 @@ export {
   type Shelter,
 } from "./schema";
 export { SIMULATED_STATION, STATION_ADDRESS } from "./stationAddress";
+export { bedsOn } from "./standingWhere";

@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
 import { ClimateSketchSchema, OutlookSchema } from "../climate";
+import { ContainerSchema } from "../containers";
 import { CropSchema, VarietySchema } from "../crops";
 import { AcrossSchema, OutlineSchema, PositionSchema } from "../layout";
 import { IdSchema, NameSchema } from "../naming";
@@ -147,6 +148,8 @@ export const BedSchema = z.strictObject({
       snowStays: z.boolean(),
     })
     .optional(),
+  /** Containers in a row in place of ground; nothing where it is a bed. */
+  container: ContainerSchema.optional(),
   /** Where it lies; null until the garden is laid out. */
   position: PositionSchema.nullable(),
   /** Families that stood here before the garden was kept here, for the rotation. */

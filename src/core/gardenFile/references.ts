@@ -1,5 +1,6 @@
 import { coverCropLibrary, mulches, type Feeding, type Rest } from "../soil";
 import { cropLibrary, cropProblems, varietyOf, type Crop } from "../crops";
+import { rowProblem } from "../containers";
 import { acrossProblem, fitsInto } from "../layout";
 import type { LogEntry, ThermometerDay } from "../log";
 import type { SeedLot } from "../seedBox";
@@ -328,6 +329,19 @@ export function placeProblems(path: string, place: Place, hasRecord: boolean): P
 /** What is wrong with a bed's shelter or covers. */
 export function bedProblems(path: string, bed: Bed, shelterIds: ReadonlySet<string>): Problem[] {
   const problems = coverProblems(path, bed);
+  const { container, name } = bed;
+  const problem = container && rowProblem({ ...bed, container });
+  if (problem) {
+    const message = fact("containers.rowProblem", { problem, name, eachM: container.eachM });
+    problems.push({ path: `${path}.lengthM`, message });
+  }
+  for (const [index, { at }] of (container?.stays ?? []).entries()) {
+    if (at.kind !== "shelter" || shelterIds.has(at.shelterId)) continue;
+    problems.push({
+      path: `${path}.container.stays[${index}].at.shelterId`,
+      message: fact("gardenFile.thereIsNoShelterInThisGarden", { shelterId: at.shelterId }),
+    });
+  }
   if (bed.shelterId !== null && !shelterIds.has(bed.shelterId)) {
     problems.push({
       path: `${path}.shelterId`,

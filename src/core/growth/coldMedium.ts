@@ -4,7 +4,7 @@ import survivalJson from "@data/survival.json";
 import { derive } from "../derive";
 import { DAYS_OF_YEAR, dayNumberOf } from "../calendar";
 import type { Climate } from "../climate";
-import { soilMeansC, type GrowingSpace } from "../shelter";
+import { potSwing, soilMeansC, type GrowingSpace } from "../shelter";
 
 /** What a part of a plant feels: the air at the crop, or the soil around it. */
 export type Medium = "air" | "soil";
@@ -39,6 +39,10 @@ export function outsideMinimumC(
   { mulchCm, snowStays }: WinterGround,
 ): (place: number, partC: number) => number {
   if (medium === "air") return (place, partC) => partC - (space.coldGainC[place] ?? 0);
+  if (space.potLagHours !== undefined) {
+    const buffersC = derive([space], potBuffersC);
+    return (place, partC) => partC - (space.coldGainC[place] ?? 0) - (buffersC[place] ?? 0);
+  }
   const follows = soilFollowsNight * 0.5 ** (depthCm / depthHalvesCm);
   const unfrozenC = derive([space], unfrozenSoilC);
   const usualMinC = derive([space.climate], usualMinima);
@@ -47,6 +51,17 @@ export function outsideMinimumC(
     const drawnC = partC >= 0 ? partC : partC / (keeps[place] ?? 1);
     return (usualMinC[place] ?? 0) + (drawnC - (unfrozenC[place] ?? 0)) / follows;
   };
+}
+
+/**
+ * How much warmer than the air's low the soil of a container stays through a night, by day of the year,
+ * °C: it lags, and damps the day's swing around the same mean. What freezing holds back is left out.
+ */
+function potBuffersC({ potLagHours = 0, firstIndexOf, minTempC, maxTempC }: GrowingSpace) {
+  const damped = 1 - potSwing(potLagHours);
+  return Float64Array.from(firstIndexOf, (index) =>
+    index < 0 ? 0 : (damped * ((maxTempC[index] ?? 0) - (minTempC[index] ?? 0))) / 2,
+  );
 }
 
 function usualMinima(climate: Climate): Float64Array {

@@ -20,6 +20,7 @@ export {
   USUAL_PLAN_SETTINGS,
   type DegreesSchool,
   type Exposure,
+  type InContainers,
   type PlanSettings,
   type School,
 } from "./site";

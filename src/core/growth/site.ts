@@ -14,10 +14,13 @@ import type { WinterGround } from "./coldMedium";
 import type { ColdPart, ColdRisk, PartFrom } from "./coldRisk";
 import {
   BY_RULE,
+  containerSpace,
   growingSpace,
+  movedIndoors,
   type CoverIds,
   type Degrees,
   type GrowingSpace,
+  type Indoors,
   type OwnBias,
 } from "../shelter";
 import { dayLengthOnDay, shortDays, type Horizon, type ShortDays } from "../sky";
@@ -84,6 +87,15 @@ export interface Exposure {
   mulchCm?: number;
   /** Whether the snow that usually falls stays there; nothing where it does. */
   snowStays?: boolean;
+  /** Containers that it grows in, and where they stand from when on; nothing in the ground. */
+  container?: InContainers;
+}
+
+/** Containers as plants feel them: where they stand, and how long their soil takes to follow the air. */
+export interface InContainers {
+  lagHours: number;
+  /** In the order of their days, at least one. */
+  stays: readonly { fromDay: DayNumber; covers: CoverIds; indoors: Indoors | null }[];
 }
 
 /**
@@ -223,6 +235,21 @@ export class Site {
     return made;
   }
 
+  /** The usual days at an exposure: of its place, or of the places of containers that move. */
+  private spaceOf(exposure: Exposure, seasonStartDay: DayNumber, degrees: Degrees): GrowingSpace {
+    const { horizon, container } = exposure;
+    const under = (covers: CoverIds, of: Degrees) => {
+      const firstDay = seasonStartDay - DAYS_BEFORE_SEASON;
+      return growingSpace(this.climate, covers, horizon, firstDay, CURVE_DAYS, of);
+    };
+    if (!container) return under(exposure.covers, degrees);
+    const stays = container.stays.map(({ fromDay, covers, indoors }) => {
+      const space = under(covers, { ...degrees, own: null });
+      return { fromDay, space: indoors ? movedIndoors(space, indoors) : space };
+    });
+    return containerSpace(stays, seasonStartDay, container.lagHours);
+  }
+
   private spot(exposure: Exposure, day: DayNumber): Spot {
     const { covers, horizon } = exposure;
     const seasonStartDay = this.season(day).startDay;
@@ -234,6 +261,7 @@ export class Site {
       last.exposure.own === exposure.own &&
       last.exposure.mulchCm === exposure.mulchCm &&
       last.exposure.snowStays === exposure.snowStays &&
+      last.exposure.container === exposure.container &&
       last.seasonStartDay === seasonStartDay
     ) {
       return last.spot;
@@ -243,14 +271,7 @@ export class Site {
     let spot = this.spots.get(key);
     if (!spot) {
       if (this.spots.size >= SPOTS_KEPT) this.spots.clear();
-      const space = growingSpace(
-        this.climate,
-        covers,
-        horizon,
-        seasonStartDay - DAYS_BEFORE_SEASON,
-        CURVE_DAYS,
-        degrees,
-      );
+      const space = this.spaceOf(exposure, seasonStartDay, degrees);
       spot = {
         space,
         growth: new Map(),
@@ -262,11 +283,19 @@ export class Site {
       };
       this.spots.set(key, spot);
     }
-    const { own, mulchCm, snowStays } = exposure;
-    const kept = { covers, horizon, own, mulchCm, snowStays };
+    const { own, mulchCm, snowStays, container } = exposure;
+    const kept = { covers, horizon, own, mulchCm, snowStays, container };
     this.lastSpot = { exposure: kept, seasonStartDay, spot };
     return spot;
   }
+}
+
+function containerKey(container: InContainers | undefined): string {
+  if (!container) return "";
+  const stays = container.stays.map(
+    ({ fromDay, covers, indoors }) => `${fromDay}:${indoors ?? covers.join("+")}`,
+  );
+  return `|${container.lagHours.toFixed(2)};${stays.join(";")}`;
 }
 
 /** An exposure as text, so that beds alike share what is computed for them. */
@@ -274,7 +303,9 @@ export function exposureKey(exposure: Exposure): string {
   const { covers, horizon, own } = exposure;
   const { mulchCm, snowStays } = groundOf(exposure);
   const bias = own ? `${own.nightC},${own.dayC}` : "";
-  return `${covers.join("+")}|${bias}|${mulchCm}${snowStays ? "" : "-"}|${horizonKey(horizon)}`;
+  const ground = `${mulchCm}${snowStays ? "" : "-"}`;
+  const pots = containerKey(exposure.container);
+  return `${covers.join("+")}|${bias}|${ground}|${horizonKey(horizon)}${pots}`;
 }
 
 /** What lies over the soil at an exposure. */

@@ -34,6 +34,7 @@ export const WORKS = [
   "uncover",
   "pickBeforeFrost",
   "carryIn",
+  "carryOut",
   "shut",
   "vent",
   "prepareForWind",

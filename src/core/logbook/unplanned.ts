@@ -3,7 +3,7 @@ import { varietyOf } from "../crops";
 import { BY_THE_BOOK } from "../gardenFile";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exactM } from "../layout";
-import { amountsFor, bookSpacing, lengthForPlants, standOf } from "../plantings";
+import { amountsFor, bookSpacing, fittedTo, lengthForPlants, standOf } from "../plantings";
 import { roomIn } from "../bedSpace";
 import { seedlingDays, usualBoughtAgeDays, type Site } from "../growth";
 import type { Clause } from "./clause";
@@ -52,5 +52,5 @@ export function unplannedPlanting(
   const byRows = rows === null ? freeM : (bed.lengthM * rows) / Math.max(1, all.rows);
   const byCount = isPlanted && count !== null ? lengthForPlants(count, all) : null;
   const wanted = Math.min(freeM, lengthM ?? byCount ?? byRows);
-  return { ...planting, lengthM: Math.max(LEAST_M, exactM(wanted)) };
+  return fittedTo(bed, { ...planting, lengthM: Math.max(LEAST_M, exactM(wanted)) });
 }

@@ -1,6 +1,8 @@
 import { derive } from "../derive";
 import { coversOver, horizonOver, type Bed, type Surroundings } from "../garden";
-import type { Exposure } from "../growth";
+import { dayNumber } from "../calendar";
+import { lagHours, type StandsAt } from "../containers";
+import type { Exposure, InContainers } from "../growth";
 import type { OwnBias } from "../shelter";
 import type { Horizon } from "../sky";
 import { measuredOver } from "./thermometers";
@@ -15,15 +17,39 @@ export type BedExposure = Exposure & { own: OwnBias | null };
 export function exposureOver(garden: Surroundings, bed: Bed): BedExposure {
   const own = measuredOver(garden, bed)?.bias ?? null;
   const covers = coversOver(garden, bed).join("+");
-  return derive([bed, covers, horizonOver(garden, bed), own], exposureFrom);
+  const at = bed.container ? garden.shelters : null;
+  return derive([bed, covers, horizonOver(garden, bed), own, at], exposureFrom);
 }
 
 function exposureFrom(
-  { winter }: Bed,
+  bed: Bed,
   covers: string,
   horizon: Horizon,
   own: OwnBias | null,
+  shelters: Surroundings["shelters"] | null,
 ): BedExposure {
-  const { mulchCm = 0, snowStays = true } = winter ?? {};
-  return { covers: covers === "" ? [] : covers.split("+"), horizon, own, mulchCm, snowStays };
+  const { mulchCm = 0, snowStays = true } = bed.winter ?? {};
+  const ground = { horizon, own, mulchCm, snowStays };
+  const container = shelters && inContainers(bed, shelters);
+  const over = covers === "" ? [] : covers.split("+");
+  return { covers: over, ...ground, ...(container ? { container } : {}) };
+}
+
+/** Where a row of containers stands from when on, under which covers. */
+function inContainers(bed: Bed, shelters: Surroundings["shelters"]): InContainers | null {
+  const { container, lengthM, widthM, covers } = bed;
+  if (!container) return null;
+  return {
+    lagHours: lagHours({ lengthM, widthM, container }),
+    stays: container.stays.map(({ from, at }) => ({
+      fromDay: dayNumber(from),
+      covers: coversAt(at, covers, shelters),
+      indoors: at.kind === "window" || at.kind === "bench" ? at.kind : null,
+    })),
+  };
+}
+
+function coversAt(at: StandsAt, own: readonly string[], shelters: Surroundings["shelters"]) {
+  if (at.kind === "outdoors") return [...own];
+  return at.kind === "shelter" ? [...(shelters.get(at.shelterId)?.covers ?? []), ...own] : [];
 }

@@ -1,9 +1,11 @@
 import { dayNumber } from "../calendar";
+import { containerCount, inWholeContainers, type Container } from "../containers";
 import { varietyOf, type Crop } from "../crops";
 import { derive } from "../derive";
 import { bedsInOrder, cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exposureOver, type BedExposure } from "./exposure";
 import type { Spot } from "../growth";
+import { WHOLE_WIDTH } from "../layout";
 import type { Growing, MixedWith } from "../schedule";
 import type { Stand } from "./stand";
 import type { StandShape } from "./stand";
@@ -40,11 +42,13 @@ function growingFrom(
 }
 
 /** How a planting stands in its bed. */
-export function standOf(planting: Planting, bed: Pick<Bed, "widthM">): Stand {
+export function standOf(planting: Planting, bed: Pick<Bed, "widthM" | "container">): Stand {
   const { rowCm, inRowCm, arrangement, potCm } = planting;
   const { plantsPerStation, seedsPerHole, spacingFactor } = planting;
   return {
-    ...groundOf(planting, bed.widthM),
+    ...(bed.container
+      ? potsOf(planting, bed.widthM, bed.container)
+      : groundOf(planting, bed.widthM)),
     rowCm,
     inRowCm,
     arrangement,
@@ -56,6 +60,41 @@ export function standOf(planting: Planting, bed: Pick<Bed, "widthM">): Stand {
 }
 
 type Ground = Pick<Stand, "lengthM" | "widthM" | "shape">;
+
+/**
+ * A planting as its bed can hold it: in containers it takes whole ones, and its plants stand as far
+ * apart each way; in the ground it stays as it is.
+ */
+export function fittedTo(bed: Bed, planting: Planting): Planting {
+  const { container } = bed;
+  if (!container) return planting;
+  const { inRowCm, across } = planting;
+  return {
+    ...planting,
+    ...inWholeContainers(planting, { ...bed, container }),
+    rowCm: inRowCm,
+    across: across.kind === "edge" ? across : WHOLE_WIDTH,
+  };
+}
+
+/** The containers that a planting takes: plants all over each of them, or around the rim. */
+function potsOf({ lengthM, across }: Planting, widthM: number, container: Container): Ground {
+  const { eachM, outline } = container;
+  const count = containerCount({ lengthM, container });
+  const pieces = Array.from({ length: count }, (_, at) => ({ alongM: at * eachM, acrossM: 0 }));
+  const isEdge = across.kind === "edge";
+  return {
+    lengthM: eachM,
+    widthM,
+    shape: {
+      kind: isEdge ? "edge" : "filled",
+      outline,
+      insetM: isEdge ? across.insetM : 0,
+      pieces,
+      byPiece: true,
+    },
+  };
+}
 
 /** Size and shape of the ground that a planting takes of a bed. */
 function groundOf({ lengthM, across }: Planting, bedWidthM: number): Ground {

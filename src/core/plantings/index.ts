@@ -6,7 +6,7 @@ export { factsOf } from "./facts";
 export { isSownByWeight, kindAmounts, plantingAmounts, type Kind, type KindAmounts } from "./kinds";
 export { kindTimelines } from "./kindTimelines";
 export { climateOfPlace, siteFor, siteOf } from "./gardenSite";
-export { growingOf, plantingName, spotsOf, standOf } from "./growing";
+export { fittedTo, growingOf, plantingName, spotsOf, standOf } from "./growing";
 export { finalSpacing, plantingLabels } from "./plantingLabels";
 export {
   expectedYieldKg,

@@ -49,6 +49,8 @@ export interface GrowingSpace {
   /** Share of the open light that the skyline leaves, by the day of the year. */
   skyShare: Float64Array;
   degrees: Degrees;
+  /** How long the soil of the containers takes to follow the air, hours; nothing in the ground. */
+  potLagHours?: number;
   climate: Climate;
 }
 

@@ -1,6 +1,7 @@
 import { derive, newTable } from "../derive";
 import growthJson from "@data/growth.json";
 import type { DayNumber } from "../calendar";
+import { potSwing } from "./containerSpace";
 import type { GrowingSpace } from "./growingSpace";
 
 const SOIL = growthJson.soil;
@@ -32,10 +33,18 @@ export function soilMeansC(space: GrowingSpace): Float64Array {
 }
 
 function soilMeansIn(space: GrowingSpace): Float64Array {
-  const { soilGainC } = space;
+  const { soilGainC, potLagHours } = space;
+  // In a container it follows the air from one day to the next.
+  if (potLagHours !== undefined) return potMeansC(space);
   return soilGainC
     ? openMeansC(space).map((openC, day) => openC + (soilGainC[day] ?? 0))
     : throughYear(space, coveredPullC);
+}
+
+function potMeansC(space: GrowingSpace): Float64Array {
+  return Float64Array.from(space.firstIndexOf, (index) =>
+    index < 0 ? 0 : coveredPullC(space, index),
+  );
 }
 
 /** The same for every stack of covers under one skyline: for all that share its sky. */
@@ -101,8 +110,12 @@ export function soilOn(
   // In the dark months there is little sun to shade from.
   const sun = Math.min(1, (space.dliMol[index] ?? 0) / FULL_SUN_MOL);
   const meanC = (soilMeansC(space)[space.dayOfYear[index] ?? 0] ?? 0) - takesC * sun;
-  const fade = Math.exp(-depthCm / SOIL.dampingDepthCm);
-  return { meanC, warmestC: meanC + swing * SOIL.surfaceSwing * fade * keeps };
+  const { potLagHours } = space;
+  const fade =
+    potLagHours === undefined
+      ? SOIL.surfaceSwing * Math.exp(-depthCm / SOIL.dampingDepthCm)
+      : potSwing(potLagHours);
+  return { meanC, warmestC: meanC + swing * fade * keeps };
 }
 
 /** Daily light of a bright summer day, mol/m². */

@@ -3,6 +3,7 @@ import { bedsAsWalked, type Garden } from "../garden";
 import { WORKS, type LogEntry, type Work } from "../log";
 import { plantingState, plantingName, plantsIn } from "../plantings";
 import type { Site } from "../growth";
+import { containerTasks } from "./rules/containerTasks";
 import { bedTasks } from "./rules/bedTasks";
 import { gardenTasks } from "./rules/gardenTasks";
 import { pestTasks } from "./rules/pestTasks";
@@ -71,6 +72,7 @@ function dayTasks(round: Round): Task[] {
     ...gardenTasks(round),
     ...waterTasks(round),
     ...bedTasks(round),
+    ...containerTasks(round),
     ...pestTasks(round),
     ...ofPlantings,
   ];

@@ -8,6 +8,8 @@ import type { DayNumber } from "@/core/calendar";
 import { coversOver, horizonOver, type Bed, type Garden } from "@/core/garden";
 import { groundSun } from "@/core/schedule";
 import type { Site } from "@/core/growth";
+import { standsAtOn } from "@/core/containers";
+import { placeWords } from "@/ui/containers";
 import { coverWords } from "@/words/covers";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView, type BedSection } from "@/ui/viewState";
@@ -44,7 +46,9 @@ export default function BedPane({ garden, site, bed, day }: Props) {
   return (
     <>
       <Box sx={{ fontSize: 13.5, color: "var(--ash-text)", pr: 4 }}>
-        {coverWords(coversOver(garden, bed))}
+        {bed.container
+          ? placeWords(garden, standsAtOn(bed.container, day))
+          : coverWords(coversOver(garden, bed))}
         {sun !== null &&
           say.hDirectSunOn({ number: wording.number(sun, 1), date: wording.shortDate(day) })}
       </Box>
@@ -77,7 +81,7 @@ export default function BedPane({ garden, site, bed, day }: Props) {
         {site && section === "standing" && <StandingSection {...shown} site={site} />}
         {site && section === "fill" && <FillSection {...shown} site={site} />}
         {site && section === "soil" && <SoilSection {...shown} site={site} />}
-        {section === "lie" && <LieSection garden={garden} bed={bed} />}
+        {section === "lie" && <LieSection garden={garden} bed={bed} day={day} />}
       </Box>
     </>
   );

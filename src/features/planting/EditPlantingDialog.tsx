@@ -16,7 +16,7 @@ import { bedsInOrder, coversOver, cropsOf, type Garden, type Planting } from "@/
 import { siteFor } from "@/core/plantings";
 import { coverWords } from "@/words/covers";
 import { gardenStore, takeWay, type Refused } from "@/store/index";
-import { ChoiceField, LengthField, useFields } from "@/ui/forms";
+import { ChoiceField, LengthField, NumberField, useFields } from "@/ui/forms";
 import { GroundFields } from "@/ui/ground";
 import { WaysOut } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
@@ -24,6 +24,7 @@ import { editFieldsOf, EditFieldsSchema, plantingChangesFrom, type EditFields } 
 import { sumOf } from "./standingSum";
 import { KindsFields } from "./KindsFields";
 import { StandingFields } from "./StandingFields";
+import { containers as containerSay } from "@/words/en/containers";
 import { planting as say } from "@/words/en/planting";
 import { told } from "@/ui/wording";
 
@@ -37,20 +38,28 @@ interface Props {
 /** Everything about a planting but its date: where, which, how and how close. */
 export default function EditPlantingDialog({ garden, planting, crop, onClose }: Props) {
   const { units } = garden.settings;
-  const form = useFields(EditFieldsSchema, editFieldsOf(planting, units, crop));
+  const containerOf = (bedId: string) => garden.beds.get(bedId)?.container;
+  const form = useFields(
+    EditFieldsSchema,
+    editFieldsOf(planting, units, crop, containerOf(planting.bedId)),
+  );
   const { control } = form;
   const typed = useWatch({ control }) as EditFields;
   const together = typed.plantsPerStation;
-  const edited = { ...planting, ...plantingChangesFrom(typed, planting, units, crop) };
+  const edited = {
+    ...planting,
+    ...plantingChangesFrom(typed, planting, units, crop, containerOf(typed.bedId)),
+  };
   const sum = sumOf(edited, garden, crop);
   const bed = garden.beds.get(edited.bedId);
   const site = siteFor(garden);
   const standing = site && bed ? neighboursOf(site, garden, bed, edited) : [];
+  const isAlong = typed.across !== "cells" && !bed?.container;
   const [refused, setRefused] = useState<Refused | null>(null);
   const save = form.handleSubmit(async (fields) => {
     const done = await gardenStore().dispatch("planting.edit", {
       id: planting.id,
-      ...plantingChangesFrom(fields, planting, units, crop),
+      ...plantingChangesFrom(fields, planting, units, crop, containerOf(fields.bedId)),
     });
     if (done.ok) onClose();
     else setRefused(done);
@@ -133,7 +142,13 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
             />
           )}
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-            {typed.across !== "cells" && (
+            {bed?.container && (
+              <NumberField control={control} name="howMany" label={containerSay.howManyOf} />
+            )}
+            {bed?.container && (
+              <NumberField control={control} name="firstOf" label={containerSay.firstOf} />
+            )}
+            {isAlong && (
               <LengthField
                 unit={long}
                 control={control}
@@ -141,7 +156,7 @@ export default function EditPlantingDialog({ garden, planting, crop, onClose }: 
                 label={say.startsAt({ long })}
               />
             )}
-            {typed.across !== "cells" && (
+            {isAlong && (
               <LengthField
                 unit={long}
                 control={control}

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { DAYS_PER_WEEK, dayNumber, isoDate } from "@/core/calendar";
+import type { Container } from "@/core/containers";
 import type { Crop } from "@/core/crops";
 import type { Planting } from "@/core/garden";
 import { seedlingDays, usualBoughtAgeDays } from "@/core/growth";
@@ -38,6 +39,9 @@ const FIELDS = {
   ),
   kindsAs: z.enum(["mixed", "alternating"]),
   ...GROUND_FIELDS,
+  /** In containers: from which on, and how many of them. */
+  firstOf: maybeAmount,
+  howMany: maybeAmount,
 };
 /** A planting as the edit form holds it, lengths in the grower's units. */
 export const EditFieldsSchema = z.object(FIELDS).superRefine(refineGround);
@@ -46,7 +50,12 @@ export type EditFields = z.infer<typeof EditFieldsSchema>;
 
 const USUAL_POT_CM = 15;
 
-export function editFieldsOf(planting: Planting, units: Units, crop: Crop): EditFields {
+export function editFieldsOf(
+  planting: Planting,
+  units: Units,
+  crop: Crop,
+  container?: Container,
+): EditFields {
   const imperial = units === "imperial";
   const { varietyId, bedId, method, stage } = planting;
   return {
@@ -73,6 +82,8 @@ export function editFieldsOf(planting: Planting, units: Units, crop: Crop): Edit
     kindsAs: planting.mix?.as ?? "mixed",
     ageWeeks: weeksOf(planting.bought?.ageDays ?? usualBoughtAgeDays(crop)),
     ...groundFieldsOf(planting, units),
+    firstOf: container ? Math.round(planting.fromM / container.eachM) + 1 : 1,
+    howMany: container ? Math.round(planting.lengthM / container.eachM) : 1,
   };
 }
 
@@ -118,6 +129,8 @@ export function plantingChangesFrom(
   planting: Planting,
   units: Units,
   crop: Crop,
+  /** Of the bed that is chosen. */
+  container?: Container,
 ): Partial<Planting> {
   const shown = editFieldsOf(planting, units, crop);
   const { varietyId, bedId, stage } = fields;
@@ -137,10 +150,15 @@ export function plantingChangesFrom(
     stage,
     ...partFrom(
       fields,
-      {
-        fromM: exact(fields.from, shown.from, planting.fromM, long),
-        lengthM: exact(fields.length, shown.length, planting.lengthM, long),
-      },
+      container
+        ? {
+            fromM: exactM((fields.firstOf - 1) * container.eachM),
+            lengthM: exactM(fields.howMany * container.eachM),
+          }
+        : {
+            fromM: exact(fields.from, shown.from, planting.fromM, long),
+            lengthM: exact(fields.length, shown.length, planting.lengthM, long),
+          },
       planting,
       units,
     ),

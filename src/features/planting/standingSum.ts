@@ -1,3 +1,4 @@
+import { plantedProblem } from "@/core/containers";
 import type { Crop } from "@/core/crops";
 import type { Garden, Planting } from "@/core/garden";
 import { acrossProblem } from "@/core/layout";
@@ -18,7 +19,13 @@ export function sumOf(planting: Planting, garden: Garden, crop: Crop): string | 
   const { across } = planting;
   if (!Object.values(across).every((value) => typeof value !== "number" || Number.isFinite(value)))
     return null;
-  if (acrossProblem(planting, bed.widthM) !== null) return say.plantsDoNotFit;
+  const { container } = bed;
+  if (
+    container
+      ? plantedProblem(planting, { ...bed, container })
+      : acrossProblem(planting, bed.widthM)
+  )
+    return say.plantsDoNotFit;
   const stand = standOf(planting, bed);
   const amounts = amountsFor(stand, crop, planting.method);
   if (stand.shape) {

@@ -71,7 +71,7 @@ const STOCK = "stock";
 function Sheltered({ garden, site, day }: Props) {
   const wording = useWording();
   const today = useToday(garden);
-  const groups = coveredBeds(garden);
+  const groups = coveredBeds(garden, day);
   const chosen = useView((state) => state.coversKey);
   const setChosen = (coversKey: string) => setView({ coversKey });
   const [building, setBuilding] = useState<{ shelter: Shelter | null } | null>(null);

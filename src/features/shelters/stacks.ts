@@ -1,4 +1,12 @@
-import { bedsInOrder, coversOver, type Bed, type Garden, type Shelter } from "@/core/garden";
+import type { DayNumber } from "@/core/calendar";
+import {
+  bedsInOrder,
+  bedsOn,
+  coversOver,
+  type Bed,
+  type Garden,
+  type Shelter,
+} from "@/core/garden";
 import type { CoverIds } from "@/core/shelter";
 import { shelters as say } from "@/words/en/shelters";
 
@@ -12,9 +20,9 @@ export interface CoveredBeds {
 }
 
 /** The garden's beds by what is over them, as one walks past them. */
-export function coveredBeds(garden: Garden): CoveredBeds[] {
+export function coveredBeds(garden: Garden, day: DayNumber): CoveredBeds[] {
   const found = new Map<string, CoveredBeds>();
-  for (const bed of bedsInOrder(garden)) {
+  for (const bed of bedsInOrder({ ...garden, beds: bedsOn(garden, day) })) {
     const key = `${bed.shelterId ?? ""}|${bed.covers.join("+")}`;
     const known = found.get(key);
     if (known) known.beds.push(bed);

@@ -3,8 +3,10 @@
 import Box from "@mui/material/Box";
 import FormHelperText from "@mui/material/FormHelperText";
 import type { FieldPath, FieldValues } from "react-hook-form";
+import type { Container } from "@/core/containers";
 import type { Part } from "@/core/layout";
 import type { Units } from "@/core/units";
+import { containers as containerSay } from "@/words/en/containers";
 import { ground as say } from "@/words/en/ground";
 import { ChoiceField, LengthField, type Fields } from "../forms";
 import type { GroundFields as Typed } from "./groundFields";
@@ -13,7 +15,7 @@ import { GroundSketch, type Standing } from "./GroundSketch";
 interface Props<F extends FieldValues & Typed> {
   form: Fields<F>;
   units: Units;
-  bed: { name: string; lengthM: number; widthM: number };
+  bed: { name: string; lengthM: number; widthM: number; container?: Container };
   /** What the fields come to so far. */
   part: Part;
   /** Who stands there at the time. */
@@ -41,27 +43,40 @@ export function GroundFields<F extends FieldValues & Typed>(props: Props<F>) {
       <ChoiceField
         control={control}
         name={name("across")}
-        label={say.acrossTheBed}
-        choices={WAYS.map((value) => ({ value, words: say[value] }))}
+        label={bed.container ? say.inEach : say.acrossTheBed}
+        choices={
+          bed.container
+            ? [
+                { value: "whole", words: containerSay.allOver },
+                { value: "edge", words: containerSay.aroundTheRim },
+              ]
+            : WAYS.map((value) => ({ value, words: say[value] }))
+        }
       />
       {across !== "whole" && (
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
           {across === "strip" && length("stripFrom", say.fromTheLeft({ short: unit }))}
           {across === "strip" && length("stripWide", say.wide({ short: unit }))}
           {across === "sides" && length("stripWide", say.eachSideWide({ short: unit }))}
-          {across === "edge" && length("inset", say.fromTheEdge({ short: unit }))}
+          {across === "edge" &&
+            length(
+              "inset",
+              bed.container ? say.fromTheRim({ short: unit }) : say.fromTheEdge({ short: unit }),
+            )}
           {across === "cells" && length("square", say.square({ short: unit }))}
         </Box>
       )}
-      <GroundSketch
-        {...{ bed, part, standing, units }}
-        squares={across === "cells" ? squares : null}
-        onSquares={(next) => form.set({ squares: next } as unknown as Partial<F>)}
-        onDrawn={(drawn) => {
-          form.set(drawn.fields as Partial<F>);
-          onDrawn(drawn.fromM, drawn.lengthM);
-        }}
-      />
+      {!bed.container && (
+        <GroundSketch
+          {...{ bed, part, standing, units }}
+          squares={across === "cells" ? squares : null}
+          onSquares={(next) => form.set({ squares: next } as unknown as Partial<F>)}
+          onDrawn={(drawn) => {
+            form.set(drawn.fields as Partial<F>);
+            onDrawn(drawn.fromM, drawn.lengthM);
+          }}
+        />
+      )}
       {typeof wrong === "string" && <FormHelperText error>{wrong}</FormHelperText>}
     </Box>
   );

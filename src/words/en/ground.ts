@@ -3,6 +3,7 @@ import { table } from "../table";
 /** How something lies across its bed. */
 export const ground = table({
   acrossTheBed: "Across the bed",
+  inEach: "In each",
   whole: "Whole width",
   strip: "A strip or a line",
   sides: "Both sides, the middle left free",

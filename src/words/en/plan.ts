@@ -80,6 +80,7 @@ export const plan = table({
   harvested2: ({ value }: { value: string }) => `, harvested ${value}`,
   babyLeaf3: "baby leaf",
   uncoveredBeds: "Uncovered beds",
+  inContainers: "Pots, sacks and boxes",
   times: ({ picked }: { picked: number }) => `${picked} times`,
   text: ({
     cropName,

@@ -1,4 +1,6 @@
 import * as z from "zod";
+import { IsoDateSchema } from "../../calendar";
+import { StandsAtSchema, withMove } from "../../containers";
 import { bedProblems } from "../../gardenFile";
 import { BedSchema, PlantingSchema, type Change, type Garden } from "../../garden";
 import type { LogEntry } from "../../log";
@@ -77,6 +79,21 @@ export const coverBeds = command({
       changes.push({ kind: "bed", id, before, after: bed });
     }
     return occupying(garden, ...changes);
+  },
+});
+
+/** Containers that stand elsewhere from a day on. */
+export const moveContainers = command({
+  name: "bed.moveContainers",
+  label: ({ bedId }, garden) => fact("commands.moving", { bed: garden.beds.get(bedId)?.name }),
+  input: z.object({ bedId: z.string(), from: IsoDateSchema, at: StandsAtSchema }),
+  run(garden, { bedId, from, at }) {
+    const before = garden.beds.get(bedId);
+    if (!before?.container) return refuse(fact("commands.thisBedIsNoLongerInTheGarden"));
+    const bed = { ...before, container: withMove(before.container, from, at) };
+    const [problem] = bedProblems("bed", bed, new Set(garden.shelters.keys()));
+    if (problem) return refuse(problem.message, problem.path);
+    return occupying(garden, { kind: "bed", id: bedId, before, after: bed });
   },
 });
 

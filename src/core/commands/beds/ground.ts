@@ -1,6 +1,7 @@
 import { isoDate } from "../../calendar";
 import { withChanges, type Bed, type Change, type Garden, type Planting } from "../../garden";
 import type { Problem } from "../../gardenFile";
+import { plantedProblem } from "../../containers";
 import { acrossProblem, exactM, fitsInto, WHOLE_WIDTH } from "../../layout";
 import { clashesIn, occupantsOf, placeFor, type Clash } from "../../bedSpace";
 import { siteFor } from "../../plantings";
@@ -81,7 +82,13 @@ export function mendGround(garden: Garden): Mended {
   for (const planting of next.plantings.values()) {
     const words = pastTheSide(next, planting);
     if (words === null) continue;
-    const change = plantingChange(planting, { across: WHOLE_WIDTH });
+    const eachM = next.beds.get(planting.bedId)?.container?.eachM;
+    const whole = (m: number) => (eachM === undefined ? m : exactM(Math.floor(m / eachM) * eachM));
+    const change = plantingChange(planting, {
+      across: WHOLE_WIDTH,
+      fromM: whole(planting.fromM),
+      lengthM: Math.max(whole(planting.lengthM), eachM ?? 0),
+    });
     take(fact("commands.itTakesTheWholeWidth", { words }), change);
   }
   const site = siteFor(next);
@@ -163,6 +170,9 @@ function pastTheEnd(garden: Garden, planting: Planting): Fact | null {
 
 function pastTheSide(garden: Garden, planting: Planting): Fact | null {
   const bed = garden.beds.get(planting.bedId);
+  const { container } = bed ?? {};
+  const notWhole = bed && container && plantedProblem(planting, { ...bed, container });
+  if (notWhole) return notWhole;
   const problem = bed ? acrossProblem(planting, bed.widthM) : null;
   if (!bed || problem === null) return null;
   return fact("layout.acrossProblem", { problem, bed: bed.name, widthM: bed.widthM });

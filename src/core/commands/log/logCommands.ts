@@ -136,6 +136,14 @@ function outOfOrder(garden: Garden, { on, what }: LogEntry): Fact | null {
   const subject = cropsOf(garden).get(planting.cropId)?.name ?? planting.cropId;
   const bedName = garden.beds.get(planting.bedId)?.name ?? planting.bedId;
   const day = dayNumber(on);
+  if (what.kind === "worked" && what.work === "earthUp") {
+    const { method, sowOn } = planting;
+    const began = factsOf(garden, planting.id);
+    const plannedDay = method === "direct" ? dayNumber(sowOn) : null;
+    const plantedDay = began.plantedOutDay ?? sownDay ?? plannedDay;
+    if (plantedDay !== null && day < plantedDay)
+      return fact("commands.filledBeforePlanting", { subject, bedName, plantedDay });
+  }
   // Sown later than something that is known to have come after it.
   if (what.kind === "sown") {
     const after = [...garden.logEntries.values()].find(

@@ -1,4 +1,5 @@
 import { care, earthingUpFor, seedSavingOf, supportFor } from "../../care";
+import { BEGINS_M, containerCount, fillingsOf, litresOfEach, type Filling } from "../../containers";
 import { bedDays, grownShare } from "../../schedule";
 import { plantingTask, type PlantingRound, type Task } from "../task";
 import { fact } from "../../facts";
@@ -40,6 +41,7 @@ function earthingUp(round: PlantingRound): Task[] {
   const { life, day } = round;
   const wanted = earthingUpFor(life.growing.crop.id);
   if (!wanted || life.planting.stage === "baby") return [];
+  if (life.growing.crop.id === "potato" && fillingsIn(round).length > 0) return fillingUp(round);
   const time = wanted.atGrown.findIndex((share) => hasComeTo(round, share));
   if (time < 0) return [];
   return [
@@ -48,6 +50,43 @@ function earthingUp(round: PlantingRound): Task[] {
       reason: wanted.words,
       endsWhen: fact("tasks.itIsDoneAlongTheWholeRow"),
       ifLeft: fact("tasks.gapsCanBeResownOnlyWhileThereIs"),
+    }),
+  ];
+}
+
+function fillingsIn({ bed }: PlantingRound): Filling[] {
+  return bed.container ? fillingsOf(bed.container) : [];
+}
+
+/** Sacks filled up as often as the shoots show, one filling after the other. */
+function fillingUp(round: PlantingRound): Task[] {
+  const { site, garden, bed, life, day } = round;
+  const { growing, timeline, planting } = life;
+  const fillings = fillingsIn(round);
+  const grown = grownShare(site, garden.settings, growing, timeline, day);
+  const idOf = ({ time }: Filling) => `${planting.id}-earthUp-${time}`;
+  // What the log settles is looked up here, so that the next is asked for only after the one before.
+  const next = fillings.find((filling) => !garden.logEntries.has(idOf(filling)));
+  if (!next || !bed.container || grown < next.atGrown) return [];
+  const row = { ...bed, lengthM: planting.lengthM, container: bed.container };
+  const containers = containerCount(row);
+  const beforeM = fillings.find(({ time }) => time === next.time - 1)?.toM ?? BEGINS_M;
+  const share = (next.toM - beforeM) / bed.container.depthM;
+  return [
+    plantingTask(round, "earthUp", day, day + ASKED_DAYS, {
+      again: String(next.time),
+      reason: fact("tasks.shootsStandOutOfTheSoilFillUp", {
+        time: next.time,
+        times: fillings.length,
+      }),
+      howMuch: fact("tasks.fillUpTo", {
+        toM: next.toM,
+        litres: litresOfEach(row) * share * containers,
+        containers,
+      }),
+      endsWhen: fact("tasks.onlyTheirTopsShow"),
+      ifLeft: fact("tasks.tubersFormOnlyUnderSoil"),
+      cautions: ["compost-dust"],
     }),
   ];
 }

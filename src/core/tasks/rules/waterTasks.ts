@@ -1,6 +1,7 @@
+import containersJson from "@data/containers.json";
 import { dayNumber, isoDate, type DayNumber } from "../../calendar";
 import { care, referenceEvapotranspirationMm } from "../../care";
-import { bedsAsWalked, coversOver, type Bed } from "../../garden";
+import { bedsAsWalked, bedsOn, coversOver, type Bed } from "../../garden";
 import { expectedDay } from "../../frostNight";
 import { materials, thumbGainAtC } from "../../shelter";
 import { pastWorkOf } from "../pastWork";
@@ -20,6 +21,7 @@ interface Watered {
   id: string;
   name: Told;
   keepsRainOff: boolean;
+  isIndoors: boolean;
   beds: Bed[];
 }
 
@@ -34,13 +36,19 @@ export function waterTasks(round: Round): Task[] {
 function wateredTogether(round: Round): Watered[] {
   const { garden, standing } = round;
   const places = new Map<string, Watered>();
-  for (const bed of bedsAsWalked(garden)) {
-    if (!standing.get(bed.id)?.length) continue;
+  const placed = bedsOn(garden, round.day);
+  for (const own of bedsAsWalked(garden)) {
+    if (!standing.get(own.id)?.length) continue;
+    const bed = placed.get(own.id) ?? own;
+    const isIndoors = !placed.has(own.id);
     const shelter = garden.shelters.get(bed.shelterId ?? "");
-    const keepsRainOff = coversOver(garden, bed).some((id) => materials.get(id)?.kind !== "sheet");
-    const id = shelter?.id ?? (keepsRainOff ? bed.id : "open");
-    const name = shelter?.name ?? (keepsRainOff ? bed.name : fact("tasks.uncoveredBeds"));
-    const place: Watered = places.get(id) ?? { id, name, keepsRainOff, beds: [] };
+    const keepsRainOff =
+      isIndoors || coversOver(garden, bed).some((id) => materials.get(id)?.kind !== "sheet");
+    // Containers hold little, and dry by themselves.
+    const isAlone = keepsRainOff || bed.container !== undefined;
+    const id = shelter?.id ?? (isAlone ? bed.id : "open");
+    const name = shelter?.name ?? (isAlone ? bed.name : fact("tasks.uncoveredBeds"));
+    const place: Watered = places.get(id) ?? { id, name, keepsRainOff, isIndoors, beds: [] };
     place.beds.push(bed);
     places.set(id, place);
   }
@@ -52,13 +60,18 @@ function watering(round: Round, place: Watered): Task[] {
   const [bed] = place.beds;
   if (!bed) return [];
   const { minTempC } = expectedDay(site, garden.outlook?.outlook.days ?? [], day + 1);
-  const cropMinC = minTempC + thumbGainAtC(coversOver(garden, bed), minTempC);
+  const cropMinC = place.isIndoors
+    ? containersJson.indoors.window.minC
+    : minTempC + thumbGainAtC(coversOver(garden, bed), minTempC);
   const advice = winterWatering(site.latitudeDeg, day, cropMinC, meanC);
   if (advice.kind === "none") return [];
   const lastDay = pastWorkOf(garden).lastDay("water", keyOf(place.name), day);
   const { openMm, coveredMm } = care.water;
+  const { container } = bed;
+  const heldMm = container ? heldInContainersMm(container.depthM) : Infinity;
   const allowedMm =
-    (place.keepsRainOff ? coveredMm : openMm) * (advice.kind === "hardly" ? HARDLY_TIMES : 1);
+    Math.min(heldMm, place.keepsRainOff ? coveredMm : openMm) *
+    (advice.kind === "hardly" ? HARDLY_TIMES : 1);
   const since = lastDay ?? day - LOOKED_BACK_DAYS;
   const { missingMm, wateredDay } = missing(round, place.keepsRainOff, since, allowedMm);
   if (missingMm < allowedMm) return [];
@@ -88,6 +101,12 @@ function watering(round: Round, place: Watered): Task[] {
       more: [fact("tasks.inTheMorningAtTheSoilLeavesDryBy")],
     },
   ];
+}
+
+/** What may dry out of containers before they want water, told over the ground they stand on, mm. */
+function heldInContainersMm(depthM: number): number {
+  const { easyShare, leavesOverGround } = containersJson.water;
+  return (depthM * 1000 * easyShare) / leavesOverGround;
 }
 
 /**

@@ -130,6 +130,7 @@ function itemFrom(
 
 function groupTitle(garden: Garden, planting: Planting): string {
   const bed = garden.beds.get(planting.bedId);
+  if (bed?.container) return say.inContainers;
   const shelter = bed?.shelterId ? garden.shelters.get(bed.shelterId) : undefined;
   if (shelter) return shelter.name;
   const covers = bed ? coversOver(garden, bed) : [];

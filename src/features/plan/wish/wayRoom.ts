@@ -6,6 +6,7 @@ import { exposureKey, type Site } from "@/core/growth";
 import {
   bookSpacing,
   exposureOver,
+  fittedTo,
   lengthForHowMuch,
   standOf,
   type HowMuch,
@@ -87,8 +88,9 @@ export function plantingFor(
     weeks ?? undefined,
   );
   const lengthM = Math.min(freeM, Math.max(LEAST_ROOM_M, wantedM));
+  const planting = { ...whole, lengthM };
   return {
-    planting: { ...whole, lengthM },
+    planting: bed ? fittedTo(bed, planting) : planting,
     room,
     isAll: howMuch.by === "room" || fitsInto(wantedM, freeM),
   };

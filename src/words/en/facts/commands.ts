@@ -16,6 +16,8 @@ export const commands = learn<CommandsFacts>({
   "commands.thisBedIsNoLongerInTheGarden": "This bed is no longer in the garden.",
   "commands.isPlacedBesideTheOthers": ({ bed }) => `${bed} is placed beside the others.`,
   "commands.itIsCutThere": ({ words }, say) => `${say.tell(words)} It is cut there.`,
+  "commands.filledBeforePlanting": ({ subject, bedName, plantedDay }, say) =>
+    `${subject} in ${bedName} is planted on ${say.date(plantedDay)}: soil is drawn up or filled in after that. Choose a later day, or log the planting earlier.`,
   "commands.itTakesTheWholeWidth": ({ words }, say) =>
     `${say.tell(words)} It takes the whole width now.`,
   "commands.isPutAt": ({ mover, fromM }, say) => `${mover} is put at ${say.lengthM(fromM, 2)}.`,

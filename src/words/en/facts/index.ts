@@ -5,6 +5,7 @@ import { bedSpace } from "./bedSpace";
 import { calendar } from "./calendar";
 import { climate } from "./climate";
 import { commands } from "./commands";
+import { containers } from "./containers";
 import { crops } from "./crops";
 import { formats } from "./formats";
 import { frostNight } from "./frostNight";
@@ -31,6 +32,7 @@ export const sentences: Sentences<Facts> = {
   ...calendar,
   ...climate,
   ...commands,
+  ...containers,
   ...crops,
   ...formats,
   ...frostNight,

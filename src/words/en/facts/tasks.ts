@@ -1,6 +1,7 @@
 import { capital } from "../../capital";
 import type { TasksFacts } from "@/core/facts";
 import { learn } from "../../sentences";
+import { standingPlace } from "../../containerPlaces";
 import { pieces } from "../../pieces";
 import { plural } from "../../table";
 
@@ -279,6 +280,19 @@ export const tasks = learn<TasksFacts>({
     `A week later it would be ready ${say.later(costs)}, on ${say.date(readyDay, sowDay)}.`,
   "tasks.weight": ({ grams }, say) => say.weightG(grams),
   "tasks.volume": ({ litres }, say) => say.volumeL(litres),
+  "tasks.theirMoveIsPlannedFor": ({ onDay }, say) =>
+    `Their move is planned for ${say.date(onDay)}.`,
+  "tasks.toPlace": ({ kind, shelter }, say) => `to ${standingPlace(kind, say.tell(shelter))}`,
+  "tasks.theyStandThere": "they stand there",
+  "tasks.theyGrowAsWhereTheyStand":
+    "They go on growing as warm or as cold as where they stand now.",
+  "tasks.shootsStandOutOfTheSoilFillUp": ({ time, times }) =>
+    `The shoots stand a hand and more out of the soil: filling ${time} of ${times}.`,
+  "tasks.fillUpTo": ({ toM, litres, containers }, say) =>
+    `soil up to ${say.distanceCm(toM * 100)}, about ${say.volumeL(litres)} for ${containers === 1 ? "it" : `all ${say.number(containers)}`}`,
+  "tasks.onlyTheirTopsShow": "only their tops show",
+  "tasks.tubersFormOnlyUnderSoil":
+    "Tubers form only on stems under soil, and turn green and poisonous in the light.",
   "tasks.apart": ({ rowCm, inRowCm }, say) =>
     `${say.distanceCm(rowCm)} × ${say.distanceCm(inRowCm)}`,
   "tasks.list": ({ names, more }, say) =>

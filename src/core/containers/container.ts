@@ -1,0 +1,142 @@
+import containersJson from "@data/containers.json";
+import { isoDate, type DayNumber } from "../calendar";
+import { fact, type Fact } from "../facts";
+import { exactM, SAME_LENGTH_M, type Part } from "../layout";
+import type { Container, StandsAt } from "./containerSchema";
+
+const { soil: SOIL, filling: FILLING } = containersJson;
+const LITRES_PER_M3 = 1000;
+const SECONDS_PER_HOUR = 3600;
+
+/** A row of containers as a bed keeps it. */
+export interface ContainerRow {
+  lengthM: number;
+  widthM: number;
+  container: Container;
+}
+
+/** How many stand in the row. */
+export function containerCount({
+  lengthM,
+  container,
+}: Pick<ContainerRow, "lengthM" | "container">) {
+  return Math.max(1, Math.round(lengthM / container.eachM));
+}
+
+/** What keeps a row from being one: its sides must come out in whole containers; null when nothing does. */
+export function rowProblem({ lengthM, widthM, container }: ContainerRow) {
+  const { eachM, outline } = container;
+  const whole = Math.abs(containerCount({ lengthM, container }) * eachM - lengthM);
+  if (whole > SAME_LENGTH_M) return "notWhole" as const;
+  return outline === "round" && Math.abs(widthM - eachM) > SAME_LENGTH_M
+    ? ("notRound" as const)
+    : null;
+}
+
+/** Ground of one of them, m². */
+function eachM2({ widthM, container }: ContainerRow): number {
+  return container.outline === "round" ? Math.PI * (widthM / 2) ** 2 : container.eachM * widthM;
+}
+
+/** Soil in each when it is full, litres. */
+export function litresOfEach(row: ContainerRow): number {
+  return eachM2(row) * row.container.depthM * LITRES_PER_M3;
+}
+
+/**
+ * The diameter at which a round container of a depth holds so many litres; kept to the millimetre, m.
+ *
+ * @example diameterFor(10, 0.25) // 0.226
+ */
+export function diameterFor(litres: number, depthM: number): number {
+  return Math.round(2 * Math.sqrt(litres / LITRES_PER_M3 / depthM / Math.PI) * 1000) / 1000;
+}
+
+/**
+ * How long the soil of a container takes to follow the air, hours: its heat over what its sides and its
+ * top exchange. The ground takes weeks; a pot a few hours, so that it is as cold as the air.
+ *
+ * @source lumped capacitance, as in Incropera & DeWitt, Fundamentals of Heat and Mass Transfer, ch. 5
+ */
+export function lagHours(row: ContainerRow): number {
+  const { container, widthM } = row;
+  const topM2 = eachM2(row);
+  const aroundM = container.outline === "round" ? Math.PI * widthM : 2 * (container.eachM + widthM);
+  const openM2 = topM2 + aroundM * container.depthM;
+  const heatJPerK = topM2 * container.depthM * SOIL.heatMJPerM3K * 1e6;
+  return heatJPerK / (openM2 * SOIL.exchangeWPerM2K) / SECONDS_PER_HOUR;
+}
+
+/** Where containers stand on a day; before the first of their stays, where that was. */
+export function standsAtOn({ stays }: Pick<Container, "stays">, day: DayNumber): StandsAt {
+  const on = isoDate(day);
+  return (stays.findLast(({ from }) => from <= on) ?? stays[0] ?? OUTDOORS).at;
+}
+
+const OUTDOORS = { from: "", at: { kind: "outdoors" } as const };
+
+/** The stays with a move on a day; what was said of that day goes. */
+export function withMove(container: Container, from: string, at: StandsAt): Container {
+  const others = container.stays.filter((stay) => stay.from !== from);
+  const stays = [...others, { from, at }].sort((a, b) => (a.from < b.from ? -1 : 1));
+  return { ...container, stays };
+}
+
+/** How a sack is filled as its plants grow: how high each time, and at what share of their growth. */
+export interface Filling {
+  /** 1 for the first after planting. */
+  time: number;
+  atGrown: number;
+  /** Height of the soil afterwards, m. */
+  toM: number;
+}
+
+/** Each filling of a sack that is planted a part full; none for what is filled at once. */
+export function fillingsOf({ kind, depthM }: Pick<Container, "kind" | "depthM">): Filling[] {
+  if (kind !== "sack" && kind !== "bag") return [];
+  const { beginsCm, stepCm, rimCm, firstAtGrown, thenEveryGrown } = FILLING;
+  const fullM = depthM - rimCm / 100;
+  const fillings: Filling[] = [];
+  for (let time = 1; ; time += 1) {
+    const beforeM = (beginsCm + (time - 1) * stepCm) / 100;
+    if (beforeM > fullM - SAME_LENGTH_M) return fillings;
+    fillings.push({
+      time,
+      atGrown: firstAtGrown + (time - 1) * thenEveryGrown,
+      toM: exactM(Math.min(fullM, beforeM + stepCm / 100)),
+    });
+  }
+}
+
+/** Soil that a sack holds when it is planted, m. */
+export const BEGINS_M = FILLING.beginsCm / 100;
+
+/** Why a part of a row cannot be planted so: it is whole containers, filled or around the rim; null when it can. */
+export function plantedProblem(
+  { fromM, lengthM, across }: Part,
+  { name, container, ...row }: ContainerRow & { name: string },
+): Fact | null {
+  const { eachM } = container;
+  const isWhole = (m: number) => Math.abs(Math.round(m / eachM) * eachM - m) <= SAME_LENGTH_M;
+  if (!isWhole(fromM) || !isWhole(lengthM) || lengthM < eachM / 2) {
+    const count = containerCount({ lengthM: row.lengthM, container });
+    return fact("containers.plantWholeContainers", { name, eachM, count });
+  }
+  if (across.kind === "whole") return null;
+  if (across.kind !== "edge") return fact("containers.notAcross", { name });
+  const { widthM } = row;
+  return across.insetM < Math.min(widthM, eachM) / 2
+    ? null
+    : fact("layout.acrossProblem", { problem: "edgeMeetsItself", bed: name, widthM });
+}
+
+/** A part of a row as whole containers: as many as it reaches into, at most to the row's end. */
+export function inWholeContainers(
+  { fromM, lengthM }: Pick<Part, "fromM" | "lengthM">,
+  { lengthM: rowM, container: { eachM } }: Pick<ContainerRow, "lengthM" | "container">,
+): Pick<Part, "fromM" | "lengthM"> {
+  const first = Math.floor((fromM + SAME_LENGTH_M) / eachM);
+  const most = Math.round(rowM / eachM) - first;
+  const count = Math.min(most, Math.ceil((lengthM - SAME_LENGTH_M) / eachM));
+  return { fromM: exactM(first * eachM), lengthM: exactM(Math.max(1, count) * eachM) };
+}

@@ -1,0 +1,219 @@
+import { dayNumber as day, isoDate } from "../calendar";
+import { commands } from "../commands";
+import type { Bed, Garden, Planting } from "../garden";
+import { BY_THE_BOOK } from "../gardenFile";
+import { exposureOver, plantingState, standOf } from "../plantings";
+import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
+import { amountsFor } from "../plantings/spacing";
+import { cropLibrary } from "../crops";
+import { soilMeansC } from "../shelter";
+import { tasksOn } from "../tasks";
+import {
+  containerCount,
+  diameterFor,
+  fillingsOf,
+  lagHours,
+  litresOfEach,
+  standsAtOn,
+  type Container,
+} from ".";
+import { english, inEnglish } from "@/words/told.testdata";
+
+const container = (some: Partial<Container> = {}): Container => ({
+  kind: "pot",
+  outline: "round",
+  eachM: 0.3,
+  depthM: 0.3,
+  stays: [{ from: "2026-03-01", at: { kind: "outdoors" } }],
+  ...some,
+});
+const [anyBed] = tarnholt.beds.values();
+if (!anyBed) throw new Error("a bed");
+const row = (count: number, of: Container, some: Partial<Bed> = {}): Bed => ({
+  ...anyBed,
+  id: "pots",
+  name: "Pots",
+  lengthM: Math.round(count * of.eachM * 1e4) / 1e4,
+  widthM: of.eachM,
+  position: null,
+  shelterId: null,
+  covers: [],
+  container: of,
+  ...some,
+});
+const withRow = (bed: Bed, ...plantings: Planting[]): Garden => ({
+  ...tarnholt,
+  beds: new Map([...tarnholt.beds, [bed.id, bed] as const]),
+  plantings: new Map(plantings.map((one) => [one.id, one])),
+  logEntries: new Map(),
+  outlook: null,
+});
+const planting = (cropId: string, varietyId: string, some: Partial<Planting> = {}): Planting => ({
+  ...BY_THE_BOOK,
+  id: "potted",
+  cropId,
+  varietyId,
+  bedId: "pots",
+  sowOn: "2026-08-10",
+  method: "direct",
+  stage: "full",
+  fromM: 0,
+  lengthM: 0.9,
+  rowCm: 5,
+  inRowCm: 5,
+  ...some,
+});
+const crop = (id: string) => {
+  const found = cropLibrary.get(id);
+  if (!found) throw new Error(id);
+  return found;
+};
+
+test("sizes: litres, diameters, and how soon the soil follows the air, by hand", () => {
+  const three = row(3, container());
+  expect(containerCount({ ...three, container: container() })).toBe(3);
+  // π × 15² cm² × 30 cm.
+  expect(litresOfEach({ ...three, container: container() })).toBeCloseTo(21.2, 1);
+  expect(diameterFor(21.2, 0.3)).toBeCloseTo(0.3, 3);
+  // 0.0212 m³ × 2.2 MJ over (0.0707 + 0.2827) m² × 10 W: 3.7 hours.
+  expect(lagHours({ ...three, container: container() })).toBeCloseTo(3.67, 2);
+  const sack = { eachM: 0.4, depthM: 0.6, kind: "sack" as const };
+  expect(fillingsOf(container(sack)).map(({ toM }) => toM)).toEqual([0.35, 0.5, 0.55]);
+  expect(fillingsOf(container())).toEqual([]);
+});
+
+test("peas round the rim of three pots, 5 cm in and 5 cm apart; one kale in the middle of each", () => {
+  const bed = row(3, container());
+  const rim = planting("pea-snow", "tall", { across: { kind: "edge", insetM: 0.05 } });
+  // 2 π × 10 cm ÷ 5 cm, three times.
+  expect(amountsFor(standOf(rim, bed), crop("pea-snow"), "direct").stations).toBe(36);
+  const kale = planting("kale", "curly", { rowCm: 45, inRowCm: 45 });
+  expect(amountsFor(standOf(kale, bed), crop("kale"), "direct").stations).toBe(3);
+  // All over: a middle one and six around it, 10 cm apart, 5 cm off the rim.
+  const lettuce = planting("lettuce", "butterhead", { rowCm: 10, inRowCm: 10 });
+  expect(amountsFor(standOf(lettuce, bed), crop("lettuce"), "direct").stations).toBe(21);
+});
+
+test("the soil in a pot is as cold as the air: roots die there that live in the ground", () => {
+  const carrots = (bedId: string) =>
+    planting("carrot", crop("carrot").varieties[0]?.id ?? "", {
+      bedId,
+      sowOn: "2026-07-10",
+      lengthM: 0.9,
+    });
+  const pots = row(3, container());
+  const ground = row(3, container(), { container: undefined });
+  const lossIn = (bed: Bed) => {
+    const one = carrots("pots");
+    const state = plantingState(withRow(bed, one), site, one);
+    return state?.timeline;
+  };
+  const [inPots, inGround] = [lossIn(pots), lossIn(ground)];
+  expect(inPots?.holdsUntilDay ?? 0).toBeLessThan((inGround?.holdsUntilDay ?? 0) - 30);
+  const soil = (bed: Bed) =>
+    soilMeansC(site.space(exposureOver(withRow(bed), bed), day("2026-12-01")));
+  const [april, november] = [105, 320];
+  expect(soil(pots)[november] ?? 0).toBeLessThan((soil(ground)[november] ?? 0) - 0.3);
+  expect(soil(pots)[april] ?? 0).toBeGreaterThan((soil(ground)[april] ?? 0) + 0.1);
+});
+
+test("they move with the date, and feel the air of where they stand", () => {
+  const moving = container({
+    stays: [
+      { from: "2026-03-01", at: { kind: "outdoors" } },
+      { from: "2026-09-15", at: { kind: "window" } },
+    ],
+  });
+  expect(standsAtOn(moving, day("2026-09-14")).kind).toBe("outdoors");
+  expect(standsAtOn(moving, day("2026-09-15")).kind).toBe("window");
+  const basil = planting("basil", crop("basil").varieties[0]?.id ?? "", {
+    method: "transplant",
+    sowOn: "2026-07-20",
+    rowCm: 20,
+    inRowCm: 20,
+  });
+  const until = (of: Container) => {
+    const state = plantingState(withRow(row(3, of), basil), site, basil);
+    return state?.timeline.coldLossDay ?? null;
+  };
+  // Left out it is gone with the first frosts; carried in it is not lost to cold at all.
+  expect(isoDate(until(container()) ?? 0).slice(0, 7)).toMatch(/2026-(09|10)/);
+  expect(until(moving)).toBeNull();
+});
+
+test("a sack of potatoes is filled up three times as the shoots show, and not before it is planted", () => {
+  const sack = container({ kind: "sack", eachM: 0.4, depthM: 0.65 });
+  const bed = row(2, sack, { name: "Sacks" });
+  const potatoes = planting("potato", crop("potato").varieties[0]?.id ?? "", {
+    sowOn: "2026-04-20",
+    lengthM: 0.8,
+    rowCm: 20,
+    inRowCm: 20,
+  });
+  let garden = withRow(bed, potatoes);
+  const filled: string[] = [];
+  for (let on = day("2026-04-20"); on < day("2026-08-15"); on += 1) {
+    const task = tasksOn(site, garden, on).find(({ kind }) => kind === "earthUp");
+    if (!task) continue;
+    filled.push(`${isoDate(on)}: ${english(task.howMuch ?? "")}`);
+    const entry = {
+      id: task.id,
+      on: isoDate(on),
+      taskId: task.id,
+      note: "",
+      what: {
+        kind: "worked" as const,
+        work: task.kind,
+        subject: "Potato",
+        place: "Sacks",
+        bedId: "pots",
+        plantingId: "potted",
+      },
+    };
+    const early = commands["log.keep"].apply(garden, {
+      entries: [{ ...entry, id: "early", on: "2026-04-01" }],
+      today: isoDate(on),
+    });
+    expect(english(early.ok ? "" : early.refusal)).toMatch(
+      /is planted on 20 April: soil is drawn up or filled in after that/,
+    );
+    const done = commands["log.keep"].apply(garden, { entries: [entry], today: isoDate(on) });
+    if (!done.ok) throw new Error(english(done.refusal));
+    garden = done.garden;
+  }
+  expect(filled).toHaveLength(3);
+  expect(filled[0]).toMatch(/soil up to 35 cm, about 38 L for all 2/);
+  expect(filled[2]).toMatch(/soil up to 60 cm/);
+});
+
+test.each<[string, Partial<Bed>, RegExp]>([
+  ["a pot of no size", { container: container({ eachM: 0 }) }, /at least 5 cm wide/],
+  ["half a pot", { lengthM: 0.75 }, /its length is a whole number of them/],
+  ["oval", { widthM: 0.5 }, /its width is their diameter, 30 cm/],
+  [
+    "in a shelter that is not there",
+    {
+      container: container({
+        stays: [{ from: "2026-03-01", at: { kind: "shelter", shelterId: "none" } }],
+      }),
+    },
+    /There is no shelter "none"/,
+  ],
+])("%s is refused in a plain sentence", (_name, some, sentence) => {
+  const bed = { ...row(3, container()), ...some };
+  const refused = commands["bed.addMany"].apply(tarnholt, { beds: [bed] });
+  expect(english(refused.ok ? "" : refused.refusal)).toMatch(sentence);
+});
+
+test("pots are planted whole, all over or around the rim", () => {
+  const garden = withRow(row(3, container()));
+  const add = (some: Partial<Planting>) =>
+    commands["planting.add"].apply(garden, planting("kale", "curly", some));
+  expect(add({}).ok).toBe(true);
+  const half = add({ lengthM: 0.4 });
+  const strip = add({ across: { kind: "strip", fromM: 0, widthM: 0.1 } });
+  expect(inEnglish([half, strip].map((one) => (one.ok ? "" : one.refusal)))).toEqual([
+    "Pots is 3 containers of 30 cm: plant whole ones.",
+    "Pots is a row of containers: plant all over each of them, or around the rim.",
+  ]);
+});

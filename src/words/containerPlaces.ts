@@ -1,0 +1,9 @@
+import { containers as say } from "./en/containers";
+
+/** Where containers stand, in words. */
+export function standingPlace(
+  kind: "outdoors" | "shelter" | "window" | "bench",
+  shelter: string,
+): string {
+  return kind === "shelter" ? shelter : say[kind];
+}
