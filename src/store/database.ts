@@ -1,43 +1,15 @@
 import { keyOf } from "@/core/facts";
-import {
-  openDB,
-  type DBSchema,
-  type IDBPDatabase,
-  type IDBPObjectStore,
-  type IDBPTransaction,
-  type StoreNames,
-} from "idb";
-import {
-  alongTheirBeds,
-  GARDEN_FILE_VERSION,
-  migrateEntity,
-  PLACED_SINCE,
-  type Damaged,
-} from "@/core/gardenFile";
-import {
-  emptyGarden,
-  isEntityKind,
-  withChanges,
-  type Change,
-  type Entity,
-  type EntityKind,
-} from "@/core/garden";
-import { FellBehind, type SetAside, type Storage, type Stored, type Write } from "./storage";
+import { openDB, type IDBPDatabase } from "idb";
+import { GARDEN_FILE_VERSION, type Damaged } from "@/core/gardenFile";
+import { emptyGarden, isEntityKind, withChanges, type Change } from "@/core/garden";
+import { FellBehind, type Storage, type Stored, type Write } from "./storage";
 import { stepsWithPosition, type Step, type Steps } from "./steps";
+import type { Tables } from "./tables";
 
 export const DATABASE = "late-ember";
 /** The same as the garden file's: both hold the same entities. */
 const VERSION = GARDEN_FILE_VERSION;
 
-interface Tables extends DBSchema {
-  /** Every entity of the garden under its kind and id. */
-  entities: { key: [EntityKind, string]; value: Entity };
-  /** Steps for undo and redo under their numbers. */
-  steps: { key: number; value: Step };
-  counters: { key: "revision" | "position"; value: number };
-  /** What did not read, as it was kept: for "Save everything as a file". */
-  aside: { key: number; value: SetAside };
-}
 const TABLES = ["entities", "steps", "counters"] as const;
 /** From this version on there is a table for what did not read. */
 const ASIDE_SINCE = 7;
@@ -59,6 +31,8 @@ export async function openDatabase(
   name = DATABASE,
   { onBlocked, onTakenOver }: DatabaseEvents = {},
 ): Promise<Storage> {
+  // What brings earlier versions up to this one is fetched before: the upgrade itself cannot wait.
+  const migrations = (await isUpToDate(name)) ? null : await import("./migrateDatabase");
   const database = await openDB<Tables>(name, VERSION, {
     async upgrade(database, oldVersion, _newVersion, transaction) {
       if (oldVersion < ASIDE_SINCE) database.createObjectStore("aside", { autoIncrement: true });
@@ -66,7 +40,9 @@ export async function openDatabase(
         for (const table of TABLES) database.createObjectStore(table);
         return;
       }
-      await migrate(transaction, oldVersion);
+      // Kept by an older tab since it was looked for: nothing is half brought up, the next opening is.
+      if (!migrations) return transaction.abort();
+      await migrations.migrate(transaction, oldVersion);
     },
     blocked: () => onBlocked?.(),
     blocking(_current, _blocked, event) {
@@ -83,40 +59,12 @@ export async function openDatabase(
   };
 }
 
-/** Brings what an earlier version kept, its steps for undo too, to the form of this one. */
-async function migrate(
-  transaction: IDBPTransaction<Tables, StoreNames<Tables>[], "versionchange">,
-  oldVersion: number,
-): Promise<void> {
-  const entities = transaction.objectStore("entities");
-  for (const [kind, id] of await entities.getAllKeys()) {
-    const kept = await entities.get([kind, id]);
-    await entities.put(migrateEntity(kind, kept, oldVersion) as Entity, [kind, id]);
-  }
-  if (oldVersion < PLACED_SINCE) await placeAlong(entities);
-  const steps = transaction.objectStore("steps");
-  for (const number of await steps.getAllKeys()) {
-    const step = await steps.get(number);
-    if (!step) continue;
-    const changes = step.changes.map(
-      (change) =>
-        ({
-          ...change,
-          before: migrateEntity(change.kind, change.before, oldVersion),
-          after: migrateEntity(change.kind, change.after, oldVersion),
-        }) as Change,
-    );
-    await steps.put({ ...step, changes }, number);
-  }
-}
-
-/** Gives every planting its place along its bed, which earlier versions did not keep. */
-async function placeAlong(
-  entities: IDBPObjectStore<Tables, StoreNames<Tables>[], "entities", "versionchange">,
-): Promise<void> {
-  const ofKind = (kind: EntityKind) => entities.getAll(IDBKeyRange.bound([kind], [kind, []]));
-  const placed = alongTheirBeds(await ofKind("planting"), await ofKind("bed")) as Entity[];
-  for (const planting of placed) await entities.put(planting, ["planting", planting.id]);
+/** Whether a database is of this version, or there is none yet; false where a browser cannot tell. */
+async function isUpToDate(name: string): Promise<boolean> {
+  const known = await indexedDB.databases?.().catch(() => null);
+  if (!known) return false;
+  const version = known.find((one) => one.name === name)?.version;
+  return version === undefined || version === VERSION;
 }
 
 async function load(database: IDBPDatabase<Tables>): Promise<Stored> {

@@ -1,10 +1,9 @@
 import containersJson from "@data/containers.json";
 import { isoDate, type DayNumber } from "../calendar";
-import { fact, type Fact } from "../facts";
 import { exactM, SAME_LENGTH_M, type Part } from "../layout";
 import type { Container, StandsAt } from "./containerSchema";
 
-const { soil: SOIL, filling: FILLING } = containersJson;
+const { soil: SOIL } = containersJson;
 const LITRES_PER_M3 = 1000;
 const SECONDS_PER_HOUR = 3600;
 
@@ -80,54 +79,6 @@ export function withMove(container: Container, from: string, at: StandsAt): Cont
   const others = container.stays.filter((stay) => stay.from !== from);
   const stays = [...others, { from, at }].sort((a, b) => (a.from < b.from ? -1 : 1));
   return { ...container, stays };
-}
-
-/** How a sack is filled as its plants grow: how high each time, and at what share of their growth. */
-export interface Filling {
-  /** 1 for the first after planting. */
-  time: number;
-  atGrown: number;
-  /** Height of the soil afterwards, m. */
-  toM: number;
-}
-
-/** Each filling of a sack that is planted a part full; none for what is filled at once. */
-export function fillingsOf({ kind, depthM }: Pick<Container, "kind" | "depthM">): Filling[] {
-  if (kind !== "sack" && kind !== "bag") return [];
-  const { beginsCm, stepCm, rimCm, firstAtGrown, thenEveryGrown } = FILLING;
-  const fullM = depthM - rimCm / 100;
-  const fillings: Filling[] = [];
-  for (let time = 1; ; time += 1) {
-    const beforeM = (beginsCm + (time - 1) * stepCm) / 100;
-    if (beforeM > fullM - SAME_LENGTH_M) return fillings;
-    fillings.push({
-      time,
-      atGrown: firstAtGrown + (time - 1) * thenEveryGrown,
-      toM: exactM(Math.min(fullM, beforeM + stepCm / 100)),
-    });
-  }
-}
-
-/** Soil that a sack holds when it is planted, m. */
-export const BEGINS_M = FILLING.beginsCm / 100;
-
-/** Why a part of a row cannot be planted so: it is whole containers, filled or around the rim; null when it can. */
-export function plantedProblem(
-  { fromM, lengthM, across }: Part,
-  { name, container, ...row }: ContainerRow & { name: string },
-): Fact | null {
-  const { eachM } = container;
-  const isWhole = (m: number) => Math.abs(Math.round(m / eachM) * eachM - m) <= SAME_LENGTH_M;
-  if (!isWhole(fromM) || !isWhole(lengthM) || lengthM < eachM / 2) {
-    const count = containerCount({ lengthM: row.lengthM, container });
-    return fact("containers.plantWholeContainers", { name, eachM, count });
-  }
-  if (across.kind === "whole") return null;
-  if (across.kind !== "edge") return fact("containers.notAcross", { name });
-  const { widthM } = row;
-  return across.insetM < Math.min(widthM, eachM) / 2
-    ? null
-    : fact("layout.acrossProblem", { problem: "edgeMeetsItself", bed: name, widthM });
 }
 
 /** A part of a row as whole containers: as many as it reaches into, at most to the row's end. */

@@ -1,16 +1,12 @@
 export {
-  BEGINS_M,
   containerCount,
   diameterFor,
-  fillingsOf,
   inWholeContainers,
   lagHours,
   litresOfEach,
-  plantedProblem,
   rowProblem,
   standsAtOn,
   withMove,
-  type Filling,
 } from "./container";
 export {
   CONTAINER_KINDS,
@@ -19,3 +15,5 @@ export {
   type Container,
   type StandsAt,
 } from "./containerSchema";
+export { BEGINS_M, fillingsOf, type Filling } from "./filling";
+export { plantedProblem } from "./planted";

@@ -1,17 +1,14 @@
+export { acrossProblem } from "./acrossProblem";
 export {
-  acrossProblem,
-  AcrossSchema,
   lengthOfCells,
   patchesM2,
   patchesMeet,
   patchesOf,
   WHOLE_WIDTH,
-  type Across,
-  type AcrossProblem,
-  type Cell,
   type Part,
   type Patch,
 } from "./across";
+export { AcrossSchema, type Across, type Cell } from "./acrossSchema";
 export { around, inRows, type Laid } from "./autoLayout";
 export { exactM, fitsInto, SAME_LENGTH_M } from "./length";
 export {

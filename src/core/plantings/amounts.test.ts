@@ -4,13 +4,8 @@ import { cropLibrary } from "../crops";
 import { BY_THE_BOOK } from "../gardenFile";
 import type { Bed, Garden, Planting } from "../garden";
 import { crop, stand } from "./stand.testdata";
-import {
-  amountsFor,
-  amountSums,
-  blockShortfall,
-  spacingEffect,
-  spacingEffectFact,
-} from "./spacing";
+import { amountSums, blockShortfall, spacingEffect, spacingEffectFact } from "./amountSums";
+import { amountsFor } from "./spacing";
 import { boxAmounts, plannedRaisings, seedNeeds, trayOccupants } from "../propagation";
 import { relativeEmergence } from "../schedule";
 import { exposureOver } from "./exposure";

@@ -1,9 +1,11 @@
+export { amountSums, blockShortfall, seedFact, spacingEffectFact } from "./amountSums";
 export { lengthForHowMuch, USUAL_HOW_MUCH, type HowMuch } from "./howMuch";
 export { plantsIn, type StandingPlants } from "./bedPlants";
 export { leafAreaIndexOf } from "./leafArea";
 export { exposureOver } from "./exposure";
 export { factsOf } from "./facts";
-export { isSownByWeight, kindAmounts, plantingAmounts, type Kind, type KindAmounts } from "./kinds";
+export { isSownByWeight, kindAmounts, plantingAmounts, type KindAmounts } from "./kinds";
+export { type Kind } from "./kindsOf";
 export { kindTimelines } from "./kindTimelines";
 export { climateOfPlace, siteFor, siteOf } from "./gardenSite";
 export { fittedTo, growingOf, plantingName, spotsOf, standOf } from "./growing";
@@ -26,16 +28,7 @@ export {
   takePreparation,
   type Preparation,
 } from "./preparation";
-export {
-  amountsFor,
-  amountSums,
-  blockShortfall,
-  seedFact,
-  spacingEffectFact,
-  bookSpacing,
-  lengthForPlants,
-  usualYieldKg,
-} from "./spacing";
+export { amountsFor, bookSpacing, lengthForPlants, usualYieldKg } from "./spacing";
 export type { Stand } from "./stand";
 export { groundM2 } from "./stations";
 export { successionMoves, successionOf } from "./successionGroup";

@@ -2,7 +2,7 @@ import { dayNumber } from "../calendar";
 import type { Garden } from "../garden";
 import type { Site } from "../growth";
 import { NOTHING_KNOWN, type Timeline } from "../schedule";
-import { kindsOf, type Kind } from "./kinds";
+import { kindsOf, type Kind } from "./kindsOf";
 import { timelineBy, type PlantingState } from "./plantingState";
 
 /** The lives of a planting's kinds, by the dates that are known of the sowing as a whole. */

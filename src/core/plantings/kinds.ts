@@ -6,15 +6,8 @@ import type { Site } from "../growth";
 import { relativeEmergence, type Growing } from "../schedule";
 import { siteFor } from "./gardenSite";
 import { growingOf, standOf } from "./growing";
+import { kindsOf, type Kind } from "./kindsOf";
 import { amountsFor, usualYieldKg, type Amounts } from "./spacing";
-import type { Stand } from "./stand";
-
-/** One kind of a sowing: the crop itself, or one that is sown with it. */
-export interface Kind {
-  growing: Growing;
-  /** Its share of the plants, 0 to 1; 1 where nothing is mixed. */
-  share: number;
-}
 
 /** A kind with what it wants and gives. */
 export interface KindAmounts extends Kind {
@@ -26,23 +19,6 @@ export interface KindAmounts extends Kind {
   /** Null when it is sown direct. */
   cells: number | null;
   yieldKg: number;
-}
-
-/** The kinds of a sowing, the planting's own crop first with what the others leave it. */
-export function kindsOf(growing: Growing): readonly Kind[] {
-  return derive([growing], kindsIn);
-}
-
-function kindsIn(growing: Growing): Kind[] {
-  const mixed = growing.mix ?? [];
-  const left = 1 - mixed.reduce((sum, { share }) => sum + share, 0);
-  return [
-    { growing: { ...growing, mix: undefined }, share: left },
-    ...mixed.map(({ crop, variety, share }) => ({
-      growing: { ...growing, crop, variety, mix: undefined },
-      share,
-    })),
-  ];
 }
 
 /**
@@ -115,18 +91,6 @@ function sharedOut(plants: number, kinds: readonly Kind[]): number[] {
     left -= 1;
   }
   return whole;
-}
-
-/** Kilograms that a stand of one kind or several usually gives. */
-export function standYieldKg(
-  stand: Stand,
-  growing: Growing,
-  { method, stage }: Pick<Planting, "method" | "stage">,
-): number {
-  return kindsOf(growing).reduce(
-    (sum, kind) => sum + usualYieldKg(stand, kind.growing.crop, method, stage) * kind.share,
-    0,
-  );
 }
 
 /** Of sound, fresh seed, the share that sprouts in the soil of a place on a day, or on the bench. */

@@ -16,7 +16,7 @@ import {
 } from "../schedule";
 import { factsOf } from "./facts";
 import { growingName, growingOf, standOf } from "./growing";
-import { standYieldKg } from "./kinds";
+import { standYieldKg } from "./kindsOf";
 import type { Stand } from "./stand";
 
 /** Everything that is known and computed of one planting: the one answer that everybody asks. */

@@ -14,7 +14,8 @@ export { daysUntilWorth, grownShare, sizeShare, standingShare, worthOn } from ".
 export { isSown, NOTHING_KNOWN, shareLeft, type Facts } from "./happened";
 export { lastSafeSowing } from "./lastSafe";
 export { daysLeftFor, sowableToday, type SowNow } from "./sowToday";
-export { relativeEmergence, sowingAdvice } from "./sowingAdvice";
+export { relativeEmergence } from "./relativeEmergence";
+export { sowingAdvice } from "./sowingAdvice";
 export { shareReadyBy, spreadOf, type DateSpread, type Spread } from "./spread";
 export { strandOf, type Strand, type StrandPoint } from "./strand";
 export {

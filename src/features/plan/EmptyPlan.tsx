@@ -6,10 +6,10 @@ import Typography from "@mui/material/Typography";
 import Link from "next/link";
 import type { Garden } from "@/core/garden";
 import { setView } from "@/ui/viewState";
-import { plan as say } from "@/words/en/plan";
+import { emptyPlan as say } from "@/words/en/emptyPlan";
 
 /** What to do first: the place, then beds, then something to eat. */
-export function EmptyPlan({ garden }: { garden: Garden }) {
+export default function EmptyPlan({ garden }: { garden: Garden }) {
   const step = !garden.place ? "place" : garden.beds.size === 0 ? "beds" : "plantings";
   return (
     <Box sx={{ height: "100%", overflowY: "auto", px: { xs: 2, md: 4 }, pt: 3 }}>

@@ -11,8 +11,6 @@ import type { Site } from "@/core/growth";
 import { gardenStore, useToday } from "@/store";
 import { lazyPart } from "@/ui/frame";
 import { setView, useView, tellRefusal } from "@/ui/viewState";
-import { CliffChart } from "./cliff/CliffChart";
-import { EmptyPlan } from "./EmptyPlan";
 import { PlanHeading } from "./PlanHeading";
 import { StrandChart } from "./strands/StrandChart";
 import { StrandKey } from "./strands/StrandKey";
@@ -20,6 +18,8 @@ import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strands/strandLayout";
 import { draggedItems, livingWithin, useStrands, type Grouping } from "./strands/useStrands";
 import { plan as say } from "@/words/en/plan";
 
+const CliffChart = lazyPart(() => import("./cliff/CliffChart"));
+const EmptyPlan = lazyPart(() => import("./EmptyPlan"));
 const SowTodayDialog = lazyPart(() => import("./SowTodayDialog"));
 const WishDialog = lazyPart(() => import("./wish/WishDialog"));
 

@@ -46,7 +46,7 @@ const NARROW_LEFT = 48;
 const NARROW_PX = 560;
 
 /** The cliff: sown when, ready when, for each cover the crop could have. */
-export const CliffChart = memo(function CliffChart(props: Props) {
+const CliffChart = memo(function CliffChart(props: Props) {
   const wording = useWording();
   const { site, settings, growing, stacks, aroundDay, sowDay, readyDay } = props;
   const [attach, { width, height }] = useSize();
@@ -152,6 +152,7 @@ export const CliffChart = memo(function CliffChart(props: Props) {
     </Box>
   );
 });
+export default CliffChart;
 
 function cliffWords(
   curves: CliffLine[],
