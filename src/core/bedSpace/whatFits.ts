@@ -133,12 +133,15 @@ export function whatFits(
         seedsInBox: seedsOf(garden, sowing, day),
       };
     })
-    .sort((a, b) => against(site, a) - against(site, b));
+    .sort((a, b) => against(site, bed, a) - against(site, bed, b));
 }
 
 /** How much stands against a crop; the order of those alike is kept. */
-function against(site: Site, { tooSoon, shortfall, sowing, seedsInBox }: Fit): number {
+function against(site: Site, bed: Bed, { tooSoon, shortfall, sowing, seedsInBox }: Fit): number {
+  const isForSacks = sowing.growing.crop.startedFrom === "tuber";
   return (
+    // Sacks that are filled up are for what grows tubers on its stems.
+    (bed.container?.kind === "sack" && !isForSacks ? 128 : 0) +
     (tooSoon ? 64 : 0) +
     (shortfall ? 32 : 0) +
     usualRank(site, sowing.growing, sowing.timeline.sowDay) * 4 +
