@@ -11,6 +11,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Garden } from "@/core/garden";
 import { useToday } from "@/store";
+import { useSize } from "@/ui/chart";
 import { InspectorPanel, lazyPart } from "@/ui/frame";
 import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -30,6 +31,7 @@ export function BedsView() {
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording();
+  const [attach, { width: roomWidth }] = useSize();
   const [plotOpen, setPlotOpen] = useState(false);
   const [layingOut, setLayingOut] = useState(false);
   const [shopping, setShopping] = useState(false);
@@ -39,7 +41,7 @@ export function BedsView() {
   const paneHidden = layingOut && narrow && !numbersOpen;
   const bed = selectedBedId === null ? undefined : garden.beds.get(selectedBedId);
   return (
-    <Box sx={{ height: "100%", display: "flex", "@media print": { height: "auto" } }}>
+    <Box ref={attach} sx={{ height: "100%", display: "flex", "@media print": { height: "auto" } }}>
       <Box sx={{ flex: 1, minWidth: 0, display: "flex", flexDirection: "column" }}>
         <Box
           sx={{
@@ -125,6 +127,7 @@ export function BedsView() {
                 day={day}
                 selectedBedId={selectedBedId}
                 layingOut={layingOut}
+                roomWidth={narrow ? 0 : roomWidth}
               />
             </Box>
             <MapKey layingOut={layingOut} />

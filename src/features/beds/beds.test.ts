@@ -10,24 +10,34 @@ import type { Site } from "@/core/growth";
 import { localWording } from "@/words";
 import { feedFrom, usualFeedFields, type FeedFields } from "./soil/feedFields";
 import { amountWords } from "./soil/feedingWords";
-import { grownBy, mapScale, movedBy, partOf, turnedBy, turnedTo } from "./map/mapScale";
+import { grownBy, mapScale, movedBy, partOf, turnedBy, turnedTo, wholePlot } from "./map/mapScale";
 import { restPlan, USUAL_REST } from "./soil/restPlan";
 
 const garden = fromGardenFile(commons as GardenFile);
 const site = siteFor(garden) as Site;
 const bed = (id: string) => garden.beds.get(id) as Bed;
 const wording = localWording("metric", "en-GB");
-const scale = mapScale({ id: "plot", lengthM: 20, widthM: 10, upBearingDeg: 0 }, 828, 500);
+const plot = { id: "plot" as const, lengthM: 20, widthM: 10, upBearingDeg: 0 };
+const scale = mapScale(wholePlot(plot), 828, 500);
 const outline = { xM: 5, yM: 5, angleDeg: 90, lengthM: 8, widthM: 0.8 };
 
 describe("beds under the hand", () => {
   test("pixels are metres and back", () => {
     expect(scale.pxPerM).toBe(40); // 800 px for 20 m
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 20, noNaN: true }), (m) => {
-        expect(scale.metresX(scale.x(m))).toBeCloseTo(m, 9);
-        expect(scale.metresY(scale.y(m))).toBeCloseTo(m, 9);
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 20, noNaN: true }),
+        fc.double({ min: 0, max: 10, noNaN: true }),
+        fc.constantFrom(scale, mapScale(wholePlot(plot), 500, 828, { k: 2, x: -40, y: 15 })),
+        (x, y, one) => {
+          const { x: px, y: py } = one.at({ x, y });
+          const back = one.pointAt(px, py);
+          expect([back.x, back.y]).toEqual([expect.closeTo(x, 9), expect.closeTo(y, 9)]);
+          // Right-handed as the plot is: turned it may be, mirrored never.
+          const [right, up] = [one.at({ x: x + 1, y }), one.at({ x, y: y + 1 })];
+          expect((right.x - px) * (up.y - py) - (right.y - py) * (up.x - px)).toBeLessThan(0);
+        },
+      ),
     );
     expect(movedBy(outline, scale, 42, -38)).toMatchObject({ xM: 6.05, yM: 5.95 });
   });

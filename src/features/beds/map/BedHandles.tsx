@@ -28,23 +28,16 @@ export function BedHandles({ bed, outline, scale, laying }: Props) {
     { end: "right", along: lengthM / 2, across: widthM },
   ];
   const turnAt = onDrawing(outline, lengthM + TURN_AWAY_M, widthM / 2);
-  const farEnd = onDrawing(outline, lengthM, widthM / 2);
+  const [from, to] = [scale.at(onDrawing(outline, lengthM, widthM / 2)), scale.at(turnAt)];
   return (
     <g>
-      <line
-        x1={scale.x(farEnd.x)}
-        y1={scale.y(farEnd.y)}
-        x2={scale.x(turnAt.x)}
-        y2={scale.y(turnAt.y)}
-        stroke="var(--ember)"
-        strokeWidth="1.5"
-      />
+      <line x1={from.x} y1={from.y} x2={to.x} y2={to.y} stroke="var(--ember)" strokeWidth="1.5" />
       {ends.map(({ end, along, across }) => (
         <Handle
           key={end}
           at={onDrawing(outline, along, across)}
           {...{ bed, outline, scale, laying }}
-          changed={(from, dx, dy) => grownBy(from, scale, end, dx, dy)}
+          changed={(before, dx, dy) => grownBy(before, scale, end, dx, dy)}
           title={say.dragToSizeTheBed}
           square
           turn={angleDeg}
@@ -53,13 +46,11 @@ export function BedHandles({ bed, outline, scale, laying }: Props) {
       <Handle
         at={turnAt}
         {...{ bed, outline, scale, laying }}
-        changed={(from, dx, dy) => {
-          const [along] = axesOf(from.angleDeg);
-          const reach = from.lengthM / 2 + TURN_AWAY_M;
-          return turnedTo(from, {
-            x: along.x * reach + dx / scale.pxPerM,
-            y: along.y * reach - dy / scale.pxPerM,
-          });
+        changed={(before, dx, dy) => {
+          const [along] = axesOf(before.angleDeg);
+          const reach = before.lengthM / 2 + TURN_AWAY_M;
+          const by = scale.shift(dx, dy);
+          return turnedTo(before, { x: along.x * reach + by.x, y: along.y * reach + by.y });
         }}
         title={say.dragToRotateTheBed}
         turn={0}
@@ -90,7 +81,7 @@ function Handle({ at, bed, outline, scale, laying, changed, title, square, turn 
     },
     onCancel: () => laying.preview(null),
   });
-  const [x, y] = [scale.x(at.x), scale.y(at.y)];
+  const { x, y } = scale.at(at);
   const look = { fill: "var(--surface)", stroke: "var(--ember)", strokeWidth: 2 };
   return (
     <g

@@ -1,10 +1,10 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useId, useMemo } from "react";
+import { useEffect, useId, useMemo } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import { horizonOver, type Garden } from "@/core/garden";
-import { cornersOf, patchesOf, type Outline } from "@/core/layout";
+import { cornersOf, patchesOf, type Outline, type Plot, type Point } from "@/core/layout";
 import { groundSun } from "@/core/schedule";
 import { layoutOf, restName } from "@/core/bedSpace";
 import { plantingName, plantsIn } from "@/core/plantings";
@@ -16,7 +16,18 @@ import { useWording } from "@/ui/wording";
 import { BedHandles } from "./BedHandles";
 import { BedShape } from "./BedShape";
 import { CarriedNote } from "./CarriedNote";
-import { mapScale, nearestBed, partOf, patchOutline, pathOf, type MapScale } from "./mapScale";
+import {
+  mapScale,
+  nearestBed,
+  partOf,
+  patchOutline,
+  pathOf,
+  shownOf,
+  wholePlot,
+  type MapScale,
+} from "./mapScale";
+import { useMapZoom } from "./useMapZoom";
+import { ZoomButtons } from "./ZoomButtons";
 import { useMoving, type Carried } from "./useMoving";
 import { PlantsCanvas } from "./PlantsCanvas";
 import { useLaying } from "./useLaying";
@@ -29,16 +40,31 @@ interface Props {
   day: DayNumber;
   selectedBedId: string | null;
   layingOut: boolean;
+  /** Room that the map has while no inspector is open, px. */
+  roomWidth: number;
 }
 
 /** The plot from above, to scale: shelters, beds with their plants, covers, sun, north. */
-export function BedMap({ garden, site, day, selectedBedId, layingOut }: Props) {
+export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth }: Props) {
   const wording = useWording();
   const [attach, { width, height }] = useSize();
   const hatchId = useId();
   const restId = useId();
   const layout = layoutOf(garden);
-  const scale = useMemo(() => mapScale(layout.plot, width, height), [layout.plot, width, height]);
+  const { view, attachZoom, zoomBy, showAll, panBy } = useMapZoom();
+  // The scale is that of the whole room: nothing jumps when the inspector takes a part of it.
+  const fullWidth = Math.max(width, roomWidth);
+  const shown = useMemo(
+    () =>
+      layingOut
+        ? wholePlot(layout.plot)
+        : shownOf(layout.plot, [...layout.beds.values(), ...layout.shelters.values()]),
+    [layout, layingOut],
+  );
+  const scale = useMemo(
+    () => mapScale(shown, fullWidth, height, view),
+    [shown, fullWidth, height, view],
+  );
   const laying = useLaying(garden);
   const moving = useMoving(garden, site, layout.beds, scale);
   const { carried } = moving;
@@ -55,145 +81,173 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut }: Props) {
   };
   const selectedBed = selectedBedId === null ? undefined : garden.beds.get(selectedBedId);
   const selectedOutline = selectedBed && outlineOf(selectedBed.id);
+  // A bed that the inspector would hide comes into sight.
+  const hiddenPx = selectedOutline ? hiddenBy(scale, selectedOutline, width) : 0;
+  useEffect(() => {
+    if (width > 0 && hiddenPx !== 0) panBy(-hiddenPx, 0);
+  }, [selectedBedId, width, hiddenPx, panBy]);
   const sunOf = (bedId: string) => {
     const bed = garden.beds.get(bedId);
     return site && bed ? groundSun(site, horizonOver(garden, bed), day).directSunH : null;
   };
   return (
-    <Box ref={attach} sx={{ height: "100%", position: "relative", overflow: "hidden" }}>
-      {width > 0 && (
-        <>
-          <svg width={width} height={height} style={{ position: "absolute", inset: 0 }}>
-            <defs>
-              <pattern id={restId} width="9" height="9" patternUnits="userSpaceOnUse">
-                <rect width="9" height="9" fill="var(--straw)" fillOpacity="0.55" />
-                <path d="M2 3 l2.5 2 M6 7 l2 -2.5" stroke="var(--ash-text)" strokeWidth="1.1" />
-              </pattern>
-              <Hatch
-                id={hatchId}
-                every={7}
-                lineWidth={1.2}
-                line="var(--frost-text)"
-                opacity={0.55}
-              />
-            </defs>
-            <rect
-              x={scale.left}
-              y={scale.top}
-              width={layout.plot.lengthM * scale.pxPerM}
-              height={layout.plot.widthM * scale.pxPerM}
-              fill="var(--surface)"
-              stroke="var(--line)"
-            />
-            {[...layout.shelters].map(([id, outline]) => (
+    <Box
+      ref={attach}
+      sx={{ height: "100%", position: "relative", overflow: "hidden", touchAction: "pan-x pan-y" }}
+    >
+      <Box ref={attachZoom} sx={{ position: "absolute", inset: 0 }}>
+        {width > 0 && (
+          <>
+            <svg width={width} height={height} style={{ position: "absolute", inset: 0 }}>
+              <defs>
+                <pattern id={restId} width="9" height="9" patternUnits="userSpaceOnUse">
+                  <rect width="9" height="9" fill="var(--straw)" fillOpacity="0.55" />
+                  <path d="M2 3 l2.5 2 M6 7 l2 -2.5" stroke="var(--ash-text)" strokeWidth="1.1" />
+                </pattern>
+                <Hatch
+                  id={hatchId}
+                  every={7}
+                  lineWidth={1.2}
+                  line="var(--frost-text)"
+                  opacity={0.55}
+                />
+              </defs>
               <path
-                key={id}
-                d={pathOf(scale, cornersOf(outline))}
-                fill="none"
-                stroke="var(--frost-text)"
-                strokeWidth="2"
-                strokeDasharray="1 0"
-              >
-                <title>{garden.shelters.get(id)?.name}</title>
-              </path>
-            ))}
-            {beds.map((bed) => {
-              const outline = outlineOf(bed.id);
-              const sunH = sunOf(bed.id);
-              return outline && sunH !== null ? (
+                d={pathOf(scale, plotCorners(layout.plot))}
+                fill="var(--surface)"
+                stroke="var(--line)"
+              />
+              {[...layout.shelters].map(([id, outline]) => (
                 <path
-                  key={bed.id}
+                  key={id}
                   d={pathOf(scale, cornersOf(outline))}
-                  fill="var(--glow)"
-                  opacity={SUN_WASH * Math.min(1, sunH / FULL_SUN_H)}
-                />
-              ) : null;
-            })}
-            {[...garden.rests.values()].map((rest) => {
-              const outline = outlineOf(rest.bedId);
-              return outline && isResting(rest, day) ? (
-                <path
-                  key={rest.id}
-                  d={pathOf(scale, cornersOf(partOf(outline, rest)))}
-                  fill={`url(#${restId})`}
-                  stroke="var(--ash-text)"
+                  fill="none"
+                  stroke="var(--frost-text)"
+                  strokeWidth="2"
+                  strokeDasharray="1 0"
                 >
-                  <title>{restName(rest)}</title>
+                  <title>{garden.shelters.get(id)?.name}</title>
                 </path>
-              ) : null;
-            })}
-            <NorthArrow
-              x={scale.left + 18}
-              y={scale.top + 24}
-              bearingDeg={layout.plot.upBearingDeg}
+              ))}
+              {beds.map((bed) => {
+                const outline = outlineOf(bed.id);
+                const sunH = sunOf(bed.id);
+                return outline && sunH !== null ? (
+                  <path
+                    key={bed.id}
+                    d={pathOf(scale, cornersOf(outline))}
+                    fill="var(--glow)"
+                    opacity={SUN_WASH * Math.min(1, sunH / FULL_SUN_H)}
+                  />
+                ) : null;
+              })}
+              {[...garden.rests.values()].map((rest) => {
+                const outline = outlineOf(rest.bedId);
+                return outline && isResting(rest, day) ? (
+                  <path
+                    key={rest.id}
+                    d={pathOf(scale, cornersOf(partOf(outline, rest)))}
+                    fill={`url(#${restId})`}
+                    stroke="var(--ash-text)"
+                  >
+                    <title>{restName(rest)}</title>
+                  </path>
+                ) : null;
+              })}
+              <NorthArrow
+                x={24}
+                y={24}
+                bearingDeg={layout.plot.upBearingDeg - (scale.turned ? 90 : 0)}
+              />
+            </svg>
+            <PlantsCanvas
+              width={width}
+              height={height}
+              scale={scale}
+              beds={beds.flatMap((bed) => {
+                const outline = outlineOf(bed.id);
+                return outline ? [{ outline, plants: plants.get(bed.id) ?? NO_PLANTS }] : [];
+              })}
             />
-          </svg>
-          <PlantsCanvas
-            width={width}
-            height={height}
-            scale={scale}
-            beds={beds.flatMap((bed) => {
-              const outline = outlineOf(bed.id);
-              return outline ? [{ outline, plants: plants.get(bed.id) ?? NO_PLANTS }] : [];
-            })}
-          />
-          <svg
-            width={width}
-            height={height}
-            style={{ position: "absolute", inset: 0 }}
-            onClick={(event) => {
-              // Drawn to scale a bed can be narrower than a finger: what is hit is what is nearest.
-              if (event.target !== event.currentTarget) return;
-              const box = event.currentTarget.getBoundingClientRect();
-              const nearest = nearestBed(
-                new Map(beds.flatMap((bed) => outlineEntry(bed.id))),
-                scale,
-                event.clientX - box.left,
-                event.clientY - box.top,
-              );
-              if (nearest !== null) setView({ selectedBedId: nearest, selectedPlantingId: null });
-            }}
-          >
-            {beds.map((bed) => {
-              const outline = outlineOf(bed.id);
-              return outline ? (
-                <BedShape
-                  key={bed.id}
-                  bed={bed}
-                  outline={outline}
+            <svg
+              width={width}
+              height={height}
+              style={{ position: "absolute", inset: 0 }}
+              onClick={(event) => {
+                // Drawn to scale a bed can be narrower than a finger: what is hit is what is nearest.
+                if (event.target !== event.currentTarget) return;
+                const box = event.currentTarget.getBoundingClientRect();
+                const nearest = nearestBed(
+                  new Map(beds.flatMap((bed) => outlineEntry(bed.id))),
+                  scale,
+                  event.clientX - box.left,
+                  event.clientY - box.top,
+                );
+                if (nearest !== null) setView({ selectedBedId: nearest, selectedPlantingId: null });
+              }}
+            >
+              {beds.map((bed) => {
+                const outline = outlineOf(bed.id);
+                return outline ? (
+                  <BedShape
+                    key={bed.id}
+                    bed={bed}
+                    outline={outline}
+                    scale={scale}
+                    plants={plants.get(bed.id) ?? NO_PLANTS}
+                    directSunH={sunOf(bed.id)}
+                    coverPattern={bed.covers.length > 0 ? hatchId : null}
+                    selected={bed.id === (carried?.bed.id ?? selectedBedId)}
+                    {...{ layingOut, laying, moving }}
+                    onSelect={() => setView({ selectedBedId: bed.id, selectedPlantingId: null })}
+                  />
+                ) : null;
+              })}
+              {layingOut && selectedBed && selectedOutline && (
+                <BedHandles
+                  bed={selectedBed}
+                  outline={selectedOutline}
                   scale={scale}
-                  plants={plants.get(bed.id) ?? NO_PLANTS}
-                  directSunH={sunOf(bed.id)}
-                  coverPattern={bed.covers.length > 0 ? hatchId : null}
-                  selected={bed.id === (carried?.bed.id ?? selectedBedId)}
-                  {...{ layingOut, laying, moving }}
-                  onSelect={() => setView({ selectedBedId: bed.id, selectedPlantingId: null })}
+                  laying={laying}
                 />
-              ) : null;
-            })}
-            {layingOut && selectedBed && selectedOutline && (
-              <BedHandles
-                bed={selectedBed}
-                outline={selectedOutline}
-                scale={scale}
-                laying={laying}
+              )}
+              {carried && (
+                <CarriedPart carried={carried} outline={outlineOf(carried.bed.id)} scale={scale} />
+              )}
+            </svg>
+            {carried && (
+              <CarriedNote
+                carried={carried}
+                name={plantingName(garden, carried.planting)}
+                {...{ width, height, wording }}
               />
             )}
-            {carried && (
-              <CarriedPart carried={carried} outline={outlineOf(carried.bed.id)} scale={scale} />
-            )}
-          </svg>
-          {carried && (
-            <CarriedNote
-              carried={carried}
-              name={plantingName(garden, carried.planting)}
-              {...{ width, height, wording }}
-            />
-          )}
-        </>
-      )}
+          </>
+        )}
+      </Box>
+      {width > 0 && <ZoomButtons {...{ zoomBy, showAll }} isWhole={view.k === 1} />}
     </Box>
   );
+}
+
+/** How far a bed reaches out of the map's room on the right, px; 0 where all of it is in sight. */
+function hiddenBy(scale: MapScale, outline: Outline, width: number): number {
+  const xs = cornersOf(outline).map((corner) => scale.at(corner).x);
+  const [from, to] = [Math.min(...xs), Math.max(...xs)];
+  const over = to + SIGHT_PX - width;
+  // A bed longer than the room shows its beginning.
+  return over > 0 ? Math.min(over, Math.max(0, from - SIGHT_PX)) : 0;
+}
+const SIGHT_PX = 12;
+
+function plotCorners(plot: Plot): Point[] {
+  const { left, right, bottom, top } = wholePlot(plot);
+  return [
+    { x: left, y: bottom },
+    { x: right, y: bottom },
+    { x: right, y: top },
+    { x: left, y: top },
+  ];
 }
 
 /** How deep the wash of a full summer day's sun is. */

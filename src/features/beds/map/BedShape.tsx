@@ -6,6 +6,7 @@ import { cornersOf, type Outline, exactM } from "@/core/layout";
 import type { StandingPlants } from "@/core/plantings";
 import { useDrag } from "@/ui/chart/index";
 import { useWording, type LocalWording } from "@/ui/wording";
+import { BedName, PlantNames } from "./MapNames";
 import { PlantingShape } from "./PlantingShape";
 import type { Moving } from "./useMoving";
 import { movedBy, pathOf, turnedBy, type MapScale } from "./mapScale";
@@ -71,13 +72,11 @@ export function BedShape(props: Props) {
     if (step) {
       event.preventDefault();
       const metres = event.shiftKey ? LARGE_STEP_M : KEY_STEP_M;
+      // Where the plot lies on its side, an arrow still moves the bed the way it points.
+      const by = scale.shift(step[0] * metres * scale.pxPerM, -step[1] * metres * scale.pxPerM);
       return laying.nudge({
         id: bed.id,
-        outline: {
-          ...outline,
-          xM: rounded(outline.xM + step[0] * metres),
-          yM: rounded(outline.yM + step[1] * metres),
-        },
+        outline: { ...outline, xM: rounded(outline.xM + by.x), yM: rounded(outline.yM + by.y) },
       });
     }
     if (event.key.toLowerCase() === "r" && !event.ctrlKey && !event.metaKey) {
@@ -89,9 +88,6 @@ export function BedShape(props: Props) {
     }
   };
   const path = pathOf(scale, cornersOf(outline));
-  const [x, y] = [scale.x(outline.xM), scale.y(outline.yM)];
-  // A name longer than its bed stands above it, clear of its plants.
-  const isShort = outline.lengthM * scale.pxPerM < bed.name.length * LETTER_PX;
   return (
     <g
       {...(layingOut ? drag : {})}
@@ -126,36 +122,10 @@ export function BedShape(props: Props) {
             onPress={props.onSelect}
           />
         ))}
-      <text
-        transform={
-          isShort
-            ? `translate(${x} ${y - (outline.widthM / 2) * scale.pxPerM - ABOVE_PX})`
-            : `translate(${x} ${y}) rotate(${nameTurn(outline)})`
-        }
-        y={4}
-        fontSize={NAME_PX}
-        fontWeight="700"
-        textAnchor="middle"
-        pointerEvents="none"
-        paintOrder="stroke"
-        stroke="var(--surface)"
-        strokeWidth="4"
-        strokeLinejoin="round"
-      >
-        {bed.name}
-      </text>
+      {!layingOut && <PlantNames {...{ outline, plants, scale }} />}
+      <BedName {...{ bed, outline, scale }} />
     </g>
   );
-}
-
-const NAME_PX = 12.5;
-/** About what a letter of a name takes. */
-const LETTER_PX = 7;
-const ABOVE_PX = 9;
-
-/** Names run along the bed, never upside down. */
-function nameTurn({ angleDeg }: Outline): number {
-  return angleDeg > 90 ? 180 - angleDeg : -angleDeg;
 }
 
 function rounded(metres: number): number {

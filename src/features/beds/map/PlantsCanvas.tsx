@@ -75,8 +75,7 @@ function circles(
 ): void {
   context.beginPath();
   for (const { alongM, acrossM } of group.points) {
-    const at = onDrawing(outline, alongM, acrossM);
-    const [x, y] = [scale.x(at.x), scale.y(at.y)];
+    const { x, y } = scale.at(onDrawing(outline, alongM, acrossM));
     context.moveTo(x + radius, y);
     context.arc(x, y, radius, 0, 2 * Math.PI);
   }

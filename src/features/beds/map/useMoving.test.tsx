@@ -12,10 +12,8 @@ import { useMoving } from "./useMoving";
 
 /** A pixel a centimetre, nothing shifted. */
 const scale = {
-  x: (metres: number) => metres * 100,
-  y: (metres: number) => metres * 100,
-  metresX: (px: number) => px / 100,
-  metresY: (px: number) => px / 100,
+  at: ({ x, y }: { x: number; y: number }) => ({ x: x * 100, y: y * 100 }),
+  pointAt: (px: number, py: number) => ({ x: px / 100, y: py / 100 }),
 } as unknown as MapScale;
 const garden = () => gardenStore().getState().garden;
 

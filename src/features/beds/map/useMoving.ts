@@ -104,7 +104,7 @@ function bedUnder(
   x: number,
   y: number,
 ): { bed: Bed; alongM: number; acrossM: number } | null {
-  const at = { x: scale.metresX(x), y: scale.metresY(y) };
+  const at = scale.pointAt(x, y);
   for (const [id, outline] of outlines) {
     const bed = garden.beds.get(id);
     if (!bed) continue;
