@@ -291,8 +291,8 @@ test("a planting is dragged to another bed: what it means is said before it is l
   const free = await bed(page, "Bed 13").boundingBox();
   if (!from || !taken || !free) throw new Error("the beds are drawn");
   const middle = (box: { x: number; width: number }) => box.x + box.width / 2;
-  // Arugula takes the far 3 of its 8 m; drawn, the far end is at the top.
-  await page.mouse.move(middle(from), from.y + 20);
+  // Arugula takes the far 3 of its 8 m; the plot lies on its side here, with far ends to the right.
+  await page.mouse.move(from.x + from.width - 20, from.y + from.height / 2);
   await page.mouse.down();
   await page.mouse.move(middle(taken), taken.y + taken.height / 2, { steps: 5 });
   const note = page.getByRole("status").filter({ hasText: "Arugula" });

@@ -16,6 +16,7 @@ import { useWording } from "@/ui/wording";
 import { BedHandles } from "./BedHandles";
 import { BedShape } from "./BedShape";
 import { CarriedNote } from "./CarriedNote";
+import { BedName, PlantNames } from "./MapNames";
 import {
   mapScale,
   nearestBed,
@@ -203,6 +204,22 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth 
                   />
                 ) : null;
               })}
+              <g aria-hidden>
+                {beds.map((bed) => {
+                  const outline = outlineOf(bed.id);
+                  return outline ? (
+                    <g key={bed.id}>
+                      {!layingOut && (
+                        <PlantNames
+                          {...{ outline, scale }}
+                          plants={plants.get(bed.id) ?? NO_PLANTS}
+                        />
+                      )}
+                      <BedName {...{ bed, outline, scale }} />
+                    </g>
+                  ) : null;
+                })}
+              </g>
               {layingOut && selectedBed && selectedOutline && (
                 <BedHandles
                   bed={selectedBed}

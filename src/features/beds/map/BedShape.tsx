@@ -6,7 +6,6 @@ import { cornersOf, type Outline, exactM } from "@/core/layout";
 import type { StandingPlants } from "@/core/plantings";
 import { useDrag } from "@/ui/chart/index";
 import { useWording, type LocalWording } from "@/ui/wording";
-import { BedName, PlantNames } from "./MapNames";
 import { PlantingShape } from "./PlantingShape";
 import type { Moving } from "./useMoving";
 import { movedBy, pathOf, turnedBy, type MapScale } from "./mapScale";
@@ -122,8 +121,6 @@ export function BedShape(props: Props) {
             onPress={props.onSelect}
           />
         ))}
-      {!layingOut && <PlantNames {...{ outline, plants, scale }} />}
-      <BedName {...{ bed, outline, scale }} />
     </g>
   );
 }
