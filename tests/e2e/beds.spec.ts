@@ -1,5 +1,6 @@
 import { expect, type Page } from "@playwright/test";
 import { EMPTY, gardenMenu, test, textOf, told } from "./garden";
+import { bedMap as mapWords } from "@/words/en/bedMap";
 import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
@@ -42,6 +43,41 @@ test("the map shows what stands where on the date in view, and a bed tells what 
   await bed(page, "Bed 7").click();
   await pane(page).getByRole("button", { name: "Open Spinach, winter type" }).click();
   await expect(pane(page).getByText(plantingWords.firstPicking, { exact: true })).toBeVisible();
+});
+
+test("the map names what grows, shows where ground is free and a family has not been, and zooms", async ({
+  page,
+}) => {
+  await openBeds(page);
+  const map = page.locator("main svg");
+  await expect(map.getByText("Broccoli", { exact: true }).first()).toBeVisible();
+  const show = page.getByRole("combobox", { name: mapWords.show });
+  await show.click();
+  await page.getByRole("option", { name: mapWords.free }).click();
+  const free = page.getByRole("status").filter({ hasText: "Free all that time:" });
+  await expect(free).toContainText("Bed 14 (3 m)");
+  await expect(free).not.toContainText("Bed 7 ");
+  await page.getByLabel(mapWords.to, { exact: true }).fill("2026-09-20");
+  await expect(page.getByText(mapWords.chooseALaterDay)).toBeVisible();
+  await show.click();
+  await page.getByRole("option", { name: mapWords.family }).click();
+  await page.getByRole("combobox", { name: /^Family/ }).click();
+  await page.getByRole("option", { name: /^Amaryllidaceae/ }).click();
+  await expect(page.getByText("it stood there within 3 years")).toBeVisible();
+  // Nothing jumps when the inspector opens, and the map comes closer by a button.
+  const before = await bed(page, "Bed 8").boundingBox();
+  await bed(page, "Bed 9").click();
+  await expect(pane(page).getByRole("heading", { name: "Bed 9" })).toBeVisible();
+  await page.waitForTimeout(300);
+  expect(await bed(page, "Bed 8").boundingBox()).toEqual(before);
+  await page.getByRole("button", { name: mapWords.closer }).click();
+  await expect
+    .poll(async () => (await bed(page, "Bed 8").boundingBox())?.width)
+    .toBeGreaterThan((before?.width ?? 0) * 1.3);
+  await page.getByRole("button", { name: mapWords.showAll }).click();
+  await expect
+    .poll(async () => (await bed(page, "Bed 8").boundingBox())?.width)
+    .toBeCloseTo(before?.width ?? 0, 0);
 });
 
 test("a bed is dragged where it lies, and not over another; undo brings it back", async ({

@@ -14,7 +14,7 @@ export {
 export { standingPlanting, type Standing } from "./standingNow";
 export { roomiestBed, roomIn, type Room } from "./room";
 export { successionPlaces } from "./successionPlaces";
-export { familiesByYear, ROTATION_EXCEPTIONS, tooSoonWords } from "./rotation";
+export { familiesByYear, familyLately, ROTATION_EXCEPTIONS, tooSoonWords } from "./rotation";
 export { stillGives, turnOverOn, turnOvers, type StillGives, type TurnOver } from "./turningOver";
 export { freeBesideM, placesOf, turnOverPlantings, type Places } from "./turningOverPlantings";
 export { openingsIn, plantingInto, whatFits, type Fit, type Opening } from "./whatFits";

@@ -37,10 +37,21 @@ export function tooSoonFor(
   years: number,
   stage: Planting["stage"] = "full",
 ): TooSoon | null {
-  if (years <= 0 || isExcepted({ stage }, crop)) return null;
+  return isExcepted({ stage }, crop) ? null : familyLately(garden, bed, crop.family, day, years);
+}
+
+/** The latest time that a family stood in a bed within the years of the rotation before a day; null for none. */
+export function familyLately(
+  garden: Garden,
+  bed: Bed,
+  family: string,
+  day: DayNumber,
+  years: number,
+): TooSoon | null {
+  if (years <= 0) return null;
   let latest: TooSoon | null = null;
   for (const time of timesIn(garden, bed)) {
-    if (time.family !== crop.family) continue;
+    if (time.family !== family) continue;
     const againDay = yearsAfter(time.sowDay, years);
     if (time.sowDay < day && againDay > day && time.sowDay > (latest?.sowDay ?? -Infinity)) {
       latest = { ...time, againDay };

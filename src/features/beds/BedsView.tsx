@@ -17,6 +17,8 @@ import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { BedMap } from "./map/BedMap";
 import { MapKey } from "./map/MapKey";
+import type { Wash } from "./map/wash";
+import { WashControl } from "./map/WashControl";
 import { beds as say } from "@/words/en/beds";
 
 const BedPane = lazyPart(() => import("./BedPane"));
@@ -32,6 +34,7 @@ export function BedsView() {
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording();
   const [attach, { width: roomWidth }] = useSize();
+  const [wash, setWash] = useState<Wash>({ by: "sun" });
   const [plotOpen, setPlotOpen] = useState(false);
   const [layingOut, setLayingOut] = useState(false);
   const [shopping, setShopping] = useState(false);
@@ -128,9 +131,11 @@ export function BedsView() {
                 selectedBedId={selectedBedId}
                 layingOut={layingOut}
                 roomWidth={narrow ? 0 : roomWidth}
+                wash={wash}
               />
             </Box>
-            <MapKey layingOut={layingOut} />
+            {site && <WashControl {...{ garden, site, day, wash }} onWash={setWash} />}
+            <MapKey layingOut={layingOut} by={wash.by} />
           </>
         )}
       </Box>

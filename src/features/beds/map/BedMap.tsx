@@ -28,6 +28,7 @@ import {
   type MapScale,
 } from "./mapScale";
 import { useMapZoom } from "./useMapZoom";
+import { washed, type Wash } from "./wash";
 import { ZoomButtons } from "./ZoomButtons";
 import { useMoving, type Carried } from "./useMoving";
 import { PlantsCanvas } from "./PlantsCanvas";
@@ -43,14 +44,17 @@ interface Props {
   layingOut: boolean;
   /** Room that the map has while no inspector is open, px. */
   roomWidth: number;
+  /** What the ground is coloured by. */
+  wash: Wash;
 }
 
 /** The plot from above, to scale: shelters, beds with their plants, covers, sun, north. */
-export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth }: Props) {
+export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth, wash }: Props) {
   const wording = useWording();
   const [attach, { width, height }] = useSize();
   const hatchId = useId();
   const restId = useId();
+  const outId = useId();
   const layout = layoutOf(garden);
   const { view, attachZoom, zoomBy, showAll, panBy } = useMapZoom();
   // The scale is that of the whole room: nothing jumps when the inspector takes a part of it.
@@ -73,6 +77,10 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth 
   const plants = useMemo(
     () => new Map(beds.map((bed) => [bed.id, site ? plantsIn(site, garden, bed, day) : NO_PLANTS])),
     [beds, garden, site, day],
+  );
+  const washes = useMemo(
+    () => new Map(beds.map((bed) => [bed.id, washed(site, garden, bed, day, wash)])),
+    [beds, garden, site, day, wash],
   );
   const outlineOf = (id: string): Outline | undefined =>
     laying.pending?.id === id ? laying.pending.outline : layout.beds.get(id);
@@ -112,6 +120,7 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth 
                   line="var(--frost-text)"
                   opacity={0.55}
                 />
+                <Hatch id={outId} every={9} lineWidth={1.6} line="var(--ash-text)" opacity={0.75} />
               </defs>
               <path
                 d={pathOf(scale, plotCorners(layout.plot))}
@@ -130,17 +139,17 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth 
                   <title>{garden.shelters.get(id)?.name}</title>
                 </path>
               ))}
-              {beds.map((bed) => {
+              {beds.flatMap((bed) => {
                 const outline = outlineOf(bed.id);
-                const sunH = sunOf(bed.id);
-                return outline && sunH !== null ? (
+                if (!outline) return [];
+                return (washes.get(bed.id) ?? []).map(({ patch, share, isOut }, index) => (
                   <path
-                    key={bed.id}
-                    d={pathOf(scale, cornersOf(outline))}
-                    fill="var(--glow)"
-                    opacity={SUN_WASH * Math.min(1, sunH / FULL_SUN_H)}
+                    key={`${bed.id} ${index}`}
+                    d={pathOf(scale, cornersOf(patchOutline(outline, patch)))}
+                    fill={isOut ? `url(#${outId})` : WASH_COLOURS[wash.by]}
+                    opacity={isOut ? 1 : SUN_WASH * share}
                   />
-                ) : null;
+                ));
               })}
               {[...garden.rests.values()].map((rest) => {
                 const outline = outlineOf(rest.bedId);
@@ -267,9 +276,10 @@ function plotCorners(plot: Plot): Point[] {
   ];
 }
 
+const WASH_COLOURS = { sun: "var(--glow)", free: "var(--moss)", family: "var(--moss)" } as const;
+
 /** How deep the wash of a full summer day's sun is. */
 const SUN_WASH = 0.5;
-const FULL_SUN_H = 14;
 
 const NO_PLANTS: readonly never[] = [];
 

@@ -1,13 +1,17 @@
 import Box from "@mui/material/Box";
+import { bedMap as mapSay } from "@/words/en/bedMap";
 import { beds as say } from "@/words/en/beds";
+import type { Wash } from "./wash";
 
 /** What the marks of the map mean. */
-export function MapKey({ layingOut }: { layingOut: boolean }) {
+export function MapKey({ layingOut, by }: { layingOut: boolean; by: Wash["by"] }) {
   return (
     <Box
       sx={{
         display: "flex",
-        flexWrap: "wrap",
+        flexWrap: { xs: "wrap", md: "nowrap" },
+        overflow: "hidden",
+        whiteSpace: { md: "nowrap" },
         gap: 2.5,
         px: { xs: 2, md: 2.75 },
         py: 0.75,
@@ -41,9 +45,15 @@ export function MapKey({ layingOut }: { layingOut: boolean }) {
           strokeWidth="2"
         />
       </Mark>
-      <Mark words={say.directSunDarkerIsMore}>
-        <rect x="1" y="3" width="16" height="12" fill="var(--glow)" opacity="0.4" />
-      </Mark>
+      {by === "sun" ? (
+        <Mark words={say.directSunDarkerIsMore}>
+          <rect x="1" y="3" width="16" height="12" fill="var(--glow)" opacity="0.4" />
+        </Mark>
+      ) : (
+        <Mark words={by === "free" ? mapSay.freeAllThatTime : mapSay.restedFromIt}>
+          <rect x="1" y="3" width="16" height="12" fill="var(--moss)" opacity="0.5" />
+        </Mark>
+      )}
       <Box sx={{ "@media print": { display: "none" } }}>
         {layingOut ? say.dragArrowKeysOrRHandlesResizeAnd : say.dragAPlantingToAnotherBed}
       </Box>

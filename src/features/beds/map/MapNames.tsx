@@ -4,10 +4,16 @@ import type { StandingPlants } from "@/core/plantings";
 import { namePlaces } from "./namePlaces";
 import { wordsTurn, type MapScale } from "./mapScale";
 
-const BED_NAME_PX = 11.5;
-const CROP_NAME_PX = 11.5;
+/** Names go with the width of their beds, so that those of neighbours do not run into each other, px. */
+const NAME_PX = { least: 9, most: 11.5, ofWidth: 0.75 } as const;
+/** Narrower beds are too small for names of crops: they come when the map is zoomed, px. */
+const NAMED_FROM_PX = 11;
+
+function namePx(widthPx: number): number {
+  return Math.min(NAME_PX.most, Math.max(NAME_PX.least, widthPx * NAME_PX.ofWidth));
+}
 /** Between a bed's side and its name, px. */
-const AWAY_PX = 9;
+const AWAY_PX = 3;
 
 const HALO = {
   paintOrder: "stroke",
@@ -22,16 +28,18 @@ export function BedName({ bed, outline, scale }: { bed: Bed; outline: Outline; s
   const turn = wordsTurn(outline, scale);
   const middle = scale.at({ x: outline.xM, y: outline.yM });
   const lengthPx = outline.lengthM * scale.pxPerM;
-  const namePx = bed.name.length * BED_NAME_PX * 0.58;
+  const widthPx = outline.widthM * scale.pxPerM;
+  const fontPx = namePx(widthPx);
+  const longPx = bed.name.length * fontPx * 0.58;
   // Above the bed as its words run: at their beginning, or over the middle of a bed that is shorter.
-  const along = lengthPx > namePx ? -lengthPx / 2 : -namePx / 2;
+  const along = lengthPx > longPx ? -lengthPx / 2 : -longPx / 2;
   return (
     <text
       {...HALO}
       transform={`translate(${middle.x} ${middle.y}) rotate(${turn})`}
       x={along}
-      y={-(outline.widthM / 2) * scale.pxPerM - AWAY_PX + 5}
-      fontSize={BED_NAME_PX}
+      y={-widthPx / 2 - AWAY_PX}
+      fontSize={fontPx}
       fontWeight="700"
     >
       {bed.name}
@@ -47,15 +55,18 @@ export function PlantNames(props: {
 }) {
   const { outline, plants, scale } = props;
   const turn = wordsTurn(outline, scale);
-  return namePlaces(plants, outline, scale.pxPerM).map(({ id, words, alongM, acrossM }) => {
+  const widthPx = outline.widthM * scale.pxPerM;
+  if (widthPx < NAMED_FROM_PX) return null;
+  const fontPx = namePx(widthPx);
+  return namePlaces(plants, outline, scale.pxPerM, fontPx).map(({ id, words, alongM, acrossM }) => {
     const { x, y } = scale.at(onDrawing(outline, alongM, acrossM));
     return (
       <text
         key={id}
         {...HALO}
         transform={`translate(${x} ${y}) rotate(${turn})`}
-        y={4}
-        fontSize={CROP_NAME_PX}
+        y={fontPx * 0.35}
+        fontSize={fontPx}
         textAnchor="middle"
       >
         {words}

@@ -24,7 +24,7 @@ export function ZoomButtons({ zoomBy, showAll, isWhole }: Props) {
         right: 12,
         bottom: 12,
         display: "flex",
-        flexDirection: "column",
+        flexDirection: { xs: "row", md: "column" },
         borderRadius: 2,
         border: "1px solid var(--line)",
         bgcolor: "var(--surface)",

@@ -1,8 +1,8 @@
 import { patchesOf, type Outline, type Patch } from "@/core/layout";
 import type { StandingPlants } from "@/core/plantings";
 
-/** About what a letter of a crop's name takes on the map, px. */
-const LETTER_PX = 6.3;
+/** About what a letter of a crop's name takes, of the size of its writing. */
+const LETTER_WIDTH = 0.55;
 const LEAST_LETTERS = 3;
 
 /** A crop's name where it stands in its bed. */
@@ -21,6 +21,7 @@ export function namePlaces(
   plants: readonly StandingPlants[],
   { widthM }: Pick<Outline, "widthM">,
   pxPerM: number,
+  fontPx: number,
 ): NamePlace[] {
   const grounds = plants.map((group) => ({
     group,
@@ -37,7 +38,7 @@ export function namePlaces(
       Math.min(toM, ...beside.map((one) => one.toM)),
     ];
     const shareM = (to - from) / beside.length;
-    const words = fitted(group.growing.crop.name, (shareM * pxPerM) / LETTER_PX);
+    const words = fitted(group.growing.crop.name, (shareM * pxPerM) / (fontPx * LETTER_WIDTH));
     if (words === null) return [];
     const alongM = from + (place + 0.5) * shareM;
     return [{ id: group.planting.id, words, alongM, acrossM: middleAcross(patches, alongM) }];
