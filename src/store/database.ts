@@ -2,6 +2,7 @@ import { keyOf } from "@/core/facts";
 import { openDB, type IDBPDatabase } from "idb";
 import { GARDEN_FILE_VERSION, type Damaged } from "@/core/gardenFile";
 import { emptyGarden, isEntityKind, withChanges, type Change } from "@/core/garden";
+import { whenNeeded } from "./parts";
 import { FellBehind, type Storage, type Stored, type Write } from "./storage";
 import { stepsWithPosition, type Step, type Steps } from "./steps";
 import type { Tables } from "./tables";
@@ -32,7 +33,7 @@ export async function openDatabase(
   { onBlocked, onTakenOver }: DatabaseEvents = {},
 ): Promise<Storage> {
   // What brings earlier versions up to this one is fetched before: the upgrade itself cannot wait.
-  const migrations = (await isUpToDate(name)) ? null : await import("./migrateDatabase");
+  const migrations = (await isUpToDate(name)) ? null : await loadMigrations();
   const database = await openDB<Tables>(name, VERSION, {
     async upgrade(database, oldVersion, _newVersion, transaction) {
       if (oldVersion < ASIDE_SINCE) database.createObjectStore("aside", { autoIncrement: true });
@@ -58,6 +59,8 @@ export async function openDatabase(
     setAside: (damaged, seenRevision) => setAside(database, damaged, seenRevision),
   };
 }
+
+const loadMigrations = whenNeeded(() => import("./migrateDatabase"));
 
 /** Whether a database is of this version, or there is none yet; false where a browser cannot tell. */
 async function isUpToDate(name: string): Promise<boolean> {
