@@ -11,6 +11,7 @@ export {
   type Clash,
   type Occupant,
 } from "./occupancy";
+export { sowAgain } from "./sowAgain";
 export { standingPlanting, type Standing } from "./standingNow";
 export { roomiestBed, roomIn, type Room } from "./room";
 export { successionPlaces } from "./successionPlaces";

@@ -9,6 +9,7 @@ export {
   cellName,
   countSeedlings,
   freeCells,
+  mostInCell,
   moveTo,
   potOn,
   rowName,

@@ -71,6 +71,14 @@ export function seedlingsIn(sowing: TraySowing): number | null {
   return sowing.seedlings?.reduce((sum, count) => sum + count, 0) ?? null;
 }
 
+/** What is sown as one seed may be a cluster (beet, chard), and a pinch may hold one more. */
+const UP_FOR_EACH_SEED = 5;
+
+/** The most seedlings that may be counted in a cell of a sowing; any number where they were potted on. */
+export function mostInCell({ seedsPerCell }: Pick<TraySowing, "seedsPerCell">): number {
+  return seedsPerCell > 0 ? seedsPerCell * UP_FOR_EACH_SEED : Infinity;
+}
+
 /** Keeps a count of seedlings, one for each cell of the sowing. */
 export function countSeedlings(
   tray: Tray,
@@ -85,11 +93,11 @@ export function countSeedlings(
         seedlingsCount: seedlings.length,
       });
     }
-    const most = sowing.seedsPerCell > 0 ? sowing.seedsPerCell : Infinity;
+    const most = mostInCell(sowing);
     const over = seedlings.findIndex((count) => count > most);
     if (over >= 0) {
       return fact("trays.onlySownInCannotBeUp", {
-        most,
+        most: sowing.seedsPerCell,
         cellName: cellName(tray, sowing.cells[over] ?? 0),
         over: seedlings[over],
       });

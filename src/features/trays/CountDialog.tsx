@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import { useState } from "react";
 import { isoDate } from "@/core/calendar";
 import type { SowingState } from "@/core/propagation";
-import { cellName, rowName, rowsOf, spreadByRow, type Tray } from "@/core/trays";
+import { cellName, mostInCell, rowName, rowsOf, spreadByRow, type Tray } from "@/core/trays";
 import { gardenStore } from "@/store/index";
 import { FormDialog, NumberInput } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
@@ -22,7 +22,7 @@ interface Props extends SectionProps {
 /** Counts seedlings: a tap on a cell is one more, or a number for a whole row. */
 export default function CountDialog({ tray, state, today, onClose }: Props) {
   const { sowing, crop } = state;
-  const most = sowing.seedsPerCell > 0 ? sowing.seedsPerCell : MOST_POTTED;
+  const most = Math.min(MOST_POTTED, mostInCell(sowing));
   const [counts, setCounts] = useState<number[]>(
     () => sowing.seedlings ?? sowing.cells.map(() => 0),
   );

@@ -11,6 +11,7 @@ import type { SowingState } from "@/core/propagation";
 import { seedlingsIn, type Tray } from "@/core/trays";
 import { InspectorSection, lazyPart } from "@/ui/frame/index";
 import { HardeningDays } from "./HardeningDays";
+import { SowAgain } from "./SowAgain";
 import type { SectionProps } from "@/ui/section";
 import { send } from "@/ui/send";
 import { sowingWords } from "./TrayCard";
@@ -116,6 +117,9 @@ export function SowingPane(props: Props) {
           () => void send("tray.discard", { ...ids, cells: null }, say.discarded({ name })),
         )}
       </Box>
+      {planting && props.site && (
+        <SowAgain {...{ garden, planting, today }} site={props.site} name={crop.name} />
+      )}
       {alive !== 0 && <HardeningDays state={state} today={today} />}
       {open === "count" && <CountDialog {...props} onClose={() => setOpen(null)} />}
       {open === "potOn" && <PotOnDialog {...props} onClose={() => setOpen(null)} />}

@@ -5,6 +5,7 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
+import Link from "next/link";
 import { useMemo, useState } from "react";
 import { isoDate } from "@/core/calendar";
 import { cropsOf } from "@/core/garden";
@@ -15,6 +16,7 @@ import { setView } from "@/ui/viewState";
 import type { SectionProps } from "@/ui/section";
 import { send } from "@/ui/send";
 import { SowingPane } from "./SowingPane";
+import { trayAgain as again } from "@/words/en/trayAgain";
 import { trays as say } from "@/words/en/trays";
 import { useWording } from "@/ui/wording";
 
@@ -73,6 +75,9 @@ export default function TrayPane(props: Props) {
         ))}
         <MenuItem value="">{say.inStorage2}</MenuItem>
       </TextField>
+      <Button component={Link} href="/seedlings/labels" size="small" color="inherit" sx={{ mt: 1 }}>
+        {again.labelsOfThisTray}
+      </Button>
       {alike.map(({ first, second, kind }) => (
         <Box
           key={`${first.id} ${second.id}`}

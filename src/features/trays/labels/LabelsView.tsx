@@ -14,11 +14,13 @@ import { downloadText } from "@/ui/download";
 import { PrintFrame } from "@/ui/frame/index";
 import { tell, useView } from "@/ui/viewState";
 import { LabelPage, type LabelShape } from "./LabelPage";
+import { trayAgain as again } from "@/words/en/trayAgain";
 import { trays as say } from "@/words/en/trays";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 
-type Source = "trays" | "plantings";
+/** Those of the tray that was looked at, of all trays, or of what is sown soon. */
+type Source = "tray" | "trays" | "plantings";
 
 const WEEKS_BACK_DAYS = 14;
 const AHEAD_DAYS = 60;
@@ -29,18 +31,20 @@ export function LabelsView() {
   const today = useToday(garden);
   const day = useView((state) => state.dateInView) ?? today;
   const [shape, setShape] = useState<LabelShape>("sheet");
-  const [source, setSource] = useState<Source>("trays");
+  const trayId = useView((state) => state.selectedTrayId);
+  const tray = garden.trays.get(trayId ?? "");
+  const [source, setSource] = useState<Source>(tray ? "tray" : "trays");
   const labels = useMemo(() => {
     if (source === "plantings")
       return plantingLabels(garden, day - WEEKS_BACK_DAYS, day + AHEAD_DAYS);
     const crops = cropsOf(garden);
     return trayLabels(
-      [...garden.trays.values()],
+      source === "tray" && tray ? [tray] : [...garden.trays.values()],
       (id) => crops.get(id),
       (plantingId) => finalSpacing(garden, plantingId),
       (lotId) => garden.seedLots.get(lotId ?? "")?.treated ?? false,
     );
-  }, [garden, source, day]);
+  }, [garden, source, tray, day]);
   const save = async () => {
     const { writeLabelsCsv } = await formatsPart();
     downloadText(
@@ -62,6 +66,7 @@ export function LabelsView() {
             value={source}
             onChange={(_event, next: Source | null) => next && setSource(next)}
           >
+            {tray && <ToggleButton value="tray">{again.thisTray}</ToggleButton>}
             <ToggleButton value="trays">{say.trays}</ToggleButton>
             <ToggleButton value="plantings">{say.currentSowings}</ToggleButton>
           </ToggleButtonGroup>
