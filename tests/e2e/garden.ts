@@ -103,6 +103,8 @@ export function textsOf(page: Page): Promise<string[]> {
     while (walker.nextNode()) {
       const parent = walker.currentNode.parentElement;
       if (!parent?.checkVisibility() || /^(SCRIPT|STYLE|NOSCRIPT)$/.test(parent.tagName)) continue;
+      // Names of the library that are cut to what has room.
+      if (parent.closest("[data-cut]")) continue;
       texts.add(walker.currentNode.textContent ?? "");
     }
     for (const one of document.querySelectorAll(

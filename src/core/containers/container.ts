@@ -1,6 +1,6 @@
 import containersJson from "@data/containers.json";
 import { isoDate, type DayNumber } from "../calendar";
-import { exactM, SAME_LENGTH_M, type Part } from "../layout";
+import { SAME_LENGTH_M } from "../layout";
 import type { Container, StandsAt } from "./containerSchema";
 
 const { soil: SOIL } = containersJson;
@@ -79,15 +79,4 @@ export function withMove(container: Container, from: string, at: StandsAt): Cont
   const others = container.stays.filter((stay) => stay.from !== from);
   const stays = [...others, { from, at }].sort((a, b) => (a.from < b.from ? -1 : 1));
   return { ...container, stays };
-}
-
-/** A part of a row as whole containers: as many as it reaches into, at most to the row's end. */
-export function inWholeContainers(
-  { fromM, lengthM }: Pick<Part, "fromM" | "lengthM">,
-  { lengthM: rowM, container: { eachM } }: Pick<ContainerRow, "lengthM" | "container">,
-): Pick<Part, "fromM" | "lengthM"> {
-  const first = Math.floor((fromM + SAME_LENGTH_M) / eachM);
-  const most = Math.round(rowM / eachM) - first;
-  const count = Math.min(most, Math.ceil((lengthM - SAME_LENGTH_M) / eachM));
-  return { fromM: exactM(first * eachM), lengthM: exactM(Math.max(1, count) * eachM) };
 }

@@ -1,7 +1,6 @@
 export {
   containerCount,
   diameterFor,
-  inWholeContainers,
   lagHours,
   litresOfEach,
   rowProblem,
@@ -16,4 +15,4 @@ export {
   type StandsAt,
 } from "./containerSchema";
 export { BEGINS_M, fillingsOf, type Filling } from "./filling";
-export { plantedProblem } from "./planted";
+export { inWholeContainers, plantedProblem } from "./planted";

@@ -7,7 +7,7 @@ import { bedDays, grownShare, type Growing, type Timeline } from "../schedule";
 import type { Site } from "../growth";
 import { amountsFor, usualYieldKg } from "./spacing";
 import type { Stand } from "./stand";
-import { stationPoints } from "./stations";
+import { stationPoints } from "./stationPoints";
 
 /** A planting as it stands in its bed on a day. */
 export interface StandingPlants {

@@ -1,11 +1,10 @@
 import { dayNumber } from "../calendar";
-import { containerCount, inWholeContainers, type Container } from "../containers";
+import { containerCount, type Container } from "../containers";
 import { varietyOf, type Crop } from "../crops";
 import { derive } from "../derive";
 import { bedsInOrder, cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { exposureOver, type BedExposure } from "./exposure";
 import type { Spot } from "../growth";
-import { WHOLE_WIDTH } from "../layout";
 import type { Growing, MixedWith } from "../schedule";
 import type { Stand } from "./stand";
 import type { StandShape } from "./stand";
@@ -60,22 +59,6 @@ export function standOf(planting: Planting, bed: Pick<Bed, "widthM" | "container
 }
 
 type Ground = Pick<Stand, "lengthM" | "widthM" | "shape">;
-
-/**
- * A planting as its bed can hold it: in containers it takes whole ones, and its plants stand as far
- * apart each way; in the ground it stays as it is.
- */
-export function fittedTo(bed: Bed, planting: Planting): Planting {
-  const { container } = bed;
-  if (!container) return planting;
-  const { inRowCm, across } = planting;
-  return {
-    ...planting,
-    ...inWholeContainers(planting, { ...bed, container }),
-    rowCm: inRowCm,
-    across: across.kind === "edge" ? across : WHOLE_WIDTH,
-  };
-}
 
 /** The containers that a planting takes: plants all over each of them, or around the rim. */
 function potsOf({ lengthM, across }: Planting, widthM: number, container: Container): Ground {

@@ -8,7 +8,8 @@ export { isSownByWeight, kindAmounts, plantingAmounts, type KindAmounts } from "
 export { type Kind } from "./kindsOf";
 export { kindTimelines } from "./kindTimelines";
 export { climateOfPlace, siteFor, siteOf } from "./gardenSite";
-export { fittedTo, growingOf, plantingName, spotsOf, standOf } from "./growing";
+export { fittedTo } from "./fittedTo";
+export { growingOf, plantingName, spotsOf, standOf } from "./growing";
 export { finalSpacing, plantingLabels } from "./plantingLabels";
 export {
   expectedYieldKg,

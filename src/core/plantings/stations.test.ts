@@ -5,7 +5,7 @@ import { BY_THE_BOOK } from "../gardenFile";
 import { patchesOf, type Across } from "../layout";
 import { standOf } from "./growing";
 import { amountsFor } from "./spacing";
-import { stationPoints } from "./stations";
+import { stationPoints } from "./stationPoints";
 
 const kale = cropLibrary.get("kale");
 if (!kale) throw new Error("kale");

@@ -16,19 +16,8 @@ export const plan = table({
   nothingIsPlannedThisSeasonMoveThe:
     "Nothing is planned this season. Move the date marker below, or add a planting.",
   babyLeaf2: " (baby leaf)",
-  howSowingDateChangesReadyDateThe: ({ name, narrow }: { name: string; narrow: boolean }) =>
-    `${narrow ? `Last dates (the cliff): ${name}` : `How sowing date changes ready date (the cliff): ${name}`}`,
-  noSafeSowingDate: "no safe sowing date",
-  noCliffADaysDelayCostsAboutADay: "no cliff: a day's delay costs about a day",
-  lastSafeSowingDate: ({ cover, date }: { cover: string; date: string }) =>
-    `${cover}: last safe sowing date ${date}`,
-  readyDateBySowingDateFor: ({ name, parts }: { name: string; parts: string }) =>
-    `Ready date by sowing date for ${name}. ${parts}.`,
   ready2: "ready ",
   sown: "sown ",
-  lastSafe: ({ curve, date }: { curve: string; date: string }) => `last safe ${curve}: ${date}`,
-  lastSafeDateOf: ({ date, years }: { date: string; years: number | null }) =>
-    `last safe date ${date}${years === null ? "" : `, ${years} of 10 years`}`,
   lastSafeYears: ({ words, years }: { words: string; years: number }) =>
     `${words}, in ${years} of 10 years before the darkest day`,
   straysUntil: ({ early, late }: { early: string; late: string }) =>

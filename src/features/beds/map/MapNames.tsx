@@ -68,6 +68,7 @@ export function PlantNames(props: {
         y={fontPx * 0.35}
         fontSize={fontPx}
         textAnchor="middle"
+        data-cut={words.endsWith("…") || undefined}
       >
         {words}
       </text>

@@ -59,7 +59,7 @@ export function WashControl({ garden, site, day, wash, onWash }: Props) {
         label={say.show}
         value={wash.by}
         onChange={(event) => choose(event.target.value as Wash["by"])}
-        sx={{ minWidth: 170, flex: "none" }}
+        sx={{ minWidth: 260, flex: "none" }}
       >
         {(["sun", "free", "family"] as const).map((by) => (
           <MenuItem key={by} value={by}>

@@ -22,6 +22,7 @@ import {
   type CliffLine,
 } from "./cliffShape";
 import { HelpMark } from "@/ui/frame";
+import { cliff as cliffSay } from "@/words/en/cliff";
 import { plan as say } from "@/words/en/plan";
 
 interface Props {
@@ -98,7 +99,7 @@ const CliffChart = memo(function CliffChart(props: Props) {
     >
       <Box sx={{ display: "flex", alignItems: "baseline", px: 2, pt: 0.5 }}>
         <Typography variant="h2">
-          {say.howSowingDateChangesReadyDateThe({ name, narrow })}
+          {cliffSay.howSowingDateChangesReadyDateThe({ name, narrow })}
         </Typography>
         <HelpMark term="cliff" />
       </Box>
@@ -162,10 +163,10 @@ function cliffWords(
 ): string {
   const parts = curves.map(({ name: cover, cliff }, index) => {
     if (cliff.lastSafeDay === null) {
-      return `${cover}: ${cliff.hasCliff ? say.noSafeSowingDate : say.noCliffADaysDelayCostsAboutADay}`;
+      return `${cover}: ${cliff.hasCliff ? cliffSay.noSafeSowingDate : cliffSay.noCliffADaysDelayCostsAboutADay}`;
     }
-    const words = say.lastSafeSowingDate({ cover, date: wording.date(cliff.lastSafeDay) });
+    const words = cliffSay.lastSafeSowingDate({ cover, date: wording.date(cliff.lastSafeDay) });
     return inYearsOfTen(words, safeShares?.[index] ?? null);
   });
-  return say.readyDateBySowingDateFor({ name, parts: parts.join("; ") });
+  return cliffSay.readyDateBySowingDateFor({ name, parts: parts.join("; ") });
 }

@@ -5,6 +5,7 @@ import type { DayNumber } from "@/core/calendar";
 import { monthStarts, type TimeScale } from "@/ui/chart/index";
 import { useWording } from "@/ui/wording";
 import { BOTTOM, cliffPieces, inYearsOfTen, LEFT, TOP, type CliffLine } from "./cliffShape";
+import { cliff as cliffSay } from "@/words/en/cliff";
 import { plan as say } from "@/words/en/plan";
 
 /** Months ready from above to below, sowing dates from left to right. */
@@ -84,7 +85,7 @@ export function CliffCurve({
         <circle cx={x(cliff.lastSafeDay)} cy={y(safeReady)} r={5} fill="var(--paper)">
           <title>
             {inYearsOfTen(
-              say.lastSafe({ curve: curve.name, date: wording.date(cliff.lastSafeDay) }),
+              cliffSay.lastSafe({ curve: curve.name, date: wording.date(cliff.lastSafeDay) }),
               safeShare,
             )}
           </title>
@@ -99,7 +100,7 @@ export function CliffCurve({
           stroke="none"
           style={{ fill: style.color }}
         >
-          {say.lastSafeDateOf({
+          {cliffSay.lastSafeDateOf({
             date: wording.shortDate(cliff.lastSafeDay),
             years: safeShare === null ? null : Math.round(safeShare * 10),
           })}
