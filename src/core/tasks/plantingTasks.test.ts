@@ -149,3 +149,38 @@ test.each([
 ])("%s", (_what, date, id, expected) => {
   expectTask(date, id, expected);
 });
+
+test("a sowing missed by five days is answered from today: its first picking is that of a sowing today", () => {
+  const reasonOn = (date: string) => {
+    const task = find(on(date), "planting-07-sow");
+    if (!task || typeof task.reason === "string") throw new Error("it is asked for");
+    return task.reason as { readyDay?: number; sowDay?: number };
+  };
+  const [inTime, missed] = [reasonOn("2026-08-20"), reasonOn("2026-08-25")];
+  expect(missed.sowDay).toBe(dayNumber("2026-08-25"));
+  expect(missed.readyDay ?? 0).toBeGreaterThan((inTime.readyDay ?? 0) + 5);
+});
+
+test("plants that still stand in their tray are not earthed up, fed or staked in the bed", () => {
+  const leek = [...tarnholt.plantings.values()].find(({ cropId }) => cropId === "leek");
+  const [tray] = tarnholt.trays.values();
+  const [sowing] = tray?.sowings ?? [];
+  if (!leek || !tray || !sowing) throw new Error("leeks and a tray");
+  const raised = { ...leek, method: "transplant" as const };
+  const bare = { ...tarnholt, logEntries: new Map() };
+  const garden = { ...bare, plantings: new Map([[leek.id, raised]]), trays: new Map() };
+  const inTray = {
+    ...garden,
+    trays: new Map([
+      [tray.id, { ...tray, sowings: [{ ...sowing, cropId: "leek", plantingId: leek.id }] }],
+    ]),
+  };
+  const grown = ["earthUp", "feed", "support"];
+  const asked = (of: typeof garden) =>
+    Array.from({ length: 30 }, (_, week) => isoDate(dayNumber(leek.sowOn) + 40 + 7 * week)).flatMap(
+      (date) =>
+        on(date, of).filter(({ plantingId, kind }) => plantingId !== null && grown.includes(kind)),
+    );
+  expect(asked(garden).length).toBeGreaterThan(0);
+  expect(asked(inTray)).toEqual([]);
+});

@@ -3,6 +3,7 @@ import type { Bed, Garden } from "../garden";
 import type { Work } from "../log";
 import { timelineIfSown, type PlantingState, type StandingPlants } from "../plantings";
 import type { Site } from "../growth";
+import type { Timeline } from "../schedule";
 import { fact, type Told } from "../facts";
 
 /** One thing to do, as it follows from the garden's state. */
@@ -89,10 +90,24 @@ interface Words extends Pick<Task, "reason" | "endsWhen" | "ifLeft"> {
   again?: string;
 }
 
+/** A planting's life if what is due is done today: as planned while its day has not passed. */
+export function ifDoneNow(
+  { site, garden, day }: Round,
+  { timeline, growing, facts }: PlantingState,
+): Timeline {
+  const dueDay = facts.sownDay === null ? timeline.sowDay : (timeline.plantOutDay ?? day);
+  const missedDays = day - dueDay;
+  if (missedDays <= 0 || facts.sownDay !== null) return timeline;
+  return timelineIfSown(site, garden.settings, growing, timeline.sowDay + missedDays);
+}
+
 /** What a week's wait would cost a planting, in words: little in summer, months at the cliff. */
-export function weekLater({ site, garden }: Round, { timeline, growing }: PlantingState): Told {
-  const weekLater = timeline.sowDay + DAYS_PER_WEEK;
-  const later = timelineIfSown(site, garden.settings, growing, weekLater);
+export function weekLater(round: Round, life: PlantingState): Told {
+  const { site, garden } = round;
+  const { growing } = life;
+  // What was missed by some days is weighed from today, not from the day that was planned.
+  const timeline = ifDoneNow(round, life);
+  const later = timelineIfSown(site, garden.settings, growing, timeline.sowDay + DAYS_PER_WEEK);
   if (timeline.readyDay === null) return fact("tasks.asPlannedItWillNotBeReadyHere");
   if (later.readyDay === null) return fact("tasks.aWeekLaterItWouldNotBeReadyHere");
   const costs = later.readyDay - timeline.readyDay;

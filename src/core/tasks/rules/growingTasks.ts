@@ -12,8 +12,16 @@ const SEED_TOLD_DAYS = 10;
 export function growingTasks(round: PlantingRound): Task[] {
   const { day, life } = round;
   const { fromDay, untilDay } = bedDays(life.timeline);
-  if (day < fromDay || day >= untilDay) return [];
+  if (day < fromDay || day >= untilDay || isStillInTray(round)) return [];
   return [...support(round), ...earthingUp(round), ...feeding(round), ...forSeed(round)];
+}
+
+/** Whether its plants still stand in a tray, though the day to plant them out has passed. */
+function isStillInTray({ garden, life }: PlantingRound): boolean {
+  if (life.facts.plantedOutDay !== null || life.timeline.plantOutDay === null) return false;
+  return [...garden.trays.values()].some(({ sowings }) =>
+    sowings.some(({ plantingId, cells }) => plantingId === life.planting.id && cells.length > 0),
+  );
 }
 
 /** Whether a planting has come to a share of its growth within the last days. */

@@ -3,11 +3,12 @@ import { amountsFor, groundM2, isSownByWeight, kindAmounts, standOf } from "../.
 import { grownShare, sowingAdvice } from "../../schedule";
 import {
   ASKED_AFTER_DAYS,
+  ifDoneNow,
   isKnown,
-  plantingTask,
-  weekLater,
   type PlantingRound,
+  plantingTask,
   type Task,
+  weekLater,
 } from "../task";
 import { fact, type Fact } from "../../facts";
 
@@ -77,9 +78,9 @@ function isSowingAsked(round: PlantingRound): boolean {
 
 function sowing(round: PlantingRound): Task[] {
   const { life } = round;
-  const { plantOutDay, readyDay, sowDay } = life.timeline;
   const plannedDay = dayNumber(life.planting.sowOn);
-  if (plantOutDay !== null || !isSowingAsked(round)) return [];
+  if (life.timeline.plantOutDay !== null || !isSowingAsked(round)) return [];
+  const { readyDay, sowDay } = ifDoneNow(round, life);
   const { howMuch, others } = seedFor(round);
   const { crop } = life.growing;
   return [
