@@ -1,4 +1,4 @@
-import containersJson from "@data/containers.json";
+import containersJson from "@data/containerKinds.json";
 import { exactM, SAME_LENGTH_M } from "../layout";
 import type { Container } from "./containerSchema";
 

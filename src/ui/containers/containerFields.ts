@@ -1,5 +1,5 @@
 import { z } from "zod";
-import containersJson from "@data/containers.json";
+import containersJson from "@data/containerKinds.json";
 import { diameterFor, type Container, type StandsAt } from "@/core/containers";
 import type { Bed } from "@/core/garden";
 import { exactM } from "@/core/layout";

@@ -1,3 +1,4 @@
+import kindsJson from "@data/containerKinds.json";
 import containersJson from "@data/containers.json";
 import { dayNumber, isoDate, type DayNumber } from "../../calendar";
 import { care, referenceEvapotranspirationMm } from "../../care";
@@ -105,7 +106,7 @@ function watering(round: Round, place: Watered): Task[] {
 
 /** What may dry out of containers before they want water, told over the ground they stand on, mm. */
 function heldInContainersMm(depthM: number): number {
-  const { easyShare, leavesOverGround } = containersJson.water;
+  const { easyShare, leavesOverGround } = kindsJson.water;
   return (depthM * 1000 * easyShare) / leavesOverGround;
 }
 
