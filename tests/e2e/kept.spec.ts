@@ -1,9 +1,9 @@
 import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
 import { COMMONS, findByPalette, importFile, knot, openPlan, test, textOf, told } from "./garden";
+import { waiting as waitingWords } from "@/words/en/waiting";
 import { beds as bedsWords } from "@/words/en/beds";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
-import { imports as importsWords } from "@/words/en/imports";
 import { logbook as logbookWords } from "@/words/en/logbook";
 import { place as placeWords } from "@/words/en/place";
 import { plan as planWords } from "@/words/en/plan";
@@ -106,7 +106,7 @@ test("a newer garden takes no edits, and an older tab is waited for", async ({ c
   const fresh = await context.newPage();
   await fresh.goto("/plan");
   await expect(
-    fresh.getByRole("heading", { name: importsWords.lateEmberIsOpenInAnotherTab }),
+    fresh.getByRole("heading", { name: waitingWords.lateEmberIsOpenInAnotherTab }),
   ).toBeVisible();
   await page.evaluate(() => (window as unknown as { held: IDBDatabase }).held.close());
   await expect(knot(fresh, "Broccoli, main crop, Bed 1")).toBeVisible();
@@ -122,7 +122,7 @@ test("a newer garden takes no edits, and an older tab is waited for", async ({ c
   await page.evaluate(() => (window as unknown as { held: IDBDatabase }).held.close());
   await fresh.reload();
   await expect(
-    fresh.getByRole("heading", { name: importsWords.thisGardenWasMadeByANewerLateEmber }),
+    fresh.getByRole("heading", { name: waitingWords.thisGardenWasMadeByANewerLateEmber }),
   ).toBeVisible();
 });
 

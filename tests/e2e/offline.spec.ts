@@ -1,7 +1,7 @@
 import { expect, test, type Page } from "@playwright/test";
 import { importFile } from "./garden";
+import { waiting as waitingWords } from "@/words/en/waiting";
 import { beds as bedsWords } from "@/words/en/beds";
-import { imports as importsWords } from "@/words/en/imports";
 import { logbook as logbookWords } from "@/words/en/logbook";
 import { place as placeWords } from "@/words/en/place";
 import { plan as planWords } from "@/words/en/plan";
@@ -103,7 +103,7 @@ test("before a line of the program runs, the frame stands with its views and a q
   await expect(
     page.getByRole("navigation", { name: uiWords.views }).getByText(shellWords.shelters),
   ).toBeVisible();
-  await expect(page.getByRole("status", { name: importsWords.openingTheGarden })).toBeVisible();
+  await expect(page.getByRole("status", { name: waitingWords.openingTheGarden })).toBeVisible();
   await context.close();
 });
 

@@ -8,7 +8,7 @@ import { FrameGrid, Rail, ReloadButton, type RailEntry } from "@/ui/frame/index"
 import type { GardenState } from "@/store/index";
 import { saveEverything } from "./saveEverything";
 import { gardenFile as say } from "@/words/en/gardenFile";
-import { imports as importsSay } from "@/words/en/imports";
+import { waiting as waitingSay } from "@/words/en/waiting";
 
 interface Props {
   entries: readonly RailEntry[];
@@ -33,13 +33,13 @@ const VIEWS: Record<GardenState["status"], ReactNode> = {
   opening: <Placeholder />,
   ready: <Placeholder />,
   waiting: (
-    <Told title={importsSay.lateEmberIsOpenInAnotherTab}>
-      {importsSay.theOtherTabIsOlderAndHoldsThe}
+    <Told title={waitingSay.lateEmberIsOpenInAnotherTab}>
+      {waitingSay.theOtherTabIsOlderAndHoldsThe}
     </Told>
   ),
   newer: (
-    <Told title={importsSay.thisGardenWasMadeByANewerLateEmber}>
-      {importsSay.thisPageIsOlderThanTheGardenInThis}
+    <Told title={waitingSay.thisGardenWasMadeByANewerLateEmber}>
+      {waitingSay.thisPageIsOlderThanTheGardenInThis}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 2.5 }}>
         <ReloadButton variant="contained" size="large" />
         <Button variant="outlined" size="large" onClick={() => void saveEverything()}>
@@ -64,7 +64,7 @@ function Told({ title, children }: { title: string; children: ReactNode }) {
 /** Where words will stand; nothing moves, so that nobody takes it for something that is there. */
 function Placeholder() {
   return (
-    <Box role="status" aria-label={importsSay.openingTheGarden}>
+    <Box role="status" aria-label={waitingSay.openingTheGarden}>
       {["38%", "72%", "64%", "70%", "48%"].map((width, index) => (
         <Box
           key={width}
@@ -96,7 +96,7 @@ function Name() {
         fontSize: 19,
       }}
     >
-      {importsSay.lateEmber}
+      {waitingSay.lateEmber}
     </Box>
   );
 }

@@ -73,11 +73,6 @@ export async function loadDemoGarden(quietly = false): Promise<void> {
   if (!done.ok) tell(done.refusal, "refused");
 }
 
-/** Whether the garden is the sample that comes with the program. */
-export function isSample({ head }: Garden): boolean {
-  return head.sample;
-}
-
 /** An empty garden in the units of the region. */
 function emptyHere(): Garden {
   const garden = emptyGarden();

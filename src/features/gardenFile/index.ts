@@ -1,4 +1,4 @@
 export { GardenMenu } from "./GardenMenu";
 export { Waiting } from "./Waiting";
 export { saveCalendarFile, saveGardenFile, savePlantingsTable } from "./gardenFiles";
-export { chooseGardenFile, isSample, loadDemoGarden } from "./gardenTaken";
+export { chooseGardenFile, loadDemoGarden } from "./gardenTaken";

@@ -15,7 +15,7 @@ import { dayNumber, type DayNumber } from "@/core/calendar";
 import { plantingName } from "@/core/plantings";
 import { isEmptyGarden } from "@/core/garden";
 import { chanceWords } from "@/words";
-import { gardenStore, useToday, useGarden } from "@/store/index";
+import { gardenStore, useToday, useGarden, whenNeeded } from "@/store/index";
 import {
   Boundary,
   FrameGrid,
@@ -29,7 +29,7 @@ import { SeasonRibbon } from "@/ui/ribbon/index";
 import { openAddress, useAddress } from "@/ui/address";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording, told } from "@/ui/wording";
-import { isSample, loadDemoGarden, Waiting } from "@/features/gardenFile";
+import { Waiting } from "@/features/gardenFile";
 import { TopLine } from "./TopLine";
 import { tonightWords } from "./tonightWords";
 import { Trouble } from "./lazyTrouble";
@@ -40,6 +40,7 @@ import { useWarmUp } from "./useWarmUp";
 import { regionOf } from "@/ui/region";
 import { shell as say } from "@/words/en/shell";
 
+const gardenTaken = whenNeeded(() => import("@/features/gardenFile/gardenTaken"));
 const PlantingInspector = lazyPart(() => import("@/features/planting/PlantingInspector"));
 const Welcome = lazyPart(() => import("@/features/gardenFile/Welcome"));
 const AddBedsDialog = lazyPart(() => import("./AddBedsDialog"));
@@ -93,7 +94,7 @@ async function openGarden(): Promise<void> {
   const answer = await fetch("/api/start").catch(() => null);
   const start = answer?.ok ? ((await answer.json()) as { garden: string }).garden : "empty";
   if (start === "demo" && isEmptyGarden(gardenStore().getState().garden))
-    await loadDemoGarden(true);
+    await (await gardenTaken()).loadDemoGarden(true);
 }
 
 function OpenShell({ children }: { children: ReactNode }) {
@@ -174,7 +175,7 @@ function OpenShell({ children }: { children: ReactNode }) {
             >
               {isBehind && say.calculating}
             </Box>
-            {pathname === "/today" && isSample(garden) && <SampleNotice />}
+            {pathname === "/today" && garden.head.sample && <SampleNotice />}
             {storageNotice && <StorageNotice notice={told(storageNotice)} garden={garden} />}
             {setAside.length > 0 && <SetAsideNotice lines={setAside} />}
             <Box sx={{ flex: 1, minHeight: 0 }}>

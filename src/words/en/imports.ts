@@ -25,14 +25,6 @@ export const imports = table({
     "Part of the garden could not be read. It was set aside and the rest is shown:",
   andMore2: ({ more }: { more: number }) => `and ${more} more`,
   saveAsAFile: "Save as a file",
-  theOtherTabIsOlderAndHoldsThe:
-    "The other tab is older and holds the garden. Close or reload it and this one continues.",
-  lateEmberIsOpenInAnotherTab: "Late Ember is open in another tab",
-  thisPageIsOlderThanTheGardenInThis:
-    "This page is older than the garden in this browser. Reload it to get the newer version. Nothing changes until then.",
-  thisGardenWasMadeByANewerLateEmber: "This garden was made by a newer Late Ember",
-  openingTheGarden: "Opening the garden",
-  lateEmber: "Late Ember",
   gardenFileSaved: "Garden file saved.",
   setYourLocationFirstWithoutItThere: "Set your location first: without it there are no dates.",
   calendarFileSavedOpenItOnYourPhone: "Calendar file saved. Open it on your phone.",

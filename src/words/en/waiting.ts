@@ -1,0 +1,13 @@
+import { table } from "../table";
+
+/** What is said before a garden is open. */
+export const waiting = table({
+  lateEmberIsOpenInAnotherTab: "Late Ember is open in another tab",
+  theOtherTabIsOlderAndHoldsThe:
+    "The other tab is older and holds the garden. Close or reload it and this one continues.",
+  thisGardenWasMadeByANewerLateEmber: "This garden was made by a newer Late Ember",
+  thisPageIsOlderThanTheGardenInThis:
+    "This page is older than the garden in this browser. Reload it to get the newer version. Nothing changes until then.",
+  openingTheGarden: "Opening the garden",
+  lateEmber: "Late Ember",
+});
