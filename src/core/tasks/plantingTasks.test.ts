@@ -184,3 +184,23 @@ test("plants that still stand in their tray are not earthed up, fed or staked in
   expect(asked(garden).length).toBeGreaterThan(0);
   expect(asked(inTray)).toEqual([]);
 });
+
+test("seedlings set out on their day, or five days late, are told of from that day and not from their sowing", () => {
+  const raised = [...tarnholt.plantings.values()].find(({ cropId }) => cropId === "broccoli");
+  if (!raised) throw new Error("broccoli");
+  const garden = {
+    ...tarnholt,
+    plantings: new Map([[raised.id, raised]]),
+    trays: new Map(),
+    logEntries: new Map(),
+  };
+  const outOn = dayNumber(raised.sowOn) + 35; // five weeks on the bench
+  const readyDay = (late: number) => {
+    const task = on(isoDate(outOn + late), garden).find(({ kind }) => kind === "plantOut");
+    return (task?.reason as { readyDay?: number } | undefined)?.readyDay ?? NaN;
+  };
+  const inTime = readyDay(0);
+  expect(inTime - outOn).toBeLessThan(110);
+  expect(readyDay(5) - inTime).toBeGreaterThan(4);
+  expect(readyDay(5) - inTime).toBeLessThan(20);
+});

@@ -90,23 +90,32 @@ interface Words extends Pick<Task, "reason" | "endsWhen" | "ifLeft"> {
   again?: string;
 }
 
-/** A planting's life if what is due is done today: as planned while its day has not passed. */
+/**
+ * A planting's life if what is due is done today: as planned while its day has not passed, and so many
+ * days later where it was missed.
+ *
+ * @param dueDay the day for which the work was planned: its sowing, or its planting out
+ */
 export function ifDoneNow(
   { site, garden, day }: Round,
-  { timeline, growing, facts }: PlantingState,
+  { timeline, growing }: PlantingState,
+  dueDay: DayNumber,
 ): Timeline {
-  const dueDay = facts.sownDay === null ? timeline.sowDay : (timeline.plantOutDay ?? day);
-  const missedDays = day - dueDay;
-  if (missedDays <= 0 || facts.sownDay !== null) return timeline;
+  const missedDays = Math.max(0, day - dueDay);
+  if (missedDays === 0) return timeline;
   return timelineIfSown(site, garden.settings, growing, timeline.sowDay + missedDays);
 }
 
-/** What a week's wait would cost a planting, in words: little in summer, months at the cliff. */
-export function weekLater(round: Round, life: PlantingState): Told {
+/**
+ * What a week's wait would cost a planting, in words: little in summer, months at the cliff.
+ *
+ * @param dueDay the day for which the work that waits was planned
+ */
+export function weekLater(round: Round, life: PlantingState, dueDay: DayNumber): Told {
   const { site, garden } = round;
   const { growing } = life;
   // What was missed by some days is weighed from today, not from the day that was planned.
-  const timeline = ifDoneNow(round, life);
+  const timeline = ifDoneNow(round, life, dueDay);
   const later = timelineIfSown(site, garden.settings, growing, timeline.sowDay + DAYS_PER_WEEK);
   if (timeline.readyDay === null) return fact("tasks.asPlannedItWillNotBeReadyHere");
   if (later.readyDay === null) return fact("tasks.aWeekLaterItWouldNotBeReadyHere");

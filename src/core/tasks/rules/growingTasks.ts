@@ -73,8 +73,13 @@ function fillingUp(round: PlantingRound): Task[] {
   const fillings = fillingsIn(round);
   const grown = grownShare(site, garden.settings, growing, timeline, day);
   const idOf = ({ time }: Filling) => `${planting.id}-earthUp-${time}`;
-  // What the log settles is looked up here, so that the next is asked for only after the one before.
-  const next = fillings.find((filling) => !garden.logEntries.has(idOf(filling)));
+  // What the log settles is looked up here, so that the next is asked for only after the one before:
+  // one that is put off is still to be done.
+  const isSettled = (filling: Filling) => {
+    const entry = garden.logEntries.get(idOf(filling));
+    return entry !== undefined && entry.what.kind !== "putOff";
+  };
+  const next = fillings.find((filling) => !isSettled(filling));
   if (!next || !bed.container || grown < next.atGrown) return [];
   const row = { ...bed, lengthM: planting.lengthM, container: bed.container };
   const containers = containerCount(row);

@@ -80,7 +80,7 @@ function sowing(round: PlantingRound): Task[] {
   const { life } = round;
   const plannedDay = dayNumber(life.planting.sowOn);
   if (life.timeline.plantOutDay !== null || !isSowingAsked(round)) return [];
-  const { readyDay, sowDay } = ifDoneNow(round, life);
+  const { readyDay, sowDay } = ifDoneNow(round, life, plannedDay);
   const { howMuch, others } = seedFor(round);
   const { crop } = life.growing;
   return [
@@ -91,7 +91,7 @@ function sowing(round: PlantingRound): Task[] {
           : fact("tasks.sownNowReady", { readyDay, sowDay }),
       howMuch,
       endsWhen: fact("tasks.itIsSown"),
-      ifLeft: weekLater(round, life),
+      ifLeft: weekLater(round, life, plannedDay),
       more: [
         ...others,
         fact("tasks.deepRowsApart", { depthCm: crop.sowing.depthCm, rowCm: life.planting.rowCm }),
@@ -116,7 +116,7 @@ function buying(round: PlantingRound): Task[] {
         ageDays: life.planting.bought.ageDays,
       }),
       endsWhen: fact("tasks.thePlantsAreHere"),
-      ifLeft: weekLater(round, life),
+      ifLeft: weekLater(round, life, plantOutDay),
       more: [fact("tasks.chooseStockyPlantsHardenThem")],
     }),
   ];
@@ -171,8 +171,9 @@ function thinning(round: PlantingRound): Task[] {
 
 function plantingOut(round: PlantingRound): Task[] {
   const { day, life, garden } = round;
-  const { plantOutDay, readyDay, sowDay } = life.timeline;
+  const { plantOutDay } = life.timeline;
   if (plantOutDay === null || day < plantOutDay || day > plantOutDay + ASKED_AFTER_DAYS) return [];
+  const { readyDay, sowDay } = ifDoneNow(round, life, plantOutDay);
   if (isKnown(life.facts.plantedOutDay, round)) return [];
   // Those that are raised in a tray of the garden are told of there.
   const inTray = [...garden.trays.values()].some(({ sowings }) =>
@@ -188,7 +189,7 @@ function plantingOut(round: PlantingRound): Task[] {
           : fact("tasks.plantedNowReadyChooseACoolCloudy", { readyDay, sowDay }),
       howMuch: fact("tasks.plantsInRows", { plants, rows }),
       endsWhen: fact("tasks.itIsInTheBed"),
-      ifLeft: weekLater(round, life),
+      ifLeft: weekLater(round, life, plantOutDay),
       more:
         life.growing.crop.family === "Brassicaceae"
           ? [fact("tasks.plantDeepUpToTheFirstLeavesAndFirm")]

@@ -58,7 +58,7 @@ function sowTask(round: Round, { raising, day: on }: Extract<TrayWork, { kind: "
     reason: fact("tasks.itsSeedlingsAreNeededInAFewWeeks"),
     howMuch: fact("tasks.cells", { cells: raising.cells }),
     endsWhen: fact("tasks.itIsSown"),
-    ifLeft: life ? weekLater(round, life) : fact("tasks.transplantingIsDelayedByAsMuch"),
+    ifLeft: life ? weekLater(round, life, on) : fact("tasks.transplantingIsDelayedByAsMuch"),
     isLate: day > on,
   };
 }
