@@ -313,6 +313,18 @@ test("two tomatoes in the middle are kept, broccoli goes along both sides, and g
   await form.getByLabel("Width (cm)").fill("40");
   await form.getByRole("button", { name: plantingWords.save }).click();
   await expect(form.getByRole("alert")).toContainText("the strip goes past its side");
+  // Squares by keys alone: one of them takes the focus, arrows lead to the others.
+  await form.getByRole("combobox", { name: groundWords.acrossTheBed }).click();
+  await page.getByRole("option", { name: groundWords.cells }).click();
+  await form.getByRole("checkbox", { name: /^Square 1 along, 1 across/ }).focus();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("Space");
+  await expect(form.getByRole("checkbox", { name: /^Square 2 along, 2 across/ })).toBeChecked();
+  await page.keyboard.press("Tab");
+  await expect(
+    form.getByRole("checkbox", { name: /^Square/ }).and(page.locator(":focus")),
+  ).toHaveCount(0);
 });
 
 test("a planting is dragged to another bed: what it means is said before it is let go", async ({

@@ -20,22 +20,16 @@ export interface Stretch {
 type Ground = Pick<Bed, "lengthM" | "widthM">;
 
 /**
- * The parts of a bed that nobody takes at any time between two days, from the near end on: over the
- * whole width, or over a part of it. Whoever stands between others takes no ground.
- *
- * @param side the part of the width that is asked for, metres from the left side; all of it when left out
+ * The parts of a bed that nobody takes at any time between two days over the whole width, from the
+ * near end on. Whoever stands between others takes no ground.
  */
 export function freeStretches(
   occupants: readonly Place[],
   bed: Ground,
   fromDay: DayNumber,
   untilDay: DayNumber,
-  side: { leftM: number; rightM: number } = { leftM: 0, rightM: bed.widthM },
 ): Stretch[] {
-  const asked = { fromM: 0, toM: bed.lengthM, ...side };
-  const taken = patchesTaken(occupants, fromDay, untilDay)
-    .filter((patch) => patchesMeet(patch, asked))
-    .sort((a, b) => a.fromM - b.fromM);
+  const taken = patchesTaken(occupants, fromDay, untilDay).sort((a, b) => a.fromM - b.fromM);
   const free: Stretch[] = [];
   let reachedM = 0;
   for (const { fromM, toM } of taken) {

@@ -1,9 +1,10 @@
 import { isoDate, type DayNumber } from "../calendar";
+import { containerCount } from "../containers";
 import { BY_THE_BOOK } from "../gardenFile";
 import type { Bed, Planting } from "../garden";
 import { seedlingDays, usualBoughtAgeDays } from "../growth";
 import { exactM, SAME_LENGTH_M, type Across } from "../layout";
-import { amountsFor, bookSpacing, standOf } from "../plantings";
+import { amountsFor, bookSpacing, fittedTo, standOf } from "../plantings";
 import type { Growing } from "../schedule";
 import type { Units } from "../units";
 
@@ -56,6 +57,20 @@ export function placesOf(planting: Planting, growing: Growing, bed: Bed): Places
     planting.method,
   );
   const apartM = stationCm / 100;
+  const { container } = bed;
+  if (container) {
+    // Pots are kept or emptied whole.
+    const count = containerCount({ lengthM: planting.lengthM, container });
+    const firstM = planting.fromM + container.eachM / 2;
+    const plantsAtEach = stations / count;
+    return { count, plantsAtEach, firstM, apartM: container.eachM, isOneRow: false };
+  }
+  if (planting.across.kind === "cells" || planting.across.kind === "edge") {
+    // Squares and a line around the edge are not cut: all of them stay, or none.
+    const { fromM, lengthM } = planting;
+    const firstM = fromM + lengthM / 2;
+    return { count: 1, plantsAtEach: stations, firstM, apartM: lengthM, isOneRow: false };
+  }
   return {
     count: stationsPerRow,
     plantsAtEach: stations / stationsPerRow,
@@ -119,11 +134,13 @@ export function turnOverPlantings(plan: TurnOverPlan): TurnedOver {
   const free: FreeGround[] = [];
   const added: { ground: FreeGround; interplanted: boolean }[] = [];
   const next = (ground: FreeGround, interplanted: boolean): Planting => ({
-    ...plantingOf(plan, newId()),
-    fromM: ground.fromM,
-    lengthM: exactM(ground.toM - ground.fromM),
-    across: ground.across,
-    interplanted,
+    ...fittedTo(bed, {
+      ...plantingOf(plan, newId()),
+      fromM: ground.fromM,
+      lengthM: exactM(ground.toM - ground.fromM),
+      across: ground.across,
+      interplanted,
+    }),
   });
   for (const clearing of clearings) {
     const { planting, growing } = clearing;

@@ -251,3 +251,15 @@ test("a gap is free through and through, and as long and as wide as it can be", 
   expect(gaps).toContainEqual(expect.objectContaining({ fromM: 0, toM: 5, untilDay: until }));
   expect(gaps).toContainEqual(expect.objectContaining({ fromM: 0, toM: 8, untilDay: until }));
 });
+
+test("a bed is not made narrower than a strip in it", () => {
+  const strip = spinach({
+    id: "s",
+    bedId: "b0",
+    across: { kind: "strip", fromM: 0.5, widthM: 0.3 },
+  });
+  const garden = { ...bare, plantings: new Map([["s", strip]]) };
+  const narrow = commands["bed.edit"].apply(garden, { id: "b0", widthM: 0.6 });
+  expect(english(narrow.ok ? "" : narrow.refusal)).toMatch(/the strip goes past its side/);
+  expect(commands["bed.edit"].apply(garden, { id: "b0", widthM: 0.9 }).ok).toBe(true);
+});

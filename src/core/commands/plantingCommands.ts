@@ -1,11 +1,11 @@
 import * as z from "zod";
 import { dayNumber, IsoDateSchema } from "../calendar";
-import { plantedProblem } from "../containers";
-import { acrossProblem, fitsInto } from "../layout";
+import { fitsInto } from "../layout";
 import { type Change, cropsOf, type Garden, PlantingSchema, SuccessionSchema } from "../garden";
 import { plantingProblems } from "../gardenFile";
 import { factsOf } from "../plantings";
 import { change, command, refuse } from "./command";
+import { groundProblem } from "./groundProblem";
 import { logWithout } from "./log/logFollows";
 import { occupying } from "./occupying";
 import { code, fact, type Fact } from "../facts";
@@ -215,15 +215,8 @@ export function plantingRefusal(garden: Garden, planting: z.infer<typeof Plantin
       "planting.fromM",
     );
   }
-  const { container } = bed;
-  const notWhole = container && plantedProblem(planting, { ...bed, container });
-  if (notWhole) return refuse(notWhole, "planting.lengthM");
-  const tooWide = acrossProblem(planting, bed.widthM);
-  if (tooWide !== null) {
-    const { name, widthM } = bed;
-    const words = fact("layout.acrossProblem", { problem: tooWide, bed: name, widthM });
-    return refuse(words, "planting.across");
-  }
+  const words = groundProblem(planting, bed);
+  if (words) return refuse(words, bed.container ? "planting.lengthM" : "planting.across");
   if (planting.clearOn !== null && planting.clearOn < planting.sowOn) {
     return refuse(fact("commands.aPlantingCannotBePulledBeforeItIs"), "planting.clearOn");
   }

@@ -217,3 +217,67 @@ test("pots are planted whole, all over or around the rim", () => {
     "Pots is a row of containers: plant all over each of them, or around the rim.",
   ]);
 });
+
+test("a shelter that is taken down leaves the containers moved into it in the open", () => {
+  const [shelter] = tarnholt.shelters.values();
+  if (!shelter) throw new Error("a shelter");
+  const at = { kind: "shelter" as const, shelterId: shelter.id };
+  const garden = withRow(row(3, container({ stays: [{ from: "2026-03-01", at }] })));
+  const done = commands["shelter.remove"].apply(garden, { id: shelter.id });
+  if (!done.ok) throw new Error(english(done.refusal));
+  expect(done.garden.beds.get("pots")?.container?.stays).toEqual([
+    { from: "2026-03-01", at: { kind: "outdoors" } },
+  ]);
+});
+
+test("pots that turn out larger are planted as before, and too few of them are refused", () => {
+  const garden = withRow(
+    row(3, container()),
+    planting("kale", "curly", { fromM: 0.3, lengthM: 0.6 }),
+  );
+  const sized = (count: number) =>
+    commands["bed.edit"].apply(garden, {
+      id: "pots",
+      lengthM: count * 0.4,
+      widthM: 0.4,
+      container: container({ eachM: 0.4 }),
+    });
+  const done = sized(3);
+  if (!done.ok) throw new Error(english(done.refusal));
+  expect(done.garden.plantings.get("potted")).toMatchObject({ fromM: 0.4, lengthM: 0.8 });
+  const fewer = sized(2);
+  expect(english(fewer.ok ? "" : fewer.refusal)).toMatch(/Shorten or move it first|reaches/);
+});
+
+test("a filling that is put off comes again, and not the one after it", () => {
+  const bed = row(1, container({ kind: "sack", eachM: 0.4, depthM: 0.65 }));
+  const potatoes = planting("potato", crop("potato").varieties[0]?.id ?? "", {
+    sowOn: "2026-04-20",
+    lengthM: 0.4,
+  });
+  const garden = withRow(bed, potatoes);
+  const asked = (of: Garden, on: number) =>
+    tasksOn(site, of, on).find(({ kind }) => kind === "earthUp")?.id;
+  const first = Array.from({ length: 90 }, (_, at) => day("2026-04-25") + at).find((on) =>
+    asked(garden, on),
+  );
+  if (first === undefined) throw new Error("it is asked for");
+  const entry = {
+    id: "potted-earthUp-1",
+    on: isoDate(first),
+    taskId: "potted-earthUp-1",
+    note: "",
+    what: {
+      kind: "putOff" as const,
+      work: "earthUp" as const,
+      subject: "Potato",
+      place: "Pots",
+      bedId: "pots",
+      plantingId: "potted",
+      untilOn: isoDate(first + 3),
+    },
+  };
+  const later = { ...garden, logEntries: new Map([[entry.id, entry]]) };
+  expect(asked(later, first + 1)).toBeUndefined();
+  expect(asked(later, first + 4)).toBe("potted-earthUp-1");
+});

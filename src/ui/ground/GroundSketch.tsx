@@ -192,15 +192,36 @@ interface SquaresProps {
   rect: (patch: Patch) => { x: number; y: number; width: number; height: number };
 }
 
-/** The bed's grid: each square is chosen or not, by a tap or with the keyboard. */
+/** Where an arrow leads from a square. */
+const ARROWS: Partial<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
+/**
+ * The bed's grid: each square is chosen or not, by a tap, or with the space bar. One of them takes the
+ * focus, and arrows lead to the others: nobody steps through all of them to leave it.
+ */
 function Squares({ columns, rows, cellM, squares, onSquares, standing, rect }: SquaresProps) {
   const chosen = new Set(squares);
+  const [focused, setFocused] = useState("0,0");
+  const step = (from: SVGElement, along: number, across: number) => {
+    const key = keyOfSquare(along, across);
+    const next = from.ownerSVGElement?.querySelector<SVGElement>(`[data-square="${key}"]`);
+    if (!next) return;
+    setFocused(key);
+    next.focus();
+  };
   const toggle = (key: string) =>
     onSquares(chosen.has(key) ? squares.filter((one) => one !== key) : [...squares, key]);
   const places = Array.from({ length: columns * rows }, (_, index) => ({
     along: Math.floor(index / rows),
     across: index % rows,
   }));
+  const isThere = (key: string) =>
+    places.some((place) => keyOfSquare(place.along, place.across) === key);
   return places.map(({ along, across }) => {
     const key = keyOfSquare(along, across);
     const patch = {
@@ -230,16 +251,20 @@ function Squares({ columns, rows, cellM, squares, onSquares, standing, rect }: S
           say.squareAt({ along: along + 1, across: across + 1 }) +
           (by ? say.taken({ name: by.name }) : "")
         }
-        tabIndex={0}
+        data-square={key}
+        tabIndex={key === focused || (!isThere(focused) && along + across === 0) ? 0 : -1}
+        onFocus={() => setFocused(key)}
         fill="transparent"
         stroke="var(--ash-text)"
         strokeWidth="1"
         style={{ cursor: "pointer" }}
         onClick={() => toggle(key)}
         onKeyDown={(event) => {
-          if (event.key !== " " && event.key !== "Enter") return;
+          const arrow = ARROWS[event.key];
+          if (!arrow && event.key !== " " && event.key !== "Enter") return;
           event.preventDefault();
-          toggle(key);
+          if (arrow) step(event.currentTarget, along + arrow[0], across + arrow[1]);
+          else toggle(key);
         }}
       />
     );

@@ -1,11 +1,11 @@
 import { isoDate } from "../../calendar";
 import { withChanges, type Bed, type Change, type Garden, type Planting } from "../../garden";
 import type { Problem } from "../../gardenFile";
-import { plantedProblem } from "../../containers";
-import { acrossProblem, exactM, fitsInto, WHOLE_WIDTH } from "../../layout";
+import { exactM, fitsInto, WHOLE_WIDTH } from "../../layout";
 import { clashesIn, occupantsOf, placeFor, type Clash } from "../../bedSpace";
 import { siteFor } from "../../plantings";
 import type { Site } from "../../growth";
+import { groundProblem } from "../groundProblem";
 import { layoutProblems } from "./layoutProblems";
 import { removePlanting } from "../plantingCommands";
 import { fact, type Fact } from "../../facts";
@@ -170,12 +170,7 @@ function pastTheEnd(garden: Garden, planting: Planting): Fact | null {
 
 function pastTheSide(garden: Garden, planting: Planting): Fact | null {
   const bed = garden.beds.get(planting.bedId);
-  const { container } = bed ?? {};
-  const notWhole = bed && container && plantedProblem(planting, { ...bed, container });
-  if (notWhole) return notWhole;
-  const problem = bed ? acrossProblem(planting, bed.widthM) : null;
-  if (!bed || problem === null) return null;
-  return fact("layout.acrossProblem", { problem, bed: bed.name, widthM: bed.widthM });
+  return bed ? groundProblem(planting, bed) : null;
 }
 
 function clashWords(bed: Bed, { earlier, later, at }: Clash): Fact {

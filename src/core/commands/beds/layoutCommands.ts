@@ -1,8 +1,24 @@
 import * as z from "zod";
-import { fitsInto, overlap, OutlineSchema, PlotSchema, PositionSchema, within } from "../../layout";
+import {
+  exactM,
+  fitsInto,
+  overlap,
+  OutlineSchema,
+  PlotSchema,
+  PositionSchema,
+  within,
+} from "../../layout";
 import { bedProblems } from "../../gardenFile";
-import { BedSchema, withChanges, type Bed, type Change, type Garden } from "../../garden";
+import {
+  BedSchema,
+  withChanges,
+  type Bed,
+  type Change,
+  type Garden,
+  type Planting,
+} from "../../garden";
 import { change, command, refuse } from "../command";
+import { groundProblem } from "../groundProblem";
 import { layoutProblems, outlineOf } from "./layoutProblems";
 import { logWithout } from "../log/logFollows";
 import { occupying } from "../occupying";
@@ -98,8 +114,10 @@ export const importLayout = command({
     }
     for (const bed of beds) {
       const before = garden.beds.get(bed.id) ?? null;
-      const tooShort = before && shortened(garden, before, bed);
-      if (tooShort) return tooShort;
+      const inBed = [...garden.plantings.values()].filter(({ bedId }) => bedId === bed.id);
+      const refused =
+        before && (shortened(garden, before, bed) ?? narrowed(garden, before, bed, inBed));
+      if (refused) return refused;
       changes.push({ kind: "bed", id: bed.id, before, after: bed });
     }
     return checked(garden, changes, withChanges(garden, changes));
@@ -111,12 +129,39 @@ function shortened(garden: Garden, before: Bed, bed: Bed) {
   const takenM = [...garden.plantings.values(), ...garden.rests.values()]
     .filter(({ bedId }) => bedId === bed.id)
     .reduce((most, { fromM, lengthM }) => Math.max(most, fromM + lengthM), 0);
-  // Read from a map, a bed may come out a few centimetres off.
-  if (fitsInto(takenM, bed.lengthM) || bed.lengthM >= before.lengthM) return null;
+  // Read from a map, a bed may come out a few centimetres off; larger containers may be fewer.
+  const isNoShorter = bed.lengthM >= before.lengthM && !bed.container;
+  if (fitsInto(takenM, bed.lengthM) || isNoShorter) return null;
   return refuse(
     fact("commands.aPlantingInReachesToShortenOrMove", { bed: bed.name, takenM }),
     "bed.lengthM",
   );
+}
+
+/**
+ * The refusal to make a bed narrower than the strips in it, or its containers other than what is
+ * planted; null where all of it still lies in the bed. What did not before is let be.
+ */
+function narrowed(garden: Garden, before: Bed, bed: Bed, plantings: readonly Planting[]) {
+  for (const planting of plantings) {
+    const was = garden.plantings.get(planting.id);
+    const words = groundProblem(planting, bed);
+    if (words && was && !groundProblem(was, before)) return refuse(words, "bed.widthM");
+  }
+  return null;
+}
+
+/** What grows in a bed, where its containers came out larger or smaller in as many of them as before. */
+function inItsContainers(garden: Garden, before: Bed, bed: Bed): Planting[] {
+  const inBed = [...garden.plantings.values()].filter(({ bedId }) => bedId === bed.id);
+  const [from, to] = [before.container?.eachM, bed.container?.eachM];
+  if (from === undefined || to === undefined || from === to) return inBed;
+  const scaled = (m: number) => exactM(Math.round(m / from) * to);
+  return inBed.map((planting) => ({
+    ...planting,
+    fromM: scaled(planting.fromM),
+    lengthM: scaled(planting.lengthM),
+  }));
 }
 
 export const editBed = command({
@@ -131,11 +176,16 @@ export const editBed = command({
       some.position && some.shelterId === undefined ? shelteredWhereItLies(garden, merged) : merged;
     const [problem] = bedProblems("bed", bed, new Set(garden.shelters.keys()));
     if (problem) return refuse(problem.message, problem.path);
-    const tooShort = shortened(garden, before, bed);
-    if (tooShort) return tooShort;
-    const after = { ...garden, beds: new Map([...garden.beds, [bed.id, bed] as const]) };
     const changes: Change[] = [{ kind: "bed", id: bed.id, before, after: bed }];
-    return checkedToo(garden, changes, after);
+    const plantings = inItsContainers(garden, before, bed);
+    for (const planting of plantings) {
+      const was = garden.plantings.get(planting.id) ?? null;
+      if (was !== planting)
+        changes.push({ kind: "planting", id: planting.id, before: was, after: planting });
+    }
+    const after = withChanges(garden, changes);
+    const refused = shortened(after, before, bed) ?? narrowed(garden, before, bed, plantings);
+    return refused ?? checkedToo(garden, changes, after);
   },
 });
 

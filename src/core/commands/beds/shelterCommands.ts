@@ -99,6 +99,21 @@ export const editShelter = command({
   },
 });
 
+/** A bed without a shelter that goes: it stands in the open then, and so do containers moved into it. */
+function outOfShelter(bed: Bed, id: string): Bed {
+  const { container } = bed;
+  const isMovedIn = container?.stays.some(({ at }) => at.kind === "shelter" && at.shelterId === id);
+  if (bed.shelterId !== id && !isMovedIn) return bed;
+  const after = bed.shelterId === id ? { ...bed, shelterId: null } : { ...bed };
+  if (!container) return after;
+  const stays = container.stays.map((stay) =>
+    stay.at.kind === "shelter" && stay.at.shelterId === id
+      ? { ...stay, at: { kind: "outdoors" as const } }
+      : stay,
+  );
+  return { ...after, container: { ...container, stays } };
+}
+
 /** A shelter taken down: its beds stand in the open then, and its thermometer's days go with it. */
 export const removeShelter = command({
   name: "shelter.remove",
@@ -109,8 +124,8 @@ export const removeShelter = command({
     if (!before) return refuse(GONE);
     const changes: Change[] = [];
     for (const bed of garden.beds.values()) {
-      if (bed.shelterId !== id) continue;
-      changes.push({ kind: "bed", id: bed.id, before: bed, after: { ...bed, shelterId: null } });
+      const after = outOfShelter(bed, id);
+      if (after !== bed) changes.push({ kind: "bed", id: bed.id, before: bed, after });
     }
     for (const day of garden.thermometerDays.values()) {
       if (day.under.kind !== "shelter" || day.under.id !== id) continue;

@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { useEffect, useId, useMemo } from "react";
+import { useEffect, useId, useMemo, useRef } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import { horizonOver, type Garden } from "@/core/garden";
 import { cornersOf, patchesOf, type Outline, type Plot, type Point } from "@/core/layout";
@@ -92,8 +92,13 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth,
   const selectedOutline = selectedBed && outlineOf(selectedBed.id);
   // A bed that the inspector would hide comes into sight.
   const hiddenPx = selectedOutline ? hiddenBy(scale, selectedOutline, width) : 0;
+  const shownFor = useRef("");
   useEffect(() => {
-    if (width > 0 && hiddenPx !== 0) panBy(-hiddenPx, 0);
+    // Once for each bed that is chosen: who then moves the map away means it.
+    const key = `${selectedBedId}|${width}`;
+    if (width === 0 || shownFor.current === key) return;
+    shownFor.current = key;
+    if (hiddenPx !== 0) panBy(-hiddenPx, 0);
   }, [selectedBedId, width, hiddenPx, panBy]);
   const sunOf = (bedId: string) => {
     const bed = garden.beds.get(bedId);
