@@ -1,6 +1,7 @@
 import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
 import { COMMONS, EMPTY, findByPalette, knot, openPlan, test, textOf } from "./garden";
+import { bedChoice as bedChoiceWords } from "@/words/en/bedChoice";
 import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
@@ -461,4 +462,26 @@ test("the garden file has it all: what is saved here is the same where it is rea
   for (const list of ["seedLots", "stands", "trays", "successions", "plantings"]) {
     expect(saved[list]).toEqual(commons[list]);
   }
+});
+
+test("seedlings sown for no bed: Today asks which, the tray tells those with room, one tap plants", async ({
+  page,
+}) => {
+  await page.goto("/today");
+  await page.getByRole("button", { name: /^Done: Choose a bed for mustard greens/i }).click();
+  const which = pane(page).getByRole("group", {
+    name: bedChoiceWords.whichBed({ name: "mustard greens" }),
+  });
+  await expect(which.getByRole("listitem").first()).toContainText(
+    /room for all \d+, first picking/,
+  );
+  await which
+    .getByRole("button", { name: /^Choose / })
+    .first()
+    .click();
+  await expect(told(page).first()).toContainText(/will go into/);
+  await expect(which).toHaveCount(0);
+  await page.goto("/today");
+  await expect(page.getByRole("button", { name: /^Done: / }).first()).toBeVisible();
+  await expect(page.getByRole("button", { name: /Choose a bed/ })).toHaveCount(0);
 });

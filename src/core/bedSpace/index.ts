@@ -1,3 +1,4 @@
+export { bedsFor, type BedFor } from "./bedsFor";
 export { builtBeside, resized } from "./besideShelters";
 export { firstCrops, type FirstCrop } from "./firstCrops";
 export { layoutOf } from "./gardenLayout";

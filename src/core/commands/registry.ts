@@ -34,6 +34,7 @@ import {
   labelSowing,
   moveTray,
   plantOutCells,
+  plantSowing,
   potOnSowing,
   removeStand,
   removeTray,
@@ -107,6 +108,7 @@ export const commands = {
   "tray.potOn": potOnSowing,
   "tray.discard": discardCells,
   "tray.plantOut": plantOutCells,
+  "tray.chooseBed": plantSowing,
   "tray.label": labelSowing,
 } as const;
 

@@ -14,9 +14,10 @@ import {
   type TrayResult,
 } from "../trays";
 import { seedsIn, withoutSeeds } from "../seedBox";
-import { type Change, cropsOf, type Garden } from "../garden";
+import { type Change, cropsOf, type Garden, PlantingSchema } from "../garden";
 import { cropAndVarietyProblems, trayProblems } from "../gardenFile";
 import { change, command, refuse } from "./command";
+import { addPlanting } from "./plantingCommands";
 import { code, fact } from "../facts";
 
 const GONE = fact("commands.thisTrayIsNoLongerInTheGarden");
@@ -303,6 +304,36 @@ function plantedOutLogged(
     },
   ];
 }
+
+/** A planting in a bed for seedlings that were sown for none. */
+export const plantSowing = command({
+  name: "tray.chooseBed",
+  label: ({ planting }, garden) =>
+    fact("commands.choosingABedFor", { crop: cropsOf(garden).get(planting.cropId)?.name }),
+  input: z.object({ trayId: z.string(), sowingId: z.string(), planting: PlantingSchema }),
+  run(garden, { trayId, sowingId, planting }) {
+    const sowing = garden.trays.get(trayId)?.sowings.find(({ id }) => id === sowingId);
+    if (!sowing) return refuse(GONE);
+    if (garden.plantings.has(sowing.plantingId ?? "")) {
+      return refuse(fact("commands.theseSeedlingsHaveABed"));
+    }
+    if (planting.cropId !== sowing.cropId) {
+      return refuse(fact("commands.thisPlantingIsNotOfThatCrop"), "planting.cropId");
+    }
+    const added = addPlanting.run(garden, planting);
+    if ("refusal" in added) return added;
+    const given = trayChange(garden, trayId, (tray) => ({
+      ok: true,
+      tray: {
+        ...tray,
+        sowings: tray.sowings.map((one) =>
+          one.id === sowingId ? { ...one, plantingId: planting.id } : one,
+        ),
+      },
+    }));
+    return "refusal" in given ? given : change(...added.changes, ...given.changes);
+  },
+});
 
 export const labelSowing = command({
   name: "tray.label",

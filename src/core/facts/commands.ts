@@ -198,6 +198,8 @@ export interface CommandsFacts {
     taken: number;
     seedsPerCell: number;
   };
+  "commands.choosingABedFor": { crop: undefined | string };
+  "commands.theseSeedlingsHaveABed": Nothing;
   "commands.thisPlantingIsNotOfThatCrop": Nothing;
   "commands.counting": { trayName: string };
   "commands.thinning": { trayName: string };

@@ -191,6 +191,8 @@ export interface TasksFacts {
   "tasks.softSeedlingsStopGrowingOrScorch": Nothing;
   "tasks.theyAreLargeEnoughAndHardenedOff": Nothing;
   "tasks.theyAreInTheBed": Nothing;
+  "tasks.theyAreForNoBedYet": { plantOutDay: number; day: number };
+  "tasks.aBedIsChosenForThem": Nothing;
   "tasks.theyBecomeRootBound": Nothing;
   "tasks.lookAlikesAreNextToEachOther": Nothing;
   "tasks.theLabelIsInTheTray": Nothing;

@@ -9,6 +9,7 @@ export const WORKS = [
   "label",
   "thin",
   "potOn",
+  "chooseBed",
   "hardenOff",
   "readyBed",
   "plantOut",

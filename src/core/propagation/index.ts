@@ -1,6 +1,7 @@
 export { plannedRaisings, trayOccupants, type Raising } from "./raising";
 export { boxAmounts, seedNeeds, type SeedNeed } from "./seedNeed";
 export {
+  goesIntoBed,
   hardeningOn,
   OUTDOOR_COVERS,
   seedlingSize,

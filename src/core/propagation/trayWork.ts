@@ -137,7 +137,7 @@ export const OUTDOOR_COVERS: Partial<Record<Stand["kind"], readonly string[]>> =
 export type TrayWork =
   | { kind: "sow"; day: DayNumber; raising: Raising }
   | {
-      kind: "count" | "thin" | "harden" | "plantOut" | "label";
+      kind: "count" | "thin" | "harden" | "chooseBed" | "plantOut" | "label";
       day: DayNumber;
       state: SowingState;
     };
@@ -148,6 +148,7 @@ const AHEAD_DAYS: Record<TrayWork["kind"], number> = {
   count: 0,
   thin: 0,
   harden: 0,
+  chooseBed: 14,
   plantOut: 7,
   label: 0,
 };
@@ -161,7 +162,7 @@ export function trayWork(garden: Garden, site: Site | null, today: DayNumber): T
     today + AHEAD_DAYS.sow,
   ).map((raising) => ({ kind: "sow", day: raising.sowDay, raising }));
   for (const state of states) {
-    const { sowing, emergeDay, hardening, plantsPerCell } = state;
+    const { sowing, crop, emergeDay, hardening, plantsPerCell, plantOutDay } = state;
     const alive = seedlingsIn(sowing);
     if (alive === null && emergeDay !== null && emergeDay <= today + AHEAD_DAYS.count) {
       work.push({ kind: "count", day: emergeDay, state });
@@ -171,10 +172,14 @@ export function trayWork(garden: Garden, site: Site | null, today: DayNumber): T
     }
     if (alive === 0) continue;
     const isUp = emergeDay !== null && emergeDay <= today;
-    if (isUp && hardening.beginDay <= today && today < hardening.plantOutDay) {
+    if (isUp && goesIntoBed(crop) && hardening.beginDay <= today && today < hardening.plantOutDay) {
       work.push({ kind: "harden", day: hardening.beginDay, state });
     }
-    if (hardening.plantOutDay <= today + AHEAD_DAYS.plantOut && sowing.plantingId !== null) {
+    const hasBed = garden.plantings.has(sowing.plantingId ?? "");
+    if (!hasBed && isUp && goesIntoBed(crop) && plantOutDay <= today + AHEAD_DAYS.chooseBed) {
+      work.push({ kind: "chooseBed", day: Math.min(today, plantOutDay), state });
+    }
+    if (hardening.plantOutDay <= today + AHEAD_DAYS.plantOut && hasBed) {
       work.push({ kind: "plantOut", day: hardening.plantOutDay, state });
     }
   }
@@ -189,6 +194,11 @@ export function trayWork(garden: Garden, site: Site | null, today: DayNumber): T
     }
   }
   return work.sort((a, b) => a.day - b.day);
+}
+
+/** Whether seedlings of a crop leave their tray for a bed: shoots are cut in it. */
+export function goesIntoBed({ group, transplanting }: Crop): boolean {
+  return group !== "shoots" && group !== "forced" && transplanting.tolerance !== "never";
 }
 
 /** Sowings missed by more than this are no longer asked for. */

@@ -6,6 +6,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import Link from "next/link";
+import { useRouter } from "next/navigation";
 import { useAnswer, useReckoned } from "@/derive";
 import { useCallback, useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
@@ -14,7 +15,7 @@ import type { Site } from "@/core/growth";
 import { isSettled, settledOn, type Task } from "@/core/tasks";
 import { useToday } from "@/store";
 import { lazyPart } from "@/ui/frame";
-import { useView } from "@/ui/viewState";
+import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { LogField } from "./LogField";
 import { SettledList } from "./SettledList";
@@ -63,6 +64,7 @@ interface Props {
 
 function Round({ garden, site, day: wanted, today }: Props) {
   const wording = useWording();
+  const router = useRouter();
   const [ordering, setOrdering] = useState(false);
   /** Ids of the tasks that are chosen, while several are; null otherwise. */
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
@@ -88,8 +90,14 @@ function Round({ garden, site, day: wanted, today }: Props) {
   const walk = useMemo(() => daysWalkOf(garden, tasks, day), [garden, tasks, day]);
   const settled = useMemo(() => settledOn(garden, day), [garden, day]);
   const onSettle = useCallback(
-    (task: Task, settling: Settling) => void settleNow([task], settling),
-    [settleNow],
+    (task: Task, settling: Settling) => {
+      if (task.kind === "chooseBed" && settling.as === "done" && task.tray) {
+        // It is done by choosing one, not by a tick.
+        setView({ seedlingsSection: "trays", selectedTrayId: task.tray.trayId });
+        router.push("/seedlings");
+      } else void settleNow([task], settling);
+    },
+    [settleNow, router],
   );
   const onChoose = useCallback((task: Task) => {
     setChosen((before) => {

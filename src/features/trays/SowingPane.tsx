@@ -7,9 +7,10 @@ import FormControlLabel from "@mui/material/FormControlLabel";
 import { useState } from "react";
 import { isoDate, dayNumber } from "@/core/calendar";
 import { varietyOf } from "@/core/crops";
-import type { SowingState } from "@/core/propagation";
+import { goesIntoBed, type SowingState } from "@/core/propagation";
 import { seedlingsIn, type Tray } from "@/core/trays";
 import { InspectorSection, lazyPart } from "@/ui/frame/index";
+import { BedChoice } from "./BedChoice";
 import { HardeningDays } from "./HardeningDays";
 import { SowAgain } from "./SowAgain";
 import type { SectionProps } from "@/ui/section";
@@ -113,14 +114,17 @@ export function SowingPane(props: Props) {
               ),
           )}
         {action(
-          "Discard",
+          say.discard,
           () => void send("tray.discard", { ...ids, cells: null }, say.discarded({ name })),
         )}
       </Box>
+      {!planting && props.site && alive !== 0 && goesIntoBed(crop) && (
+        <BedChoice {...{ garden, state, today }} site={props.site} />
+      )}
       {planting && props.site && (
         <SowAgain {...{ garden, planting, today }} site={props.site} name={crop.name} />
       )}
-      {alive !== 0 && <HardeningDays state={state} today={today} />}
+      {alive !== 0 && goesIntoBed(crop) && <HardeningDays state={state} today={today} />}
       {open === "count" && <CountDialog {...props} onClose={() => setOpen(null)} />}
       {open === "potOn" && <PotOnDialog {...props} onClose={() => setOpen(null)} />}
     </InspectorSection>

@@ -1,5 +1,6 @@
 "use client";
 
+import BedIcon from "@mui/icons-material/WhereToVoteOutlined";
 import CountIcon from "@mui/icons-material/PinOutlined";
 import HardenIcon from "@mui/icons-material/DeckOutlined";
 import LabelIcon from "@mui/icons-material/LabelOutlined";
@@ -12,6 +13,7 @@ import type { ReactNode } from "react";
 import { hardeningOn, type Raising, type TrayWork } from "@/core/propagation";
 import { useWording, type LocalWording } from "@/ui/wording";
 import type { SectionProps } from "@/ui/section";
+import { bedChoice } from "@/words/en/bedChoice";
 import { trays as say } from "@/words/en/trays";
 import { told } from "@/ui/wording";
 import "@/words/en/facts/trays";
@@ -27,6 +29,7 @@ const ICONS: Record<TrayWork["kind"], ReactNode> = {
   count: <CountIcon />,
   thin: <ThinIcon />,
   harden: <HardenIcon />,
+  chooseBed: <BedIcon />,
   plantOut: <PlantIcon />,
   label: <LabelIcon />,
 };
@@ -166,6 +169,15 @@ function wordsOf(
       return {
         title: say.hardenOffThe({ name }),
         reason: say.transplantAbout2({ today, date: wording.date(hardening.plantOutDay, day) }),
+      };
+    }
+    case "chooseBed": {
+      const { plantOutDay } = item.state;
+      return {
+        title: bedChoice.chooseABed({ name }),
+        reason: bedChoice.noBedYet({
+          date: plantOutDay <= day ? null : wording.date(plantOutDay, day),
+        }),
       };
     }
     case "plantOut": {

@@ -105,6 +105,7 @@ export const trays = table({
   clearEmpty: ({ emptyCount }: { emptyCount: number }) => `Clear ${emptyCount} empty`,
   cellsOfAreFreeAgain: ({ emptyCount, name }: { emptyCount: number; name: string }) =>
     `${emptyCount} cells of ${name} are free again.`,
+  discard: "Discard",
   discarded: ({ name }: { name: string }) => `${capital(name)} discarded.`,
   inStorage: "in storage",
   nothingSownYet: "Nothing sown yet.",

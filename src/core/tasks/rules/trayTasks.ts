@@ -82,6 +82,11 @@ const WORDS = {
     endsWhen: fact("tasks.theyHaveBeenOutANight"),
     ifLeft: fact("tasks.softSeedlingsStopGrowingOrScorch"),
   },
+  chooseBed: {
+    kind: "chooseBed",
+    endsWhen: fact("tasks.aBedIsChosenForThem"),
+    ifLeft: fact("tasks.theyBecomeRootBound"),
+  },
   plantOut: {
     kind: "plantOut",
     reason: fact("tasks.theyAreLargeEnoughAndHardenedOff"),
@@ -119,7 +124,10 @@ function stateTask(
     plantingId: sowing.plantingId,
     fromDay: on,
     untilDay: kind === "harden" ? hardening.plantOutDay - 1 : on,
-    reason: words.reason,
+    reason:
+      "reason" in words
+        ? words.reason
+        : fact("tasks.theyAreForNoBedYet", { plantOutDay: state.plantOutDay, day }),
     howMuch:
       hours !== null
         ? fact("tasks.hoursOutside", { hours })

@@ -201,6 +201,9 @@ export const commands = learn<CommandsFacts>({
   "commands.thisSeedIsNotInTheBox": "This seed is not in the box.",
   "commands.thePacketHoldsSeedsAndThisTakesSow": ({ there, taken, seedsPerCell }) =>
     `The packet holds ${there} seeds and this takes ${taken}: sow ${Math.floor(there / seedsPerCell)} cells, or fewer seeds a cell, or correct the packet.`,
+  "commands.choosingABedFor": ({ crop }) =>
+    `choosing a bed for ${(crop ?? "seedlings").toLowerCase()}`,
+  "commands.theseSeedlingsHaveABed": "A bed is chosen for these seedlings already.",
   "commands.thisPlantingIsNotOfThatCrop": "This planting is not of that crop.",
   "commands.counting": ({ trayName }) => `counting ${trayName}`,
   "commands.thinning": ({ trayName }) => `thinning ${trayName}`,

@@ -240,6 +240,11 @@ export const tasks = learn<TasksFacts>({
   "tasks.theyHaveBeenOutANight": "they have been out a night",
   "tasks.softSeedlingsStopGrowingOrScorch":
     "Soft seedlings stop growing or scorch when transplanted.",
+  "tasks.theyAreForNoBedYet": ({ plantOutDay, day }, say) =>
+    plantOutDay <= day
+      ? "They can be planted out now, and no bed is chosen for them."
+      : `They can be planted out about ${say.date(plantOutDay, day)}, and no bed is chosen for them.`,
+  "tasks.aBedIsChosenForThem": "a bed is chosen",
   "tasks.theyAreLargeEnoughAndHardenedOff":
     "They are large enough and hardened off. Choose a cool, cloudy hour or the evening.",
   "tasks.theyAreInTheBed": "they are in the bed",
