@@ -1,5 +1,5 @@
 import { isoDate } from "@/core/calendar";
-import { cliffOf, lastSafeSowing, latestSowingFor, why } from "@/core/schedule";
+import { cliffOf, lastSafeSowing, latestSowingFor, seasonAimedAt, why } from "@/core/schedule";
 import { dayOption } from "../gardenInput";
 import type { Verb } from "../verb";
 import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf } from "./growing";
@@ -18,9 +18,10 @@ export const countback: Verb = {
     // `ready` is full size, there as here; the first picking may be sown for later.
     const sowDay = latestSowingFor(site, settings, growing, readyDay, "full");
     const sowForUsable = latestSowingFor(site, settings, growing, readyDay, "usable");
-    const cliff = cliffOf(site, settings, growing, sowDay ?? readyDay);
     const timeline = sowDay === null ? null : timelineOf(asked, sowDay);
     // What is sown in spring has last autumn's cliff behind it.
+    const aimedAt = timeline === null ? readyDay : seasonAimedAt(site, timeline);
+    const cliff = cliffOf(site, settings, growing, aimedAt);
     const isAnyTime =
       timeline !== null && lastSafeSowing(site, settings, growing, timeline).kind === "anyTime";
     return {

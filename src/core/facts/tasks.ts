@@ -182,7 +182,6 @@ export interface TasksFacts {
   "tasks.transplantingIsDelayedByAsMuch": Nothing;
   "tasks.seedlingsShouldShowCountThem": Nothing;
   "tasks.theyAreCounted": Nothing;
-  "tasks.tooLateToResowWhatDidntComeUp": Nothing;
   "tasks.moreThanNeededInEachCellCutThe": Nothing;
   "tasks.eachCellHoldsWhatItShould": Nothing;
   "tasks.theyCrowdAndGrowLeggy": Nothing;

@@ -10,6 +10,7 @@ import {
   type Task,
   weekLater,
 } from "../task";
+import { resowingWords } from "./resowing";
 import { fact, type Fact } from "../../facts";
 
 /** Bought plants are looked for so long before they are set out. */
@@ -129,17 +130,12 @@ function emergence(round: PlantingRound): Task[] {
   if (day < emergeDay || day > emergeDay + CHECKED_DAYS) return [];
   if (isKnown(life.facts.emergedDay, round)) return [];
   const { settings } = garden;
-  const { share, resow } = sowingAdvice(site, settings, life.growing, life.timeline);
+  const { share } = sowingAdvice(site, settings, life.growing, life.timeline);
   return [
     plantingTask(round, "checkEmergence", emergeDay, emergeDay + CHECKED_DAYS, {
       reason: fact("tasks.dueUpAboutOf100GoodSeeds", { emergeDay, sowDay, share }),
       endsWhen: fact("tasks.theRowIsChecked"),
-      ifLeft:
-        resow.kind === "tooLate"
-          ? fact("tasks.itIsTooLateToResowGaps")
-          : resow.kind === "by"
-            ? fact("tasks.gapsCanBeResownUntil", { day: resow.day, sowDay })
-            : fact("tasks.gapsCanBeResownEachDayOfWaiting"),
+      ifLeft: resowingWords(round, life),
       more: [fact("tasks.countHowManyOfAboutFiftySeedsCame")],
     }),
   ];

@@ -4,6 +4,7 @@ import { dayNumber, isoDate } from "../../calendar";
 import { seedlingsIn } from "../../trays";
 import { PLAIN, weekLater, type Round, type Task } from "../task";
 import { fact } from "../../facts";
+import { GAPS_CAN_BE_RESOWN, resowingWords } from "./resowing";
 
 /** Everything that trays ask for on a day. */
 export function trayTasks(round: Round): Task[] {
@@ -68,7 +69,6 @@ const WORDS = {
     kind: "checkEmergence",
     reason: fact("tasks.seedlingsShouldShowCountThem"),
     endsWhen: fact("tasks.theyAreCounted"),
-    ifLeft: fact("tasks.tooLateToResowWhatDidntComeUp"),
   },
   thin: {
     kind: "thin",
@@ -102,13 +102,15 @@ const WORDS = {
 } as const;
 
 function stateTask(
-  { garden, day }: Round,
+  round: Round,
   { kind, state, day: on }: Exclude<TrayWork, { kind: "sow" }>,
 ): Task {
+  const { garden, day, site } = round;
   const words = WORDS[kind];
   const { sowing, tray, crop, hardening } = state;
   const planting = garden.plantings.get(sowing.plantingId ?? "");
   const bed = garden.beds.get(planting?.bedId ?? "");
+  const life = planting && plantingState(garden, site, planting);
   const hours = kind === "harden" ? (hardeningOn(hardening, day)?.hours ?? null) : null;
   const spacing = kind === "plantOut" ? finalSpacing(garden, sowing.plantingId) : undefined;
   return {
@@ -135,7 +137,8 @@ function stateTask(
           ? fact("tasks.apart", { rowCm: spacing.rowCm, inRowCm: spacing.inRowCm })
           : null,
     endsWhen: words.endsWhen,
-    ifLeft: words.ifLeft,
+    ifLeft:
+      "ifLeft" in words ? words.ifLeft : life ? resowingWords(round, life) : GAPS_CAN_BE_RESOWN,
     isLate: kind !== "harden" && kind !== "label" && day > on,
   };
 }

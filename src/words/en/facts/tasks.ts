@@ -230,7 +230,6 @@ export const tasks = learn<TasksFacts>({
   "tasks.transplantingIsDelayedByAsMuch": "Transplanting is delayed by as much.",
   "tasks.seedlingsShouldShowCountThem": "Seedlings should show: count them.",
   "tasks.theyAreCounted": "they are counted",
-  "tasks.tooLateToResowWhatDidntComeUp": "Too late to resow what didn't come up.",
   "tasks.moreThanNeededInEachCellCutThe":
     "More than needed in each cell: cut the extras with scissors.",
   "tasks.eachCellHoldsWhatItShould": "each cell holds what it should",
