@@ -17,6 +17,7 @@ import { setView, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { BedMap } from "./map/BedMap";
 import { MapKey } from "./map/MapKey";
+import { TraysLine } from "./map/TraysLine";
 import type { Wash } from "./map/wash";
 import { WashControl } from "./map/WashControl";
 import { beds as say } from "@/words/en/beds";
@@ -135,6 +136,7 @@ export function BedsView() {
               />
             </Box>
             {site && <WashControl {...{ garden, site, day, wash }} onWash={setWash} />}
+            <TraysLine {...{ garden, site, day, today }} />
             <MapKey layingOut={layingOut} by={wash.by} />
           </>
         )}

@@ -2,6 +2,10 @@ import { table } from "../table";
 
 /** The map of the beds. */
 export const bedMap = table({
+  trays: "Trays",
+  elsewhere: "Elsewhere",
+  trayOf: ({ tray, crops }: { tray: string; crops: string }) => `${tray} (${crops})`,
+  standingAt: ({ bed, place }: { bed: string; place: string }) => `${bed} (${place})`,
   zoom: "Zoom",
   closer: "Closer",
   farther: "Farther",

@@ -3,13 +3,15 @@
 import Box from "@mui/material/Box";
 import { useEffect, useId, useMemo, useRef } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
-import { horizonOver, type Garden } from "@/core/garden";
+import { standsAtOn } from "@/core/containers";
+import { horizonOver, type Bed, type Garden } from "@/core/garden";
 import { cornersOf, patchesOf, type Outline, type Plot, type Point } from "@/core/layout";
 import { groundSun } from "@/core/schedule";
 import { layoutOf, restName } from "@/core/bedSpace";
 import { plantingName, plantsIn } from "@/core/plantings";
 import type { Site } from "@/core/growth";
 import type { Rest } from "@/core/soil";
+import { placeWords } from "@/ui/containers";
 import { Hatch, useSize } from "@/ui/chart/index";
 import { setView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
@@ -100,6 +102,10 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth,
     shownFor.current = key;
     if (hiddenPx !== 0) panBy(-hiddenPx, 0);
   }, [selectedBedId, width, hiddenPx, panBy]);
+  const placeOf = ({ container }: Bed): string | null => {
+    const at = container && standsAtOn(container, day);
+    return at && at.kind !== "outdoors" ? placeWords(garden, at) : null;
+  };
   const sunOf = (bedId: string) => {
     const bed = garden.beds.get(bedId);
     return site && bed ? groundSun(site, horizonOver(garden, bed), day).directSunH : null;
@@ -213,6 +219,7 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth,
                     directSunH={sunOf(bed.id)}
                     coverPattern={bed.covers.length > 0 ? hatchId : null}
                     selected={bed.id === (carried?.bed.id ?? selectedBedId)}
+                    away={placeOf(bed) !== null}
                     {...{ layingOut, laying, moving }}
                     onSelect={() => setView({ selectedBedId: bed.id, selectedPlantingId: null })}
                   />
@@ -229,7 +236,7 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth,
                           plants={plants.get(bed.id) ?? NO_PLANTS}
                         />
                       )}
-                      <BedName {...{ bed, outline, scale }} />
+                      <BedName {...{ bed, outline, scale }} place={placeOf(bed)} />
                     </g>
                   ) : null;
                 })}

@@ -2,13 +2,14 @@
 
 import { useRef, type KeyboardEvent } from "react";
 import type { Bed } from "@/core/garden";
-import { cornersOf, type Outline, exactM } from "@/core/layout";
+import { type Outline, exactM } from "@/core/layout";
 import type { StandingPlants } from "@/core/plantings";
 import { useDrag } from "@/ui/chart/index";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { PlantingShape } from "./PlantingShape";
 import type { Moving } from "./useMoving";
-import { movedBy, pathOf, turnedBy, type MapScale } from "./mapScale";
+import { bedPath } from "./bedPath";
+import { movedBy, turnedBy, type MapScale } from "./mapScale";
 import type { Laying } from "./useLaying";
 import { beds as say } from "@/words/en/beds";
 
@@ -20,6 +21,8 @@ interface Props {
   directSunH: number | null;
   /** Id of the hatch for beds under covers of their own. */
   coverPattern: string | null;
+  /** Containers that stand elsewhere on the day: their place is kept for them. */
+  away: boolean;
   selected: boolean;
   /** Beds are being laid out: dragged, turned, sized. */
   layingOut: boolean;
@@ -46,7 +49,7 @@ const KEYS: Record<string, readonly [number, number]> = {
 export function BedShape(props: Props) {
   const wording = useWording();
   const { bed, outline, scale, plants, directSunH, coverPattern, selected, laying } = props;
-  const { layingOut, moving } = props;
+  const { layingOut, moving, away } = props;
   const from = useRef(outline);
   const last = useRef<Outline | null>(null);
   const drag = useDrag({
@@ -86,7 +89,7 @@ export function BedShape(props: Props) {
       });
     }
   };
-  const path = pathOf(scale, cornersOf(outline));
+  const path = bedPath(scale, bed, outline);
   return (
     <g
       {...(layingOut ? drag : {})}
@@ -112,6 +115,7 @@ export function BedShape(props: Props) {
         fill="transparent"
         stroke={selected ? "var(--ember)" : "var(--text)"}
         strokeWidth={selected ? 2.6 : 1.1}
+        strokeDasharray={away ? "4 3" : undefined}
       />
       {!layingOut &&
         plants.map((group) => (

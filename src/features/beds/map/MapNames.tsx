@@ -2,6 +2,7 @@ import type { Bed } from "@/core/garden";
 import { onDrawing, type Outline } from "@/core/layout";
 import type { StandingPlants } from "@/core/plantings";
 import { namePlaces } from "./namePlaces";
+import { bedMap as say } from "@/words/en/bedMap";
 import { wordsTurn, type MapScale } from "./mapScale";
 
 /** Names go with the width of their beds, so that those of neighbours do not run into each other, px. */
@@ -24,13 +25,21 @@ const HALO = {
 } as const;
 
 /** A bed's name beside it, along its side: clear of what grows in it. */
-export function BedName({ bed, outline, scale }: { bed: Bed; outline: Outline; scale: MapScale }) {
+export function BedName(props: {
+  bed: Bed;
+  /** Where its containers stand, where that is not outdoors. */
+  place: string | null;
+  outline: Outline;
+  scale: MapScale;
+}) {
+  const { bed, place, outline, scale } = props;
+  const name = place === null ? bed.name : say.standingAt({ bed: bed.name, place });
   const turn = wordsTurn(outline, scale);
   const middle = scale.at({ x: outline.xM, y: outline.yM });
   const lengthPx = outline.lengthM * scale.pxPerM;
   const widthPx = outline.widthM * scale.pxPerM;
   const fontPx = namePx(widthPx);
-  const longPx = bed.name.length * fontPx * 0.58;
+  const longPx = name.length * fontPx * 0.58;
   // Above the bed as its words run: at their beginning, or over the middle of a bed that is shorter.
   const along = lengthPx > longPx ? -lengthPx / 2 : -longPx / 2;
   return (
@@ -42,7 +51,7 @@ export function BedName({ bed, outline, scale }: { bed: Bed; outline: Outline; s
       fontSize={fontPx}
       fontWeight="700"
     >
-      {bed.name}
+      {name}
     </text>
   );
 }
