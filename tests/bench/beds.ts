@@ -1,9 +1,11 @@
 import { readFileSync } from "node:fs";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
+import { cropLibrary } from "@/core/crops";
 import { readGardenFile, writeGardenFile } from "@/core/formats";
 import { BY_THE_BOOK, fromGardenFile } from "@/core/gardenFile";
 import { type Garden } from "@/core/garden";
+import type { Across } from "@/core/layout";
 import { meaningOfMove, openingsIn, turnOvers, stillGives, whatFits } from "@/core/bedSpace";
 import { plantsIn, siteFor } from "@/core/plantings";
 import { withDemo } from "./serve";
@@ -14,7 +16,7 @@ const DAY = dayNumber("2026-09-24");
 const PORT = 4761;
 const FRAME_MS = 16;
 
-/** Sixty beds of 8 × 1 m in four rows, each with lettuce and spinach: some eight thousand plants. */
+/** Sixty beds of 8 × 1 m in four rows, each with lettuce along both sides, carrots between and spinach. */
 function sixtyBeds(): Garden {
   const read = readGardenFile(readFileSync("data/demo/tarnholt-commons.json", "utf8"));
   if (!read.ok) throw new Error("the demo garden cannot be read");
@@ -31,7 +33,14 @@ function sixtyBeds(): Garden {
     covers: index % 3 === 0 ? ["row-cover-light"] : [],
     position: { xM: 2 + (index % 15) * 1.6, yM: 5 + Math.floor(index / 15) * 10, angleDeg: 90 },
   }));
-  const planting = (bedId: string, cropId: string, varietyId: string, fromM: number) => ({
+  const carrot = cropLibrary.get("carrot")?.varieties[0]?.id ?? "";
+  const planting = (
+    bedId: string,
+    cropId: string,
+    varietyId: string,
+    fromM: number,
+    across: Across,
+  ) => ({
     ...BY_THE_BOOK,
     id: `${bedId}-${cropId}`,
     cropId,
@@ -41,7 +50,8 @@ function sixtyBeds(): Garden {
     method: cropId === "lettuce" ? ("transplant" as const) : ("direct" as const),
     stage: "full" as const,
     fromM,
-    lengthM: cropId === "lettuce" ? 6 : 2,
+    lengthM: cropId === "spinach" ? 2 : 6,
+    across,
     rowCm: cropId === "lettuce" ? 25 : 20,
     inRowCm: cropId === "lettuce" ? 25 : 25,
   });
@@ -57,8 +67,9 @@ function sixtyBeds(): Garden {
     plantings: new Map(
       ids
         .flatMap((id) => [
-          planting(id, "lettuce", "butterhead", 0),
-          planting(id, "spinach", "winter", 6),
+          planting(id, "lettuce", "butterhead", 0, { kind: "sides", widthM: 0.3 }),
+          planting(id, "carrot", carrot, 0, { kind: "strip", fromM: 0.3, widthM: 0.4 }),
+          planting(id, "spinach", "winter", 6, { kind: "whole" }),
         ])
         .map((one) => [one.id, one]),
     ),

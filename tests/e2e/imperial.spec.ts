@@ -5,6 +5,8 @@ import { PHONE } from "./touch";
 import { readFileSync } from "node:fs";
 import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
+import { containers as containersWords } from "@/words/en/containers";
+import { ground as groundWords } from "@/words/en/ground";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { plan as planWords } from "@/words/en/plan";
 import { shell as shellWords } from "@/words/en/shell";
@@ -53,6 +55,74 @@ test.describe("on a phone, in feet and inches", () => {
     await page.getByRole("dialog").last().getByLabel("Length (ft)").fill("5.5");
     await page.getByRole("dialog").last().getByRole("button", { name: bedsWords.save }).tap();
     await expect(page.getByRole("alert").filter({ hasText: "has 5 ft left" })).toBeVisible();
+  });
+
+  test("a strip of 12 inches and pots of 12 inches hold what is counted by hand, by thumb", async ({
+    page,
+  }) => {
+    await openEmptyInFeet(page, "2026-08-15");
+    await page.getByLabel("Length (ft)").fill("8");
+    await page.getByLabel("Width (ft)").fill("48 in");
+    await page.getByRole("button", { name: todayWords.addBed }).tap();
+    await expect(page.getByRole("heading", { name: todayWords.threeFirstCrops })).toBeVisible();
+    const edit = async (bed: string) => {
+      await page.goto(`${EMPTY}/beds`);
+      await page.getByRole("button", { name: new RegExp(`^${bed}:`) }).focus();
+      await page.keyboard.press("Enter");
+      await page.getByRole("tab", { name: bedsWords.freeSpace }).tap();
+      await page
+        .getByRole("button", { name: /^Add to plan: Spinach/ })
+        .first()
+        .tap();
+      await expect(told(page, `added to ${bed}`)).toBeVisible();
+      await page.getByRole("tab", { name: bedsWords.growing }).tap();
+      await page
+        .getByRole("button", { name: /^Open Spinach/ })
+        .first()
+        .tap();
+      await page.getByRole("button", { name: plantingWords.edit }).tap();
+      return page.getByRole("dialog").last();
+    };
+
+    const strip = await edit("Bed 1");
+    await strip.getByRole("combobox", { name: groundWords.acrossTheBed }).tap();
+    await page.getByRole("option", { name: groundWords.strip }).tap();
+    await strip.getByLabel("From the left side (in)").fill("40");
+    await strip.getByLabel("Width (in)").fill("12");
+    await strip.getByLabel("Rows (in)").fill("6");
+    await strip.getByLabel("In row (in)").fill("3");
+    await strip.getByLabel("Starts at (ft)").fill("0");
+    await strip.getByLabel("Length (ft)").fill("8");
+    await strip.getByRole("button", { name: plantingWords.save }).tap();
+    // 40 and 12 inches are more than the 48 of the bed.
+    await expect(strip.getByRole("alert")).toContainText("the strip goes past its side");
+    await strip.getByLabel("From the left side (in)").fill("36");
+    // Two rows of 96 ÷ 3 inches.
+    await expect(strip).toContainText("64 stations = 64 plants");
+    await strip.getByRole("button", { name: plantingWords.save }).tap();
+    await expect(strip).toBeHidden();
+    await expect(page.getByText("64 plants").first()).toBeVisible();
+
+    await findByPalette(page, settingsWords.addBeds);
+    const pots = page.getByRole("dialog", { name: settingsWords.addBeds });
+    await pots.getByRole("combobox", { name: containersWords.what }).tap();
+    await page.getByRole("option", { name: containersWords.pot, exact: true }).tap();
+    await pots.getByLabel("Diameter (in)").fill("12");
+    await pots.getByLabel("Depth (in)").fill("10");
+    // π × 6² × 10 cubic inches are 0.65 of the 1,728 of a cubic foot.
+    await expect(pots).toContainText("Each holds about 0.7 cu ft");
+    await expectClean(page);
+    await pots.getByRole("button", { name: settingsWords.add, exact: true }).tap();
+    await expect(told(page, settingsWords.bedAdded)).toBeVisible();
+    const rim = await edit("Pots");
+    await rim.getByRole("combobox", { name: groundWords.inEach }).tap();
+    await page.getByRole("option", { name: containersWords.aroundTheRim }).tap();
+    await rim.getByLabel("From the rim (in)").fill("2");
+    await rim.getByLabel("In row (in)").fill("2");
+    await rim.getByLabel(containersWords.howManyOf).fill("3");
+    // 2 π × 4 inches ÷ 2 inches, three times.
+    await expect(rim).toContainText("3 pots × 12 stations = 36 plants");
+    await expectClean(page);
   });
 });
 
