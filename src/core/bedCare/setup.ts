@@ -105,17 +105,21 @@ function pestsFly({ climate }: Site, day: DayNumber): boolean {
 /** The days after coming into the bed on which soft plants wilt: warm ones with little cloud. */
 function brightDays(
   site: Site,
-  { covers }: Growing,
+  { covers, crop }: Growing,
   fromDay: DayNumber,
   outlook: readonly OutlookDay[],
 ): DayNumber[] {
   const expected = new Map(outlook.map((day) => [dayNumber(day.date), day]));
-  const { days, warmC, cloudShare, clearness } = setupJson.shade;
+  const { days, cloudShare, clearness, forOptimumC } = setupJson.shade;
+  // What grows best in more warmth wilts in more of it.
+  const warmC = setupJson.shade.warmC + Math.max(0, crop.temperature.optimumC - forOptimumC);
   const bright: DayNumber[] = [];
   for (let day = fromDay; day < fromDay + days; day += 1) {
     const told = expected.get(day);
     // Under glass or film it is warmer by some degrees on any bright day.
-    const maxC = (told?.maxTempC ?? site.climate.maxTempC(day)) + (covers.length > 0 ? 3 : 0);
+    const maxC =
+      (told?.maxTempC ?? site.climate.maxTempC(day)) +
+      (covers.length > 0 ? setupJson.heat.underCoversC : 0);
     const isBright =
       told && told.cloudShare !== null
         ? told.cloudShare <= cloudShare

@@ -192,6 +192,10 @@ export interface TasksFacts {
   "tasks.theyAreInTheBed": Nothing;
   "tasks.theyAreForNoBedYet": { plantOutDay: number; day: number };
   "tasks.aBedIsChosenForThem": Nothing;
+  "tasks.hotDaysAreExpected": { maxC: number; fromDay: number; untilDay: number; day: number };
+  "tasks.heatMakesItBitterOrBolt": Nothing;
+  "tasks.waterInTheMorningShadeHalf": Nothing;
+  "tasks.takeItOffAfterTheHeat": Nothing;
   "tasks.theyBecomeRootBound": Nothing;
   "tasks.lookAlikesAreNextToEachOther": Nothing;
   "tasks.theLabelIsInTheTray": Nothing;

@@ -1,3 +1,4 @@
+import type { Garden } from "../garden";
 import { dayNumber, isoDate } from "../calendar";
 import { tarnholt } from "../plantings/tarnholt.testdata";
 import { expectTask, find, lifeDay, on, settled } from "./tasks.testdata";
@@ -203,4 +204,33 @@ test("seedlings set out on their day, or five days late, are told of from that d
   expect(inTime - outOn).toBeLessThan(110);
   expect(readyDay(5) - inTime).toBeGreaterThan(4);
   expect(readyDay(5) - inTime).toBeLessThan(20);
+});
+
+test.each<[string, string, number, boolean]>([
+  ["lettuce before 31 °C", "lettuce", 31, true],
+  ["lettuce before 25 °C", "lettuce", 25, false],
+  ["tomatoes before 31 °C", "tomato", 31, false],
+  ["carrots before 31 °C", "carrot", 31, false],
+])("%s: shaded against the heat, or not", (_what, cropId, maxTempC, isAsked) => {
+  const [planting] = [...tarnholt.plantings.values()].filter((one) => one.cropId === cropId);
+  if (!planting) throw new Error(cropId);
+  const today = dayNumber(planting.sowOn) + 60;
+  const days = [0, 1, 2, 3].map((after) => ({
+    date: isoDate(today + after),
+    minTempC: 14,
+    maxTempC: after === 0 ? 22 : maxTempC,
+    spreadC: 1,
+    precipitationMm: 0,
+    cloudShare: 0.1,
+    windMps: 2,
+  }));
+  const garden = {
+    ...tarnholt,
+    outlook: { id: "outlook", outlook: { days } } as unknown as Garden["outlook"],
+    trays: new Map(),
+    plantings: new Map([[planting.id, planting]]),
+  };
+  const task = on(isoDate(today), garden).find(({ id }) => id.includes("heat"));
+  expect(task !== undefined).toBe(isAsked);
+  if (task) expect([task.fromDay, task.untilDay]).toEqual([today + 1, today + 3]);
 });

@@ -1,4 +1,5 @@
 import { growingTasks } from "./growingTasks";
+import { heatTasks } from "./heatTasks";
 import { harvestTasks } from "./harvestTasks";
 import { seedThiefTasks } from "./seedThiefTasks";
 import { setupTasks } from "./setupTasks";
@@ -11,6 +12,7 @@ export function plantingTasks(round: PlantingRound): Task[] {
     ...sowingTasks(round),
     ...seedThiefTasks(round),
     ...setupTasks(round),
+    ...heatTasks(round),
     ...growingTasks(round),
     ...harvestTasks(round),
   ];

@@ -136,11 +136,17 @@ export const tasks = learn<TasksFacts>({
     `Only if that is not enough: ${what}, by its label; usually again after ${repeatDays} days, and ${beforeHarvestDays === 0 ? "up to the day of harvest" : `not within ${beforeHarvestDays} ${beforeHarvestDays === 1 ? "day" : "days"} of harvest`}: ${say.tell(fits)}.`,
   "tasks.theNettingIsOnItsEdgesBuried": "the netting is on, its edges buried",
   "tasks.pestsLayTheirEggsOnIt": "Pests lay their eggs on it.",
+  "tasks.hotDaysAreExpected": ({ maxC, fromDay, untilDay, day }, say) =>
+    `${say.temperature(maxC)} is expected ${fromDay === untilDay ? `on ${say.date(fromDay, day)}` : `from ${say.date(fromDay, day)} to ${say.date(untilDay, day)}`}: more than it bears.`,
+  "tasks.heatMakesItBitterOrBolt": "It turns bitter, bolts or sets nothing.",
+  "tasks.waterInTheMorningShadeHalf":
+    "A third to half of the light is enough to take; leave the sides open and water in the morning.",
+  "tasks.takeItOffAfterTheHeat": "Take it off when the heat is over.",
   "tasks.theShadeIsOn": "the shade is on",
   "tasks.softPlantsWiltAndMayNotRecover": "Soft plants wilt and may not recover.",
-  "tasks.theBrightDaysAreOverLightIsScarce": "The bright days are over: light is scarce now.",
+  "tasks.theBrightDaysAreOverLightIsScarce": "They are rooted: from now on shade only takes light.",
   "tasks.theShadeIsOff": "the shade is off",
-  "tasks.itGrowsSlowlyInTheDarkWeeksAnd": "It grows slowly in the dark weeks and stays thin.",
+  "tasks.itGrowsSlowlyInTheDarkWeeksAnd": "It grows slowly and stays thin.",
   "tasks.theTopInchOrTwo3To5CmIsWet": (_about, say) =>
     `the top inch or two (3 to ${say.distanceCm(5)}) is wet`,
   "tasks.shallowRootsDryOutWithinDays": "Shallow roots dry out within days.",
