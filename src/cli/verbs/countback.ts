@@ -1,8 +1,8 @@
 import { isoDate } from "@/core/calendar";
-import { cliffOf, lastSafeSowing, latestSowingFor, seasonAimedAt, why } from "@/core/schedule";
+import { cliffOf, lastSafeSowing, latestSowingFor, seasonAimedAt } from "@/core/schedule";
 import { dayOption } from "../gardenInput";
 import type { Verb } from "../verb";
-import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf } from "./growing";
+import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf, whyWords } from "./growing";
 import { cli as say } from "@/words/en/cli";
 
 export const countback: Verb = {
@@ -31,7 +31,7 @@ export const countback: Verb = {
         lastSafe: isAnyTime || cliff.lastSafeDay === null ? null : isoDate(cliff.lastSafeDay),
         steps: timeline ? stepsOf(timeline) : [],
         why: timeline
-          ? why(site, settings, growing, timeline)
+          ? whyWords(asked, timeline)
           : [say.noSowingOfTheSeasonBeforeIsReadyBy({ date: wording.date(readyDay) })],
       },
     };

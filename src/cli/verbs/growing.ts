@@ -1,8 +1,8 @@
 import { isoDate, type DayNumber } from "@/core/calendar";
 import { timelineIfSown } from "@/core/plantings";
-import type { Growing, Timeline } from "@/core/schedule";
+import { why, type Growing, type Timeline } from "@/core/schedule";
 import type { PlanSettings, Site } from "@/core/growth";
-import { type LocalWording } from "@/words";
+import { tell, type LocalWording } from "@/words";
 import { plainWording } from "@/words/plain";
 import { required, type Arguments, type OptionSpec } from "../arguments";
 import { gardenFrom, growingFrom, planSettingsFrom, siteFrom, unitsFrom } from "../gardenInput";
@@ -39,6 +39,14 @@ export function askedGrowing(given: Arguments): Asked {
 
 export function timelineOf(asked: Asked, sowDay: DayNumber): Timeline {
   return timelineIfSown(asked.site, asked.settings, asked.growing, sowDay);
+}
+
+/** Why a sowing is ready when it is, a sentence each. */
+export function whyWords(
+  { site, settings, growing, wording }: Asked,
+  timeline: Timeline,
+): string[] {
+  return why(site, settings, growing, timeline).map((reason) => tell(reason, wording));
 }
 
 /** The dated steps of a planting's life. */

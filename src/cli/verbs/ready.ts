@@ -1,8 +1,15 @@
 import { isoDate, type DayNumber } from "@/core/calendar";
-import { outcomesOf, spreadOf, why, type DateSpread, type Timeline } from "@/core/schedule";
+import { outcomesOf, spreadOf, type DateSpread, type Timeline } from "@/core/schedule";
 import { dayOption } from "../gardenInput";
 import type { Verb } from "../verb";
-import { askedGrowing, GROWING_OPTIONS, stepsOf, timelineOf, type Asked } from "./growing";
+import {
+  askedGrowing,
+  GROWING_OPTIONS,
+  stepsOf,
+  timelineOf,
+  whyWords,
+  type Asked,
+} from "./growing";
 import { cli as say } from "@/words/en/cli";
 
 /** Dates that come in one year of five before, in half, and in one after. */
@@ -42,7 +49,7 @@ export const ready: Verb = {
         spread: spreadInDates(asked, timeline),
         outcomes: outcomesOf(asked.site, asked.growing, timeline),
         steps: stepsOf(timeline),
-        why: why(asked.site, asked.settings, asked.growing, timeline),
+        why: whyWords(asked, timeline),
       },
     };
   },
