@@ -1,5 +1,6 @@
 import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
+import { expectClean } from "./axe";
 import { COMMONS, EMPTY, findByPalette, knot, openPlan, test, textOf } from "./garden";
 import { bedChoice as bedChoiceWords } from "@/words/en/bedChoice";
 import { beds as bedsWords } from "@/words/en/beds";
@@ -475,6 +476,7 @@ test("seedlings sown for no bed: Today asks which, the tray tells those with roo
   await expect(which.getByRole("listitem").first()).toContainText(
     /room for all \d+, first picking/,
   );
+  await expectClean(page);
   await which
     .getByRole("button", { name: /^Choose / })
     .first()

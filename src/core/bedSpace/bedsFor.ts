@@ -10,8 +10,9 @@ import {
   growingOf,
   lengthForPlants,
   standOf,
+  timelineIfSetOut,
 } from "../plantings";
-import { bedDays, NOTHING_KNOWN, timelineFrom, type Timeline } from "../schedule";
+import { bedDays, type Timeline } from "../schedule";
 import { seedlingsIn, type TraySowing } from "../trays";
 import { placeFor } from "./freeGround";
 import { occupantsOf } from "./occupancy";
@@ -75,8 +76,7 @@ export function bedsFor(
     const growing = growingOf(garden, whole);
     if (!growing) return [];
     const sownDay = dayNumber(sowing.sownOn);
-    const facts = { ...NOTHING_KNOWN, sownDay, plantedOutDay: outDay };
-    const timeline = timelineFrom(site, settings, growing, sownDay, facts);
+    const timeline = timelineIfSetOut(site, settings, growing, sownDay, outDay);
     const { fromDay, untilDay } = bedDays(timeline);
     const all = amountsFor(standOf(whole, bed), crop, "transplant");
     const lengthM = Math.min(bed.lengthM, lengthForPlants(seedlings, all, plantsPerCell));

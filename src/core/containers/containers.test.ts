@@ -141,6 +141,31 @@ test("they move with the date, and feel the air of where they stand", () => {
   expect(until(moving)).toBeNull();
 });
 
+test("in a house whose own thermometer reads lower they are as cold as it says", () => {
+  const [house] = tarnholt.shelters.values();
+  if (!house) throw new Error("a house");
+  const at = { kind: "shelter", shelterId: house.id } as const;
+  const bed = row(3, container({ stays: [{ from: "2026-03-01", at }] }));
+  const nights = Array.from({ length: 40 }, (_, night) => ({
+    id: `night-${night}`,
+    under: { kind: "shelter", id: house.id } as const,
+    on: isoDate(day("2026-01-01") + night),
+    outsideMinC: -6,
+    insideMinC: -6,
+    insideMaxC: null,
+    outsideMaxC: null,
+    source: "typed" as const,
+  }));
+  const garden = withRow(bed);
+  const read = { ...garden, thermometerDays: new Map(nights.map((one) => [one.id, one])) };
+  const januaryC = (of: Garden) => site.space(exposureOver(of, bed), day("2027-01-10")).minTempC[0];
+  const [reckoned, measured] = [
+    januaryC({ ...garden, thermometerDays: new Map() }),
+    januaryC(read),
+  ];
+  expect(measured ?? 0).toBeLessThan((reckoned ?? 0) - 1);
+});
+
 test("a sack of potatoes is filled up three times as the shoots show, and not before it is planted", () => {
   const sack = container({ kind: "sack", eachM: 0.4, depthM: 0.65 });
   const bed = row(2, sack, { name: "Sacks" });

@@ -95,7 +95,13 @@ export interface Exposure {
 export interface InContainers {
   lagHours: number;
   /** In the order of their days, at least one. */
-  stays: readonly { fromDay: DayNumber; covers: CoverIds; indoors: Indoors | null }[];
+  stays: readonly {
+    fromDay: DayNumber;
+    covers: CoverIds;
+    indoors: Indoors | null;
+    /** What the thermometer of the place adds. */
+    own: OwnBias | null;
+  }[];
 }
 
 /**
@@ -243,8 +249,8 @@ export class Site {
       return growingSpace(this.climate, covers, horizon, firstDay, CURVE_DAYS, of);
     };
     if (!container) return under(exposure.covers, degrees);
-    const stays = container.stays.map(({ fromDay, covers, indoors }) => {
-      const space = under(covers, { ...degrees, own: null });
+    const stays = container.stays.map(({ fromDay, covers, indoors, own }) => {
+      const space = under(covers, this.degreesAt({ covers, horizon, own }));
       return { fromDay, space: indoors ? movedIndoors(space, indoors) : space };
     });
     return containerSpace(stays, seasonStartDay, container.lagHours);
@@ -293,7 +299,8 @@ export class Site {
 function containerKey(container: InContainers | undefined): string {
   if (!container) return "";
   const stays = container.stays.map(
-    ({ fromDay, covers, indoors }) => `${fromDay}:${indoors ?? covers.join("+")}`,
+    ({ fromDay, covers, indoors, own }) =>
+      `${fromDay}:${indoors ?? covers.join("+")}${own ? `~${own.nightC},${own.dayC}` : ""}`,
   );
   return `|${container.lagHours.toFixed(2)};${stays.join(";")}`;
 }

@@ -18,7 +18,8 @@ export function exposureOver(garden: Surroundings, bed: Bed): BedExposure {
   const own = measuredOver(garden, bed)?.bias ?? null;
   const covers = coversOver(garden, bed).join("+");
   const at = bed.container ? garden.shelters : null;
-  return derive([bed, covers, horizonOver(garden, bed), own, at], exposureFrom);
+  const owns = (bed.container?.stays ?? []).map((stay) => ownAt(garden, bed, stay.at));
+  return derive([bed, covers, horizonOver(garden, bed), own, at, ...owns], exposureFrom);
 }
 
 function exposureFrom(
@@ -27,26 +28,38 @@ function exposureFrom(
   horizon: Horizon,
   own: OwnBias | null,
   shelters: Surroundings["shelters"] | null,
+  ...owns: readonly (OwnBias | null)[]
 ): BedExposure {
   const { mulchCm = 0, snowStays = true } = bed.winter ?? {};
   const ground = { horizon, own, mulchCm, snowStays };
-  const container = shelters && inContainers(bed, shelters);
+  const container = shelters && inContainers(bed, shelters, owns);
   const over = covers === "" ? [] : covers.split("+");
   return { covers: over, ...ground, ...(container ? { container } : {}) };
 }
 
 /** Where a row of containers stands from when on, under which covers. */
-function inContainers(bed: Bed, shelters: Surroundings["shelters"]): InContainers | null {
+function inContainers(
+  bed: Bed,
+  shelters: Surroundings["shelters"],
+  owns: readonly (OwnBias | null)[],
+): InContainers | null {
   const { container, lengthM, widthM, covers } = bed;
   if (!container) return null;
   return {
     lagHours: lagHours({ lengthM, widthM, container }),
-    stays: container.stays.map(({ from, at }) => ({
+    stays: container.stays.map(({ from, at }, index) => ({
       fromDay: dayNumber(from),
       covers: coversAt(at, covers, shelters),
       indoors: at.kind === "window" || at.kind === "bench" ? at.kind : null,
+      own: owns[index] ?? null,
     })),
   };
+}
+
+/** What the thermometer of a place where containers stand adds; null where there is none. */
+function ownAt(garden: Surroundings, bed: Bed, at: StandsAt): OwnBias | null {
+  if (at.kind !== "shelter") return null;
+  return measuredOver(garden, { ...bed, shelterId: at.shelterId })?.bias ?? null;
 }
 
 function coversAt(at: StandsAt, own: readonly string[], shelters: Surroundings["shelters"]) {

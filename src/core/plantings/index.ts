@@ -19,6 +19,7 @@ export {
   plantingState,
   plantingStates,
   stateIfSown,
+  timelineIfSetOut,
   timelineIfSown,
   type PlantingState,
 } from "./plantingState";

@@ -115,6 +115,18 @@ export function timelineIfSown(
   return timelineFrom(site, settings, growing, sowDay);
 }
 
+/** What becomes of seedlings that were sown on one day and are set out on another. */
+export function timelineIfSetOut(
+  site: Site,
+  settings: PlanSettings,
+  growing: Growing,
+  sownDay: DayNumber,
+  plantedOutDay: DayNumber,
+): Timeline {
+  const facts = { ...NOTHING_KNOWN, sownDay, plantedOutDay };
+  return timelineFrom(site, settings, growing, sownDay, facts);
+}
+
 /**
  * What was planned for a planting that came otherwise: its timeline without what is known to have
  * happened; null where that moved neither its sowing, its planting out nor its harvest.
