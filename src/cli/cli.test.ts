@@ -293,3 +293,20 @@ test("hardiness goes down as a crop hardens, stage by stage, and unknown stages 
     /Spinach has no stage "antler" of its own. Known for it: seedling/,
   );
 });
+
+test("supply tells each week's harvest as it strays, need, store and gap, and refuses what cannot be", async () => {
+  const { weeks, gaps } = await json(
+    `supply --garden ${COMMONS} --from 2026-09-24 --to 2027-05-31`,
+  );
+  expect(weeks).toHaveLength(36);
+  for (const { harvestKg, needKg, gapKg, byGroup } of weeks) {
+    expect(harvestKg.p10).toBeLessThanOrEqual(harvestKg.p90);
+    expect(gapKg).toBeLessThanOrEqual(needKg + 1e-9);
+    expect(Object.keys(byGroup)).toContain("cookedGreens");
+  }
+  expect(gaps.length).toBeGreaterThan(0);
+  const wrong = await run(
+    `supply --garden ${COMMONS} --from 2026-09-24 --to 2026-09-01`.split(" "),
+  );
+  expect([wrong.exitCode, wrong.stderr]).toEqual([2, "--to lies before --from.\n"]);
+});

@@ -11,6 +11,7 @@ import { night } from "./verbs/night";
 import { ready } from "./verbs/ready";
 import { sprout } from "./verbs/sprout";
 import { sun } from "./verbs/sun";
+import { supply } from "./verbs/supply";
 import { today } from "./verbs/today";
 import { cli as say } from "@/words/en/cli";
 
@@ -25,6 +26,7 @@ const VERBS: readonly Verb[] = [
   night,
   hardiness,
   today,
+  supply,
   check,
   exportFile,
 ];

@@ -20,6 +20,7 @@ import {
   removePlanting,
   setPlantings,
 } from "./plantingCommands";
+import { removeStoreLot, setNeed, setStoreLot, takeFromStore } from "./foodCommands";
 import { removeMix, removeSeedLot, setMix, setSeedLot } from "./seedCommands";
 import { layPieces, removePiece, setPiece } from "./beds/pieceCommands";
 import { buildShelter, editShelter, removeShelter } from "./beds/shelterCommands";
@@ -64,6 +65,10 @@ export const commands = {
   "piece.lay": layPieces,
   "thermometer.set": setThermometerDays,
   "thermometer.remove": removeThermometerDays,
+  "need.set": setNeed,
+  "store.set": setStoreLot,
+  "store.take": takeFromStore,
+  "store.remove": removeStoreLot,
   "log.keep": keepEntries,
   "log.remove": removeEntries,
   "round.settle": settleTasks,

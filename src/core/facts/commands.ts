@@ -1,3 +1,4 @@
+import type { StoredAt } from "./food";
 import type { Nothing, Told } from "./told";
 
 /** What the room of commands has to say, and about what. */
@@ -200,6 +201,14 @@ export interface CommandsFacts {
   };
   "commands.choosingABedFor": { crop: undefined | string };
   "commands.theseSeedlingsHaveABed": Nothing;
+  "commands.thisIsNoLongerInStore": Nothing;
+  "commands.whatTheEatersWant": Nothing;
+  "commands.storing": { crop: undefined | string };
+  "commands.takingOutOfStore": { crop: undefined | string };
+  "commands.itWouldRotThere": { crop: string; place: StoredAt };
+  "commands.moreWasTakenThanThat": { takenG: number };
+  "commands.soMuchIsNotLeft": { leftG: number };
+  "commands.itWasNotInStoreYet": Nothing;
   "commands.thisPlantingIsNotOfThatCrop": Nothing;
   "commands.counting": { trayName: string };
   "commands.thinning": { trayName: string };

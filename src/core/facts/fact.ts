@@ -5,6 +5,7 @@ import type { CalendarFacts } from "./calendar";
 import type { ClimateFacts } from "./climate";
 import type { CommandsFacts } from "./commands";
 import type { ContainersFacts } from "./containers";
+import type { FoodFacts } from "./food";
 import type { CropsFacts } from "./crops";
 import type { FormatsFacts } from "./formats";
 import type { FrostNightFacts } from "./frostNight";
@@ -33,6 +34,7 @@ export interface Facts
     ClimateFacts,
     CommandsFacts,
     ContainersFacts,
+    FoodFacts,
     CropsFacts,
     FormatsFacts,
     FrostNightFacts,

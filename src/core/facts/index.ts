@@ -18,6 +18,7 @@ export type { CalendarFacts } from "./calendar";
 export type { ClimateFacts } from "./climate";
 export type { CommandsFacts } from "./commands";
 export type { CropsFacts } from "./crops";
+export type { FoodFacts } from "./food";
 export type { FormatsFacts } from "./formats";
 export type { FrostNightFacts } from "./frostNight";
 export type { GardenFacts } from "./garden";

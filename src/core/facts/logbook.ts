@@ -1,3 +1,4 @@
+import type { StoredAt } from "./food";
 import type { Nothing, Told } from "./told";
 /** What the room of logbook has to say, and about what. */
 export interface LogbookFacts {
@@ -25,4 +26,5 @@ export interface LogbookFacts {
   "logbook.savedWithTheNote": { note: string };
   "logbook.itCannotBeRead": Nothing;
   "logbook.outside": Nothing;
+  "logbook.inStore": { place: StoredAt };
 }

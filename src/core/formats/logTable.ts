@@ -67,6 +67,8 @@ function amountsOf({ what }: LogEntry): Record<string, string | number> {
       return { count: what.plants ?? "" };
     case "harvested":
       return { weight_g: what.grams ?? "", count: what.count ?? "" };
+    case "taken":
+      return { weight_g: what.grams, cause: what.why };
     case "lost":
       return { lost_share: what.share, cause: what.cause };
     case "temperature":

@@ -1,3 +1,4 @@
+import type { StoreLot } from "../food";
 import type { LogEntry, ThermometerDay } from "../log";
 import type { Mix, Stand, Tray } from "../trays";
 import type { SeedLot } from "../seedBox";
@@ -21,6 +22,7 @@ export interface CollectedByKind {
   mix: Mix;
   piece: Piece;
   thermometerDay: ThermometerDay;
+  storeLot: StoreLot;
   logEntry: LogEntry;
 }
 export type CollectedKind = keyof CollectedByKind;
@@ -41,6 +43,7 @@ export const COLLECTIONS = {
   mix: "mixes",
   piece: "pieces",
   thermometerDay: "thermometerDays",
+  storeLot: "storeLots",
   logEntry: "logEntries",
 } as const satisfies Record<CollectedKind, string>;
 

@@ -179,7 +179,9 @@ test("the demo garden is two dozen plantings at Tarnholt Commons, opening on 24 
   const { head, plantings, beds } = fromGardenFile(read.file);
   expect(head).toMatchObject({ name: "Tarnholt Commons", today: "2026-09-24" });
   expect(plantings.size).toBeGreaterThanOrEqual(24);
-  expect([...beds.values()].filter((bed) => bed.shelterId === null)).toHaveLength(14);
+  const inTheOpen = [...beds.values()].filter((bed) => bed.shelterId === null);
+  expect(inTheOpen.filter(({ container }) => !container)).toHaveLength(14);
+  expect(inTheOpen.filter(({ container }) => container)).toHaveLength(2);
 });
 
 describe("the record, the skyline and the outlook", () => {

@@ -1,5 +1,6 @@
 import type { WeatherRecord } from "../climate";
 import { derive } from "../derive";
+import type { Need } from "../food";
 import type { Plot } from "../layout";
 import { LEVEL_HORIZON, type Horizon } from "../sky";
 import {
@@ -22,6 +23,8 @@ export interface Garden extends Collections {
   outlook: KeptOutlook | null;
   /** The ground that the beds lie in; null until the garden is laid out. */
   plot: Plot | null;
+  /** What the eaters want; null until somebody says. */
+  need: Need | null;
 }
 
 export interface EntityByKind extends CollectedByKind {
@@ -31,6 +34,7 @@ export interface EntityByKind extends CollectedByKind {
   record: WeatherRecord;
   outlook: KeptOutlook;
   plot: Plot;
+  need: Need;
 }
 export type EntityKind = keyof EntityByKind;
 export type Entity = EntityByKind[EntityKind];
@@ -66,6 +70,7 @@ const KINDS_OF_ONE: ReadonlySet<string> = new Set<EntityKind>([
   "record",
   "outlook",
   "plot",
+  "need",
 ]);
 
 /** Whether a garden has entities of this kind. */
@@ -82,6 +87,7 @@ export function emptyGarden(): Garden {
     record: null,
     outlook: null,
     plot: null,
+    need: null,
     ...collectionsFrom(() => new Map()),
   };
 }
@@ -125,6 +131,9 @@ export function withChanges(garden: Garden, changes: readonly Change[]): Garden 
       case "plot":
         next.plot = change.after;
         break;
+      case "need":
+        next.need = change.after;
+        break;
       default:
         putInto(next, garden, change.kind, change.id, change.after);
     }
@@ -154,6 +163,7 @@ export function entityOf(garden: Garden, { kind, id }: Pick<Change, "kind" | "id
     case "record":
     case "outlook":
     case "plot":
+    case "need":
       return garden[kind];
     default:
       return garden[COLLECTIONS[kind]].get(id) ?? null;
@@ -190,6 +200,7 @@ export function entitiesOf(garden: Garden): { kind: EntityKind; entity: Entity }
   if (garden.record) list.push({ kind: "record", entity: garden.record });
   if (garden.outlook) list.push({ kind: "outlook", entity: garden.outlook });
   if (garden.plot) list.push({ kind: "plot", entity: garden.plot });
+  if (garden.need) list.push({ kind: "need", entity: garden.need });
   for (const kind of COLLECTED_KINDS) {
     for (const entity of garden[COLLECTIONS[kind]].values()) list.push({ kind, entity });
   }
@@ -219,7 +230,7 @@ export function differences(from: Garden, to: Garden): Change[] {
     if (before !== after) changes.push({ kind, id, before, after } as Change);
   };
   add("garden", "garden", from.head, to.head);
-  for (const kind of ["settings", "place", "record", "outlook", "plot"] as const) {
+  for (const kind of ["settings", "place", "record", "outlook", "plot", "need"] as const) {
     add(kind, kind, from[kind], to[kind]);
   }
   for (const kind of COLLECTED_KINDS) {

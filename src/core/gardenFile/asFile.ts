@@ -22,6 +22,7 @@ export function toGardenFile(garden: Garden): GardenFile {
     record: garden.record,
     outlook: garden.outlook,
     plot: garden.plot,
+    need: garden.need,
     ...lists,
   };
 }
@@ -39,6 +40,7 @@ export function fromGardenFile(file: GardenFile): Garden {
     record: file.record,
     outlook: file.outlook,
     plot: file.plot,
+    need: file.need,
     ...collectionsFrom(
       (kind) => new Map(file[COLLECTIONS[kind]].map((entity) => [entity.id, entity])),
     ),

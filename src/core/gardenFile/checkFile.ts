@@ -21,6 +21,7 @@ export function entitySchema(kind: EntityKind) {
     case "record":
     case "outlook":
     case "plot":
+    case "need":
       return shape[kind].unwrap();
     default:
       return shape[COLLECTIONS[kind]].element;

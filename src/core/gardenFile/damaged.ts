@@ -35,8 +35,8 @@ interface Kept {
 }
 
 function keptIn(garden: Garden): Kept[] {
-  const { head, settings, place, record, outlook, plot } = garden;
-  const ones = { garden: head, settings, place, record, outlook, plot };
+  const { head, settings, place, record, outlook, plot, need } = garden;
+  const ones = { garden: head, settings, place, record, outlook, plot, need };
   return [
     ...(Object.keys(KINDS_OF_ONE) as (keyof typeof ones)[])
       .filter((kind) => ones[kind] !== null)
@@ -122,6 +122,7 @@ const KINDS_OF_ONE = {
   record: true,
   outlook: true,
   plot: true,
+  need: true,
 };
 
 function idOf(entity: unknown): string | null {

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { WeatherRecordSchema } from "../climate";
+import { NeedSchema, StoreLotSchema } from "../food";
 import { PlotSchema } from "../layout";
 import { LogEntrySchema, ThermometerDaySchema } from "../log";
 import { SeedLotSchema } from "../seedBox";
@@ -36,6 +37,7 @@ const LIMITS = {
   trays: 5000,
   pieces: 5000,
   thermometerDays: 40_000,
+  storeLots: 5000,
   logEntries: 100_000,
   mixes: 200,
 } as const;
@@ -62,6 +64,7 @@ export const GardenFileSchema = z.strictObject({
   record: WeatherRecordSchema.nullable(),
   outlook: KeptOutlookSchema.nullable(),
   plot: PlotSchema.nullable(),
+  need: NeedSchema.nullable(),
   shelters: listOf("shelters", ShelterSchema),
   beds: listOf("beds", BedSchema),
   plantings: listOf("plantings", PlantingSchema),
@@ -75,6 +78,7 @@ export const GardenFileSchema = z.strictObject({
   trays: listOf("trays", TraySchema),
   pieces: listOf("pieces", PieceSchema),
   thermometerDays: listOf("thermometerDays", ThermometerDaySchema),
+  storeLots: listOf("storeLots", StoreLotSchema),
   logEntries: listOf("logEntries", LogEntrySchema),
   mixes: listOf("mixes", MixSchema),
 });

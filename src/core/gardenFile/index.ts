@@ -25,5 +25,6 @@ export {
   thermometerProblems,
   trayProblems,
 } from "./references";
+export { storeLotProblems } from "./references";
 export { EVERYTHING_FORMAT, GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
 export { without, type Damaged } from "./without";

@@ -118,6 +118,7 @@ const LISTS_ADDED = [
   "mixes",
   "pieces",
   "thermometerDays",
+  "storeLots",
   "logEntries",
 ];
 
@@ -142,6 +143,7 @@ export function migrateGardenFile(content: Kept, version: number, current: numbe
     record: null,
     outlook: null,
     plot: null,
+    need: null,
     ...Object.fromEntries(LISTS_ADDED.map((name) => [name, []])),
     ...content,
     version: current,

@@ -1,6 +1,7 @@
 import { coverCropLibrary, mulches, type Feeding, type Rest } from "../soil";
 import { cropLibrary, cropProblems, varietyOf, type Crop } from "../crops";
 import { rowProblem } from "../containers";
+import type { StoreLot } from "../food";
 import { acrossProblem, fitsInto } from "../layout";
 import type { LogEntry, ThermometerDay } from "../log";
 import type { SeedLot } from "../seedBox";
@@ -60,6 +61,7 @@ export function referenceProblems(file: GardenFile): Problem[] {
     ...file.thermometerDays.flatMap((day, index) =>
       thermometerProblems(`thermometerDays[${index}]`, day, garden),
     ),
+    ...file.storeLots.flatMap((lot, index) => storeLotProblems(`storeLots[${index}]`, lot, garden)),
     ...file.logEntries.flatMap((entry, index) =>
       logProblems(`logEntries[${index}]`, entry, garden),
     ),
@@ -80,6 +82,7 @@ type Missing =
   | "seedLot"
   | "shelter"
   | "stand"
+  | "storeLot"
   | "succession";
 
 function missing(path: string, what: Missing, id: string): Problem {
@@ -290,11 +293,23 @@ export function thermometerProblems(
   return there.has(under.id) ? [] : [missing(`${path}.under.id`, under.kind, under.id)];
 }
 
+/** What of something in store leads nowhere. */
+export function storeLotProblems(path: string, lot: StoreLot, garden: Garden): Problem[] {
+  const { cropId, plantingId } = lot;
+  const problems: Problem[] = cropsOf(garden).has(cropId)
+    ? []
+    : [missing(`${path}.cropId`, "crop", cropId)];
+  if (plantingId !== null && !garden.plantings.has(plantingId)) {
+    problems.push(missing(`${path}.plantingId`, "planting", plantingId));
+  }
+  return problems;
+}
+
 /** What of an entry of the log leads nowhere. */
 export function logProblems(
   path: string,
   { what }: LogEntry,
-  garden: Pick<Garden, "beds" | "shelters" | "plantings" | "seedLots">,
+  garden: Pick<Garden, "beds" | "shelters" | "plantings" | "seedLots" | "storeLots">,
 ): Problem[] {
   const problems: Problem[] = [];
   const at = (field: string) => `${path}.what.${field}`;
@@ -306,6 +321,9 @@ export function logProblems(
   }
   if (what.kind === "sown" && what.lotId !== null && !garden.seedLots.has(what.lotId)) {
     problems.push(missing(at("lotId"), "seedLot", what.lotId));
+  }
+  if (what.kind === "taken" && !garden.storeLots.has(what.storeLotId)) {
+    problems.push(missing(at("storeLotId"), "storeLot", what.storeLotId));
   }
   if (what.kind === "temperature" && what.under !== null) {
     const { under } = what;

@@ -34,6 +34,10 @@ export const LOSS_CAUSES = [
 ] as const;
 export type LossCause = (typeof LOSS_CAUSES)[number];
 
+/** Why something leaves the store. */
+export const TAKEN_FOR = ["eaten", "rotted", "given", "sold"] as const;
+export type TakenFor = (typeof TAKEN_FOR)[number];
+
 const OfPlanting = { plantingId: IdSchema };
 /** Work named as it was asked for, so that the log reads on when its subject is gone. */
 const OfWork = {
@@ -81,6 +85,16 @@ export const LoggedSchema = z.discriminatedUnion("kind", [
     cause: z.enum(LOSS_CAUSES),
     /** Of what stood there, above 0 to 1. */
     share: z.number().gt(0, code("log.moreThan0")).lte(1, code("log.atMost100")),
+  }),
+  /** Out of the store: eaten, sorted out, given away or sold. */
+  z.strictObject({
+    kind: z.literal("taken"),
+    storeLotId: IdSchema,
+    grams: z
+      .number({ error: code("log.giveAWeight") })
+      .gt(0, code("log.aHarvestWeighsMoreThanNothing"))
+      .max(MOST_GRAMS, code("log.moreThan500KgInOneEntryIsItInGrams")),
+    why: z.enum(TAKEN_FOR),
   }),
   /** Pulled, cut down, dug in: the ground is free. */
   z.strictObject({ kind: z.literal("cleared"), ...OfPlanting }),

@@ -1,11 +1,14 @@
 export {
   LogEntrySchema,
   LOSS_CAUSES,
+  LoggedSchema,
+  TAKEN_FOR,
   TaskIdSchema,
   type LogEntry,
   type Logged,
   type LoggedKind,
   type LossCause,
+  type TakenFor,
 } from "./entry";
 export { WORKS, type Work } from "./work";
 export {

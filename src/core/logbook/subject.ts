@@ -1,5 +1,5 @@
 import { fact, toldBy, type Told } from "../facts";
-import type { Garden } from "../garden";
+import { cropsOf, type Garden } from "../garden";
 import type { LogEntry } from "../log";
 import { plantingName } from "../plantings";
 
@@ -10,6 +10,14 @@ export function subjectOf(garden: Garden, { what }: LogEntry): { subject: Told; 
     if (under === null) return { subject: "", place: fact("logbook.outside") };
     const there = (under.kind === "bed" ? garden.beds : garden.shelters).get(under.id);
     return { subject: "", place: there?.name ?? "" };
+  }
+  if (what.kind === "taken") {
+    const lot = garden.storeLots.get(what.storeLotId);
+    const crop = lot && cropsOf(garden).get(lot.cropId);
+    return {
+      subject: crop?.name ?? "",
+      place: lot ? fact("logbook.inStore", { place: lot.place }) : "",
+    };
   }
   const planting = garden.plantings.get(what.plantingId ?? "");
   const bedId = planting?.bedId ?? ("bedId" in what ? what.bedId : null);

@@ -9,6 +9,7 @@ export { type Kind } from "./kindsOf";
 export { kindTimelines } from "./kindTimelines";
 export { climateOfPlace, siteFor, siteOf } from "./gardenSite";
 export { fittedTo } from "./fittedTo";
+export { groundHardDay } from "./groundHard";
 export { growingOf, plantingName, spotsOf, standOf } from "./growing";
 export { finalSpacing, plantingLabels } from "./plantingLabels";
 export {

@@ -19,6 +19,13 @@ export const cli = table({
     `${crop} does not transplant well: leave out --transplant.`,
   thereIsNoVerbKnown: ({ name, map }: { name: string; map: string }) =>
     `There is no command "${name}". Known: ${map}.`,
+  supplyUsage: "supply --garden FILE [--from D --to D]",
+  whatComesEachWeekAgainstWhatIsWanted:
+    "what comes from beds and store each week, as it strays, against what is wanted",
+  theFirstDay: "the first day (default: the garden's today)",
+  theLastDay: "the last day (default: 40 weeks on)",
+  toLiesBeforeFrom: "--to lies before --from.",
+  atMostWeeks: ({ most }: { most: number }) => `At most ${most} weeks at once.`,
   usageEmber: ({ usage }: { usage: string }) => `Usage: ember ${usage}`,
   lateEmberWithoutABrowserJsonOn: ({
     lines,

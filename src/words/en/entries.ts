@@ -2,7 +2,7 @@ import type { LocalWording } from "../voice";
 import { dayNumber } from "@/core/calendar";
 import { pests } from "@/core/care";
 import type { Garden } from "@/core/garden";
-import type { LogEntry, Logged, LossCause, Work } from "@/core/log";
+import type { LogEntry, Logged, LossCause, TakenFor, Work } from "@/core/log";
 import { subjectOf } from "@/core/logbook";
 import { table, plural } from "../table";
 import { tell } from "../tell";
@@ -121,6 +121,13 @@ export const CAUSE_WORDS = table({
   other: "another cause",
 } satisfies Record<LossCause, string>);
 
+export const TAKEN_WORDS = table({
+  eaten: "eaten",
+  rotted: "sorted out",
+  given: "given away",
+  sold: "sold",
+} satisfies Record<TakenFor, string>);
+
 /** A short word for the kind of an entry: "Picked", "Lost", "Seen". */
 export function kindWords(what: Logged): string {
   switch (what.kind) {
@@ -142,6 +149,7 @@ const KIND_WORDS = table({
   harvested: "Picked",
   lost: "Lost",
   cleared: "Cleared",
+  taken: "From the store",
   temperature: "Temperature",
   seen: "Seen",
 });
@@ -159,6 +167,7 @@ const say = table({
   notWeighed: "not weighed",
   lostTo: ({ percent, cause }: { percent: string; cause: string }) => `${percent} % to ${cause}`,
   snoozedTo: ({ work, date }: { work: string; date: string }) => `${work}, to ${date}`,
+  takenFor: ({ weight, why }: { weight: string; why: string }) => `${weight}, ${why}`,
   skipped: "Skipped",
   snoozed: "Snoozed",
 });
@@ -188,6 +197,8 @@ export function amountWords({ what }: LogEntry, wording: LocalWording): string {
         percent: wording.number(what.share * 100),
         cause: CAUSE_WORDS[what.cause],
       });
+    case "taken":
+      return say.takenFor({ weight: wording.weightG(what.grams), why: TAKEN_WORDS[what.why] });
     case "temperature":
       return wording.temperature(what.tempC, 1);
     case "seen":

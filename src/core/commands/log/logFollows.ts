@@ -3,7 +3,7 @@ import type { LogEntry, Logged } from "../../log";
 
 /** What goes out of the garden. */
 export interface Gone {
-  kind: "planting" | "bed" | "shelter" | "seedLot";
+  kind: "planting" | "bed" | "shelter" | "seedLot" | "storeLot";
   ids: ReadonlySet<string>;
 }
 
@@ -33,6 +33,8 @@ function without(what: Logged, { kind, ids }: Gone): Logged | null {
       if (kind === "planting" && has(what.plantingId)) return { ...what, plantingId: null };
       if (kind === "bed" && has(what.bedId)) return { ...what, bedId: null };
       return what;
+    case "taken":
+      return kind === "storeLot" && has(what.storeLotId) ? null : what;
     case "sown":
       if (kind === "seedLot" && has(what.lotId)) return { ...what, lotId: null };
       return kind === "planting" && has(what.plantingId) ? null : what;

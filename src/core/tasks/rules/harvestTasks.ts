@@ -1,9 +1,8 @@
-import { dayOfYear, isoDate, type DayNumber } from "../../calendar";
+import { isoDate, type DayNumber } from "../../calendar";
 import { care } from "../../care";
 import { firstFrostDay, FROST_THRESHOLDS_C } from "../../climate";
 import { bedDays, daysUntilWorth } from "../../schedule";
-import { leftToPickKg } from "../../plantings";
-import { soilMeansC } from "../../shelter";
+import { groundHardDay, leftToPickKg } from "../../plantings";
 import { ASKED_AFTER_DAYS, isKnown, plantingTask, type PlantingRound, type Task } from "../task";
 import { fact, type Told } from "../../facts";
 
@@ -87,7 +86,7 @@ function storing(round: PlantingRound): Task[] {
   const { readyDay, holdsUntilDay, sowDay } = life.timeline;
   if (!storage || storage.weeks < STORED_FROM_WEEKS) return [];
   if (readyDay === null || holdsUntilDay === null || day < readyDay) return [];
-  const hardDay = groundHardDay(round, readyDay);
+  const hardDay = groundHardDay(round.site, life, readyDay);
   const byDay = Math.min(holdsUntilDay, hardDay ?? Infinity);
   if (day < byDay - care.store.aheadDays || day >= byDay) return [];
   if (isKnown(life.facts.overDay, round)) return [];
@@ -115,21 +114,6 @@ function storing(round: PlantingRound): Task[] {
     }),
   ];
 }
-
-/** Soil so cold on a usual day is hard on most mornings, °C (estimate). */
-const HARD_AT_SOIL_C = 2;
-
-/** The day from which ground is usually too hard to lift roots, in the winter after a day; null where it stays open. */
-function groundHardDay({ site, life }: PlantingRound, readyDay: DayNumber): DayNumber | null {
-  if (life.growing.crop.harvestedPart !== "root") return null;
-  const soilC = soilMeansC(site.space(life.growing, life.timeline.sowDay));
-  const { midwinterDay } = site.season(readyDay);
-  for (let day = readyDay; day < midwinterDay + SPRING_AFTER_DAYS; day += 1) {
-    if ((soilC[dayOfYear(day) - 1] ?? 0) < HARD_AT_SOIL_C) return day;
-  }
-  return null;
-}
-const SPRING_AFTER_DAYS = 75;
 
 function clearing(round: PlantingRound): Task[] {
   const { day, life, garden } = round;

@@ -1,5 +1,6 @@
 import { plural } from "../../table";
 import type { CommandsFacts } from "@/core/facts";
+import { placeWords } from "../../storePlaces";
 import { learn } from "../../sentences";
 
 export const commands = learn<CommandsFacts>({
@@ -204,6 +205,18 @@ export const commands = learn<CommandsFacts>({
   "commands.choosingABedFor": ({ crop }) =>
     `choosing a bed for ${(crop ?? "seedlings").toLowerCase()}`,
   "commands.theseSeedlingsHaveABed": "A bed is chosen for these seedlings already.",
+  "commands.thisIsNoLongerInStore": "This is no longer in store.",
+  "commands.whatTheEatersWant": "what is wanted",
+  "commands.storing": ({ crop }) => `storing ${(crop ?? "something").toLowerCase()}`,
+  "commands.takingOutOfStore": ({ crop }) =>
+    `taking ${(crop ?? "something").toLowerCase()} out of store`,
+  "commands.itWouldRotThere": ({ crop, place }) =>
+    `${crop} does not keep ${placeWords(place)}: it is gone within a week. Eat it fresh, freeze it, or put it up in jars.`,
+  "commands.moreWasTakenThanThat": ({ takenG }, say) =>
+    `${say.weightG(takenG)} were taken from it already: it held at least that much.`,
+  "commands.soMuchIsNotLeft": ({ leftG }, say) =>
+    `Only ${say.weightG(leftG)} are left of it: enter that or less.`,
+  "commands.itWasNotInStoreYet": "It was not in store yet on that day.",
   "commands.thisPlantingIsNotOfThatCrop": "This planting is not of that crop.",
   "commands.counting": ({ trayName }) => `counting ${trayName}`,
   "commands.thinning": ({ trayName }) => `thinning ${trayName}`,

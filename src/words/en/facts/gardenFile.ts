@@ -18,6 +18,7 @@ const KINDS: Record<string, string> = {
   record: "the weather record",
   outlook: "the forecast",
   plot: "the plot",
+  need: "what the eaters want",
   shelter: "the shelter",
   bed: "the bed",
   planting: "the planting",
@@ -32,6 +33,7 @@ const KINDS: Record<string, string> = {
   mix: "the mix",
   piece: "the cover",
   thermometerDay: "the thermometer reading",
+  storeLot: "what is in store",
   logEntry: "the log entry",
 };
 
@@ -39,6 +41,7 @@ const MISSING: Record<string, string> = {
   coverCrop: "cover crop",
   seedLot: "seed lot",
   stand: "tray location",
+  storeLot: "thing in store",
 };
 
 const LISTS: Record<string, string> = {
@@ -47,6 +50,7 @@ const LISTS: Record<string, string> = {
   seedLots: "seed lots",
   stands: "tray locations",
   thermometerDays: "thermometer readings",
+  storeLots: "things in store",
   logEntries: "log entries",
 };
 

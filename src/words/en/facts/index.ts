@@ -7,6 +7,7 @@ import { climate } from "./climate";
 import { commands } from "./commands";
 import { containers } from "./containers";
 import { crops } from "./crops";
+import { food } from "./food";
 import { formats } from "./formats";
 import { frostNight } from "./frostNight";
 import { garden } from "./garden";
@@ -34,6 +35,7 @@ export const sentences: Sentences<Facts> = {
   ...commands,
   ...containers,
   ...crops,
+  ...food,
   ...formats,
   ...frostNight,
   ...garden,

@@ -1,4 +1,5 @@
 import type { LogbookFacts } from "@/core/facts";
+import { placeWords } from "../../storePlaces";
 import { learn } from "../../sentences";
 
 const EXAMPLES: Record<string, string> = {
@@ -42,5 +43,6 @@ export const logbook = learn<LogbookFacts>({
     "Where was it measured? Name a shelter or a bed, or write “out”: “-3.5 in the house”.",
   "logbook.savedWithTheNote": ({ note }) => `Saved with the note “${note}”.`,
   "logbook.itCannotBeRead": "It cannot be read.",
+  "logbook.inStore": ({ place }) => placeWords(place),
   "logbook.outside": "Outside",
 });

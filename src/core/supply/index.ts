@@ -1,0 +1,15 @@
+export { eatInOrder, type Eaten, type Meals } from "./eating";
+export { plantingSources, type Weeks } from "./plantingSources";
+export { lastWeekOf, type Source } from "./source";
+export { storeSources } from "./storeSources";
+export {
+  needByWeek,
+  sourcesIn,
+  supplyOver,
+  type Gap,
+  type GroupWeek,
+  type Strayed,
+  type Supply,
+  type SupplyWeek,
+} from "./supply";
+export { USUAL_YEAR, type Year } from "./year";
