@@ -54,6 +54,11 @@ test("what is asked of the worker is what would be answered here, after every ch
     night: { day },
     sowable: { day },
     fits: { day, bedId: "bed-1", opening: 0 },
+    supply: { firstDay: day, count: 20, today: day },
+    waysToClose: {
+      weeks: { firstDay: day, count: 20, today: day },
+      gap: { group: "salad", fromDay: day + 30, untilDay: day + 90, shortKgAWeek: 1 },
+    },
     plantingSpread: { plantingId: "spinach", sowDay: dayNumber("2026-08-27") },
     strandSpreads: { fromDay: day - 90, toDay: day + 300 },
     wishSpreads: { ways: [way] },

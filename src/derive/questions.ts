@@ -4,6 +4,7 @@ import { tonight, type Tonight } from "@/core/frostNight";
 import { cropsOf } from "@/core/garden";
 import { spotsOf } from "@/core/plantings";
 import { daysLeftFor, sowableToday } from "@/core/schedule";
+import { eatingOrder, supplyOver, waysToClose, type ShortOf, type Weeks } from "@/core/supply";
 import { tasksAhead, tasksOn } from "@/core/tasks";
 import type { GardenAtSite } from "./gardenAtSite";
 import { plantingSpread, safeShares, strandSpreads, waySpreads } from "./spreads";
@@ -47,6 +48,17 @@ export const questions = {
     const found = bed && openingsIn(site, garden, bed, day)[opening];
     return bed && found ? whatFits(site, garden, bed, found, day) : [];
   },
+
+  /** What comes each week against what is wanted, and what is eaten first; null where nobody said what is wanted. */
+  supply: ({ garden, site }: GardenAtSite, weeks: Weeks) => {
+    if (!garden.need) return null;
+    const { sources, weeks: told, gaps } = supplyOver(site, garden, garden.need, weeks);
+    return { weeks: told, gaps, order: eatingOrder(site, garden, sources, weeks) };
+  },
+
+  /** Sowings that would close a gap. */
+  waysToClose: ({ garden, site }: GardenAtSite, { weeks, gap }: { weeks: Weeks; gap: ShortOf }) =>
+    garden.need ? waysToClose(site, garden, garden.need, weeks, gap) : [],
 
   plantingSpread,
   strandSpreads,

@@ -6,6 +6,7 @@ import type { ClimateFacts } from "./climate";
 import type { CommandsFacts } from "./commands";
 import type { ContainersFacts } from "./containers";
 import type { FoodFacts } from "./food";
+import type { SupplyFacts } from "./supply";
 import type { CropsFacts } from "./crops";
 import type { FormatsFacts } from "./formats";
 import type { FrostNightFacts } from "./frostNight";
@@ -35,6 +36,7 @@ export interface Facts
     CommandsFacts,
     ContainersFacts,
     FoodFacts,
+    SupplyFacts,
     CropsFacts,
     FormatsFacts,
     FrostNightFacts,

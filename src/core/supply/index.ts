@@ -1,4 +1,6 @@
 export { eatInOrder, type Eaten, type Meals } from "./eating";
+export { eatingOrder, type EatNow } from "./order";
+export { waysToClose, type ShortOf, type WayToClose } from "./ways";
 export { plantingSources, type Weeks } from "./plantingSources";
 export { lastWeekOf, type Source } from "./source";
 export { storeSources } from "./storeSources";

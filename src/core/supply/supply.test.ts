@@ -4,7 +4,16 @@ import type { Garden } from "../garden";
 import { plantingState } from "../plantings";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { commands, type CommandName } from "../commands";
-import { plantingSources, sourcesIn, supplyOver, USUAL_YEAR, type Weeks } from ".";
+import {
+  eatInOrder,
+  needByWeek,
+  plantingSources,
+  sourcesIn,
+  supplyOver,
+  USUAL_YEAR,
+  waysToClose,
+  type Weeks,
+} from ".";
 
 const TODAY = day("2026-09-24");
 const weeks: Weeks = { firstDay: TODAY, count: 40, today: TODAY };
@@ -114,6 +123,29 @@ test("four eaters at the commons: need, harvest, store and gap add up in every w
   }
   // Nothing was grown for fruit in winter: it is short from autumn on in all years.
   expect(gaps.some(({ group, yearsIn10 }) => group === "fruit" && yearsIn10 === 10)).toBe(true);
+});
+
+test("a way that is taken closes as much of the gap as it said, and the garden takes it", () => {
+  const need = usualNeed(6, "much");
+  const { gaps } = supplyOver(site, tarnholt, need, weeks);
+  const gap = gaps.find(({ group }) => group === "salad") ?? gaps[0];
+  if (!gap) throw new Error("six who like greens are short of something");
+  const ways = waysToClose(site, { ...tarnholt, need }, need, weeks, gap);
+  expect(ways.length).toBeGreaterThan(1);
+  const shortKg = (garden: Garden) => {
+    const wanted = needByWeek(need, site.latitudeDeg, weeks);
+    const { gapKg } = eatInOrder(sourcesIn(site, garden, weeks, USUAL_YEAR), wanted);
+    const week = (of: number) => Math.floor((of - weeks.firstDay) / 7);
+    return gapKg[gap.group]
+      .subarray(week(gap.fromDay), week(gap.untilDay) + 1)
+      .reduce((sum, kg) => sum + kg, 0);
+  };
+  const before = shortKg(tarnholt);
+  for (const [index, { planting, addsKg, yearsIn10 }] of ways.entries()) {
+    const taken = done(tarnholt, "planting.add", { ...planting, id: `taken-${index}` });
+    expect(Math.abs(before - shortKg(taken) - addsKg)).toBeLessThan(0.01 * addsKg + 1e-9);
+    expect(yearsIn10).toBeGreaterThanOrEqual(0);
+  }
 });
 
 test("a cellar of carrots from October to the last in March: what is taken is gone, what stays dwindles", () => {

@@ -174,6 +174,7 @@ function useActions(): Action[] {
         group: settingsSay.goTo,
         run: () => router.push("/today/sheet"),
       },
+      { label: say.larder, group: settingsSay.goTo, run: () => router.push("/larder") },
       { label: say.logbook, group: settingsSay.goTo, run: () => router.push("/logbook") },
       { label: say.plan, group: settingsSay.goTo, run: () => router.push("/plan") },
       { label: say.beds, group: settingsSay.goTo, run: () => router.push("/beds") },

@@ -5,6 +5,7 @@ import GridIcon from "@mui/icons-material/GridViewOutlined";
 import RoofingIcon from "@mui/icons-material/RoofingOutlined";
 import SpaIcon from "@mui/icons-material/SpaOutlined";
 import TodayIcon from "@mui/icons-material/WbTwilightOutlined";
+import LarderIcon from "@mui/icons-material/KitchenOutlined";
 import LogbookIcon from "@mui/icons-material/MenuBookOutlined";
 import SsidChartIcon from "@mui/icons-material/SsidChart";
 import Box from "@mui/material/Box";
@@ -60,6 +61,7 @@ const ENTRIES: readonly RailEntry[] = [
   { href: "/beds", label: say.beds, icon: <GridIcon /> },
   { href: "/shelters", label: say.shelters, icon: <RoofingIcon /> },
   { href: "/seedlings", label: say.seedlings, icon: <SpaIcon />, underMore: true },
+  { href: "/larder", label: say.larder, icon: <LarderIcon />, underMore: true },
   { href: "/logbook", label: say.logbook, icon: <LogbookIcon /> },
   { href: "/place", label: say.place, icon: <PlaceIcon />, underMore: true },
 ];

@@ -12,6 +12,7 @@ export const shell = table({
   goToToday: "Go to Today",
   searchOrRunACommand: "Search or run a command",
   today: "Today",
+  larder: "Larder",
   logbook: "Logbook",
   plan: "Plan",
   beds: "Beds",

@@ -22,6 +22,7 @@ import { seedBox } from "./seedBox";
 import { shelter } from "./shelter";
 import { sky } from "./sky";
 import { soil } from "./soil";
+import { supply } from "./supply";
 import { tasks } from "./tasks";
 import { trays } from "./trays";
 import { weatherFiles } from "./weatherFiles";
@@ -50,6 +51,7 @@ export const sentences: Sentences<Facts> = {
   ...shelter,
   ...sky,
   ...soil,
+  ...supply,
   ...tasks,
   ...trays,
   ...weatherFiles,

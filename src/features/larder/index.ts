@@ -1,0 +1,1 @@
+export { LarderView } from "./LarderView";

@@ -1,0 +1,15 @@
+import type { SupplyFacts } from "@/core/facts";
+import { placeWords } from "../../storePlaces";
+import { learn } from "../../sentences";
+
+export const supply = learn<SupplyFacts>({
+  "supply.keepsAbout": ({ place, untilDay }, say) =>
+    `${placeWords(place)} until about ${say.date(untilDay)}`,
+  "supply.pulledThen": ({ untilDay }, say) => `until it is pulled on ${say.date(untilDay)}`,
+  "supply.liftAndStore": ({ untilDay }, say) =>
+    `in the ground until about ${say.date(untilDay)}, then from the store`,
+  "supply.beforeTheFreeze": ({ untilDay }, say) => `before the freeze about ${say.date(untilDay)}`,
+  "supply.boltsFrom": ({ untilDay }, say) => `bolts from about ${say.date(untilDay)}`,
+  "supply.tooHotFrom": ({ untilDay }, say) => `too hot for it from about ${say.date(untilDay)}`,
+  "supply.thenPoor": ({ untilDay }, say) => `good until about ${say.date(untilDay)}`,
+});
