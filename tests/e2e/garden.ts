@@ -132,6 +132,7 @@ export const VIEWS = [
   "/seedlings?part=seeds",
   "/seedlings?part=order",
   "/seedlings?part=crops",
+  "/larder",
   "/logbook",
   "/place",
   "/place?part=light",

@@ -13,7 +13,7 @@ export const foodGroups = table({
 } satisfies Record<FoodGroup, string>);
 
 export const yearSeasons = table({
-  autumn: "Fall",
+  autumn: "Autumn",
   winter: "Winter",
   spring: "Spring",
   summer: "Summer",

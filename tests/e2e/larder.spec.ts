@@ -1,0 +1,181 @@
+import { expect, type Page } from "@playwright/test";
+import { expectClean } from "./axe";
+import { openEmptyInFeet } from "./emptyInFeet";
+import { EMPTY, test, told } from "./garden";
+import { dragBy, PHONE } from "./touch";
+import { larder as words } from "@/words/en/larder";
+import { logbook as logbookWords } from "@/words/en/logbook";
+import { quickLog as quickLogWords } from "@/words/en/quickLog";
+import { ui as uiWords } from "@/words/en/ui";
+
+const pane = (page: Page) => page.getByRole("complementary");
+const dialog = (page: Page) => page.getByRole("dialog");
+const order = (page: Page) => page.getByRole("region", { name: words.eatInThisOrder });
+const gaps = (page: Page) => page.getByRole("region", { name: words.gaps });
+
+/** The larder of the tests' garden for so many people. */
+async function openFor(page: Page, people: string): Promise<void> {
+  await page.goto("/larder");
+  await page.getByLabel(words.people).fill(people);
+  await page.getByRole("button", { name: words.begin }).click();
+  await expect(gaps(page)).toBeVisible();
+}
+
+/** Kilograms of words like "about 1.4 kg a week" or "930 g". */
+function kgOf(text: string): number {
+  const [, value = "NaN", unit] = /([\d.,]+) (kg|g)\b/.exec(text) ?? [];
+  return Number(value.replace(",", "")) / (unit === "g" ? 1000 : 1);
+}
+
+test("a household of four: a gap is named, a sowing closes some of it, a picking is taken off", async ({
+  page,
+}) => {
+  await page.goto("/larder");
+  await page.getByLabel(words.people).fill("0");
+  await page.getByRole("button", { name: words.begin }).click();
+  await expect(page.getByText(words.enterPeople)).toBeVisible();
+  await openFor(page, "4");
+  await expectClean(page);
+
+  // The salad gap, with the ways that still work; one is taken, and less is missing.
+  const salad = gaps(page)
+    .getByRole("button", { name: /^Salad: / })
+    .first();
+  const before = await salad.innerText();
+  await salad.click();
+  await expect(pane(page).getByRole("heading", { level: 2 })).toContainText(/^Short from /);
+  const plantIt = pane(page).getByRole("button", { name: new RegExp(`^${words.plantIt}: Sow `) });
+  await expect(plantIt.first()).toBeVisible();
+  await expectClean(page);
+  await plantIt.first().click();
+  await expect(told(page, "planned in")).toBeVisible();
+  const shorter = async () => {
+    const now = gaps(page)
+      .getByRole("button", { name: /^Salad: / })
+      .first();
+    return (await now.count()) === 0 || (await now.innerText()) !== before;
+  };
+  await expect.poll(shorter).toBe(true);
+  await page.keyboard.press("Control+z");
+  await expect(gaps(page).getByRole("button", { name: before })).toBeVisible();
+
+  // Carrots that are picked are no longer to be eaten.
+  const carrots = order(page)
+    .getByRole("listitem")
+    .filter({ hasText: /^Carrot, Bed 2/ });
+  const there = kgOf(await carrots.innerText());
+  await page.getByRole("region", { name: words.larder }).focus();
+  await page.keyboard.press("l");
+  await dialog(page).getByLabel(quickLogWords.inAFewWords).fill("picked 5 kg carrots bed 2");
+  await dialog(page).getByLabel(quickLogWords.inAFewWords).press("Enter");
+  await expect(dialog(page)).toBeHidden();
+  await expect.poll(async () => there - kgOf(await carrots.innerText())).toBeCloseTo(5, 0);
+
+  // As numbers, for whom a drawing says nothing.
+  await page.getByRole("button", { name: words.asTable }).click();
+  const table = page.getByRole("table", { name: words.chart });
+  await expect(table.getByRole("row")).toHaveCount(1 + 39);
+});
+
+test("what is wanted is moved by keys and typed on one page; less than nothing is refused", async ({
+  page,
+}) => {
+  await openFor(page, "4");
+  const winter = page.getByRole("slider", { name: words.wantedIn({ season: "Winter" }) });
+  const before = kgOf((await winter.getAttribute("aria-valuetext")) ?? "");
+  await winter.focus();
+  for (let press = 0; press < 4; press += 1) {
+    await page.keyboard.press("ArrowUp");
+    await expect(told(page, words.needSaved)).toBeVisible();
+  }
+  const valueNow = async () => kgOf((await winter.getAttribute("aria-valuetext")) ?? "") / before;
+  await expect.poll(valueNow).toBeCloseTo(1.05 ** 4, 1);
+
+  await page.getByRole("button", { name: words.whatIsWanted }).click();
+  await expectClean(page);
+  const roots = dialog(page).getByLabel("Roots, Winter (kg)");
+  await roots.fill("-2");
+  await dialog(page).getByRole("button", { name: "Save" }).click();
+  await expect(dialog(page).getByText(words.enterWeight)).toBeVisible();
+  await dialog(page).getByLabel(words.people).fill("2");
+  await dialog(page).getByRole("button", { name: words.asUsual }).click();
+  // 0.7 kg × 1.2 × 2.
+  await expect(roots).toHaveValue("1.68");
+  await dialog(page).getByRole("button", { name: "Save" }).click();
+  await expect(dialog(page)).toBeHidden();
+  await expect(page.getByText(words.subtitle({ eaters: 2 }))).toBeVisible();
+});
+
+test("a cellar: what goes in, what it says of air and time, what comes out, and the log of it", async ({
+  page,
+}) => {
+  await openFor(page, "4");
+  const put = async (crop: string, kg: string) => {
+    await page.getByRole("button", { name: words.putIntoStore }).click();
+    await dialog(page).getByRole("combobox", { name: uiWords.crop }).fill(crop);
+    await page.getByRole("option", { name: crop, exact: true }).click();
+    await dialog(page).getByLabel("How much (kg)").fill(kg);
+  };
+  await put("Carrot", "20");
+  await expect(dialog(page)).toContainText("Carrot keeps about 24 weeks there.");
+  await dialog(page).getByRole("combobox", { name: words.place }).click();
+  await page.getByRole("option", { name: words.shelf }).click();
+  await expect(dialog(page)).toContainText("Carrot wants moist air");
+  await dialog(page).getByRole("combobox", { name: words.place }).click();
+  await page.getByRole("option", { name: words.cellar }).click();
+  await expectClean(page);
+  await dialog(page).getByRole("button", { name: "Save" }).click();
+  await expect(told(page, "Carrot is in store")).toBeVisible();
+  // What would rot before it is filled.
+  await put("Arugula", "2");
+  await dialog(page).getByRole("button", { name: "Save" }).click();
+  await expect(dialog(page).getByRole("alert")).toContainText("Arugula does not keep in a cellar");
+  await page.keyboard.press("Escape");
+
+  const store = page.getByRole("region", { name: words.inStore });
+  await store.getByRole("button", { name: words.takeOf({ crop: "Carrot" }) }).click();
+  await dialog(page).getByLabel("How much (kg)").fill("25");
+  await dialog(page).getByRole("button", { name: "Save" }).click();
+  await expect(dialog(page).getByRole("alert")).toContainText("Only 20 kg are left");
+  await dialog(page).getByLabel("How much (kg)").fill("6");
+  await dialog(page).getByRole("combobox", { name: words.whatFor }).click();
+  await page.getByRole("option", { name: words.rotted }).click();
+  await dialog(page).getByRole("button", { name: "Save" }).click();
+  await expect(store).toContainText("14 kg in a cellar");
+  await page.goto("/logbook");
+  await expect(page.getByRole("table", { name: logbookWords.entries })).toContainText(
+    /From the store.*Carrot/,
+  );
+});
+
+test.describe("on a phone, in pounds", () => {
+  test.use({ ...PHONE, locale: "en-US" });
+
+  test("what is wanted is dragged by a finger, and squash is put by", async ({ page }) => {
+    await openEmptyInFeet(page);
+    await page.goto(`${EMPTY}/larder`);
+    await page.getByLabel(words.people).fill("4");
+    await page.getByRole("button", { name: words.begin }).tap();
+    const winter = page.getByRole("slider", { name: words.wantedIn({ season: "Winter" }) });
+    await expect(winter).toHaveAttribute("aria-valuetext", /^[\d.]+ lb a week$/);
+    const before = Number.parseFloat((await winter.getAttribute("aria-valuetext")) ?? "");
+    await dragBy(page, winter, 0, 60);
+    await expect(told(page, words.needSaved)).toBeVisible();
+    const now = async () => Number.parseFloat((await winter.getAttribute("aria-valuetext")) ?? "");
+    await expect.poll(now).toBeLessThan(before * 0.9);
+    await page.getByRole("button", { name: words.putIntoStore }).tap();
+    await dialog(page).getByRole("combobox", { name: uiWords.crop }).fill("winter squash");
+    await page
+      .getByRole("option", { name: /Winter squash/ })
+      .first()
+      .tap();
+    await dialog(page).getByLabel("How much (lb)").fill("10");
+    await dialog(page).getByRole("button", { name: "Save" }).tap();
+    await expect(page.getByRole("region", { name: words.inStore })).toContainText(
+      "10 lb on a dry shelf",
+    );
+    await expectClean(page);
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect(over).toBeLessThanOrEqual(0);
+  });
+});
