@@ -34,7 +34,7 @@ const PICTURES = [
   { name: "shelters-freeze", path: "/place", act: sharpFreeze },
   { name: "seedlings", path: "/seedlings" },
   { name: "seedlings-phone", path: "/seedlings", viewport: PHONE, act: countOnions },
-  { name: "crops", path: "/seedlings", act: (page) => look(page, "Crops") },
+  { name: "larder", path: "/larder", act: salad },
   { name: "place", path: "/place" },
   { name: "sun", path: "/place", act: sunOnBed13 },
   { name: "wish", path: "/plan", act: wishForSpinach },
@@ -164,4 +164,17 @@ async function untilServed() {
     await new Promise((resolve) => setTimeout(resolve, 400));
   }
   throw new Error("The demo was not served.");
+}
+
+/** The salad gap, with the ways that still work. */
+async function salad(page) {
+  await page
+    .getByRole("region", { name: "Gaps" })
+    .getByRole("button", { name: /^Salad/ })
+    .first()
+    .click();
+  await page
+    .getByRole("button", { name: /^Plant it/ })
+    .first()
+    .waitFor();
 }

@@ -1,3 +1,4 @@
+import type { StoredAt } from "./food";
 import type { Nothing, Told } from "./told";
 
 /** What the room of tasks has to say, and about what. */
@@ -196,6 +197,7 @@ export interface TasksFacts {
   "tasks.heatMakesItBitterOrBolt": Nothing;
   "tasks.waterInTheMorningShadeHalf": Nothing;
   "tasks.takeItOffAfterTheHeat": Nothing;
+  "tasks.useFirst": { crop: string; untilDay: number; day: number; place: StoredAt };
   "tasks.theyBecomeRootBound": Nothing;
   "tasks.lookAlikesAreNextToEachOther": Nothing;
   "tasks.theLabelIsInTheTray": Nothing;

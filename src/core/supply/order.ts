@@ -1,9 +1,9 @@
 import { DAYS_PER_WEEK, type DayNumber } from "../calendar";
 import { fact, type Fact } from "../facts";
-import { keepsUntilDay, type FoodGroup } from "../food";
+import { isCountedByHead, keepsUntilDay, type FoodGroup } from "../food";
 import { cropsOf, type Garden } from "../garden";
 import type { Site } from "../growth";
-import { plantingState } from "../plantings";
+import { plantingAmounts, plantingState, type PlantingState } from "../plantings";
 import type { Timeline } from "../schedule";
 import { lastWeekOf, type Source } from "./source";
 import type { Weeks } from "./plantingSources";
@@ -19,6 +19,8 @@ export interface EatNow {
   group: FoodGroup;
   /** What of it can be eaten at first, kg. */
   kg: number;
+  /** How many heads that is, where people count them. */
+  heads: number | null;
   untilDay: DayNumber;
   why: Fact;
 }
@@ -64,10 +66,11 @@ function ofLot(garden: Garden, { storeLotId, crop }: Source) {
     bedName: "",
     untilDay,
     why: fact("supply.keepsAbout", { place: lot.place, untilDay }),
+    heads: null,
   };
 }
 
-function ofPlanting(site: Site, garden: Garden, { plantingId, storedFromWeek }: Source) {
+function ofPlanting(site: Site, garden: Garden, { plantingId, storedFromWeek, units }: Source) {
   const planting = garden.plantings.get(plantingId ?? "");
   const state = planting && plantingState(garden, site, planting);
   if (!state) return null;
@@ -80,7 +83,16 @@ function ofPlanting(site: Site, garden: Garden, { plantingId, storedFromWeek }: 
     // Stored or not, in the bed it is eaten until then.
     untilDay: timeline.holdsUntilDay,
     why: whyUntil(timeline, storedFromWeek < Infinity),
+    heads: isCountedByHead(state.growing.crop) ? headsLeft(garden, state, units) : null,
   };
+}
+
+/** So many heads as so much of a planting's yield is. */
+function headsLeft(garden: Garden, { planting, usualYieldKg }: PlantingState, units: number) {
+  const amounts = plantingAmounts(garden, planting);
+  return amounts === null || usualYieldKg <= 0
+    ? null
+    : Math.round((amounts.plants * units) / usualYieldKg);
 }
 
 /** What ends a planting, told with the day. */

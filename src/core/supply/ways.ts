@@ -4,6 +4,7 @@ import { foodGroupOf, type FoodGroup } from "../food";
 import { bedsInOrder, type Garden, type Planting } from "../garden";
 import type { Site } from "../growth";
 import { plantingAmounts, plantingState } from "../plantings";
+import { usualRank } from "../schedule";
 import { eatInOrder } from "./eating";
 import { plantingSources, type Weeks } from "./plantingSources";
 import type { Source } from "./source";
@@ -30,6 +31,10 @@ export type ShortOf = Pick<Gap, "group" | "fromDay" | "untilDay" | "shortKgAWeek
 
 /** So many are told. */
 const TOLD = 6;
+/** What is planted as a division or a root closes no gap this season. */
+const STAYS_FOR_YEARS: ReadonlySet<string> = new Set(["division", "root"]);
+/** Ranks of what growers usually sow at that time lie below. */
+const SOWN_THEN_BELOW = 3;
 /** Less is not worth a sowing, kg. */
 const LEAST_KG = 0.1;
 /** Openings of a bed that are looked at, the largest first. */
@@ -72,6 +77,9 @@ export function waysToClose(
           .filter(
             ({ sowing, tooSoon }) =>
               tooSoon === null &&
+              !STAYS_FOR_YEARS.has(sowing.growing.crop.startedFrom) &&
+              // What nobody sows at that time there may grow in a sum, not in a garden.
+              usualRank(site, sowing.growing, sowing.timeline.sowDay) < SOWN_THEN_BELOW &&
               foodGroupOf(sowing.growing.crop) === group &&
               (sowing.timeline.readyDay ?? Infinity) < untilDay,
           )

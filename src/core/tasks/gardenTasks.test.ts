@@ -90,6 +90,38 @@ test("what was stored is looked through every fortnight, while it keeps", () => 
   expect(look("2027-08-20", looked)).toEqual([]);
 });
 
+test("what is in store is looked through too: what is over soon is used first, potatoes with their caution", () => {
+  const lot = (id: string, cropId: string, place: string, since: string) => ({
+    id,
+    cropId,
+    varietyId: null,
+    place,
+    since,
+    grams: 5000,
+    plantingId: null,
+    note: "",
+  });
+  const look = (date: string, garden: Garden) => kinds(date, "lookThroughStore", garden);
+  const frozen = changed("store.set", lot("store-beans", "bush-bean", "freezer", "2026-08-10"));
+  expect(look("2026-12-01", frozen)).toEqual([]);
+  const potatoes = changed("store.set", lot("store-p", "potato", "cellar", "2026-09-05"));
+  expect(look("2026-09-18", potatoes)).toEqual([]);
+  const [task] = look("2026-09-19", potatoes);
+  expect(task?.cautions).toEqual(["store-mould", "green-potato"]);
+  expect(task?.more).toEqual([]);
+  // 24 weeks after the beginning of September.
+  const [late] = look("2027-02-10", potatoes);
+  expect(inEnglish(late?.more)).toEqual([
+    "Use first: potato in a cellar, good until about 20 February.",
+  ]);
+  const eaten = changed(
+    "store.take",
+    { id: "log-take", on: "2026-10-01", storeLotId: "store-p", grams: 5000, why: "eaten" },
+    potatoes,
+  );
+  expect(look("2026-12-01", eaten)).toEqual([]);
+});
+
 test("a bed's own covers come off for good once, in spring", () => {
   // Asked for on eleven days in a row: every third of them meets it.
   const days = Array.from({ length: 40 }, (_, index) =>

@@ -7,6 +7,7 @@ import { setView } from "@/ui/viewState";
 import { told, useWording } from "@/ui/wording";
 import { GROUP_FILLS } from "./bands";
 import { Heading } from "./GapList";
+import { roughG } from "./weights";
 import { larder as say } from "@/words/en/larder";
 import "@/words/en/facts/supply";
 
@@ -29,7 +30,7 @@ export function EatOrder({ order, day }: Props) {
         {order.length === 0 ? say.nothingToEat : say.eatHint}
       </Box>
       <Box component="ol" sx={{ m: 0, p: 0, listStyle: "none" }}>
-        {order.map(({ id, plantingId, name, bedName, group, kg, untilDay, why }) => {
+        {order.map(({ id, plantingId, name, bedName, group, kg, heads, untilDay, why }) => {
           const px = Math.max(10, Math.min(1, (untilDay - day) / DAYS_SHOWN) * LONGEST_PX);
           return (
             <Box
@@ -66,7 +67,8 @@ export function EatOrder({ order, day }: Props) {
                 )}
                 {bedName !== "" && `, ${bedName}`}{" "}
                 <Box component="span" sx={{ color: "var(--ash-text)" }}>
-                  {wording.weightG(Math.round(kg * 100) * 10)}
+                  {wording.weightG(roughG(kg))}
+                  {heads !== null && say.heads({ number: wording.number(heads), count: heads })}
                 </Box>
               </Box>
               <Box sx={{ display: "flex", alignItems: "center", gap: 1.25, flexWrap: "wrap" }}>

@@ -102,6 +102,8 @@ export const larder = table({
     `${group}: about ${weight} more until ${until}. Give it away, sell it or store it.`,
   eatInThisOrder: "Eat in this order",
   eatHint: "What is over first comes first.",
+  heads: ({ number, count }: { number: string; count: number }) =>
+    `, ${number} ${plural(count, "head", "heads")}`,
   nothingToEat: "Nothing is ready within three weeks.",
   inStore: "In store",
   nothingInStore: "Nothing is in store yet.",

@@ -1,11 +1,11 @@
-import { civilDate, dayNumber, isoDate, type DayNumber } from "../../calendar";
+import { civilDate, isoDate, type DayNumber } from "../../calendar";
 import { care } from "../../care";
 import { firstFrostDay, FROST_THRESHOLDS_C, lastFrostDay } from "../../climate";
+import { storeTasks } from "./storeTasks";
 import { plannedRaisings, seedNeeds } from "../../propagation";
 import { plantingName } from "../../plantings";
-import { pastWorkOf } from "../pastWork";
 import { PLAIN, type Round, type Task } from "../task";
-import { fact, keyOf } from "../../facts";
+import { fact } from "../../facts";
 
 const ML_PER_L = 1000;
 /** Mix that is filled in, shaken down and lost beside the tray. */
@@ -13,7 +13,7 @@ const FILLED_TIMES = 1.15;
 
 /** What is at no bed: seed to order, trays to fill, the store, and the hoses before frost. */
 export function gardenTasks(round: Round): Task[] {
-  return [...ordering(round), ...filling(round), ...storeLook(round), ...settings(round)];
+  return [...ordering(round), ...filling(round), ...storeTasks(round), ...settings(round)];
 }
 
 /** Seed that the plan wants within weeks and the box does not hold; for those who keep their box here. */
@@ -58,38 +58,6 @@ function filling({ garden, day }: Round): Task[] {
     },
   );
 }
-
-/** What was stored is looked through every other week: one rotten root takes its neighbours. */
-function storeLook({ garden, day }: Round): Task[] {
-  const past = pastWorkOf(garden);
-  const stored = [...garden.logEntries.values()].flatMap(({ on, what }) =>
-    what.kind === "worked" && what.work === "store" && dayNumber(on) <= day ? [dayNumber(on)] : [],
-  );
-  const lastStored = Math.max(...stored);
-  const { lookEveryDays, keptForDays } = care.store;
-  if (stored.length === 0 || day > lastStored + keptForDays) return [];
-  const looked = past.lastDay("lookThroughStore", keyOf(STORE), day) ?? -Infinity;
-  const since = Math.max(Math.min(...stored), looked);
-  if (day < since + lookEveryDays) return [];
-  return [
-    {
-      ...PLAIN,
-      id: `store-look-${isoDate(since)}`,
-      kind: "lookThroughStore",
-      subject: fact("tasks.whatIsStored"),
-      place: STORE,
-      fromDay: since + lookEveryDays,
-      untilDay: since + 2 * lookEveryDays,
-      reason: fact("tasks.onRemoveWhatSproutsShrivelsOrRots", { looked, since, day }),
-      endsWhen: fact("tasks.softProduceIsOutAndEatenOr"),
-      ifLeft: fact("tasks.oneThatRotsTakesItsNeighbours"),
-      cautions: ["store-mould"],
-      isLate: day > since + 2 * lookEveryDays,
-    },
-  ];
-}
-
-const STORE = fact("tasks.store");
 
 /** Hoses, timers and vents before the first frost, and back after the last. */
 function settings({ site, garden, day }: Round): Task[] {

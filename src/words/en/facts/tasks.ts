@@ -3,6 +3,7 @@ import type { TasksFacts } from "@/core/facts";
 import { learn } from "../../sentences";
 import { standingPlace } from "../../containerPlaces";
 import { pieces } from "../../pieces";
+import { placeWords } from "../../storePlaces";
 import { plural } from "../../table";
 
 /** Litres as one pours them: to the ten where they are many. */
@@ -52,6 +53,10 @@ export const tasks = learn<TasksFacts>({
   "tasks.onRemoveWhatSproutsShrivelsOrRots": ({ looked, since, day }, say) =>
     `${looked > -Infinity ? "Last checked" : "Put in"} on ${say.date(since, day)}: remove what sprouts, shrivels or rots.`,
   "tasks.softProduceIsOutAndEatenOr": "soft produce is out, and eaten or composted",
+  "tasks.useFirst": ({ crop, untilDay, day, place }, say) =>
+    untilDay < day
+      ? `Use first: ${crop.toLowerCase()} ${placeWords(place)}; its time was over about ${say.date(untilDay, day)}.`
+      : `Use first: ${crop.toLowerCase()} ${placeWords(place)}, good until about ${say.date(untilDay, day)}.`,
   "tasks.oneThatRotsTakesItsNeighbours": "One that rots takes its neighbours.",
   "tasks.wholeGarden": "Whole garden",
   "tasks.hosesTimersAndVents": "hoses, timers and vents",
