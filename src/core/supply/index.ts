@@ -2,8 +2,7 @@ export { eatInOrder, type Eaten, type Meals } from "./eating";
 export { eatingOrder, type EatNow } from "./order";
 export { waysToClose, type ShortOf, type WayToClose } from "./ways";
 export { plantingSources, type Weeks } from "./plantingSources";
-export { lastWeekOf, type Source } from "./source";
-export { storeSources } from "./storeSources";
+export type { Source } from "./source";
 export {
   needByWeek,
   sourcesIn,

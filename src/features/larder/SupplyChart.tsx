@@ -7,6 +7,7 @@ import { DAYS_PER_WEEK, type DayNumber, type Season } from "@/core/calendar";
 import { scaledNeed, yearSeasonOf, type Need, type YearSeason } from "@/core/food";
 import type { SupplyWeek } from "@/core/supply";
 import { DayLine, Hatch, SeasonAxis, timeScale, useDrag, useSize } from "@/ui/chart";
+import { gardenStore } from "@/store";
 import { send } from "@/ui/send";
 import { useWording } from "@/ui/wording";
 import { bandsOf, GROUP_FILLS, topOf } from "./bands";
@@ -61,7 +62,9 @@ export function SupplyChart({ weeks, need, season, day, latitudeDeg, summary }: 
   const handles = handlesOf(weeks, seasonOf);
   const keep = (of: YearSeason, factor: number) => {
     setDrawn(null);
-    if (factor !== 1) void send("need.set", scaledNeed(need, of, factor), say.needSaved);
+    // What is shown may be a step behind keys that are pressed fast.
+    const now = gardenStore().getState().garden.need ?? need;
+    if (factor !== 1) void send("need.set", scaledNeed(now, of, factor), say.needSaved);
   };
   const weight = (kg: number) => wording.weightG(kg * GRAMS_PER_KG);
   const eatenHigh = bands.find(({ id }) => id === "store")?.high ?? [];
