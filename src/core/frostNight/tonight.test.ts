@@ -54,6 +54,19 @@ test("a sudden early freeze finds soft plants: said first, and a cover or pickin
   expect([...deaths].sort((a, b) => b - a)).toEqual(deaths);
 });
 
+test("carrots may lose their leaves to a September frost: they stay in the ground and are not all lifted", () => {
+  const carrots = nightsOn("2026-09-26", -5).filter(({ plants }) => {
+    const { crop } = plants.growing;
+    return crop.id === "carrot" && plants.isReady;
+  });
+  expect(carrots.length).toBeGreaterThan(0);
+  for (const { damage, advice } of carrots) {
+    expect(damage.leafLoss).toBeGreaterThan(0.15);
+    expect(damage.pointDeath).toBeLessThan(0.01);
+    expect(["nothing", "cover"]).toContain(advice);
+  }
+});
+
 test("beds in the house with a cover are warmer than beds in the house, those than the open", () => {
   const list = nightsOn("2026-11-20", -6);
   const minOf = (bedId: string) => list.find(({ bed }) => bed.id === bedId)?.cropMinC ?? NaN;

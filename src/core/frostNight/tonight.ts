@@ -317,14 +317,17 @@ function matters({ pointDeath, leafLoss }: NightDamage): boolean {
 }
 
 function advised(
-  { plants, lt50C, hardened, valueKg }: AtRisk,
+  { plants, lt50C, rootLt50C, hardened, valueKg }: AtRisk,
   night: Pick<NightForPlanting, "bed" | "covers" | "damage" | "name" | "cover" | "isShort"> & {
     degrees: NightDegrees;
   },
 ): NightForPlanting {
   const { bed, covers, damage, name, cover, degrees } = night;
   const inDanger = matters(damage);
-  const picks = plants.isReady && matters(cover?.damage ?? damage);
+  // Roots in the ground are none the worse for lost leaves: they are lifted as they are wanted.
+  const isLost = (some: NightDamage) =>
+    rootLt50C === null ? matters(some) : some.pointDeath >= DEATH_MATTERS;
+  const picks = plants.isReady && isLost(cover?.damage ?? damage);
   const advice = !inDanger
     ? "nothing"
     : plants.planting.potCm !== null || bed.container !== undefined
@@ -333,7 +336,7 @@ function advised(
         ? picks
           ? "coverAndPick"
           : "cover"
-        : plants.isReady
+        : plants.isReady && isLost(damage)
           ? "pick"
           : "nothing";
   return {

@@ -112,7 +112,7 @@ function Filled({ garden, site, need, today, day }: Props) {
               <SupplyTable weeks={value.weeks} day={day} />
             ) : (
               <SupplyChart
-                {...{ need, season, day, summary }}
+                {...{ season, day, summary }}
                 weeks={value.weeks}
                 latitudeDeg={site.latitudeDeg}
               />

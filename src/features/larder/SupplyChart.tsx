@@ -4,18 +4,16 @@ import { area, curveMonotoneX, line } from "d3-shape";
 import { useId, useState, type KeyboardEvent } from "react";
 import Box from "@mui/material/Box";
 import { DAYS_PER_WEEK, type DayNumber, type Season } from "@/core/calendar";
-import { scaledNeed, yearSeasonOf, type Need, type YearSeason } from "@/core/food";
+import { yearSeasonOf, type YearSeason } from "@/core/food";
 import type { SupplyWeek } from "@/core/supply";
 import { DayLine, Hatch, SeasonAxis, timeScale, useDrag, useSize } from "@/ui/chart";
-import { gardenStore } from "@/store";
-import { send } from "@/ui/send";
 import { useWording } from "@/ui/wording";
+import { changeNeed } from "./changeNeed";
 import { bandsOf, GROUP_FILLS, topOf } from "./bands";
 import { larder as say, yearSeasons } from "@/words/en/larder";
 
 interface Props {
   weeks: readonly SupplyWeek[];
-  need: Need;
   season: Season;
   day: DayNumber;
   latitudeDeg: number;
@@ -32,7 +30,7 @@ const GRAMS_PER_KG = 1000;
 const KEY_STEP = 0.05;
 
 /** What comes in each week as bands, against the line of what is wanted, which is dragged. */
-export function SupplyChart({ weeks, need, season, day, latitudeDeg, summary }: Props) {
+export function SupplyChart({ weeks, season, day, latitudeDeg, summary }: Props) {
   const wording = useWording();
   const ids = useId();
   const [attach, { width }] = useSize();
@@ -62,9 +60,7 @@ export function SupplyChart({ weeks, need, season, day, latitudeDeg, summary }: 
   const handles = handlesOf(weeks, seasonOf);
   const keep = (of: YearSeason, factor: number) => {
     setDrawn(null);
-    // What is shown may be a step behind keys that are pressed fast.
-    const now = gardenStore().getState().garden.need ?? need;
-    if (factor !== 1) void send("need.set", scaledNeed(now, of, factor), say.needSaved);
+    if (factor !== 1) changeNeed(of, factor);
   };
   const weight = (kg: number) => wording.weightG(kg * GRAMS_PER_KG);
   const eatenHigh = bands.find(({ id }) => id === "store")?.high ?? [];
