@@ -6,6 +6,8 @@ import { dragBy, PHONE } from "./touch";
 import { larder as words } from "@/words/en/larder";
 import { logbook as logbookWords } from "@/words/en/logbook";
 import { quickLog as quickLogWords } from "@/words/en/quickLog";
+import { shell as shellWords } from "@/words/en/shell";
+import { shoots as shootsWords } from "@/words/en/shoots";
 import { ui as uiWords } from "@/words/en/ui";
 
 const pane = (page: Page) => page.getByRole("complementary");
@@ -178,4 +180,29 @@ test.describe("on a phone, in pounds", () => {
     const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
     expect(over).toBeLessThanOrEqual(0);
   });
+});
+
+test("shoots in rotation: seven squares through two rounds, with their seed, undone at once", async ({
+  page,
+}) => {
+  await openFor(page, "4");
+  await page.getByRole("button", { name: shootsWords.shoots }).click();
+  const choose = async (label: string, option: string) => {
+    await dialog(page).getByRole("combobox", { name: label }).click();
+    await page.getByRole("option", { name: option, exact: true }).click();
+  };
+  await choose(shootsWords.where, "House 3");
+  await dialog(page).getByLabel(shootsWords.from).fill("2027-03-01");
+  await expect(dialog(page)).toContainText(/First cut about .*each gives about 3\d0 g/);
+  await expect(dialog(page)).toContainText(/Seed: 1\d\d g a sowing|Seed: 2\d\d g a sowing/);
+  await expect(dialog(page).getByRole("note").first()).toBeVisible();
+  await expectClean(page);
+  await dialog(page).getByLabel("Side of a square (cm)").fill("300");
+  await dialog(page).getByRole("button", { name: shootsWords.planThem }).click();
+  await expect(dialog(page).getByRole("alert")).toContainText("House 3 has no 21 m free");
+  await dialog(page).getByLabel("Side of a square (cm)").fill("30");
+  await dialog(page).getByRole("button", { name: shootsWords.planThem }).click();
+  await expect(told(page, "14 sowings of shoots planned")).toBeVisible();
+  await page.getByRole("button", { name: shellWords.undo, exact: true }).click();
+  await expect(told(page, "shoots")).toBeVisible();
 });

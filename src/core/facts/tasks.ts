@@ -198,6 +198,7 @@ export interface TasksFacts {
   "tasks.waterInTheMorningShadeHalf": Nothing;
   "tasks.takeItOffAfterTheHeat": Nothing;
   "tasks.useFirst": { crop: string; untilDay: number; day: number; place: StoredAt };
+  "tasks.soakThenCoverAndWeighDown": Nothing;
   "tasks.theyBecomeRootBound": Nothing;
   "tasks.lookAlikesAreNextToEachOther": Nothing;
   "tasks.theLabelIsInTheTray": Nothing;

@@ -5,7 +5,7 @@ import { nightOf, oneMoreLayer, shelterDays, ventAdvice } from "./shelterDays";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { SHUT } from "../shelter";
 import { adviceWords } from "./tonightWords";
-import { tonight } from "./tonight";
+import { DEATH_MATTERS, tonight } from "./tonight";
 import { english } from "@/words/told.testdata";
 
 const NOBODYS = { working: SHUT, structure: {} };
@@ -62,7 +62,7 @@ test("carrots may lose their leaves to a September frost: they stay in the groun
   expect(carrots.length).toBeGreaterThan(0);
   for (const { damage, advice } of carrots) {
     expect(damage.leafLoss).toBeGreaterThan(0.15);
-    expect(damage.pointDeath).toBeLessThan(0.01);
+    expect(damage.pointDeath).toBeLessThan(DEATH_MATTERS);
     expect(["nothing", "cover"]).toContain(advice);
   }
 });

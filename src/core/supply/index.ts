@@ -1,6 +1,7 @@
 export { eatInOrder, type Eaten, type Meals } from "./eating";
 export { eatingOrder, type EatNow } from "./order";
 export { waysToClose, type ShortOf, type WayToClose } from "./ways";
+export { shootRounds, type ShootBatch, type ShootRotation, type ShootRounds } from "./shootRounds";
 export { plantingSources, type Weeks } from "./plantingSources";
 export type { Source } from "./source";
 export {

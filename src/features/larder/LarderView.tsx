@@ -22,10 +22,12 @@ import { roughG } from "./weights";
 import { StoreList } from "./StoreList";
 import { SupplyChart } from "./SupplyChart";
 import { SurplusList } from "./SurplusList";
+import { shoots } from "@/words/en/shoots";
 import { foodGroups, larder as say } from "@/words/en/larder";
 
 const GapPane = lazyPart(() => import("./GapPane"));
 const NeedDialog = lazyPart(() => import("./NeedDialog"));
+const ShootsDialog = lazyPart(() => import("./ShootsDialog"));
 const StoreDialog = lazyPart(() => import("./StoreDialog"));
 const SupplyTable = lazyPart(() => import("./SupplyTable"));
 
@@ -53,7 +55,7 @@ interface Props {
 
 function Filled({ garden, site, need, today, day }: Props) {
   const wording = useWording();
-  const [dialog, setDialog] = useState<"need" | "store" | null>(null);
+  const [dialog, setDialog] = useState<"need" | "store" | "shoots" | null>(null);
   const [asTable, setAsTable] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
   const season = useMemo(() => site.season(day), [site, day]);
@@ -99,6 +101,9 @@ function Filled({ garden, site, need, today, day }: Props) {
           <Button variant="outlined" color="inherit" onClick={() => setDialog("need")}>
             {say.whatIsWanted}
           </Button>
+          <Button variant="outlined" color="inherit" onClick={() => setDialog("shoots")}>
+            {shoots.shoots}
+          </Button>
           <Button variant="outlined" onClick={() => setDialog("store")}>
             {say.putIntoStore}
           </Button>
@@ -139,6 +144,9 @@ function Filled({ garden, site, need, today, day }: Props) {
       )}
       {dialog === "need" && (
         <NeedDialog garden={garden} need={need} onClose={() => setDialog(null)} />
+      )}
+      {dialog === "shoots" && (
+        <ShootsDialog {...{ garden, site, today }} onClose={() => setDialog(null)} />
       )}
       {dialog === "store" && (
         <StoreDialog garden={garden} lot={null} today={today} onClose={() => setDialog(null)} />

@@ -84,6 +84,7 @@ function sowing(round: PlantingRound): Task[] {
   const { readyDay, sowDay } = ifDoneNow(round, life, plannedDay);
   const { howMuch, others } = seedFor(round);
   const { crop } = life.growing;
+  const isShoots = crop.group === "shoots";
   return [
     plantingTask(round, "sow", plannedDay, plannedDay, {
       reason:
@@ -93,8 +94,10 @@ function sowing(round: PlantingRound): Task[] {
       howMuch,
       endsWhen: fact("tasks.itIsSown"),
       ifLeft: weekLater(round, life, plannedDay),
+      cautions: isShoots ? crop.cautions : [],
       more: [
         ...others,
+        ...(isShoots ? [fact("tasks.soakThenCoverAndWeighDown")] : []),
         fact("tasks.deepRowsApart", { depthCm: crop.sowing.depthCm, rowCm: life.planting.rowCm }),
       ],
     }),

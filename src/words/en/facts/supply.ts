@@ -3,6 +3,10 @@ import { placeWords } from "../../storePlaces";
 import { learn } from "../../sentences";
 
 export const supply = learn<SupplyFacts>({
+  "supply.noRoomForSquares": ({ bed, lengthM }, say) =>
+    `${bed} has no ${say.lengthM(lengthM)} free for all that time: take fewer or smaller squares, fewer weeks, or another place.`,
+  "supply.notCutBeforeTheRound": ({ sowDay, cutDay, squares }, say) =>
+    `Sown ${say.date(sowDay)}, it is ${cutDay === null ? "not cut at all" : `first cut about ${say.date(cutDay, sowDay)}`}: too late for a round of ${squares} weeks. Take more squares, or a warmer and lighter place.`,
   "supply.keepsAbout": ({ place, untilDay }, say) =>
     `${placeWords(place)} until about ${say.date(untilDay)}`,
   "supply.pulledThen": ({ untilDay }, say) => `until it is pulled on ${say.date(untilDay)}`,

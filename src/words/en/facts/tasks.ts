@@ -199,6 +199,8 @@ export const tasks = learn<TasksFacts>({
     `${say.weightG(seedGrams)} of seed over ${say.areaM2(areaM2)}, ${say.ratePerM2(seedGrams / areaM2)}`,
   "tasks.withItIsSown": ({ crop, seeds, seedGrams, startedFrom, alternating }, say) =>
     `${alternating ? "In turn with" : "Mixed with"} ${crop}: ${pieces(seeds, startedFrom, say)}, ${say.weightG(seedGrams)}.`,
+  "tasks.soakThenCoverAndWeighDown":
+    "Soak large seed overnight and drain it. Sow it thick, cover it with a board that is weighed down, and take the board off when the shoots lift it, after 3 to 4 days.",
   "tasks.deepRowsApart": ({ depthCm, rowCm }, say) =>
     `${say.distanceCm(depthCm)} deep, rows ${say.distanceCm(rowCm)} apart.`,
   "tasks.dueUpAboutOf100GoodSeeds": ({ emergeDay, sowDay, share }, say) =>

@@ -1,0 +1,130 @@
+import { freeStretches, occupantsOf } from "../bedSpace";
+import { DAYS_PER_WEEK, isoDate, type DayNumber } from "../calendar";
+import { varietyOf } from "../crops";
+import { fact, type Fact } from "../facts";
+import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
+import { BY_THE_BOOK } from "../gardenFile";
+import type { Site } from "../growth";
+import { exactM, WHOLE_WIDTH } from "../layout";
+import { amountsFor, bookSpacing, fittedTo, plantingState, standOf } from "../plantings";
+
+/** Shoots in rotation: a square a week, and round again. */
+export interface ShootRotation {
+  cropId: string;
+  bedId: string;
+  /** Squares, or containers, that are sown one a week. */
+  squares: number;
+  /** The side of a square, m; in containers each takes one of them. */
+  squareM: number;
+  /** Weeks with a sowing. */
+  batches: number;
+  firstDay: DayNumber;
+}
+
+/** One week's sowing. */
+export interface ShootBatch {
+  planting: Planting;
+  /** Counted from 1. */
+  square: number;
+  sowDay: DayNumber;
+  /** First cut; null where it is too cold or dark for any. */
+  cutDay: DayNumber | null;
+  seedGrams: number;
+  yieldKg: number;
+}
+
+export interface ShootRounds {
+  batches: ShootBatch[];
+  seedGrams: number;
+  yieldKg: number;
+  /** Why it cannot be done so; null where it can. */
+  problem: Fact | null;
+}
+
+/** A square is dug in, or its container filled anew, before it is sown again, days (estimate). */
+const DUG_IN_DAYS = 1;
+
+/**
+ * A rotation of shoots in free ground of a bed or in containers: a batch a week, each in the next
+ * square, cleared when the round comes to its square again.
+ *
+ * @param newId makes the id of each planting
+ */
+export function shootRounds(
+  site: Site,
+  garden: Garden,
+  rotation: ShootRotation,
+  newId: () => string,
+): ShootRounds {
+  const none = (problem: Fact): ShootRounds => ({ batches: [], seedGrams: 0, yieldKg: 0, problem });
+  const crop = cropsOf(garden).get(rotation.cropId);
+  const bed = garden.beds.get(rotation.bedId);
+  const variety = crop && varietyOf(crop);
+  if (!crop || !bed || !variety) return none(fact("bedSpace.chooseTheBed"));
+  const { squares, batches, firstDay } = rotation;
+  const sideM = bed.container ? bed.container.eachM : rotation.squareM;
+  const acrossM = bed.container ? bed.widthM : Math.min(rotation.squareM, bed.widthM);
+  const roundDays = squares * DAYS_PER_WEEK;
+  const lastDay = firstDay + (batches - 1) * DAYS_PER_WEEK + roundDays;
+  const startM = startIn(site, garden, bed, squares * sideM, firstDay, lastDay);
+  if (startM === null) {
+    return none(fact("supply.noRoomForSquares", { bed: bed.name, lengthM: squares * sideM }));
+  }
+  const made = Array.from({ length: batches }, (_, index): ShootBatch => {
+    const sowDay = firstDay + index * DAYS_PER_WEEK;
+    const square = index % squares;
+    const planting = fittedTo(bed, {
+      ...BY_THE_BOOK,
+      ...bookSpacing(crop, "full", garden.settings.units),
+      id: newId(),
+      cropId: crop.id,
+      varietyId: variety.id,
+      bedId: bed.id,
+      sowOn: isoDate(sowDay),
+      method: "direct",
+      stage: "full",
+      fromM: exactM(startM + square * sideM),
+      lengthM: exactM(sideM),
+      across:
+        bed.container || acrossM >= bed.widthM
+          ? WHOLE_WIDTH
+          : { kind: "strip", fromM: 0, widthM: acrossM },
+      clearOn: isoDate(sowDay + roundDays - DUG_IN_DAYS),
+    });
+    const state = plantingState(garden, site, planting);
+    const { seedGrams } = amountsFor(standOf(planting, bed), crop, "direct");
+    return {
+      planting,
+      square: square + 1,
+      sowDay,
+      cutDay: state?.timeline.readyDay ?? null,
+      seedGrams,
+      yieldKg: state?.usualYieldKg ?? 0,
+    };
+  });
+  const late = made.find(
+    ({ cutDay, sowDay }) => cutDay === null || cutDay >= sowDay + roundDays - DUG_IN_DAYS,
+  );
+  return {
+    batches: made,
+    seedGrams: made.reduce((sum, one) => sum + one.seedGrams, 0),
+    yieldKg: made.reduce((sum, one) => sum + one.yieldKg, 0),
+    problem: late
+      ? fact("supply.notCutBeforeTheRound", { sowDay: late.sowDay, cutDay: late.cutDay, squares })
+      : null,
+  };
+}
+
+/** Where so much of a bed is free for all of the rounds; null where it is not. */
+function startIn(
+  site: Site,
+  garden: Garden,
+  bed: Bed,
+  lengthM: number,
+  fromDay: DayNumber,
+  untilDay: DayNumber,
+): number | null {
+  const free = freeStretches(occupantsOf(site, garden, bed), bed, fromDay, untilDay);
+  const found = free.find(({ fromM, toM }) => toM - fromM >= lengthM - 1e-6);
+  return found ? found.fromM : null;
+}
