@@ -33,6 +33,13 @@ module.exports = {
       to: { path: "^src/(ui|features|app|cli|station)/" },
     },
     {
+      name: "the-solver-knows-nothing",
+      comment: "It is given a programme as text.",
+      severity: "error",
+      from: { path: "^src/solver/" },
+      to: { path: "^src/" },
+    },
+    {
       name: "words-lean-on-core-only",
       severity: "error",
       from: { path: "^src/words/" },

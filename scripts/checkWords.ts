@@ -16,6 +16,7 @@ const ENGLISH_IN_CORE: Readonly<Record<string, string>> = {
   "src/core/bedSpace/occupancy.ts": "the name of a rest beside plantings",
   "src/core/plantings/growing.ts": "the name of a planting",
   "src/core/formats/calendarFile.ts": "the program's name in a file",
+  "src/core/fill/fillModel.ts": "key words of the LP format",
   "src/core/derive/keepEqual.ts": "kinds of objects",
 };
 /** Little words between names and numbers that are put together where they are shown. */

@@ -5,6 +5,7 @@ import { check } from "./verbs/check";
 import { countback } from "./verbs/countback";
 import { crops } from "./verbs/crops";
 import { exportFile } from "./verbs/export";
+import { fill } from "./verbs/fill";
 import { frost } from "./verbs/frost";
 import { hardiness } from "./verbs/hardiness";
 import { night } from "./verbs/night";
@@ -27,6 +28,7 @@ const VERBS: readonly Verb[] = [
   hardiness,
   today,
   supply,
+  fill,
   check,
   exportFile,
 ];

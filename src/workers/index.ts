@@ -2,6 +2,8 @@ import { startGardenWorker } from "./gardenFile";
 import { warmUp } from "./inWorker";
 import { startWeatherWorker } from "./weatherFile";
 
+export { fillGaps } from "./fill";
+export type { FillFound } from "./fill.worker";
 export { readGardenFileIn, readMapIn } from "./gardenFile";
 export type { ReadForImport } from "./gardenFile.worker";
 export type { Job } from "./inWorker";

@@ -3,6 +3,7 @@ import { expectClean } from "./axe";
 import { openEmptyInFeet } from "./emptyInFeet";
 import { EMPTY, test, told } from "./garden";
 import { dragBy, PHONE } from "./touch";
+import { fill as fillWords } from "@/words/en/fill";
 import { larder as words } from "@/words/en/larder";
 import { logbook as logbookWords } from "@/words/en/logbook";
 import { quickLog as quickLogWords } from "@/words/en/quickLog";
@@ -205,4 +206,39 @@ test("shoots in rotation: seven squares through two rounds, with their seed, und
   await expect(told(page, "14 sowings of shoots planned")).toBeVisible();
   await page.getByRole("button", { name: shellWords.undo, exact: true }).click();
   await expect(told(page, "shoots")).toBeVisible();
+});
+
+test("a whole plan for the gaps: searched, looked through, taken in part, undone at once", async ({
+  page,
+}) => {
+  await openFor(page, "4");
+  await page.getByRole("button", { name: fillWords.closeTheGaps }).click();
+  await dialog(page).getByLabel(fillWords.kinds).fill("0");
+  await dialog(page).getByRole("button", { name: fillWords.search, exact: true }).click();
+  await expect(dialog(page).getByText(fillWords.enterKinds)).toBeVisible();
+  await dialog(page).getByLabel(fillWords.kinds).fill("3");
+  await dialog(page).getByRole("button", { name: fillWords.search, exact: true }).click();
+  // Proven within the minute that it may take.
+  await expect(dialog(page)).toContainText(fillWords.proven, { timeout: 70_000 });
+  const words = await dialog(page)
+    .getByText(/^Short in all/)
+    .innerText();
+  const [, before = "", after = ""] = /(\S+ k?g) now, (\S+ k?g) with/.exec(words) ?? [];
+  expect(kgOf(after)).toBeLessThan(kgOf(before));
+  const steps = dialog(page).getByRole("checkbox");
+  expect(await steps.count()).toBeGreaterThan(1);
+  await expectClean(page);
+  // Three kinds of crops, as was asked.
+  const crops = (await dialog(page).getByRole("listitem").allInnerTexts()).map(
+    (text) => text.split(",")[0],
+  );
+  expect(new Set(crops).size).toBeLessThanOrEqual(3);
+  await steps.first().uncheck();
+  const count = (await steps.count()) - 1;
+  await dialog(page)
+    .getByRole("button", { name: fillWords.plan({ count }) })
+    .click();
+  await expect(told(page, fillWords.planned({ count }))).toBeVisible();
+  await page.getByRole("button", { name: shellWords.undo, exact: true }).click();
+  await expect(told(page, "Undone")).toBeVisible();
 });

@@ -68,7 +68,7 @@ export const setPlantings = command({
   name: "planting.setMany",
   label: ({ plantings }, garden) =>
     fact("commands.placing", { crop: cropWords(garden, plantings.at(-1)?.cropId ?? "") }),
-  input: z.object({ plantings: z.array(PlantingSchema).min(1).max(60) }),
+  input: z.object({ plantings: z.array(PlantingSchema).min(1).max(300) }),
   run(garden, { plantings }) {
     const changes: Change[] = [];
     for (const planting of plantings) {

@@ -50,7 +50,7 @@ test.each<[string, string, string, RegExp]>([
     "a newer version",
     changed({ version: GARDEN_FILE_VERSION + 1 }),
     "version",
-    /newer Late Ember \(file version 11/,
+    new RegExp(`newer Late Ember .file version ${GARDEN_FILE_VERSION + 1};`),
   ],
   [
     "a latitude past the pole",

@@ -22,11 +22,13 @@ import { roughG } from "./weights";
 import { StoreList } from "./StoreList";
 import { SupplyChart } from "./SupplyChart";
 import { SurplusList } from "./SurplusList";
+import { fill } from "@/words/en/fill";
 import { shoots } from "@/words/en/shoots";
 import { foodGroups, larder as say } from "@/words/en/larder";
 
 const GapPane = lazyPart(() => import("./GapPane"));
 const NeedDialog = lazyPart(() => import("./NeedDialog"));
+const FillDialog = lazyPart(() => import("./FillDialog"));
 const ShootsDialog = lazyPart(() => import("./ShootsDialog"));
 const StoreDialog = lazyPart(() => import("./StoreDialog"));
 const SupplyTable = lazyPart(() => import("./SupplyTable"));
@@ -55,7 +57,7 @@ interface Props {
 
 function Filled({ garden, site, need, today, day }: Props) {
   const wording = useWording();
-  const [dialog, setDialog] = useState<"need" | "store" | "shoots" | null>(null);
+  const [dialog, setDialog] = useState<"need" | "store" | "shoots" | "fill" | null>(null);
   const [asTable, setAsTable] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
   const season = useMemo(() => site.season(day), [site, day]);
@@ -101,6 +103,9 @@ function Filled({ garden, site, need, today, day }: Props) {
           <Button variant="outlined" color="inherit" onClick={() => setDialog("need")}>
             {say.whatIsWanted}
           </Button>
+          <Button variant="contained" onClick={() => setDialog("fill")}>
+            {fill.closeTheGaps}
+          </Button>
           <Button variant="outlined" color="inherit" onClick={() => setDialog("shoots")}>
             {shoots.shoots}
           </Button>
@@ -144,6 +149,9 @@ function Filled({ garden, site, need, today, day }: Props) {
       )}
       {dialog === "need" && (
         <NeedDialog garden={garden} need={need} onClose={() => setDialog(null)} />
+      )}
+      {dialog === "fill" && (
+        <FillDialog {...{ garden, weeks, day }} onClose={() => setDialog(null)} />
       )}
       {dialog === "shoots" && (
         <ShootsDialog {...{ garden, site, today }} onClose={() => setDialog(null)} />

@@ -19,6 +19,10 @@ export const cli = table({
     `${crop} does not transplant well: leave out --transplant.`,
   thereIsNoVerbKnown: ({ name, map }: { name: string; map: string }) =>
     `There is no command "${name}". Known: ${map}.`,
+  fillUsage: "fill --garden FILE [--seconds S]",
+  whichSowingsLeaveLeastUnmet: "which sowings in free ground leave least unmet of what is wanted",
+  howLongToSearch: "how long to search, in seconds (default 20)",
+  secondsFromTo: "--seconds should be a number above 0, at most 3600.",
   supplyUsage: "supply --garden FILE [--from D --to D]",
   whatComesEachWeekAgainstWhatIsWanted:
     "what comes from beds and store each week, as it strays, against what is wanted",
