@@ -39,7 +39,7 @@ export const supply: Verb = {
     const { weeks, gaps } = supplyOver(siteFrom(garden), garden, need, {
       firstDay,
       count,
-      today: firstDay,
+      today: today === null ? firstDay : dayNumber(today),
     });
     return {
       json: {

@@ -135,6 +135,7 @@ function usesWords(garden: Garden, cropId: string, varietyId?: string): Fact[] |
     [uses.plantings.length, "commands.plantings"],
     [uses.seedLots.length, "commands.seedLots"],
     [uses.trays.length, "commands.trays"],
+    [uses.storeLots.length, "commands.storeLots"],
   ] as const;
   const facts = counts.flatMap(([count, code]) => (count > 0 ? [fact(code, { count })] : []));
   return facts.length === 0 ? null : facts;
@@ -167,6 +168,12 @@ function replaced(
     })),
     ...uses.seedLots.map((before): Change => ({
       kind: "seedLot",
+      id: before.id,
+      before,
+      after: { ...before, ...by },
+    })),
+    ...uses.storeLots.map((before): Change => ({
+      kind: "storeLot",
       id: before.id,
       before,
       after: { ...before, ...by },

@@ -6,7 +6,7 @@ import { plantingProblems } from "../gardenFile";
 import { factsOf } from "../plantings";
 import { change, command, refuse } from "./command";
 import { groundProblem } from "./groundProblem";
-import { logWithout } from "./log/logFollows";
+import { logWithout, storeWithoutPlantings } from "./log/logFollows";
 import { occupying } from "./occupying";
 import { code, fact, type Fact } from "../facts";
 
@@ -187,7 +187,11 @@ function withoutPlanting(garden: Garden, plantingId: string): Change[] {
     );
     changes.push({ kind: "tray", id: tray.id, before: tray, after: { ...tray, sowings } });
   }
-  changes.push(...logWithout(garden, { kind: "planting", ids: new Set([plantingId]) }));
+  const gone = new Set([plantingId]);
+  changes.push(
+    ...logWithout(garden, { kind: "planting", ids: gone }),
+    ...storeWithoutPlantings(garden, gone),
+  );
   return changes;
 }
 

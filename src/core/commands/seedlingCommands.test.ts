@@ -75,6 +75,19 @@ describe("a crop of one's own", () => {
     expect(english(refused(inUse, "ownCrop.remove", { id: "our-spinach" }).refusal)).toBe(
       "Spinach of ours is used by 1 planting and 1 seed lot: choose another for those, or remove them first.",
     );
+    const stored = done(withOurs, "store.set", {
+      id: "store-ours",
+      cropId: "our-spinach",
+      varietyId: null,
+      place: "freezer",
+      since: today,
+      grams: 900,
+      plantingId: null,
+      note: "",
+    });
+    expect(english(refused(stored, "ownCrop.remove", { id: "our-spinach" }).refusal)).toBe(
+      "Spinach of ours is used by 1 thing in store: choose another for those, or remove them first.",
+    );
     const replaced = done(inUse, "ownCrop.remove", {
       id: "our-spinach",
       replaceBy: { cropId: "radish", varietyId: "round-red" },

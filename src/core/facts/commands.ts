@@ -221,6 +221,7 @@ export interface CommandsFacts {
   "commands.plantings": { count: number };
   "commands.seedLots": { count: number };
   "commands.trays": { count: number };
+  "commands.storeLots": { count: number };
   "commands.isUsedByChooseAnotherForThoseOr": { name: string; uses: readonly Told[] };
   "commands.mended": { clash: Told; words: Told };
   "commands.andOverlapInToFrom": {

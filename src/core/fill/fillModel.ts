@@ -12,8 +12,6 @@ export interface FillModel {
   text: string;
   /** The name of each candidate's length. */
   lengthOf(candidate: number): string;
-  /** What all sums of unmet kilograms stray by, at most, for ground and hours. */
-  costs: { metreKg: number; hourKg: number };
 }
 
 /**
@@ -90,7 +88,6 @@ export function fillModel(problem: FillProblem): FillModel {
   return {
     text,
     lengthOf: (candidate) => `l${candidate}`,
-    costs: { metreKg: METRE_COSTS_KG, hourKg: HOUR_COSTS_KG },
   };
 }
 

@@ -15,8 +15,9 @@ import { bedsInOrder, coversOver, type Bed, type Garden, type Planting } from ".
 import type { Site } from "../growth";
 import { exactM } from "../layout";
 import { plantingAmounts, plantingState } from "../plantings";
-import { bedDays, usualRank } from "../schedule";
+import { bedDays } from "../schedule";
 import {
+  closesAGap,
   eatInOrder,
   needByWeek,
   plantingSources,
@@ -27,10 +28,6 @@ import {
 import type { Candidate, FillLimits, FillProblem, Ground, OneOf } from "./fillProblem";
 
 const { fill: FILL } = foodJson;
-/** What is planted as a division or a root closes no gap this season; shoots are planned in rounds. */
-const NOT_FOR_A_GAP: ReadonlySet<string> = new Set(["division", "root"]);
-/** Ranks of what growers usually sow at that time lie below. */
-const SOWN_THEN_BELOW = 3;
 
 /** A garden's question, and the plantings that its candidates stand for, as long as they may be. */
 export interface GardenFill {
@@ -82,10 +79,9 @@ export function gardenFill(
         const { growing, timeline } = fit.sowing;
         const group = foodGroupOf(growing.crop);
         const count = group === null ? Infinity : (ofGroup.get(group) ?? 0);
-        if (group === null || count >= FILL.cropsOfAGroup || fit.tooSoon || fit.shortfall) continue;
-        if (NOT_FOR_A_GAP.has(growing.crop.startedFrom) || growing.crop.group === "shoots")
-          continue;
-        if (usualRank(site, growing, timeline.sowDay) >= SOWN_THEN_BELOW) continue;
+        if (group === null || count >= FILL.cropsOfAGroup || fit.shortfall) continue;
+        // Shoots are planned in rounds.
+        if (growing.crop.group === "shoots" || !closesAGap(site, fit)) continue;
         const id = `fill-${bed.id}-${at}-${growing.crop.id}`;
         const room = { units: garden.settings.units, howMuch: { by: "room" } } as const;
         const planting = plantingInto(bed, opening, fit, id, room);

@@ -4,6 +4,7 @@ import ICAL from "ical.js";
 import Papa from "papaparse";
 import { dayNumber, isIsoDate } from "../calendar";
 import { commands, groundProblems } from "../commands";
+import { usualNeed } from "../food";
 import { fromGardenFile, toGardenFile, type GardenFile, GARDEN_FILE_VERSION } from "../gardenFile";
 import { siteOf } from "../plantings";
 import type { Site } from "../growth";
@@ -51,6 +52,39 @@ test.each<[string, string, string, RegExp]>([
     changed({ version: GARDEN_FILE_VERSION + 1 }),
     "version",
     new RegExp(`newer Late Ember .file version ${GARDEN_FILE_VERSION + 1};`),
+  ],
+  [
+    "a need below nothing",
+    changed({
+      need: {
+        ...usualNeed(2, "usual"),
+        groups: {
+          ...usualNeed(2, "usual").groups,
+          salad: { autumn: -1, winter: 0, spring: 0, summer: 0 },
+        },
+      },
+    }),
+    "need.groups.salad.autumn",
+    /A need is 0 or more/,
+  ],
+  [
+    "something in store of no known crop",
+    changed({
+      storeLots: [
+        {
+          id: "store-1",
+          cropId: "moonroot",
+          varietyId: null,
+          place: "cellar",
+          since: "2026-10-01",
+          grams: 1000,
+          plantingId: null,
+          note: "",
+        },
+      ],
+    }),
+    "storeLots[0].cropId",
+    /There is no crop "moonroot" in this garden/,
   ],
   [
     "a latitude past the pole",

@@ -93,8 +93,9 @@ export function emptyGarden(): Garden {
 }
 
 /** Whether something grows, rests or is kept that asks for work, or was worked already. */
-export function hasBegun({ plantings, rests, trays, feedings, logEntries }: Garden): boolean {
-  return [plantings, rests, trays, feedings, logEntries].some(({ size }) => size > 0);
+export function hasBegun(garden: Garden): boolean {
+  const { plantings, rests, trays, feedings, logEntries, storeLots } = garden;
+  return [plantings, rests, trays, feedings, logEntries, storeLots].some(({ size }) => size > 0);
 }
 
 /** Whether the garden is as new: nothing worth keeping would be lost with it. */

@@ -42,6 +42,9 @@ export function usesOf(garden: Garden, cropId: string, varietyId?: string) {
   return {
     plantings: [...garden.plantings.values()].filter(uses),
     seedLots: [...garden.seedLots.values()].filter(uses),
+    storeLots: [...garden.storeLots.values()].filter(
+      (lot) => lot.cropId === cropId && (varietyId === undefined || lot.varietyId === varietyId),
+    ),
     trays: [...garden.trays.values()].filter((tray) => tray.sowings.some(uses)),
   };
 }

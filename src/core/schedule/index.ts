@@ -26,7 +26,7 @@ export {
   type SuccessionRule,
 } from "./succession";
 export { coldRiskOf, outcomesOf, type Outcomes } from "./winterRisk";
-export { usualRank } from "./usualThen";
+export { isSownThen, usualRank } from "./usualThen";
 export { bedDays, plantHardiness, type Growing, type MixedWith, type Timeline } from "./growing";
 export { latestSowingFor } from "./readiness";
 export { timelineFrom } from "./timeline";

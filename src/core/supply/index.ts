@@ -1,3 +1,4 @@
+export { closesAGap } from "./closesAGap";
 export { eatInOrder, type Eaten, type Meals } from "./eating";
 export { eatingOrder, type EatNow } from "./order";
 export { waysToClose, type ShortOf, type WayToClose } from "./ways";

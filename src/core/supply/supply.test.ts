@@ -1,6 +1,8 @@
 import { dayNumber as day, isoDate } from "../calendar";
 import { usualNeed, needInWeek, yearSeasonOf } from "../food";
 import type { Garden } from "../garden";
+import { toGardenFile } from "../gardenFile";
+import { referenceProblems } from "../gardenFile/references";
 import { plantingState } from "../plantings";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { commands, type CommandName } from "../commands";
@@ -193,6 +195,16 @@ test("a cellar of carrots from October to the last in March: what is taken is go
     "commands.itWouldRotThere",
   );
   expect(refused("need.set", { ...usualNeed(2, "usual"), eaters: 0 })).toBe("food.atLeastOneEater");
+  // It outlasts the planting that it was lifted from, and the file still reads.
+  const [carrots] = [...tarnholt.plantings.values()].filter(({ cropId }) => cropId === "carrot");
+  const lifted = done(tarnholt, "store.set", { ...lot, plantingId: carrots?.id });
+  for (const outlasting of [
+    done(lifted, "planting.remove", { id: carrots?.id }),
+    done(lifted, "bed.remove", { id: carrots?.bedId, withPlantings: true }),
+  ]) {
+    expect(outlasting.storeLots.get("store-1")?.plantingId).toBeNull();
+    expect(referenceProblems(toGardenFile(outlasting))).toEqual([]);
+  }
   // Taken out whole, with what the log told of it; and back.
   const gone = done(eaten, "store.remove", { id: "store-1" });
   expect([gone.storeLots.size, gone.logEntries.size]).toEqual([0, 0]);

@@ -111,17 +111,20 @@ export function supplyOver(site: Site, garden: Garden, need: Need, weeks: Weeks)
   const wanted = needByWeek(need, site.latitudeDeg, weeks);
   const usual = sourcesIn(site, garden, weeks, USUAL_YEAR);
   const meals = eatInOrder(usual, wanted);
-  const years = NINE_YEARS.map((year) => {
-    const sources =
-      year.quantile === USUAL_YEAR.quantile ? usual : sourcesIn(site, garden, weeks, year);
-    const eaten = year.quantile === USUAL_YEAR.quantile ? meals : eatInOrder(sources, wanted);
+  const inYear = (sources: readonly Source[], eaten: Meals) => {
     const surplus = surplusByWeek(sources, eaten, weeks.count);
     const harvest = Float64Array.from({ length: weeks.count }, (_, week) =>
       sumOf((group) => at(eaten.harvestKg[group], week) + at(surplus[group], week)),
     );
     return { meals: eaten, surplus, harvest };
+  };
+  const ofUsual = inYear(usual, meals);
+  const years = NINE_YEARS.map((year) => {
+    if (year.quantile === USUAL_YEAR.quantile) return ofUsual;
+    const sources = sourcesIn(site, garden, weeks, year);
+    return inYear(sources, eatInOrder(sources, wanted));
   });
-  const surplus = surplusByWeek(usual, meals, weeks.count);
+  const { surplus } = ofUsual;
   return {
     weeks: Array.from({ length: weeks.count }, (_, week): SupplyWeek => {
       const byGroup = byFoodGroup((group) => ({

@@ -1,16 +1,15 @@
 import { openingsIn, plantingInto, whatFits } from "../bedSpace";
-import type { DayNumber } from "../calendar";
-import { foodGroupOf, type FoodGroup } from "../food";
+import { DAYS_PER_WEEK, type DayNumber } from "../calendar";
+import { foodGroupOf, type FoodGroup, type Need } from "../food";
 import { bedsInOrder, type Garden, type Planting } from "../garden";
 import type { Site } from "../growth";
 import { plantingAmounts, plantingState } from "../plantings";
-import { usualRank } from "../schedule";
+import { closesAGap } from "./closesAGap";
 import { eatInOrder } from "./eating";
 import { plantingSources, type Weeks } from "./plantingSources";
 import type { Source } from "./source";
 import { needByWeek, sourcesIn, type Gap } from "./supply";
 import { NINE_YEARS, type Year } from "./year";
-import type { Need } from "../food";
 
 /** One more sowing that closes part of a gap. */
 export interface WayToClose {
@@ -31,18 +30,15 @@ export type ShortOf = Pick<Gap, "group" | "fromDay" | "untilDay" | "shortKgAWeek
 
 /** So many are told. */
 const TOLD = 6;
-/** What is planted as a division or a root closes no gap this season. */
-const STAYS_FOR_YEARS: ReadonlySet<string> = new Set(["division", "root"]);
-/** Ranks of what growers usually sow at that time lie below. */
-const SOWN_THEN_BELOW = 3;
 /** Less is not worth a sowing, kg. */
 const LEAST_KG = 0.1;
 /** Openings of a bed that are looked at, the largest first. */
 const OPENINGS = 2;
 
 /**
- * Sowings in free ground that would lessen a gap, as long as its weeks want: for each opening, each crop of the group that fits it
- * and is ready before the gap ends; what each adds is found by eating the larder once more with it.
+ * Sowings in free ground that would lessen a gap, as long as its weeks want: for each opening, each crop
+ * of the group that fits it and is ready before the gap ends; what each adds is found by eating the
+ * larder once more with it.
  */
 export function waysToClose(
   site: Site,
@@ -52,8 +48,8 @@ export function waysToClose(
   { group, fromDay, untilDay, shortKgAWeek }: ShortOf,
 ): WayToClose[] {
   const wanted = needByWeek(need, site.latitudeDeg, weeks);
-  const inGap = (day: DayNumber) => Math.floor((day - weeks.firstDay) / 7);
-  const [from, to] = [Math.max(0, inGap(fromDay)), inGap(untilDay)];
+  const weekOf = (day: DayNumber) => Math.floor((day - weeks.firstDay) / DAYS_PER_WEEK);
+  const [from, to] = [Math.max(0, weekOf(fromDay)), weekOf(untilDay)];
   const bases = NINE_YEARS.map((year) => {
     const sources = sourcesIn(site, garden, weeks, year).filter((one) => one.group === group);
     return { year, sources, shortKg: shortIn(sources, wanted, group, from, to) };
@@ -75,13 +71,10 @@ export function waysToClose(
       .flatMap((opening, at) =>
         whatFits(site, garden, bed, opening, weeks.today)
           .filter(
-            ({ sowing, tooSoon }) =>
-              tooSoon === null &&
-              !STAYS_FOR_YEARS.has(sowing.growing.crop.startedFrom) &&
-              // What nobody sows at that time there may grow in a sum, not in a garden.
-              usualRank(site, sowing.growing, sowing.timeline.sowDay) < SOWN_THEN_BELOW &&
-              foodGroupOf(sowing.growing.crop) === group &&
-              (sowing.timeline.readyDay ?? Infinity) < untilDay,
+            (fit) =>
+              closesAGap(site, fit) &&
+              foodGroupOf(fit.sowing.growing.crop) === group &&
+              (fit.sowing.timeline.readyDay ?? Infinity) < untilDay,
           )
           .map((fit) => {
             const id = `way-${bed.id}-${at}-${fit.sowing.growing.crop.id}`;

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { SupplyWeek } from "@/core/supply";
+import { Mark } from "@/ui/chart";
 import { GROUP_FILLS, STACKED } from "./bands";
 import { foodGroups, larder as say } from "@/words/en/larder";
 
@@ -64,17 +65,6 @@ export function BandKey({ weeks, asTable, onTable }: Props) {
       <Button size="small" color="inherit" onClick={onTable} sx={{ ml: "auto" }}>
         {asTable ? say.asChart : say.asTable}
       </Button>
-    </Box>
-  );
-}
-
-function Mark({ words, children }: { words: string; children: React.ReactNode }) {
-  return (
-    <Box sx={{ display: "flex", gap: 0.75, alignItems: "center" }}>
-      <svg width="18" height="18" aria-hidden>
-        {children}
-      </svg>
-      {words}
     </Box>
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import type { DayNumber, Season } from "@/core/calendar";
+import type { DayNumber } from "@/core/calendar";
 import type { EatNow } from "@/core/supply";
 import { setView } from "@/ui/viewState";
 import { told, useWording } from "@/ui/wording";
@@ -14,7 +14,6 @@ import "@/words/en/facts/supply";
 interface Props {
   order: readonly EatNow[];
   day: DayNumber;
-  season: Season;
 }
 
 const LONGEST_PX = 420;

@@ -5,13 +5,13 @@ import { larder as say } from "@/words/en/larder";
 interface Props {
   gaps: readonly Gap[];
   words: (gap: Gap) => string;
-  /** The one whose ways are looked at. */
-  chosen: string | null;
+  /** Whether its ways are looked at. */
+  isChosen: (gap: Gap) => boolean;
   onChoose: (gap: Gap) => void;
 }
 
 /** Where it will be short, in words, the worst first; a tap tells the ways that still work. */
-export function GapList({ gaps, words, onChoose }: Props) {
+export function GapList({ gaps, words, isChosen, onChoose }: Props) {
   return (
     <Box component="section" aria-label={say.gaps} sx={{ mt: 2, maxWidth: 860 }}>
       <Heading>{say.gaps}</Heading>
@@ -26,6 +26,7 @@ export function GapList({ gaps, words, onChoose }: Props) {
             <Box
               component="button"
               type="button"
+              aria-pressed={isChosen(gap)}
               onClick={() => onChoose(gap)}
               sx={{
                 all: "unset",
@@ -38,6 +39,7 @@ export function GapList({ gaps, words, onChoose }: Props) {
                 fontSize: 16,
                 lineHeight: 1.35,
                 borderLeft: "5px solid var(--ember)",
+                "&[aria-pressed=true]": { bgcolor: "var(--selected)" },
                 "&:hover": { bgcolor: "var(--selected)" },
                 "&:focus-visible": { outline: "2px solid var(--ember)", outlineOffset: -2 },
               }}

@@ -131,11 +131,11 @@ function Filled({ garden, site, need, today, day }: Props) {
             <GapList
               gaps={gaps}
               words={gapWords}
-              chosen={chosen}
+              isChosen={(one) => gapKey(one) === chosen}
               onChoose={(one) => setChosen(gapKey(one))}
             />
             <SurplusList weeks={value.weeks} day={day} />
-            <EatOrder order={value.order} day={day} season={season} />
+            <EatOrder order={value.order} day={day} />
           </>
         )}
         <StoreList garden={garden} today={today} />

@@ -1,3 +1,4 @@
+export { Mark } from "./Mark";
 export { useSize } from "./useSize";
 export { monthStarts, timeScale, type TimeScale } from "./timeAxis";
 export { strandPath } from "./strandShape";

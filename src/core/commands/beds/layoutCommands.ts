@@ -20,7 +20,7 @@ import {
 import { change, command, refuse } from "../command";
 import { groundProblem } from "../groundProblem";
 import { layoutProblems, outlineOf } from "./layoutProblems";
-import { logWithout } from "../log/logFollows";
+import { logWithout, storeWithoutPlantings } from "../log/logFollows";
 import { occupying } from "../occupying";
 import { code, fact } from "../../facts";
 
@@ -233,7 +233,10 @@ export const removeBed = command({
       if (day.under.kind !== "bed" || day.under.id !== id) continue;
       changes.push({ kind: "thermometerDay", id: day.id, before: day, after: null });
     }
-    changes.push(...logWithout(garden, { kind: "planting", ids: gone }));
+    changes.push(
+      ...logWithout(garden, { kind: "planting", ids: gone }),
+      ...storeWithoutPlantings(garden, gone),
+    );
     const thenLog = withChanges(garden, changes);
     changes.push(...logWithout(thenLog, { kind: "bed", ids: new Set([id]) }));
     const { head } = garden;

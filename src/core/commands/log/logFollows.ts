@@ -42,3 +42,12 @@ function without(what: Logged, { kind, ids }: Gone): Logged | null {
       return kind === "planting" && has(what.plantingId) ? null : what;
   }
 }
+
+/** What is in store stays when the plantings that it was lifted from go: it is no longer told whence it came. */
+export function storeWithoutPlantings(garden: Garden, ids: ReadonlySet<string>): Change[] {
+  return [...garden.storeLots.values()].flatMap((before): Change[] =>
+    before.plantingId !== null && ids.has(before.plantingId)
+      ? [{ kind: "storeLot", id: before.id, before, after: { ...before, plantingId: null } }]
+      : [],
+  );
+}

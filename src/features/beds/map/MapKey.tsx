@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import { bedMap as mapSay } from "@/words/en/bedMap";
 import { beds as say } from "@/words/en/beds";
+import { Mark } from "@/ui/chart";
 import type { Wash } from "./wash";
 
 /** What the marks of the map mean. */
@@ -57,17 +58,6 @@ export function MapKey({ layingOut, by }: { layingOut: boolean; by: Wash["by"] }
       <Box sx={{ "@media print": { display: "none" } }}>
         {layingOut ? say.dragArrowKeysOrRHandlesResizeAnd : say.dragAPlantingToAnotherBed}
       </Box>
-    </Box>
-  );
-}
-
-function Mark({ words, children }: { words: string; children: React.ReactNode }) {
-  return (
-    <Box sx={{ display: "flex", gap: 0.75, alignItems: "center" }}>
-      <svg width="18" height="18" aria-hidden>
-        {children}
-      </svg>
-      {words}
     </Box>
   );
 }

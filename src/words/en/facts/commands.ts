@@ -230,6 +230,8 @@ export const commands = learn<CommandsFacts>({
     `${labelled ? "labelling" : "taking the label from"} ${trayName}`,
   "commands.plantings": ({ count }) => `${count} ${plural(count, "planting", "plantings")}`,
   "commands.seedLots": ({ count }) => `${count} ${plural(count, "seed lot", "seed lots")}`,
+  "commands.storeLots": ({ count }) =>
+    `${count} ${plural(count, "thing in store", "things in store")}`,
   "commands.trays": ({ count }) => `${count} ${plural(count, "tray", "trays")}`,
   "commands.isUsedByChooseAnotherForThoseOr": ({ name, uses }, say) =>
     `${name} is used by ${say.list(uses)}: choose another for those, or remove them first.`,
