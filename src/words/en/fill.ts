@@ -16,7 +16,7 @@ export const fill = table({
   searching: "Searching…",
   unmet: ({ before, after }: { before: string; after: string }) =>
     `Short in all: ${before} now, ${after} with this plan.`,
-  proven: "No plan leaves less.",
+  proven: "Of the sowings looked through, no plan leaves less.",
   gap: ({ percent }: { percent: string }) =>
     `At most ${percent} % of that could still be gained by a better plan.`,
   nothing:
