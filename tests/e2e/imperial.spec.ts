@@ -81,7 +81,7 @@ test.describe("on a phone, in feet and inches", () => {
         .first()
         .tap();
       await page.getByRole("button", { name: plantingWords.edit }).tap();
-      return page.getByRole("dialog").last();
+      return page.getByRole("dialog", { name: "Spinach", exact: true });
     };
 
     const strip = await edit("Bed 1");

@@ -110,6 +110,7 @@ test("an evening in October: from Today to covers to log to tomorrow", async ({ 
   await expect(page.getByText(/On for the night:/)).toContainText(`on ${bedName}`);
   await page.reload();
   await page.getByRole("link", { name: shellWords.today }).click();
+  await expect(dark.getByRole("button", { name: /^Done: / }).first()).toBeVisible();
   await expect(dark.getByRole("button", { name: label })).toHaveCount(0);
 
   // Tomorrow, as it is expected: told, not ticked.
