@@ -26,6 +26,8 @@ export interface Running {
   /** Asked now and then; true ends the search with the best so far. */
   isStopped?: () => boolean;
   onFound?: (found: Found) => void;
+  /** Values of some unknowns of an answer that is known already, by name: the search begins there. */
+  start?: ReadonlyMap<string, number>;
   /** Where the WebAssembly file is served; nothing in Node. */
   wasmAddress?: string;
 }
@@ -42,7 +44,7 @@ const FEASIBLE = 2;
  * @returns null when it has no answer at all
  */
 export async function solve(text: string, running: Running): Promise<Solved | null> {
-  const { seconds, isStopped, onFound, wasmAddress } = running;
+  const { seconds, isStopped, onFound, start, wasmAddress } = running;
   const highs = await highsLoader(
     wasmAddress === undefined ? undefined : { locateFile: () => wasmAddress },
   );
@@ -52,6 +54,16 @@ export async function solve(text: string, running: Running): Promise<Solved | nu
     const names = Array.from({ length: model.getDimensions().numCols }, (_, column) =>
       model.getColName(column),
     );
+    if (start) {
+      const known = names.flatMap((name, index) => {
+        const value = start.get(name);
+        return value === undefined ? [] : [{ index, value }];
+      });
+      model.setSolution({
+        indices: known.map(({ index }) => index),
+        values: known.map(({ value }) => value),
+      });
+    }
     const named = (values: Float64Array) =>
       new Map(names.map((name, column) => [name, values[column] ?? 0] as const));
     let stopped = false;

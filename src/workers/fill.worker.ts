@@ -1,12 +1,5 @@
 import * as Comlink from "comlink";
-import {
-  fillModel,
-  fillPlan,
-  gapToBest,
-  gardenFill,
-  type FillLimits,
-  type FillPlan,
-} from "@/core/fill";
+import { searchPlan, type FillLimits, type PlanFound } from "@/core/fill";
 import type { Garden } from "@/core/garden";
 import { siteFor } from "@/core/plantings";
 import type { Weeks } from "@/core/supply";
@@ -20,13 +13,7 @@ export interface FillAsked {
   seconds: number;
 }
 
-/** The best plan so far. */
-export interface FillFound {
-  plan: FillPlan;
-  /** How far it may be from the best that is possible, as a share of what stays unmet. */
-  gap: number;
-  isFinal: boolean;
-}
+export type FillFound = PlanFound;
 
 /** What the worker can do; seen from outside every call is a promise. */
 export interface FillWorker {
@@ -49,22 +36,13 @@ const worker: FillWorker = {
     const site = siteFor(garden);
     const { need } = garden;
     if (!site || !need) return null;
-    const question = gardenFill(site, garden, need, weeks, limits);
-    const model = fillModel(question.problem);
-    const planOf = (values: ReadonlyMap<string, number>) => {
-      const lengths = question.plantings.map((_, index) => values.get(model.lengthOf(index)) ?? 0);
-      return fillPlan(site, garden, need, weeks, question, lengths);
-    };
-    const solved = await solve(model.text, {
-      seconds,
-      wasmAddress,
-      onFound({ best, bound, values }) {
-        onFound({ plan: planOf(values), gap: gapToBest(best ?? Infinity, bound), isFinal: false });
-      },
-    });
-    if (!solved) return null;
-    const gap = gapToBest(solved.objective, solved.bound);
-    return { plan: planOf(solved.values), gap, isFinal: true };
+    return searchPlan(
+      site,
+      garden,
+      { need, weeks, limits },
+      (text, options) => solve(text, { ...options, seconds, wasmAddress }),
+      onFound,
+    );
   },
 };
 

@@ -2,6 +2,7 @@
 import { benchBedMap, benchBeds } from "./beds";
 import { benchDrag, benchEverySowing, benchSpread } from "./core";
 import { benchLibrary, benchSowToday } from "./crops";
+import { benchFill } from "./fill";
 import { benchFirstView } from "./firstView";
 import { benchMoves } from "./moves";
 import { benchNames } from "./names";
@@ -27,6 +28,7 @@ benchAgainstNative(["greenhouse-single", "row-cover-light"], season(DAYS));
 benchTonight();
 benchRound();
 benchSupply();
+await benchFill();
 await benchBedMap();
 await benchToday();
 await benchTabs();

@@ -1,5 +1,5 @@
 import { DAYS_PER_WEEK, dayNumber } from "@/core/calendar";
-import { fillModel, fillPlan, gapToBest, gardenFill } from "@/core/fill";
+import { searchPlan, type FillStep } from "@/core/fill";
 import { usualNeed } from "@/core/food";
 import { solve } from "@/solver/solve";
 import { optional, Refusal, required } from "../arguments";
@@ -35,28 +35,38 @@ export const fill: Verb = {
     );
     const weeks = { firstDay, count, today: firstDay };
     const need = garden.need ?? usualNeed(USUAL_EATERS, "usual");
-    const question = gardenFill(site, garden, need, weeks, { hours: null, kinds: null });
-    const model = fillModel(question.problem);
-    const solved = await solve(model.text, { seconds });
-    const lengths = question.plantings.map(
-      (_, index) => solved?.values.get(model.lengthOf(index)) ?? 0,
+    const limits = { hours: null, kinds: null };
+    const { plan, gap } = await searchPlan(site, garden, { need, weeks, limits }, (text, options) =>
+      solve(text, { ...options, seconds }),
     );
-    const plan = fillPlan(site, garden, need, weeks, question, lengths);
     return {
       json: {
         before: { unmetKg: grams(plan.beforeKg) },
         after: { unmetKg: grams(plan.afterKg) },
-        gapToBest: solved ? grams(gapToBest(solved.objective, solved.bound)) : 0,
-        steps: plan.steps.map(({ planting, cropName, bedName, covers, plants, kg }) => ({
-          what: "sow",
-          crop: cropName,
-          bed: bedName,
-          date: planting.sowOn,
-          cover: covers,
-          plants,
-          kg: grams(kg),
-        })),
+        gapToBest: grams(gap),
+        steps: plan.steps.map((step) => stepJson(step, plan.steps)),
       },
     };
   },
 };
+
+/** Every step with the same fields; what it has none of is 0, or nothing. */
+function stepJson(step: FillStep, steps: readonly FillStep[]) {
+  const { kind, bedName } = step;
+  const none = { cover: [], plants: 0, hours: 0, kg: 0 };
+  if (kind === "cover") {
+    // It lies there before what wants it is sown.
+    const dates = steps.flatMap((one) =>
+      "wants" in one && one.wants === step.id ? [one.plantings[0].sowOn] : [],
+    );
+    const date = dates.sort()[0] ?? null;
+    return { what: kind, crop: null, bed: bedName, date, ...none, cover: [step.coverId] };
+  }
+  if (kind === "leaveOut") {
+    return { what: kind, crop: step.cropName, bed: bedName, date: step.planting.sowOn, ...none };
+  }
+  const { plantings, cropName, covers, plants } = step;
+  const [{ sowOn }] = plantings;
+  const amounts = { plants, hours: grams(step.hours), kg: grams(step.kg) };
+  return { what: kind, crop: cropName, bed: bedName, date: sowOn, cover: covers, ...amounts };
+}

@@ -16,7 +16,22 @@ export { sowAgain } from "./sowAgain";
 export { standingPlanting, type Standing } from "./standingNow";
 export { roomiestBed, roomIn, type Room } from "./room";
 export { successionPlaces } from "./successionPlaces";
-export { familiesByYear, familyLately, ROTATION_EXCEPTIONS, tooSoonWords } from "./rotation";
+export {
+  countsInRotation,
+  familiesByYear,
+  familyLately,
+  tooSoonFor,
+  ROTATION_EXCEPTIONS,
+  tooSoonWords,
+} from "./rotation";
 export { stillGives, turnOverOn, turnOvers, type StillGives, type TurnOver } from "./turningOver";
 export { freeBesideM, placesOf, turnOverPlantings, type Places } from "./turningOverPlantings";
-export { openingsIn, plantingInto, whatFits, type Fit, type Opening } from "./whatFits";
+export {
+  openingsIn,
+  plantingInto,
+  sowableOnce,
+  whatFits,
+  type Fit,
+  type Opening,
+  type Sowable,
+} from "./whatFits";

@@ -15,9 +15,9 @@ export interface TooSoon {
   againDay: DayNumber;
 }
 
-/** Crops that are in and out before what rotation guards against has built up (usual exception). */
-function isExcepted(planting: Pick<Planting, "stage">, crop: Crop): boolean {
-  return planting.stage === "baby" || crop.group === "shoots";
+/** Not crops that are in and out before what rotation guards against has built up (usual exception). */
+export function countsInRotation(planting: Pick<Planting, "stage">, crop: Crop): boolean {
+  return planting.stage !== "baby" && crop.group !== "shoots";
 }
 
 /** The exceptions of the rotation, in a sentence. */
@@ -37,7 +37,9 @@ export function tooSoonFor(
   years: number,
   stage: Planting["stage"] = "full",
 ): TooSoon | null {
-  return isExcepted({ stage }, crop) ? null : familyLately(garden, bed, crop.family, day, years);
+  return countsInRotation({ stage }, crop)
+    ? familyLately(garden, bed, crop.family, day, years)
+    : null;
 }
 
 /** The latest time that a family stood in a bed within the years of the rotation before a day; null for none. */
@@ -74,7 +76,7 @@ function timesIn(garden: Garden, bed: Bed): Omit<TooSoon, "againDay">[] {
     // What is mixed with it stood there, too.
     return [planting, ...(planting.mix?.parts ?? [])].flatMap(({ cropId }) => {
       const crop = crops.get(cropId);
-      if (!crop || isExcepted(planting, crop)) return [];
+      if (!crop || !countsInRotation(planting, crop)) return [];
       return [{ family: crop.family, planting, crop, year, sowDay }];
     });
   });

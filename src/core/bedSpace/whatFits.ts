@@ -24,7 +24,8 @@ import {
 import { acrossOf, gapsIn, isWholeWidth, type Gap } from "./freeGround";
 import { occupantsOf } from "./occupancy";
 import { familiesBefore, tooSoonFor, type TooSoon } from "./rotation";
-import type { Site } from "../growth";
+import { exposureKey, type Site } from "../growth";
+import type { Crop } from "../crops";
 import type { Units } from "../units";
 
 /** Room for a crop: bare ground for a time, or the space between plants that are slow or small. */
@@ -101,14 +102,10 @@ export function whatFits(
   bed: Bed,
   opening: Opening,
   day: DayNumber,
+  sowable: Sowable = sowableIn(site, garden),
 ): Fit[] {
   const { settings } = garden;
   const { between, untilDay } = opening;
-  const spot = {
-    bedId: bed.id,
-    bedName: bed.name,
-    ...exposureOver(garden, bed),
-  };
   const sowDay = Math.max(day, opening.fromDay);
   const families = familiesBefore(garden, bed, sowDay);
   const wideCm = (opening.rightM - opening.leftM) * 100;
@@ -117,8 +114,8 @@ export function whatFits(
       ? 2 * spacing.inRowCm <= between.stationCm
       : isWholeWidth(opening, bed) || spacing.inRowCm <= LEANS_OVER * wideCm,
   );
-  return sowableToday(site, settings, sowDay, [spot], crops)
-    .now.filter(({ timeline }) => (timeline.readyDay ?? Infinity) < untilDay)
+  return sowable(bed, sowDay, crops)
+    .filter(({ timeline }) => (timeline.readyDay ?? Infinity) < untilDay)
     .map((sowing): Fit => {
       const { growing, timeline } = sowing;
       const { fromDay, untilDay: overDay } = bedDays(timeline);
@@ -134,6 +131,29 @@ export function whatFits(
       };
     })
     .sort((a, b) => against(site, bed, a) - against(site, bed, b));
+}
+
+/** What of some crops can be sown in a bed on a day. */
+export type Sowable = (bed: Bed, day: DayNumber, crops: readonly Crop[]) => SowNow[];
+
+function sowableIn(site: Site, garden: Garden): Sowable {
+  return (bed, day, crops) => {
+    const spot = { bedId: bed.id, bedName: bed.name, ...exposureOver(garden, bed) };
+    return sowableToday(site, garden.settings, day, [spot], crops).now;
+  };
+}
+
+/** The same for many beds: those alike are looked at once a day. */
+export function sowableOnce(site: Site, garden: Garden): Sowable {
+  const known = new Map<string, SowNow[]>();
+  const look = sowableIn(site, garden);
+  return (bed, day, crops) => {
+    const key = `${exposureKey(exposureOver(garden, bed))} ${day}`;
+    const all = known.get(key) ?? look(bed, day, [...cropsOf(garden).values()]);
+    known.set(key, all);
+    const wanted = new Set(crops);
+    return all.filter(({ growing }) => wanted.has(growing.crop));
+  };
 }
 
 /** How much stands against a crop; the order of those alike is kept. */

@@ -20,6 +20,7 @@ import {
   removePlanting,
   setPlantings,
 } from "./plantingCommands";
+import { takePlan } from "./planCommands";
 import { removeStoreLot, setNeed, setStoreLot, takeFromStore } from "./foodCommands";
 import { removeMix, removeSeedLot, setMix, setSeedLot } from "./seedCommands";
 import { layPieces, removePiece, setPiece } from "./beds/pieceCommands";
@@ -87,6 +88,7 @@ export const commands = {
   "planting.edit": editPlanting,
   "planting.setMany": setPlantings,
   "planting.remove": removePlanting,
+  "plan.take": takePlan,
   "rest.set": setRest,
   "rest.remove": removeRest,
   "feeding.set": setFeeding,

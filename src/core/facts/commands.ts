@@ -204,6 +204,8 @@ export interface CommandsFacts {
   "commands.thisIsNoLongerInStore": Nothing;
   "commands.whatTheEatersWant": Nothing;
   "commands.storing": { crop: undefined | string };
+  "commands.takingThePlan": Nothing;
+  "commands.thisCoverIsNoLongerInTheShed": Nothing;
   "commands.takingOutOfStore": { crop: undefined | string };
   "commands.itWouldRotThere": { crop: string; place: StoredAt };
   "commands.moreWasTakenThanThat": { takenG: number };

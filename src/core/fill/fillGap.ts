@@ -1,7 +1,7 @@
 /**
- * How far an answer is from the best that can still be proven possible: 0 where it is the best, as a
- * share of what stays unmet with it.
+ * How far a plan is from the best that can still be proven possible, as a share of what stays unmet with
+ * it: 0 where nothing can be better.
  */
-export function gapToBest(objective: number, bound: number): number {
-  return objective <= 0 ? 0 : Math.max(0, objective - Math.max(0, bound)) / objective;
+export function gapToBest(unmetKg: number, boundKg: number): number {
+  return unmetKg <= 0 ? 0 : Math.max(0, unmetKg - Math.max(0, boundKg)) / unmetKg;
 }

@@ -1,4 +1,3 @@
-export { fillModel, type FillModel } from "./fillModel";
-export { gapToBest } from "./fillGap";
-export type { FillLimits, FillProblem } from "./fillProblem";
-export { fillPlan, gardenFill, type FillPlan, type FillStep, type GardenFill } from "./gardenFill";
+export { type FillLimits } from "./fillProblem";
+export { takenSteps, type FillPlan, type FillStep } from "./fillPlan";
+export { searchPlan, type PlanFound } from "./searchPlan";

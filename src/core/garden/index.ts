@@ -39,6 +39,7 @@ export {
   type Planting,
   type Settings,
   type Shelter,
+  type Succession,
 } from "./schema";
 export { SIMULATED_STATION, STATION_ADDRESS } from "./stationAddress";
 export { bedsOn } from "./standingWhere";

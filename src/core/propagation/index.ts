@@ -1,4 +1,4 @@
-export { plannedRaisings, trayOccupants, type Raising } from "./raising";
+export { plannedRaisings, raisingRoom, trayOccupants, type Raising } from "./raising";
 export { boxAmounts, seedNeeds, type SeedNeed } from "./seedNeed";
 export {
   goesIntoBed,

@@ -25,21 +25,34 @@ export function plannedRaisings(garden: Garden, fromDay: DayNumber, toDay: DayNu
     if (planting.method !== "transplant" || planting.bought) continue;
     if (isSown(factsOf(garden, planting.id))) continue;
     if (sowDay < fromDay || sowDay > toDay) continue;
-    for (const { growing, cells, seeds } of kindAmounts(garden, planting)) {
-      const { crop, variety } = growing;
-      const { benchDays } = requirement(crop, variety, "transplant", planting.stage);
-      found.push({
-        planting,
-        crop,
-        variety,
-        sowDay,
-        plantOutDay: sowDay + benchDays,
-        cells: cells ?? 0,
-        seedsPerCell: cells ? seeds / cells : 1,
-      });
-    }
+    found.push(...raisingsFor(garden, planting));
   }
   return found.sort((a, b) => a.sowDay - b.sowDay);
+}
+
+/** The kinds of a planting that is raised in cells. */
+function raisingsFor(garden: Garden, planting: Planting): Raising[] {
+  const sowDay = dayNumber(planting.sowOn);
+  return kindAmounts(garden, planting).map(({ growing, cells, seeds }) => {
+    const { crop, variety } = growing;
+    const { benchDays } = requirement(crop, variety, "transplant", planting.stage);
+    return {
+      planting,
+      crop,
+      variety,
+      sowDay,
+      plantOutDay: sowDay + benchDays,
+      cells: cells ?? 0,
+      seedsPerCell: cells ? seeds / cells : 1,
+    };
+  });
+}
+
+/** The room on stands that a planting would take until it is planted out; none where it is sown in its bed. */
+export function raisingRoom(garden: Garden, planting: Planting): Occupant[] {
+  if (planting.method !== "transplant" || planting.bought) return [];
+  const stands = [...garden.stands.values()];
+  return raisingsFor(garden, planting).flatMap((raising) => planned(raising, stands));
 }
 
 const CM2_PER_M2 = 10_000;

@@ -86,8 +86,8 @@ function firstThatWorks(
 
 const STANDS_WINTER: ReadonlySet<Crop["season"]> = new Set(["overwinters", "either"]);
 
-function exposureOf({ covers, horizon, own }: Spot): Exposure {
-  return { covers, horizon, own };
+function exposureOf({ bedId: _bed, bedName: _name, ...exposure }: Spot): Exposure {
+  return exposure;
 }
 
 /** The crop's usual way, and its young leaves where they are eaten. */

@@ -19,6 +19,49 @@ export interface Meals {
   leftKg: ReadonlyMap<string, number>;
 }
 
+/** Something while it is eaten: what is left of it, what a unit is worth in each week, and its weeks. */
+export interface Dish {
+  units: number;
+  worth: Float64Array;
+  first: number;
+  last: number;
+}
+
+/** A lot as a dish; null where nothing of it can be eaten. */
+export function dishOf({ units, worth }: Pick<Source, "units" | "worth">): Dish | null {
+  const last = lastWeekOf({ worth });
+  if (last < 0 || units <= NOTHING_KG) return null;
+  return { units, worth, first: worth.findIndex((share) => share > 0), last };
+}
+
+/**
+ * Eats of one group week by week what is over first; takes it off the dishes.
+ *
+ * @returns what stays unmet in each week, kg
+ */
+export function eatDishes<D extends Dish>(
+  dishes: readonly D[],
+  needKg: Float64Array,
+  onEaten?: (dish: D, week: number, kg: number) => void,
+): Float64Array<ArrayBuffer> {
+  const there = [...dishes].sort((a, b) => a.last - b.last || a.first - b.first);
+  const { length } = needKg;
+  return Float64Array.from({ length }, (_, week) => {
+    let wanted = needKg[week] ?? 0;
+    for (const dish of there) {
+      if (wanted <= NOTHING_KG) break;
+      if (week < dish.first || week > dish.last || dish.units <= NOTHING_KG) continue;
+      const worth = dish.worth[week] ?? 0;
+      const kg = Math.min(wanted, dish.units * worth);
+      if (kg <= NOTHING_KG) continue;
+      dish.units -= kg / worth;
+      wanted -= kg;
+      onEaten?.(dish, week, kg);
+    }
+    return wanted > NOTHING_KG ? wanted : 0;
+  });
+}
+
 /** Less is nothing, kg. */
 const NOTHING_KG = 1e-9;
 
@@ -38,34 +81,19 @@ export function eatInOrder(
   const meals = { gapKg: zeros(), harvestKg: zeros(), storeKg: zeros() };
   const eaten: Eaten[] = [];
   const leftKg = new Map<string, number>();
-  const byGroup = byFoodGroup(
-    (): { source: Source; units: number; last: number; first: number }[] => [],
-  );
+  const byGroup = byFoodGroup((): (Dish & { source: Source })[] => []);
   for (const source of sources) {
-    const last = lastWeekOf(source);
-    if (last < 0 || source.units <= NOTHING_KG) continue;
-    const first = source.worth.findIndex((worth) => worth > 0);
-    byGroup[source.group].push({ source, units: source.units, last, first });
+    const dish = dishOf(source);
+    if (dish) byGroup[source.group].push({ source, ...dish });
   }
   for (const group of FOOD_GROUPS) {
-    const there = byGroup[group].sort((a, b) => a.last - b.last || a.first - b.first);
-    for (let week = 0; week < weeks; week += 1) {
-      let wanted = needKg[group][week] ?? 0;
-      for (const one of there) {
-        if (wanted <= NOTHING_KG) break;
-        if (week < one.first || week > one.last || one.units <= NOTHING_KG) continue;
-        const worth = one.source.worth[week] ?? 0;
-        const kg = Math.min(wanted, one.units * worth);
-        if (kg <= NOTHING_KG) continue;
-        one.units -= kg / worth;
-        wanted -= kg;
-        eaten.push({ source: one.source, week, kg });
-        const from = week >= one.source.storedFromWeek ? meals.storeKg : meals.harvestKg;
-        from[group][week] = (from[group][week] ?? 0) + kg;
-      }
-      meals.gapKg[group][week] = wanted > NOTHING_KG ? wanted : 0;
-    }
-    for (const { source, units, last } of there) {
+    const { harvestKg, storeKg } = meals;
+    meals.gapKg[group] = eatDishes(byGroup[group], needKg[group], ({ source }, week, kg) => {
+      eaten.push({ source, week, kg });
+      const from = week >= source.storedFromWeek ? storeKg : harvestKg;
+      from[group][week] = (from[group][week] ?? 0) + kg;
+    });
+    for (const { source, units, last } of byGroup[group]) {
       if (units > NOTHING_KG) leftKg.set(source.id, units * (source.worth[last] ?? 0));
     }
   }

@@ -1,5 +1,5 @@
 export { closesAGap } from "./closesAGap";
-export { eatInOrder, type Eaten, type Meals } from "./eating";
+export { dishOf, eatDishes, eatInOrder, type Dish, type Eaten, type Meals } from "./eating";
 export { eatingOrder, type EatNow } from "./order";
 export { waysToClose, type ShortOf, type WayToClose } from "./ways";
 export { shootRounds, type ShootBatch, type ShootRotation, type ShootRounds } from "./shootRounds";
@@ -16,3 +16,4 @@ export {
   type SupplyWeek,
 } from "./supply";
 export { USUAL_YEAR, type Year } from "./year";
+export { workHours } from "./workHours";

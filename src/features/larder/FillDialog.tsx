@@ -1,15 +1,15 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import LinearProgress from "@mui/material/LinearProgress";
 import { useEffect, useState } from "react";
+import { Controller } from "react-hook-form";
 import { z } from "zod";
 import type { DayNumber } from "@/core/calendar";
-import { dayNumber } from "@/core/calendar";
-import type { FillStep } from "@/core/fill";
+import { dayNumber, type IsoDate } from "@/core/calendar";
+import { takenSteps, type FillStep } from "@/core/fill";
 import type { Garden } from "@/core/garden";
 import type { Weeks } from "@/core/supply";
 import { gardenStore, newId } from "@/store";
@@ -32,6 +32,7 @@ interface Props {
 
 const SECONDS = 60;
 const LimitsSchema = z.object({
+  mayMove: z.boolean(),
   hours: maybeAmount.refine((hours) => Number.isNaN(hours) || hours > 0, say.enterHours),
   kinds: maybeAmount.refine(
     (kinds) => Number.isNaN(kinds) || (Number.isInteger(kinds) && kinds >= 1),
@@ -42,7 +43,11 @@ const LimitsSchema = z.object({
 /** A whole plan for the gaps: searched in a worker, looked through, and planted whole or in parts. */
 export default function FillDialog({ garden, weeks, day, onClose }: Props) {
   const wording = useWording();
-  const { control, handleSubmit } = useFields(LimitsSchema, { hours: NaN, kinds: NaN });
+  const { control, handleSubmit } = useFields(LimitsSchema, {
+    hours: NaN,
+    kinds: NaN,
+    mayMove: false,
+  });
   const [job, setJob] = useState<Job<FillFound | null> | null>(null);
   const [isSearching, setSearching] = useState(false);
   const [found, setFound] = useState<FillFound | null>(null);
@@ -50,7 +55,7 @@ export default function FillDialog({ garden, weeks, day, onClose }: Props) {
   const [refusal, setRefusal] = useState("");
   // Whoever leaves does not wait for it.
   useEffect(() => () => job?.stop(), [job]);
-  const search = handleSubmit(async ({ hours, kinds }) => {
+  const search = handleSubmit(async ({ hours, kinds, mayMove }) => {
     setSearching(true);
     setFound(null);
     setLeft(NONE);
@@ -58,6 +63,7 @@ export default function FillDialog({ garden, weeks, day, onClose }: Props) {
     const limits = {
       hours: Number.isNaN(hours) ? null : hours,
       kinds: Number.isNaN(kinds) ? null : kinds,
+      mayMove,
     };
     const started = fillGaps({ garden, weeks, limits, seconds: SECONDS }, setFound);
     setJob(started);
@@ -74,23 +80,24 @@ export default function FillDialog({ garden, weeks, day, onClose }: Props) {
     setSearching(false);
   };
   const steps = found?.plan.steps ?? [];
-  const taken = steps.filter(({ planting }) => !left.has(planting.id));
+  const taken = steps.filter(({ id }) => !left.has(id));
   const keep = async () => {
-    const plantings = taken.map(({ planting }) => ({ ...planting, id: newId("planting") }));
-    const done = await gardenStore().dispatch("planting.setMany", { plantings });
+    const done = await gardenStore().dispatch("plan.take", takenSteps(taken, newId));
     if (!done.ok) return setRefusal(wording.tell(done.refusal));
     onClose();
-    tell(say.planned({ count: plantings.length }), "done", true);
+    tell(say.planned({ count: taken.length }), "done", true);
   };
   const weight = (kg: number) => wording.weightG(roughG(kg));
   const canKeep = !isSearching && taken.length > 0;
+  const toKeep = canKeep ? say.plan({ count: taken.length }) : found ? say.searchAgain : say.search;
+  const label = isSearching ? say.stop : toKeep;
   return (
     <FormDialog
       title={say.title}
       refusal={refusal}
       width="md"
-      keepLabel={canKeep ? say.plan({ count: taken.length }) : found ? say.searchAgain : say.search}
-      onSubmit={() => void (canKeep ? keep() : isSearching ? undefined : search())}
+      keepLabel={label}
+      onSubmit={() => void (isSearching ? stop() : canKeep ? keep() : search())}
       onClose={onClose}
     >
       <Box sx={{ fontSize: 15.5, lineHeight: 1.45 }}>{say.what}</Box>
@@ -110,14 +117,23 @@ export default function FillDialog({ garden, weeks, day, onClose }: Props) {
           disabled={isSearching}
         />
       </Box>
-      {isSearching && (
-        <Box>
-          <LinearProgress aria-label={say.searching} />
-          <Button color="inherit" variant="outlined" onClick={stop} sx={{ mt: 1.5 }}>
-            {say.stop}
-          </Button>
-        </Box>
-      )}
+      <Controller
+        control={control}
+        name="mayMove"
+        render={({ field: { value, onChange } }) => (
+          <FormControlLabel
+            control={
+              <Checkbox
+                checked={value}
+                disabled={isSearching}
+                onChange={(_event, isChecked) => onChange(isChecked)}
+              />
+            }
+            label={say.mayMove}
+          />
+        )}
+      />
+      {isSearching && <LinearProgress aria-label={say.searching} />}
       <Box aria-live="polite" sx={{ fontSize: 16.5 }}>
         {found && (
           <>
@@ -141,13 +157,13 @@ export default function FillDialog({ garden, weeks, day, onClose }: Props) {
       </Box>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
         {steps.map((step) => (
-          <Box component="li" key={step.planting.id} sx={{ borderTop: "1px solid var(--line)" }}>
+          <Box component="li" key={step.id} sx={{ borderTop: "1px solid var(--line)" }}>
             <FormControlLabel
               control={
                 <Checkbox
-                  checked={!left.has(step.planting.id)}
+                  checked={!left.has(step.id)}
                   disabled={isSearching}
-                  onChange={() => setLeft(toggled(left, step.planting.id))}
+                  onChange={() => setLeft(toggled(left, step, steps))}
                 />
               }
               label={<Step step={step} day={day} />}
@@ -164,32 +180,57 @@ const NONE: ReadonlySet<string> = new Set();
 const LEAST_GAP = 0.001;
 const LEAST_SHORT_KG = 0.5;
 
-function toggled(before: ReadonlySet<string>, id: string): ReadonlySet<string> {
+/** A step left or taken; what is under a cover goes with its cover, and comes with it. */
+function toggled(
+  before: ReadonlySet<string>,
+  step: FillStep,
+  steps: readonly FillStep[],
+): ReadonlySet<string> {
   const next = new Set(before);
-  if (!next.delete(id)) next.add(id);
+  if (next.delete(step.id)) {
+    if ("wants" in step && step.wants !== null) next.delete(step.wants);
+    return next;
+  }
+  next.add(step.id);
+  for (const one of steps) if ("wants" in one && one.wants === step.id) next.add(one.id);
   return next;
 }
 
 function Step({ step, day }: { step: FillStep; day: DayNumber }) {
   const wording = useWording();
-  const { planting, cropName, bedName, covers, plants, kg } = step;
+  const dateOf = ({ sowOn }: { sowOn: IsoDate }) => wording.date(dayNumber(sowOn), day);
+  const { bedName } = step;
+  if (step.kind === "cover") {
+    const cover = coverWords([step.coverId]);
+    return <StepWords what={say.cover({ cover, bed: bedName })} detail={say.fromTheShed} />;
+  }
+  if (step.kind === "leaveOut") {
+    const what = say.leaveOut({ crop: step.cropName, bed: bedName, date: dateOf(step.planting) });
+    return <StepWords what={what} detail={say.makesWay} />;
+  }
+  const { kind, plantings, cropName, covers, plants, seedGrams, hours, kg } = step;
+  const [first] = plantings;
+  const date = dateOf(first);
+  const what =
+    kind === "shoots"
+      ? say.shoots({ crop: cropName, count: plantings.length, bed: bedName, date })
+      : say.step({ crop: cropName, length: wording.lengthM(first.lengthM, 1), bed: bedName, date });
+  const gives = {
+    weight: wording.weightG(roughG(kg)),
+    plants: larder.plants({ number: wording.number(plants), count: plants }),
+    seed: wording.weightG(seedGrams < 10 ? Math.round(seedGrams * 10) / 10 : Math.round(seedGrams)),
+    hours: wording.number(hours, 1),
+    covers: covers.length === 0 ? say.uncovered : say.under({ covers: coverWords(covers) }),
+  };
+  const detail = kind === "shoots" ? say.shootsGive(gives) : say.stepGives(gives);
+  return <StepWords what={what} detail={detail} />;
+}
+
+function StepWords({ what, detail }: { what: string; detail: string }) {
   return (
     <Box sx={{ py: 0.75, fontSize: 15.5, lineHeight: 1.35 }}>
-      <b>
-        {say.step({
-          crop: cropName,
-          length: wording.lengthM(planting.lengthM, 1),
-          bed: bedName,
-          date: wording.date(dayNumber(planting.sowOn), day),
-        })}
-      </b>
-      <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>
-        {say.stepGives({
-          weight: wording.weightG(roughG(kg)),
-          plants: larder.plants({ number: wording.number(plants), count: plants }),
-          covers: covers.length === 0 ? say.uncovered : say.under({ covers: coverWords(covers) }),
-        })}
-      </Box>
+      <b>{what}</b>
+      <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>{detail}</Box>
     </Box>
   );
 }

@@ -4,19 +4,20 @@ import { plural, table } from "../table";
 export const fill = table({
   closeTheGaps: "Close the gaps…",
   title: "Close the gaps",
-  what: "Searches all beds, weeks and crops that growers sow then for the sowings that leave least of what is wanted unmet. Nothing that is planned moves; nothing is planted until you say so.",
+  what: "Searches all beds, weeks and crops that growers sow then, covers in the shed and shoots, for what leaves least of what is wanted unmet. Nothing is planted until you say so.",
   hours: "At most so many hours of work",
   kinds: "At most so many kinds of crops",
   noLimit: "no limit",
   enterHours: "Enter hours above 0, or leave it empty.",
   enterKinds: "Enter a whole number of crops, 1 or more, or leave it empty.",
+  mayMove: "What is planned and not sown yet may be left out or moved",
   search: "Search",
   searchAgain: "Search again",
   stop: "Stop, and keep the best so far",
   searching: "Searching…",
   unmet: ({ before, after }: { before: string; after: string }) =>
     `Short in all: ${before} now, ${after} with this plan.`,
-  proven: "Of the sowings looked through, no plan leaves less.",
+  proven: "Of all that was looked through, no plan leaves less.",
   gap: ({ percent }: { percent: string }) =>
     `At most ${percent} % of that could still be gained by a better plan.`,
   nothing:
@@ -34,12 +35,41 @@ export const fill = table({
     bed: string;
     date: string;
   }) => `${crop}, ${length} of ${bed}, sown ${date}`,
-  stepGives: ({ weight, plants, covers }: { weight: string; plants: string; covers: string }) =>
-    `about ${weight} in all, ${plants}, ${covers}`,
+  stepGives: ({
+    weight,
+    plants,
+    seed,
+    hours,
+    covers,
+  }: {
+    weight: string;
+    plants: string;
+    seed: string;
+    hours: string;
+    covers: string;
+  }) => `about ${weight} in all, ${covers}; ${plants}, ${seed} of seed, about ${hours} h of work`,
+  shoots: ({
+    crop,
+    count,
+    bed,
+    date,
+  }: {
+    crop: string;
+    count: number;
+    bed: string;
+    date: string;
+  }) => `${crop}, a square a week in ${bed}, ${count} sowings from ${date}`,
+  shootsGive: ({ weight, seed, hours }: { weight: string; seed: string; hours: string }) =>
+    `about ${weight} in all; ${seed} of seed, about ${hours} h of work`,
+  cover: ({ cover, bed }: { cover: string; bed: string }) => `Put ${cover} over ${bed}`,
+  fromTheShed: "from the shed; what is sown under it goes by it",
+  leaveOut: ({ crop, bed, date }: { crop: string; bed: string; date: string }) =>
+    `Leave out ${crop.toLowerCase()} in ${bed}, planned for ${date}`,
+  makesWay: "makes way for what lessens the gaps more",
   uncovered: "uncovered",
   under: ({ covers }: { covers: string }) => `under ${covers}`,
-  plan: ({ count }: { count: number }) => `Plan ${count} ${plural(count, "sowing", "sowings")}`,
+  plan: ({ count }: { count: number }) => `Take ${count} ${plural(count, "step", "steps")}`,
   planned: ({ count }: { count: number }) =>
-    `${count} ${plural(count, "sowing", "sowings")} planned.`,
+    `${count} ${plural(count, "step", "steps")} of the plan taken.`,
   failed: "The search could not run. Nothing was changed.",
 });

@@ -208,6 +208,9 @@ export const commands = learn<CommandsFacts>({
   "commands.thisIsNoLongerInStore": "This is no longer in store.",
   "commands.whatTheEatersWant": "what is wanted",
   "commands.storing": ({ crop }) => `storing ${(crop ?? "something").toLowerCase()}`,
+  "commands.takingThePlan": "taking the plan for the gaps",
+  "commands.thisCoverIsNoLongerInTheShed":
+    "This cover no longer lies in the shed. Search again for a plan with what is there.",
   "commands.takingOutOfStore": ({ crop }) =>
     `taking ${(crop ?? "something").toLowerCase()} out of store`,
   "commands.itWouldRotThere": ({ crop, place }) =>

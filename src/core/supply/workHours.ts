@@ -1,0 +1,9 @@
+import foodJson from "@data/food.json";
+import type { Bed } from "../garden";
+
+const { hoursEach, hoursPerM2 } = foodJson.fill;
+
+/** Work of a sowing in a bed until it is cleared: for each sowing, and for each metre of it, hours. */
+export function workHours({ widthM }: Pick<Bed, "widthM">) {
+  return { hoursEach, hoursPerM: hoursPerM2 * widthM };
+}
