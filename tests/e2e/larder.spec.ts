@@ -4,7 +4,7 @@ import { openEmptyInFeet } from "./emptyInFeet";
 import { EMPTY, test, told } from "./garden";
 import { dragBy, PHONE } from "./touch";
 import { fill as fillWords } from "@/words/en/fill";
-import { larder as words } from "@/words/en/larder";
+import { larder as words, takeWays } from "@/words/en/larder";
 import { logbook as logbookWords } from "@/words/en/logbook";
 import { quickLog as quickLogWords } from "@/words/en/quickLog";
 import { shell as shellWords } from "@/words/en/shell";
@@ -47,11 +47,11 @@ test("a household of four: a gap is named, a sowing closes some of it, a picking
   const before = await salad.innerText();
   await salad.click();
   await expect(pane(page).getByRole("heading", { level: 2 })).toContainText(/^Short from /);
-  const plantIt = pane(page).getByRole("button", { name: new RegExp(`^${words.plantIt}: Sow `) });
+  const plantIt = pane(page).getByRole("button", { name: new RegExp(`^${takeWays.sow}: Sow `) });
   await expect(plantIt.first()).toBeVisible();
   await expectClean(page);
   await plantIt.first().click();
-  await expect(told(page, "planned in")).toBeVisible();
+  await expect(told(page, "Done: Sow ")).toBeVisible();
   const shorter = async () => {
     const now = gaps(page)
       .getByRole("button", { name: /^Salad: / })

@@ -180,7 +180,7 @@ function seedsOf(garden: Garden, { growing }: SowNow, day: DayNumber): number {
 export function plantingInto(
   bed: Bed,
   opening: Opening,
-  { sowing, clearDay }: Pick<Fit, "sowing" | "clearDay">,
+  { sowing, clearDay }: Pick<Fit, "clearDay"> & { sowing: Pick<SowNow, "growing" | "timeline"> },
   id: string,
   { units, howMuch }: { units: Units; howMuch: HowMuch },
 ): Planting {

@@ -63,6 +63,27 @@ export const removeStoreLot = command({
   },
 });
 
+/** Picked or lifted, weighed, and put by: one step. */
+export const putBy = command({
+  name: "store.putBy",
+  label: ({ lot }, garden) => fact("commands.storing", { crop: cropIn(garden, lot)?.name }),
+  input: z.object({ lot: StoreLotSchema, pickedId: z.string() }),
+  run(garden, { lot, pickedId }) {
+    const stored = setStoreLot.run(garden, lot);
+    if ("refusal" in stored || lot.plantingId === null) return stored;
+    const read = LoggedSchema.safeParse({
+      kind: "harvested",
+      plantingId: lot.plantingId,
+      grams: lot.grams,
+      count: null,
+      isLast: false,
+    });
+    if (!read.success) return refuse(fact("food.moreThanNothing"), "grams");
+    const after = { id: pickedId, on: lot.since, taskId: null, what: read.data, note: "" };
+    return change(...stored.changes, { kind: "logEntry", id: pickedId, before: null, after });
+  },
+});
+
 /** So much out of the store, as an entry of the log: eaten, sorted out, given away or sold. */
 export const takeFromStore = command({
   name: "store.take",

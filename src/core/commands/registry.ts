@@ -21,7 +21,7 @@ import {
   setPlantings,
 } from "./plantingCommands";
 import { takePlan } from "./planCommands";
-import { removeStoreLot, setNeed, setStoreLot, takeFromStore } from "./foodCommands";
+import { putBy, removeStoreLot, setNeed, setStoreLot, takeFromStore } from "./foodCommands";
 import { removeMix, removeSeedLot, setMix, setSeedLot } from "./seedCommands";
 import { layPieces, removePiece, setPiece } from "./beds/pieceCommands";
 import { buildShelter, editShelter, removeShelter } from "./beds/shelterCommands";
@@ -68,6 +68,7 @@ export const commands = {
   "thermometer.remove": removeThermometerDays,
   "need.set": setNeed,
   "store.set": setStoreLot,
+  "store.putBy": putBy,
   "store.take": takeFromStore,
   "store.remove": removeStoreLot,
   "log.keep": keepEntries,

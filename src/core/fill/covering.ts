@@ -1,16 +1,13 @@
-import foodJson from "@data/food.json";
 import { openingsIn } from "../bedSpace";
 import { piecesInShed } from "../frostNight";
 import type { Garden, Planting } from "../garden";
 import type { Site } from "../growth";
 import { plantingState } from "../plantings";
-import { pieceFit } from "../shelter";
-import { plantingSources, USUAL_YEAR, type Weeks } from "../supply";
+import { coverHours, coversFor, plantingSources, USUAL_YEAR, type Weeks } from "../supply";
 import type { BedsAlike } from "./bedsAlike";
 import type { Shared } from "./fillProblem";
 import type { Offer } from "./options";
 
-const { fill: FILL } = foodJson;
 /** What stands in a bed already may lose so much under a cover, as a share. */
 const MAY_LOSE = 0.05;
 
@@ -49,25 +46,18 @@ function givenBy(site: Site, garden: Garden, planting: Planting, weeks: Weeks): 
 }
 
 /** Pieces of the shed that are the same, by kind of cover: the smallest that cover a whole bed of these. */
-export function coversFor(
+export function alikeFor(
   garden: Garden,
   { beds: [bed] }: BedsAlike,
-): Map<string, readonly string[]> {
-  const found = new Map<string, readonly string[]>();
-  if (bed.shelterId !== null || bed.covers.length > 0 || bed.container) return found;
-  const shed = piecesInShed(garden).sort((a, b) => a.lengthM * a.widthM - b.lengthM * b.widthM);
-  for (const piece of shed) {
-    const { materialId, lengthM, widthM } = piece;
-    if (found.has(materialId) || pieceFit(piece, bed).fits !== "whole") continue;
-    const same = shed.filter(
-      (one) => one.materialId === materialId && one.lengthM === lengthM && one.widthM === widthM,
-    );
-    found.set(
-      materialId,
-      same.map(({ id }) => id),
-    );
-  }
-  return found;
+): { coverId: string; pieceIds: string[] }[] {
+  return coversFor(garden, bed).map(({ materialId, lengthM, widthM }) => ({
+    coverId: materialId,
+    pieceIds: piecesInShed(garden).flatMap((one) =>
+      one.materialId === materialId && one.lengthM === lengthM && one.widthM === widthM
+        ? [one.id]
+        : [],
+    ),
+  }));
 }
 
 export function coverOffer(
@@ -88,7 +78,7 @@ export function coverOffer(
       leastM: lengthM,
       mostM: lengthM * Math.min(beds.length, pieceIds.length),
       hoursEach: 0,
-      hoursPerM: FILL.coverHoursPerM,
+      hoursPerM: coverHours({ lengthM: 1 }),
       isPlanned: false,
       lots: [],
     },

@@ -7,7 +7,7 @@ import { plantingState } from "../plantings";
 import { isSown } from "../schedule";
 import { eatInOrder, needByWeek, sourcesIn, USUAL_YEAR, type Weeks } from "../supply";
 import { bedsAlike, type BedsAlike } from "./bedsAlike";
-import { covered, coverOffer, coversFor, coversInShed, type Covered } from "./covering";
+import { alikeFor, covered, coverOffer, coversInShed, type Covered } from "./covering";
 import type { Apart, FillLimits, FillProblem, Shared } from "./fillProblem";
 import { plannedOffer, shootOffer } from "./offers";
 import type { Offer, Option } from "./options";
@@ -46,7 +46,7 @@ export function gardenFill(
   for (const alike of bedsAlike(site, base, weeks.today)) {
     const under = new Map<string, Covered>();
     const covers: Offer[] = [];
-    for (const [coverId, pieceIds] of coversFor(base, alike)) {
+    for (const { coverId, pieceIds } of alikeFor(base, alike)) {
       const those = covered(site, base, alike, coverId, weeks);
       if (!those) continue;
       under.set(coverId, those);

@@ -3,7 +3,7 @@ import { DAYS_PER_WEEK } from "../calendar";
 import type { Planting } from "../garden";
 import { plantingState } from "../plantings";
 import { bedDays } from "../schedule";
-import { plantingSources, shootRounds, USUAL_YEAR, workHours } from "../supply";
+import { plantingSources, USUAL_YEAR, usualShoots, workHours } from "../supply";
 import type { BedsAlike } from "./bedsAlike";
 import type { Offer } from "./options";
 import type { Looked } from "./sowings";
@@ -44,13 +44,10 @@ export function shootOffer(
   const shortWeek = gapKg.salad.findIndex((kg) => kg > 0);
   if (shortWeek < 0) return [];
   const shortDay = weeks.firstDay + shortWeek * DAYS_PER_WEEK;
-  const firstDay = Math.max(weeks.today + DAYS_PER_WEEK, shortDay - FILL.shootsBeforeDays);
+  const rounds = usualShoots(site, garden, bed, weeks.today, shortDay);
+  const [first] = rounds?.batches ?? [];
+  if (!rounds || !first) return [];
   const { shootSquares: squares, shootSquareM: squareM, shootBatches: batches } = FILL;
-  const rotation = { cropId: FILL.shootCrop, bedId: bed.id, squares, squareM, batches, firstDay };
-  let made = 0;
-  const newId = () => `fill-${bed.id}-shoots-${(made += 1)}`;
-  const rounds = shootRounds(site, garden, rotation, newId);
-  if (rounds.problem) return [];
   const plantings = rounds.batches.map(({ planting }) => planting);
   const lengthM = squares * (bed.container ? bed.container.eachM : squareM);
   const lots = plantings.flatMap((planting) => {
@@ -61,8 +58,8 @@ export function shootOffer(
     {
       option: { kind: "shoots", plantings, bedId: bed.id },
       family: null,
-      fromDay: firstDay,
-      untilDay: firstDay + (batches + squares) * DAYS_PER_WEEK,
+      fromDay: first.sowDay,
+      untilDay: first.sowDay + (batches + squares) * DAYS_PER_WEEK,
       onStands: [],
       candidate: {
         id: `fill-${bed.id}-shoots`,

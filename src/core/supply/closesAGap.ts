@@ -1,6 +1,6 @@
 import type { Fit } from "../bedSpace";
 import type { Site } from "../growth";
-import { isSownThen } from "../schedule";
+import { isSownThen, type SowNow } from "../schedule";
 
 /** What is planted as a division or a root closes no gap this season. */
 const STAYS_FOR_YEARS: ReadonlySet<string> = new Set(["division", "root"]);
@@ -11,7 +11,7 @@ const STAYS_FOR_YEARS: ReadonlySet<string> = new Set(["division", "root"]);
  */
 export function closesAGap(
   site: Site,
-  { sowing, tooSoon }: Pick<Fit, "sowing" | "tooSoon">,
+  { sowing, tooSoon }: Pick<Fit, "tooSoon"> & { sowing: Pick<SowNow, "growing" | "timeline"> },
 ): boolean {
   const { growing, timeline } = sowing;
   return (

@@ -1,7 +1,10 @@
 export { closesAGap } from "./closesAGap";
 export { dishOf, eatDishes, eatInOrder, type Dish, type Eaten, type Meals } from "./eating";
 export { eatingOrder, type EatNow } from "./order";
-export { waysToClose, type ShortOf, type WayToClose } from "./ways";
+export { waysToClose } from "./ways/waysToClose";
+export type { ShortOf } from "./ways/judge";
+export type { Doing, WayToClose } from "./ways/way";
+export { usualShoots } from "./usualShoots";
 export { shootRounds, type ShootBatch, type ShootRotation, type ShootRounds } from "./shootRounds";
 export { plantingSources, type Weeks } from "./plantingSources";
 export type { Source } from "./source";
@@ -16,4 +19,6 @@ export {
   type SupplyWeek,
 } from "./supply";
 export { USUAL_YEAR, type Year } from "./year";
-export { workHours } from "./workHours";
+export { coverHours, workHours } from "./workHours";
+export { coversFor } from "./coversFor";
+export { takenWay, type TakenWay } from "./ways/taking";

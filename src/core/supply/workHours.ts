@@ -1,9 +1,14 @@
 import foodJson from "@data/food.json";
 import type { Bed } from "../garden";
 
-const { hoursEach, hoursPerM2 } = foodJson.fill;
+const { hoursEach, hoursPerM2, coverHoursPerM } = foodJson.fill;
 
 /** Work of a sowing in a bed until it is cleared: for each sowing, and for each metre of it, hours. */
 export function workHours({ widthM }: Pick<Bed, "widthM">) {
   return { hoursEach, hoursPerM: hoursPerM2 * widthM };
+}
+
+/** Work of putting a cover over a bed, and of seeing to it, hours. */
+export function coverHours({ lengthM }: Pick<Bed, "lengthM">): number {
+  return coverHoursPerM * lengthM;
 }

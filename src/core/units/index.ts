@@ -1,4 +1,6 @@
 export {
+  GRAMS_IN,
+  WEIGHT_UNIT,
   celsius,
   centimetres,
   cubicFeet,

@@ -58,6 +58,15 @@ export function kilograms(pounds: number): number {
   return (pounds * GRAMS_PER_POUND) / 1000;
 }
 
+/** Grams in what weights are typed in: kilograms or pounds. */
+export const GRAMS_IN: Readonly<Record<Units, number>> = {
+  metric: 1000,
+  imperial: GRAMS_PER_POUND,
+};
+
+/** What weights are typed in. */
+export const WEIGHT_UNIT = { metric: "kg", imperial: "lb" } as const;
+
 export function pounds(grams: number): number {
   return grams / GRAMS_PER_POUND;
 }

@@ -8,13 +8,14 @@ import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
-import type { Gap, Weeks } from "@/core/supply";
-import { newId } from "@/store";
+import { takenWay, type Gap, type TakenWay, type WayToClose, type Weeks } from "@/core/supply";
+import { gardenStore, newId } from "@/store";
 import { InspectorSection } from "@/ui/frame";
-import { send } from "@/ui/send";
+import { tell, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
+import { costWords, doingWords } from "./wayWords";
 import { roughG } from "./weights";
-import { foodGroups, larder as say } from "@/words/en/larder";
+import { foodGroups, larder as say, takeWays } from "@/words/en/larder";
 
 interface Props {
   garden: Garden;
@@ -50,58 +51,70 @@ export default function GapPane({ garden, site, gap, weeks, day }: Props) {
         {!ways && <Box aria-live="polite">{say.looking}</Box>}
         {ways?.length === 0 && <Box sx={{ fontSize: 15 }}>{say.noWays}</Box>}
         <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
-          {(ways ?? []).map((way) => {
-            const words = say.way({
-              crop: way.cropName,
-              length: wording.lengthM(way.planting.lengthM, 1),
-              bed: way.bedName,
-              date: wording.date(way.sowDay, day),
-            });
-            return (
-              <Box
-                component="li"
-                key={way.planting.id}
-                sx={{
-                  display: "grid",
-                  gridTemplateColumns: "minmax(0, 1fr) auto",
-                  columnGap: 1.25,
-                  alignItems: "center",
-                  py: 1,
-                  borderBottom: "1px solid var(--line)",
-                }}
-              >
-                <Box sx={{ fontSize: 15.5, lineHeight: 1.35 }}>
-                  <b>{words}</b>
-                  <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>
-                    {say.wayAdds({
-                      weight: weight(way.addsKg),
-                      years: say.inYears(way),
-                      plants: say.plants({ number: wording.number(way.plants), count: way.plants }),
-                      seed: wording.weightG(way.seedGrams),
-                    })}
-                  </Box>
-                </Box>
-                <Button
-                  size="small"
-                  variant="outlined"
-                  aria-label={`${say.plantIt}: ${words}`}
-                  onClick={() =>
-                    void send(
-                      "planting.add",
-                      { ...way.planting, id: newId("planting") },
-                      say.planted({ crop: way.cropName, bed: way.bedName }),
-                    )
-                  }
-                >
-                  {say.plantIt}
-                </Button>
-              </Box>
-            );
-          })}
+          {(ways ?? []).map((way) => (
+            <Way key={way.id} way={way} day={day} />
+          ))}
         </Box>
       </InspectorSection>
     </>
   );
+}
+
+/** One way: what is done, what it adds in how many years, what it costs; and a tap that takes it. */
+function Way({ way, day }: { way: WayToClose; day: DayNumber }) {
+  const wording = useWording();
+  const { doing, addsKg, hours } = way;
+  const what = doingWords(doing, day, wording);
+  const take = async () => {
+    const done = await dispatched(takenWay(doing, newId));
+    if (done.ok) tell(say.taken({ what }), "done", true);
+    else tellRefusal(done);
+  };
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: "grid",
+        gridTemplateColumns: "minmax(0, 1fr) auto",
+        columnGap: 1.25,
+        alignItems: "center",
+        py: 1,
+        borderBottom: "1px solid var(--line)",
+      }}
+    >
+      <Box sx={{ fontSize: 15.5, lineHeight: 1.35 }}>
+        <b>{what}</b>
+        <Box sx={{ fontSize: 14, color: "var(--ash-text)" }}>
+          {say.wayAdds({ weight: wording.weightG(roughG(addsKg)), years: say.inYears(way) })}
+          {costWords(doing, wording)}
+          {say.work({ hours: wording.number(Math.max(0.1, hours), 1) })}
+        </Box>
+      </Box>
+      <Button
+        size="small"
+        variant="outlined"
+        aria-label={`${takeWays[doing.kind]}: ${what}`}
+        onClick={() => void take()}
+      >
+        {takeWays[doing.kind]}
+      </Button>
+    </Box>
+  );
+}
+
+/** Each command by its own name, so that its input is checked. */
+function dispatched(taken: TakenWay) {
+  const store = gardenStore();
+  switch (taken.name) {
+    case "planting.add":
+      return store.dispatch(taken.name, taken.input);
+    case "succession.add":
+      return store.dispatch(taken.name, taken.input);
+    case "plan.take":
+      return store.dispatch(taken.name, taken.input);
+    case "store.putBy":
+      return store.dispatch(taken.name, taken.input);
+  }
 }
 
 function Figure({ words, value }: { words: string; value: string }) {

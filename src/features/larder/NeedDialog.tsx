@@ -13,13 +13,12 @@ import {
   type YearSeason,
 } from "@/core/food";
 import type { Garden } from "@/core/garden";
-import type { Units } from "@/core/units";
+import { GRAMS_IN, WEIGHT_UNIT, type Units } from "@/core/units";
 import { gardenStore } from "@/store";
 import { amount, ChoiceField, NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { GREENS_CHOICES } from "./FirstNeed";
-import { KG_IN, weightUnit } from "./weights";
 import { foodGroups, larder as say, yearSeasons } from "@/words/en/larder";
 
 interface Props {
@@ -45,6 +44,8 @@ const NeedFieldsSchema = z.object({
 });
 type NeedFields = z.infer<typeof NeedFieldsSchema>;
 
+const GRAMS_PER_KG = 1000;
+
 /** Who eats, and what of each group they want a week in each season: one page, as usual to begin with. */
 export default function NeedDialog({ garden, need, onClose }: Props) {
   const { units } = garden.settings;
@@ -62,7 +63,7 @@ export default function NeedDialog({ garden, need, onClose }: Props) {
     onClose();
     tell(say.needSaved, "done", true);
   });
-  const unit = weightUnit(units);
+  const unit = WEIGHT_UNIT[units];
   return (
     <FormDialog
       title={say.needTitle}
@@ -139,7 +140,7 @@ function fieldsOf(need: Need, units: Units): NeedFields {
     weights: Object.fromEntries(
       CELLS.map(({ group, season, cell }) => [
         cell,
-        Math.round((need.groups[group][season] / KG_IN[units]) * 100) / 100,
+        Math.round((need.groups[group][season] / (GRAMS_IN[units] / GRAMS_PER_KG)) * 100) / 100,
       ]),
     ) as Record<Cell, number>,
   };
@@ -147,7 +148,7 @@ function fieldsOf(need: Need, units: Units): NeedFields {
 
 function needFrom({ people, greens, weights }: NeedFields, units: Units): Need {
   const kg = (group: FoodGroup, season: YearSeason) =>
-    Math.round(weights[`${group}_${season}`] * KG_IN[units] * 1e4) / 1e4;
+    Math.round(weights[`${group}_${season}`] * (GRAMS_IN[units] / GRAMS_PER_KG) * 1e4) / 1e4;
   return {
     id: "need",
     eaters: people,

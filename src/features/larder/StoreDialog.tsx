@@ -7,12 +7,13 @@ import { z } from "zod";
 import { isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import { keepingIn, STORE_PLACES, type StoreLot } from "@/core/food";
 import { cropsOf, type Garden } from "@/core/garden";
+import { WEIGHT_UNIT } from "@/core/units";
 import { gardenStore, newId } from "@/store";
 import { amount, ChoiceField, DateField, NumberField, useFields } from "@/ui/forms";
 import { CropPicker, FormDialog } from "@/ui/inputs";
 import { send } from "@/ui/send";
 import { tell } from "@/ui/viewState";
-import { gramsFrom, weightFrom, weightUnit } from "./weights";
+import { gramsFrom, weightFrom } from "./weights";
 import { larder as say } from "@/words/en/larder";
 
 interface Props {
@@ -97,7 +98,7 @@ export default function StoreDialog({ garden, lot, today, onClose }: Props) {
         <NumberField
           control={control}
           name="weight"
-          label={say.howMuch({ unit: weightUnit(units) })}
+          label={say.howMuch({ unit: WEIGHT_UNIT[units] })}
         />
         <DateField control={control} name="since" label={say.since} />
       </Box>

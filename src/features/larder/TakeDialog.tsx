@@ -5,13 +5,14 @@ import { isIsoDate, isoDate, type DayNumber } from "@/core/calendar";
 import type { StoreLot } from "@/core/food";
 import { cropsOf, type Garden } from "@/core/garden";
 import { TAKEN_FOR } from "@/core/log";
+import { WEIGHT_UNIT } from "@/core/units";
 import { gardenStore, newId } from "@/store";
 import { amount, ChoiceField, DateField, NumberField, useFields } from "@/ui/forms";
 import { FormDialog } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { Caution } from "./StoreDialog";
-import { gramsFrom, weightUnit } from "./weights";
+import { gramsFrom } from "./weights";
 import { larder as say } from "@/words/en/larder";
 
 interface Props {
@@ -52,7 +53,7 @@ export default function TakeDialog({ garden, lot, today, onClose }: Props) {
       <NumberField
         control={control}
         name="weight"
-        label={say.howMuch({ unit: weightUnit(units) })}
+        label={say.howMuch({ unit: WEIGHT_UNIT[units] })}
         autoFocus
       />
       <ChoiceField

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { LOSS_CAUSES, LogEntrySchema, type LogEntry, type Logged } from "@/core/log";
-import { celsius, fahrenheit, type Units } from "@/core/units";
+import { GRAMS_IN, celsius, fahrenheit, type Units } from "@/core/units";
 import { maybeAmount } from "@/ui/forms";
 import { logbook as say } from "@/words/en/logbook";
 import { toldMessage } from "@/ui/wording";
@@ -21,8 +21,6 @@ export const EntryFieldsSchema = z.object({
 });
 
 export type EntryFields = z.infer<typeof EntryFieldsSchema>;
-
-const GRAMS_IN = { metric: 1000, imperial: 453.59237 } as const;
 
 export function fieldsOf({ on, note, what }: LogEntry, units: Units): EntryFields {
   const grams = what.kind === "harvested" ? what.grams : null;

@@ -4,13 +4,14 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Link from "next/link";
 import { isoDate, type DayNumber } from "@/core/calendar";
-import type { Garden } from "@/core/garden";
+import { cropsOf, type Garden } from "@/core/garden";
 import type { LogEntry } from "@/core/log";
 import { subjectOf } from "@/core/logbook";
 import { kindWords, amountWords } from "@/words/en/entries";
 import { gardenStore } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
+import { StoreForm } from "./StoreForm";
 import { WeighForm } from "./WeighForm";
 import { today as say } from "@/words/en/today";
 import { told } from "@/ui/wording";
@@ -40,6 +41,7 @@ export function SettledList({ garden, entries, today, isToday }: Props) {
         {entries.map((entry) => {
           const about = subjectOf(garden, entry);
           const [subject, place] = [told(about.subject), told(about.place)];
+          const stored = storedBy(garden, entry);
           const name = `${kindWords(entry.what)}: ${subject}${place !== subject ? `, ${place}` : ""}`;
           return (
             <Box
@@ -77,6 +79,15 @@ export function SettledList({ garden, entries, today, isToday }: Props) {
                   today={isoDate(today)}
                 />
               )}
+              {stored && (
+                <StoreForm
+                  entry={entry}
+                  plantingId={stored.id}
+                  crop={stored.crop}
+                  varietyId={stored.varietyId}
+                  units={garden.settings.units}
+                />
+              )}
             </Box>
           );
         })}
@@ -86,6 +97,19 @@ export function SettledList({ garden, entries, today, isToday }: Props) {
       </Button>
     </Box>
   );
+}
+
+/** The planting that was stored with an entry and is not in the larder yet; null where there is none. */
+function storedBy({ plantings, storeLots, ...garden }: Garden, { what, on }: LogEntry) {
+  if (what.kind !== "worked" || what.work !== "store" || what.plantingId === null) return null;
+  const planting = plantings.get(what.plantingId);
+  const crop = planting && cropsOf(garden).get(planting.cropId);
+  const isKept = [...storeLots.values()].some(
+    ({ plantingId, since }) => plantingId === what.plantingId && since === on,
+  );
+  return planting && crop && !isKept
+    ? { id: planting.id, crop, varietyId: planting.varietyId }
+    : null;
 }
 
 /** Covers and trays have moved with the tick: undo takes those back, not the entry alone. */

@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import { z } from "zod";
 import type { IsoDate } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
-import type { Units } from "@/core/units";
+import { GRAMS_IN, WEIGHT_UNIT, type Units } from "@/core/units";
 import { gardenStore } from "@/store";
 import { tell } from "@/ui/viewState";
 import { maybeAmount, NumberField, useFields } from "@/ui/forms";
@@ -19,7 +19,6 @@ interface Props {
   today: IsoDate;
 }
 
-const GRAMS_IN = { metric: 1000, imperial: 453.59237 } as const;
 /** One of the two must be there. */
 const WeighSchema = z
   .object({ weight: maybeAmount, count: maybeAmount })
@@ -27,7 +26,6 @@ const WeighSchema = z
     path: ["weight"],
     message: say.enterAWeightOrACount,
   });
-const UNIT = { metric: "kg", imperial: "lb" } as const;
 
 /** The weight of what was picked with a tap, or how many. */
 export function WeighForm({ entry, name, units, today }: Props) {
@@ -58,9 +56,9 @@ export function WeighForm({ entry, name, units, today }: Props) {
         control={control}
         name="weight"
         size="small"
-        label={UNIT[units]}
+        label={WEIGHT_UNIT[units]}
         helperText={refusal || undefined}
-        slotProps={{ htmlInput: { "aria-label": say.of({ UNIT: UNIT[units], name }) } }}
+        slotProps={{ htmlInput: { "aria-label": say.of({ UNIT: WEIGHT_UNIT[units], name }) } }}
         sx={{ width: problem === "" ? 90 : 180 }}
       />
       <NumberField

@@ -19,6 +19,23 @@ export const yearSeasons = table({
   summer: "Summer",
 } satisfies Record<YearSeason, string>);
 
+/** On the button of each way to close a gap. */
+export const takeWays = table({
+  sow: "Plan it",
+  buy: "Plan it",
+  cover: "Cover it",
+  store: "Put by",
+  shoots: "Plan them",
+  force: "Plan them",
+});
+
+interface Rounds {
+  crop: string;
+  bed: string;
+  count: number;
+  date: string;
+}
+
 /** The larder: what comes, what is wanted, what is short, what is in store. */
 export const larder = table({
   larder: "Larder",
@@ -77,26 +94,47 @@ export const larder = table({
   inTheYears: "in years",
   yearsOfTen: ({ yearsIn10 }: { yearsIn10: number }) => `${yearsIn10} in 10`,
   waysThatWork: "Ways that still work",
-  looking: "Looking through the free ground…",
+  looking: "Looking through beds, shed and store…",
   noWays:
-    "No free ground gives any of it in time. Clear a bed, add a cover or a container, buy plants, or store more.",
+    "Nothing that is there gives any of it in time: no free ground, no cover in the shed, nothing left over now. Clear a bed, or add covers or containers.",
   way: ({ crop, length, bed, date }: { crop: string; length: string; bed: string; date: string }) =>
     `Sow ${crop.toLowerCase()}, ${length} of ${bed}, ${date}`,
-  wayAdds: ({
+  buyPlants: ({
+    crop,
+    length,
+    bed,
+    date,
+  }: {
+    crop: string;
+    length: string;
+    bed: string;
+    date: string;
+  }) => `Buy plants of ${crop.toLowerCase()} for ${length} of ${bed}, ${date}`,
+  coverIt: ({ cover, bed }: { cover: string; bed: string }) => `Put ${cover} over ${bed}`,
+  putByNow: ({
     weight,
-    years,
-    plants,
-    seed,
+    crop,
+    bed,
+    place,
   }: {
     weight: string;
-    years: string;
-    plants: string;
-    seed: string;
-  }) => `+${weight}, ${years}; ${plants}, ${seed} of seed`,
+    crop: string;
+    bed: string;
+    place: string;
+  }) => `Put by ${weight} of ${crop.toLowerCase()} from ${bed} now: ${place}`,
+  shootsWeekly: ({ crop, bed, count, date }: Rounds) =>
+    `${crop}, a square a week in ${bed}: ${count} sowings from ${date}`,
+  forceRoots: ({ crop, bed, count, date }: Rounds) =>
+    `${crop} in ${bed}: ${count} pots, one after the other from ${date}`,
+  wayAdds: ({ weight, years }: { weight: string; years: string }) => `+${weight}, ${years}`,
+  withSeed: ({ plants, seed }: { plants: string; seed: string }) => `; ${plants}, ${seed} of seed`,
+  toBuy: ({ plants }: { plants: string }) => `; ${plants} to buy`,
+  seedOnly: ({ seed }: { seed: string }) => `; ${seed} of seed`,
+  rootsOnly: ({ roots }: { roots: string }) => `; ${roots} roots from the store`,
+  work: ({ hours }: { hours: string }) => `; about ${hours} h of work`,
   plants: ({ number, count }: { number: string; count: number }) =>
     `${number} ${plural(count, "plant", "plants")}`,
-  plantIt: "Plant it",
-  planted: ({ crop, bed }: { crop: string; bed: string }) => `${crop} planned in ${bed}.`,
+  taken: ({ what }: { what: string }) => `Done: ${what}.`,
   surplus: "More than is wanted",
   surplusOf: ({ group, weight, until }: { group: string; weight: string; until: string }) =>
     `${group}: about ${weight} more until ${until}. Give it away, sell it or store it.`,
