@@ -1,7 +1,8 @@
 import { expect, type Page } from "@playwright/test";
+import { readFileSync } from "node:fs";
 import { expectClean } from "./axe";
 import { openEmptyInFeet } from "./emptyInFeet";
-import { EMPTY, test, told } from "./garden";
+import { COMMONS, EMPTY, importFile, test, told } from "./garden";
 import { dragBy, PHONE } from "./touch";
 import { fill as fillWords } from "@/words/en/fill";
 import { larder as words, takeWays } from "@/words/en/larder";
@@ -9,6 +10,7 @@ import { logbook as logbookWords } from "@/words/en/logbook";
 import { quickLog as quickLogWords } from "@/words/en/quickLog";
 import { shell as shellWords } from "@/words/en/shell";
 import { shoots as shootsWords } from "@/words/en/shoots";
+import { today as todayWords } from "@/words/en/today";
 import { ui as uiWords } from "@/words/en/ui";
 
 const pane = (page: Page) => page.getByRole("complementary");
@@ -181,6 +183,41 @@ test.describe("on a phone, in pounds", () => {
     const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
     expect(over).toBeLessThanOrEqual(0);
   });
+});
+
+test("carrots that are lifted for the cellar are weighed in Today and lie in the larder", async ({
+  page,
+}) => {
+  const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as { garden: object };
+  const december = { ...commons, garden: { ...commons.garden, today: "2026-12-01" } };
+  await page.goto("/today");
+  await importFile(page, "december.json", JSON.stringify(december));
+  await expect(page.getByTestId("date-in-view")).toContainText("1 December");
+  await page
+    .getByRole("button", { name: /^Done: Store carrot, storage/ })
+    .first()
+    .click();
+  const settled = page.getByRole("list", { name: todayWords.done });
+  const put = settled.getByRole("button", {
+    name: todayWords.putIntoTheLarderOf({ crop: "Carrot" }),
+  });
+  await put.click();
+  await expect(settled).toContainText(todayWords.enterHowMuchIsStored);
+  await settled.getByLabel(todayWords.storedOf({ unit: "kg", crop: "Carrot" })).fill("12,5");
+  await put.click();
+  await expect(told(page, "Carrot is in the larder")).toBeVisible();
+  await expect(put).toHaveCount(0);
+  await page.getByRole("link", { name: shellWords.larder, exact: true }).click();
+  await page.getByLabel(words.people).fill("4");
+  await page.getByRole("button", { name: words.begin }).click();
+  const stored = page.getByRole("region", { name: words.inStore });
+  await expect(stored.getByRole("listitem").filter({ hasText: "Carrot" })).toContainText(
+    "12.5 kg in a cellar",
+  );
+  // Lifted and put by are one step back.
+  await page.keyboard.press("Control+z");
+  await page.keyboard.press("Control+z");
+  await expect(stored.getByRole("listitem").filter({ hasText: "Carrot" })).toHaveCount(0);
 });
 
 test("shoots in rotation: seven squares through two rounds, with their seed, undone at once", async ({

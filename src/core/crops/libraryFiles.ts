@@ -36,6 +36,10 @@ import eggplant from "@data/crops/eggplant.json";
 import endive from "@data/crops/endive.json";
 import escarole from "@data/crops/escarole.json";
 import fennel from "@data/crops/fennel.json";
+import forcedBeet from "@data/crops/forced-beet.json";
+import forcedCeleriac from "@data/crops/forced-celeriac.json";
+import forcedChicory from "@data/crops/forced-chicory.json";
+import forcedParsley from "@data/crops/forced-parsley.json";
 import garlic from "@data/crops/garlic.json";
 import garlicElephant from "@data/crops/garlic-elephant.json";
 import globeArtichoke from "@data/crops/globe-artichoke.json";
@@ -141,6 +145,10 @@ export const libraryFiles = [
   endive,
   escarole,
   fennel,
+  forcedBeet,
+  forcedCeleriac,
+  forcedChicory,
+  forcedParsley,
   garlic,
   garlicElephant,
   globeArtichoke,

@@ -197,6 +197,8 @@ export const CropSchema = z.strictObject({
       temperatureC: z.number().min(0).max(30),
     })
     .optional(),
+  /** What it is forced from: a crop whose roots lie in the store. */
+  forcedFrom: IdSchema.optional(),
   /** Crops with the same word cannot be told apart as seedlings. */
   lookAlike: z.string().max(60).optional(),
   /** Ids of `data/cautions.json`. */

@@ -36,6 +36,10 @@ import eggplant from "@data/crops/sources/eggplant.json";
 import endive from "@data/crops/sources/endive.json";
 import escarole from "@data/crops/sources/escarole.json";
 import fennel from "@data/crops/sources/fennel.json";
+import forcedBeet from "@data/crops/sources/forced-beet.json";
+import forcedCeleriac from "@data/crops/sources/forced-celeriac.json";
+import forcedChicory from "@data/crops/sources/forced-chicory.json";
+import forcedParsley from "@data/crops/sources/forced-parsley.json";
 import garlic from "@data/crops/sources/garlic.json";
 import garlicElephant from "@data/crops/sources/garlic-elephant.json";
 import globeArtichoke from "@data/crops/sources/globe-artichoke.json";
@@ -143,6 +147,10 @@ export const cropSources: Readonly<Record<string, Readonly<Record<string, string
   endive: endive,
   escarole: escarole,
   fennel: fennel,
+  "forced-beet": forcedBeet,
+  "forced-celeriac": forcedCeleriac,
+  "forced-chicory": forcedChicory,
+  "forced-parsley": forcedParsley,
   garlic: garlic,
   "garlic-elephant": garlicElephant,
   "globe-artichoke": globeArtichoke,

@@ -237,6 +237,8 @@ export interface TasksFacts {
   "tasks.toPlace": { kind: "outdoors" | "shelter" | "window" | "bench"; shelter: Told };
   "tasks.theyStandThere": Nothing;
   "tasks.theyGrowAsWhereTheyStand": Nothing;
+  "tasks.setStoredRoots": { grams: number };
+  "tasks.keepThemDark": Nothing;
   "tasks.shootsStandOutOfTheSoilFillUp": { time: number; times: number };
   "tasks.fillUpTo": { toM: number; litres: number; containers: number };
   "tasks.onlyTheirTopsShow": Nothing;

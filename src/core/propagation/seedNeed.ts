@@ -41,6 +41,8 @@ export function seedNeeds(garden: Garden, today: DayNumber, toDay: DayNumber): S
     if (planting.bought) continue;
     for (const { growing, plants, seeds } of kindAmounts(garden, planting)) {
       const { crop, variety } = growing;
+      // Roots to force come out of the store.
+      if (crop.forcedFrom !== undefined) continue;
       const key = `${crop.id}|${variety.id}`;
       const need = byVariety.get(key) ?? {
         crop,

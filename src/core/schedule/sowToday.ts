@@ -45,6 +45,8 @@ export function sowableToday(
   const now: SowNow[] = [];
   const not: Crop[] = [];
   for (const crop of crops) {
+    // Roots out of the store are forced in pots, by themselves.
+    if (crop.forcedFrom !== undefined) continue;
     const found = waysOf(crop).flatMap(
       (way) => firstThatWorks(site, settings, today, places, crop, way) ?? [],
     );

@@ -20,5 +20,6 @@ export {
 } from "./supply";
 export { USUAL_YEAR, type Year } from "./year";
 export { coverHours, workHours } from "./workHours";
+export { forcedFromStore } from "./forcedRoots";
 export { coversFor } from "./coversFor";
 export { takenWay, type TakenWay } from "./ways/taking";

@@ -2,12 +2,16 @@ import { dayNumber as day } from "../calendar";
 import { commands } from "../commands";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { tasksOn } from "../tasks";
+import type { StoreLot } from "../food";
+import type { Bed, Garden } from "../garden";
+import { forcedFromStore, sourcesIn, USUAL_YEAR } from ".";
 import { shootRounds, type ShootRotation } from "./shootRounds";
 import { english, inEnglish } from "@/words/told.testdata";
 
 const rotation: ShootRotation = {
   cropId: "pea-shoots",
   bedId: "house-3",
+  everyDays: 7,
   squares: 7,
   squareM: 0.3,
   batches: 14,
@@ -56,4 +60,88 @@ test("what cannot be is told with a way out: no room, or too cold and dark for a
   expect(english(wide.problem)).toMatch(/^House 3 has no 21 m free for all that time: take fewer/);
   const winter = rounds({ bedId: "bed-14", squares: 2, batches: 4, firstDay: day("2026-12-01") });
   expect(english(winter.problem)).toMatch(/too late for a round of 2 weeks\. Take more squares/);
+});
+
+test("stored beets in six pots at a window, one every other week: roots come out of the store, leaves into the larder", () => {
+  const [bare] = tarnholt.beds.values();
+  if (!bare) throw new Error("a bed");
+  const pots: Bed = {
+    ...bare,
+    id: "pots",
+    name: "Pots",
+    shelterId: null,
+    covers: [],
+    lengthM: 1.8,
+    widthM: 0.3,
+    position: null,
+    history: [],
+    container: {
+      kind: "pot",
+      outline: "round",
+      eachM: 0.3,
+      depthM: 0.25,
+      stays: [{ from: "2026-01-01", at: { kind: "window" } }],
+    },
+  };
+  const lot: StoreLot = {
+    id: "beets",
+    cropId: "beet",
+    varietyId: null,
+    place: "cellar",
+    since: "2026-11-01",
+    grams: 20_000,
+    plantingId: null,
+    note: "",
+  };
+  const garden = {
+    ...tarnholt,
+    beds: new Map([...tarnholt.beds, [pots.id, pots]]),
+    storeLots: new Map([[lot.id, lot]]),
+  };
+  const forced = shootRounds(
+    site,
+    garden,
+    {
+      cropId: "forced-beet",
+      bedId: "pots",
+      everyDays: 14,
+      squares: 6,
+      squareM: 0.3,
+      batches: 6,
+      firstDay: day("2026-12-01"),
+    },
+    () => `forced-${(made += 1)}`,
+  );
+  expect(forced.problem).toBeNull();
+  const [first] = forced.batches;
+  // A pot of 30 cm holds about seven roots 9 cm apart.
+  expect(first?.plants).toBeGreaterThanOrEqual(6);
+  expect(first?.plants).toBeLessThanOrEqual(12);
+  // 20 kg at 150 g.
+  expect(forced.roots).toEqual({ wanted: 6 * (first?.plants ?? 0), inStore: 133 });
+  for (const { cutDay, sowDay } of forced.batches) {
+    expect((cutDay ?? 0) - sowDay).toBeGreaterThan(14);
+    expect((cutDay ?? 0) - sowDay).toBeLessThan(50);
+  }
+  const outcome = commands["succession.add"].apply(garden, {
+    succession: { id: "forced", rule: "calendar", interval: 14 },
+    plantings: forced.batches.map(({ planting }) => ({ ...planting, successionId: "forced" })),
+  });
+  if (!outcome.ok) throw new Error(english(outcome.refusal));
+  expect(forcedFromStore(outcome.garden).get("beets")).toBeCloseTo(
+    (forced.roots?.wanted ?? 0) * 150,
+    6,
+  );
+  const weeks = { firstDay: day("2026-12-01"), count: 26, today: day("2026-12-01") };
+  const unitsOf = (of: Garden) =>
+    sourcesIn(site, of, weeks, USUAL_YEAR).find(({ storeLotId }) => storeLotId === "beets")?.units;
+  expect((unitsOf(garden) ?? 0) - (unitsOf(outcome.garden) ?? 0)).toBeCloseTo(
+    ((forced.roots?.wanted ?? 0) * 150) / 1000,
+    6,
+  );
+  const leaves = sourcesIn(site, outcome.garden, weeks, USUAL_YEAR).filter(
+    ({ crop }) => crop.id === "forced-beet",
+  );
+  expect(leaves.length).toBeGreaterThan(6);
+  for (const { group } of leaves) expect(group).toBe("cookedGreens");
 });

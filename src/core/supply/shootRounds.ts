@@ -1,22 +1,25 @@
 import { freeStretches, occupantsOf } from "../bedSpace";
-import { DAYS_PER_WEEK, isoDate, type DayNumber } from "../calendar";
+import { isoDate, type DayNumber } from "../calendar";
 import { varietyOf } from "../crops";
 import { fact, type Fact } from "../facts";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { BY_THE_BOOK } from "../gardenFile";
 import type { Site } from "../growth";
 import { exactM, WHOLE_WIDTH } from "../layout";
+import { rootsToForce } from "./forcedRoots";
 import { amountsFor, bookSpacing, fittedTo, plantingState, standOf } from "../plantings";
 
-/** Shoots in rotation: a square a week, and round again. */
+/** Shoots or forced roots in rotation: a square or a pot every week or so, and round again. */
 export interface ShootRotation {
   cropId: string;
   bedId: string;
-  /** Squares, or containers, that are sown one a week. */
+  /** From one sowing to the next, days. */
+  everyDays: number;
+  /** Squares, or containers, that are sown one after the other. */
   squares: number;
   /** The side of a square, m; in containers each takes one of them. */
   squareM: number;
-  /** Weeks with a sowing. */
+  /** Sowings in all. */
   batches: number;
   firstDay: DayNumber;
 }
@@ -31,12 +34,16 @@ export interface ShootBatch {
   cutDay: DayNumber | null;
   seedGrams: number;
   yieldKg: number;
+  /** Plants that stand there: for what is forced, roots. */
+  plants: number;
 }
 
 export interface ShootRounds {
   batches: ShootBatch[];
   seedGrams: number;
   yieldKg: number;
+  /** Of what is forced: roots that it takes, and how many lie in the store for it; null for shoots. */
+  roots: { wanted: number; inStore: number } | null;
   /** Why it cannot be done so; null where it can. */
   problem: Fact | null;
 }
@@ -56,22 +63,28 @@ export function shootRounds(
   rotation: ShootRotation,
   newId: () => string,
 ): ShootRounds {
-  const none = (problem: Fact): ShootRounds => ({ batches: [], seedGrams: 0, yieldKg: 0, problem });
+  const none = (problem: Fact): ShootRounds => ({
+    batches: [],
+    seedGrams: 0,
+    yieldKg: 0,
+    roots: null,
+    problem,
+  });
   const crop = cropsOf(garden).get(rotation.cropId);
   const bed = garden.beds.get(rotation.bedId);
   const variety = crop && varietyOf(crop);
   if (!crop || !bed || !variety) return none(fact("bedSpace.chooseTheBed"));
-  const { squares, batches, firstDay } = rotation;
+  const { squares, batches, firstDay, everyDays } = rotation;
   const sideM = bed.container ? bed.container.eachM : rotation.squareM;
   const acrossM = bed.container ? bed.widthM : Math.min(rotation.squareM, bed.widthM);
-  const roundDays = squares * DAYS_PER_WEEK;
-  const lastDay = firstDay + (batches - 1) * DAYS_PER_WEEK + roundDays;
+  const roundDays = squares * everyDays;
+  const lastDay = firstDay + (batches - 1) * everyDays + roundDays;
   const startM = startIn(site, garden, bed, squares * sideM, firstDay, lastDay);
   if (startM === null) {
     return none(fact("supply.noRoomForSquares", { bed: bed.name, lengthM: squares * sideM }));
   }
   const made = Array.from({ length: batches }, (_, index): ShootBatch => {
-    const sowDay = firstDay + index * DAYS_PER_WEEK;
+    const sowDay = firstDay + index * everyDays;
     const square = index % squares;
     const planting = fittedTo(bed, {
       ...BY_THE_BOOK,
@@ -92,13 +105,14 @@ export function shootRounds(
       clearOn: isoDate(sowDay + roundDays - DUG_IN_DAYS),
     });
     const state = plantingState(garden, site, planting);
-    const { seedGrams } = amountsFor(standOf(planting, bed), crop, "direct");
+    const { seedGrams, plants } = amountsFor(standOf(planting, bed), crop, "direct");
     return {
       planting,
       square: square + 1,
       sowDay,
       cutDay: state?.timeline.readyDay ?? null,
       seedGrams,
+      plants,
       yieldKg: state?.usualYieldKg ?? 0,
     };
   });
@@ -109,6 +123,12 @@ export function shootRounds(
     batches: made,
     seedGrams: made.reduce((sum, one) => sum + one.seedGrams, 0),
     yieldKg: made.reduce((sum, one) => sum + one.yieldKg, 0),
+    roots: crop.forcedFrom
+      ? {
+          wanted: made.reduce((sum, one) => sum + one.plants, 0),
+          inStore: rootsToForce(garden, crop, firstDay),
+        }
+      : null,
     problem: late
       ? fact("supply.notCutBeforeTheRound", { sowDay: late.sowDay, cutDay: late.cutDay, squares })
       : null,

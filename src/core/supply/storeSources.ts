@@ -1,6 +1,7 @@
 import { DAYS_PER_WEEK, dayNumber } from "../calendar";
 import { foodGroupOf, keepingIn, keepsUntilDay, takenGrams } from "../food";
 import { cropsOf, type Garden } from "../garden";
+import { forcedFromStore } from "./forcedRoots";
 import type { Weeks } from "./plantingSources";
 import type { Source } from "./source";
 
@@ -9,6 +10,7 @@ const GRAMS_PER_KG = 1000;
 /** What is in store on the day that is known up to, as it keeps and dwindles from then on. */
 export function storeSources(garden: Garden, weeks: Weeks): Source[] {
   const crops = cropsOf(garden);
+  const forced = forcedFromStore(garden);
   return [...garden.storeLots.values()].flatMap((lot): Source[] => {
     const crop = crops.get(lot.cropId);
     const group = crop && foodGroupOf(crop);
@@ -24,7 +26,8 @@ export function storeSources(garden: Garden, weeks: Weeks): Source[] {
       if (day + DAYS_PER_WEEK <= sinceDay || day > untilDay) continue;
       worth[week] = (1 - lossAWeek) ** weeksSince(week);
     }
-    const units = (lot.grams - takenGrams(garden.logEntries, lot.id)) / GRAMS_PER_KG;
+    const goneG = takenGrams(garden.logEntries, lot.id) + (forced.get(lot.id) ?? 0);
+    const units = (lot.grams - goneG) / GRAMS_PER_KG;
     const from = { plantingId: lot.plantingId, storeLotId: lot.id, storedFromWeek: 0 };
     return units > 0 ? [{ id: lot.id, group, crop, units, worth, ...from }] : [];
   });

@@ -25,6 +25,7 @@ export function usualShoots(
     {
       cropId: shootCrop,
       bedId: bed.id,
+      everyDays: DAYS_PER_WEEK,
       squares: shootSquares,
       squareM: shootSquareM,
       batches: shootBatches,

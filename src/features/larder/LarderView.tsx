@@ -29,7 +29,7 @@ import { foodGroups, larder as say } from "@/words/en/larder";
 const GapPane = lazyPart(() => import("./GapPane"));
 const NeedDialog = lazyPart(() => import("./NeedDialog"));
 const FillDialog = lazyPart(() => import("./FillDialog"));
-const ShootsDialog = lazyPart(() => import("./ShootsDialog"));
+const RotationDialog = lazyPart(() => import("./RotationDialog"));
 const StoreDialog = lazyPart(() => import("./StoreDialog"));
 const SupplyTable = lazyPart(() => import("./SupplyTable"));
 
@@ -154,7 +154,7 @@ function Filled({ garden, site, need, today, day }: Props) {
         <FillDialog {...{ garden, weeks, day }} onClose={() => setDialog(null)} />
       )}
       {dialog === "shoots" && (
-        <ShootsDialog {...{ garden, site, today }} onClose={() => setDialog(null)} />
+        <RotationDialog {...{ garden, site, today }} onClose={() => setDialog(null)} />
       )}
       {dialog === "store" && (
         <StoreDialog garden={garden} lot={null} today={today} onClose={() => setDialog(null)} />

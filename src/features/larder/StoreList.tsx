@@ -2,13 +2,15 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { keepsUntilDay, takenGrams, type StoreLot } from "@/core/food";
 import { cropsOf, type Garden } from "@/core/garden";
+import { forcedFromStore } from "@/core/supply";
 import { lazyPart } from "@/ui/frame";
 import { useWording } from "@/ui/wording";
 import { Heading } from "./GapList";
+import { roughG } from "./weights";
 import { larder as say } from "@/words/en/larder";
 import { placeWords } from "@/words/storePlaces";
 
@@ -22,6 +24,7 @@ export function StoreList({ garden, today }: { garden: Garden; today: DayNumber 
   const wording = useWording();
   const [open, setOpen] = useState<{ lot: StoreLot; as: "take" | "change" } | null>(null);
   const crops = cropsOf(garden);
+  const forced = useMemo(() => forcedFromStore(garden), [garden]);
   const lots = [...garden.storeLots.values()]
     .flatMap((lot) => {
       const crop = crops.get(lot.cropId);
@@ -65,6 +68,8 @@ export function StoreList({ garden, today }: { garden: Garden; today: DayNumber 
                 place: placeWords(lot.place),
                 date: wording.date(untilDay, today),
               })}
+              {(forced.get(lot.id) ?? 0) > 0 &&
+                ` ${say.ofThatForced({ weight: wording.weightG(roughG((forced.get(lot.id) ?? 0) / 1000)) })}`}
             </Box>
             <Box sx={{ display: "flex", gap: 1, mt: 0.5 }}>
               <Button

@@ -149,6 +149,7 @@ export const larder = table({
     `${left} ${place}, good until about ${date}`,
   pastIts: ({ left, place, date }: { left: string; place: string; date: string }) =>
     `${left} ${place}; its time was over about ${date}: look through it first`,
+  ofThatForced: ({ weight }: { weight: string }) => `(${weight} of it to force in pots)`,
   take: "Take out…",
   takeOf: ({ crop }: { crop: string }) => `Take ${crop.toLowerCase()} out of store`,
   change: "Change…",

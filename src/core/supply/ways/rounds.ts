@@ -1,46 +1,105 @@
 import foodJson from "@data/food.json";
 import { DAYS_PER_WEEK } from "../../calendar";
 import { foodGroupOf } from "../../food";
-import { bedsInOrder, cropsOf } from "../../garden";
+import type { Crop } from "../../crops";
+import { bedsInOrder, cropsOf, type Bed } from "../../garden";
+import { containerCount } from "../../containers";
 import { plantingState } from "../../plantings";
 import { plantingSources } from "../plantingSources";
+import { shootRounds, type ShootRounds } from "../shootRounds";
 import { usualShoots } from "../usualShoots";
 import type { InGap } from "./judge";
 import type { Trial } from "./way";
 
 const { shootHoursEach } = foodJson.fill;
+const { everyDays, mostBatches, beforeDays, hoursEach } = foodJson.forcing;
 /** Beds in which shoots are tried. */
 const BEDS = 6;
 
 /** A usual round of shoots in time for a gap, in beds and containers with room for it. */
-export function shootTrials({ site, garden, weeks, gap }: InGap): Trial[] {
+export function shootTrials(inGap: InGap): Trial[] {
+  const { site, garden, weeks, gap } = inGap;
   const found: Trial[] = [];
   for (const bed of bedsInOrder(garden)) {
     if (found.length >= BEDS) break;
     const rounds = usualShoots(site, garden, bed, weeks.today, gap.fromDay);
-    const [first] = rounds?.batches ?? [];
-    const crop = first && cropsOf(garden).get(first.planting.cropId);
-    if (!rounds || !first || !crop || foodGroupOf(crop) !== gap.group) continue;
-    const plantings = rounds.batches.map(({ planting }) => planting);
-    const states = plantings.flatMap((one) => plantingState(garden, site, one) ?? []);
-    found.push({
-      id: `shoots-${bed.id}`,
+    const crop = cropsOf(garden).get(rounds?.batches[0]?.planting.cropId ?? "");
+    if (rounds && crop && foodGroupOf(crop) === gap.group) {
+      found.push(...trialOf(inGap, "shoots", bed, crop, rounds, DAYS_PER_WEEK));
+    }
+  }
+  return found;
+}
+
+/** Roots from the store in pots, one after the other, in time for a gap. */
+export function forceTrials(inGap: InGap): Trial[] {
+  const { site, garden, weeks, gap } = inGap;
+  const firstDay = Math.max(weeks.today + 1, gap.fromDay - beforeDays);
+  const crops = [...cropsOf(garden).values()].filter(
+    (crop) => crop.forcedFrom !== undefined && foodGroupOf(crop) === gap.group,
+  );
+  return bedsInOrder(garden).flatMap((bed) => {
+    const { container, lengthM } = bed;
+    if (!container) return [];
+    const squares = containerCount({ lengthM, container });
+    return crops.flatMap((crop) => {
+      const rounds = shootRounds(
+        site,
+        garden,
+        {
+          cropId: crop.id,
+          bedId: bed.id,
+          everyDays,
+          squares,
+          squareM: container.eachM,
+          batches: Math.min(mostBatches, squares),
+          firstDay,
+        },
+        newIds(`force-${bed.id}-${crop.id}`),
+      );
+      const hasRoots = rounds.roots !== null && rounds.roots.inStore >= rounds.roots.wanted;
+      return rounds.problem || !hasRoots
+        ? []
+        : trialOf(inGap, "force", bed, crop, rounds, everyDays);
+    });
+  });
+}
+
+function newIds(prefix: string): () => string {
+  let made = 0;
+  return () => `${prefix}-${(made += 1)}`;
+}
+
+function trialOf(
+  { site, garden, weeks }: InGap,
+  kind: "shoots" | "force",
+  bed: Bed,
+  crop: Crop,
+  rounds: ShootRounds,
+  days: number,
+): Trial[] {
+  const [first] = rounds.batches;
+  if (!first) return [];
+  const plantings = rounds.batches.map(({ planting }) => planting);
+  const states = plantings.flatMap((one) => plantingState(garden, site, one) ?? []);
+  return [
+    {
+      id: `${kind}-${bed.id}-${crop.id}`,
       doing: {
-        kind: "shoots",
+        kind,
         plantings,
         cropName: crop.name,
         bedName: bed.name,
         day: first.sowDay,
-        everyDays: DAYS_PER_WEEK,
+        everyDays: days,
         seedGrams: rounds.seedGrams,
-        roots: 0,
+        roots: rounds.roots?.wanted ?? 0,
       },
-      hours: shootHoursEach * plantings.length,
+      hours: (kind === "shoots" ? shootHoursEach : hoursEach) * plantings.length,
       change: (sources, year) => [
         ...sources,
         ...states.flatMap((state) => plantingSources(site, garden, state, weeks, year)),
       ],
-    });
-  }
-  return found;
+    },
+  ];
 }

@@ -6,7 +6,7 @@ import { needByWeek } from "../supply";
 import { coverTrials } from "./covering";
 import { judgeOf, type ShortOf } from "./judge";
 import { plantingTrials } from "./planting";
-import { shootTrials } from "./rounds";
+import { forceTrials, shootTrials } from "./rounds";
 import { storeTrials } from "./storing";
 import type { Doing, Trial, WayToClose } from "./way";
 
@@ -24,7 +24,8 @@ const OF_A_KIND: Readonly<Record<Doing["kind"], number>> = {
 
 /**
  * Ways that would lessen a gap: more sown in free ground, plants bought for it, a cover from the shed,
- * what is left over put by, shoots a square a week. What each adds is found by eating the larder once
+ * what is left over put by, shoots a square a week, roots forced
+ * in pots. What each adds is found by eating the larder once
  * more with it.
  */
 export function waysToClose(
@@ -42,6 +43,7 @@ export function waysToClose(
     ...coverTrials(inGap),
     ...storeTrials(inGap, judge),
     ...shootTrials(inGap),
+    ...forceTrials(inGap),
   ]
     .map((trial) => ({ trial, addsKg: judge.adds(trial.change) }))
     .filter(({ addsKg }) => addsKg >= LEAST_KG)

@@ -1,4 +1,5 @@
 import { dayNumber } from "../../calendar";
+import type { Crop } from "../../crops";
 import { amountsFor, groundM2, isSownByWeight, kindAmounts, standOf } from "../../plantings";
 import { grownShare, sowingAdvice } from "../../schedule";
 import {
@@ -98,11 +99,24 @@ function sowing(round: PlantingRound): Task[] {
       more: [
         ...others,
         ...(isShoots ? [fact("tasks.soakThenCoverAndWeighDown")] : []),
+        ...forcing(crop),
         fact("tasks.deepRowsApart", { depthCm: crop.sowing.depthCm, rowCm: life.planting.rowCm }),
       ],
     }),
   ];
 }
+
+/** How roots are set to be forced. */
+function forcing({ forcedFrom, lightHalfMol, piece }: Crop): Fact[] {
+  if (forcedFrom === undefined) return [];
+  return [
+    fact("tasks.setStoredRoots", { grams: piece?.grams ?? 0 }),
+    ...(lightHalfMol < DARK_BELOW_MOL ? [fact("tasks.keepThemDark")] : []),
+  ];
+}
+
+/** What wants so little light grows in the dark, mol/m² a day. */
+const DARK_BELOW_MOL = 1;
 
 /** Bought plants are got in the two weeks before they come into the bed. */
 function buying(round: PlantingRound): Task[] {

@@ -199,6 +199,10 @@ export const tasks = learn<TasksFacts>({
     `${say.weightG(seedGrams)} of seed over ${say.areaM2(areaM2)}, ${say.ratePerM2(seedGrams / areaM2)}`,
   "tasks.withItIsSown": ({ crop, seeds, seedGrams, startedFrom, alternating }, say) =>
     `${alternating ? "In turn with" : "Mixed with"} ${crop}: ${pieces(seeds, startedFrom, say)}, ${say.weightG(seedGrams)}.`,
+  "tasks.setStoredRoots": ({ grams }, say) =>
+    `Sound roots from the store, of about ${say.weightG(grams)}: leaves cut to ${say.distanceCm(2)} above the crown, set close in damp soil or sand, crowns just free. Throw soft or mouldy ones away.`,
+  "tasks.keepThemDark": (_about, say) =>
+    `Turn a pot or a box without holes over them: in light they turn green and bitter. Keep them at about ${say.temperature(14)}, not by the stove.`,
   "tasks.soakThenCoverAndWeighDown":
     "Soak large seed overnight and drain it. Sow it thick, cover it with a board that is weighed down, and take the board off when the shoots lift it, after 3 to 4 days.",
   "tasks.deepRowsApart": ({ depthCm, rowCm }, say) =>
