@@ -52,6 +52,7 @@ test("what is asked of the worker is what would be answered here, after every ch
     tasks: { day },
     tasksAhead: { day, days: 3 },
     night: { day },
+    spring: { day },
     sowable: { day },
     fits: { day, bedId: "bed-1", opening: 0 },
     supply: { firstDay: day, count: 20, today: day },

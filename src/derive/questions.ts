@@ -5,6 +5,7 @@ import { cropsOf } from "@/core/garden";
 import { spotsOf } from "@/core/plantings";
 import { daysLeftFor, sowableToday } from "@/core/schedule";
 import { eatingOrder, supplyOver, waysToClose, type ShortOf, type Weeks } from "@/core/supply";
+import { springOf } from "@/core/spring";
 import { tasksAhead, tasksOn } from "@/core/tasks";
 import type { GardenAtSite } from "./gardenAtSite";
 import { plantingSpread, safeShares, strandSpreads, waySpreads } from "./spreads";
@@ -56,9 +57,13 @@ export const questions = {
     return { weeks: told, gaps, order: eatingOrder(site, garden, sources, weeks) };
   },
 
-  /** Sowings that would close a gap. */
+  /** What would close a gap. */
   waysToClose: ({ garden, site }: GardenAtSite, { weeks, gap }: { weeks: Weeks; gap: ShortOf }) =>
     garden.need ? waysToClose(site, garden, garden.need, weeks, gap) : [],
+
+  /** The spring of the season in which a day lies. */
+  spring: ({ garden, site }: GardenAtSite, { day }: { day: DayNumber }) =>
+    springOf(site, garden, day),
 
   plantingSpread,
   strandSpreads,

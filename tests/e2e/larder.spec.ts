@@ -49,7 +49,7 @@ test("a household of four: a gap is named, a sowing closes some of it, a picking
   const before = await salad.innerText();
   await salad.click();
   await expect(pane(page).getByRole("heading", { level: 2 })).toContainText(/^Short from /);
-  const plantIt = pane(page).getByRole("button", { name: new RegExp(`^${takeWays.sow}: Sow `) });
+  const plantIt = pane(page).getByRole("button", { name: new RegExp(`^${takeWays.plan}: Sow `) });
   await expect(plantIt.first()).toBeVisible();
   await expectClean(page);
   await plantIt.first().click();

@@ -8,7 +8,14 @@ import { useMemo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
-import { takenWay, type Gap, type TakenWay, type WayToClose, type Weeks } from "@/core/supply";
+import {
+  takenWay,
+  type Doing,
+  type Gap,
+  type TakenWay,
+  type WayToClose,
+  type Weeks,
+} from "@/core/supply";
 import { gardenStore, newId } from "@/store";
 import { InspectorSection } from "@/ui/frame";
 import { tell, tellRefusal } from "@/ui/viewState";
@@ -60,6 +67,16 @@ export default function GapPane({ garden, site, gap, weeks, day }: Props) {
   );
 }
 
+/** What its button says. */
+const TAKEN_AS = {
+  sow: "plan",
+  buy: "plan",
+  shoots: "plan",
+  force: "plan",
+  cover: "cover",
+  store: "store",
+} as const satisfies Record<Doing["kind"], keyof typeof takeWays>;
+
 /** One way: what is done, what it adds in how many years, what it costs; and a tap that takes it. */
 function Way({ way, day }: { way: WayToClose; day: DayNumber }) {
   const wording = useWording();
@@ -93,10 +110,10 @@ function Way({ way, day }: { way: WayToClose; day: DayNumber }) {
       <Button
         size="small"
         variant="outlined"
-        aria-label={`${takeWays[doing.kind]}: ${what}`}
+        aria-label={`${takeWays[TAKEN_AS[doing.kind]]}: ${what}`}
         onClick={() => void take()}
       >
-        {takeWays[doing.kind]}
+        {takeWays[TAKEN_AS[doing.kind]]}
       </Button>
     </Box>
   );

@@ -9,6 +9,7 @@ import { DAYS_PER_WEEK, type DayNumber } from "@/core/calendar";
 import type { Need } from "@/core/food";
 import type { Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
+import { hungryGap } from "@/core/spring";
 import type { Gap } from "@/core/supply";
 import { useToday } from "@/store";
 import { InspectorPanel, lazyPart } from "@/ui/frame";
@@ -24,9 +25,11 @@ import { SupplyChart } from "./SupplyChart";
 import { SurplusList } from "./SurplusList";
 import { fill } from "@/words/en/fill";
 import { shoots } from "@/words/en/shoots";
+import { spring } from "@/words/en/spring";
 import { foodGroups, larder as say } from "@/words/en/larder";
 
 const GapPane = lazyPart(() => import("./GapPane"));
+const SpringPane = lazyPart(() => import("./SpringPane"));
 const NeedDialog = lazyPart(() => import("./NeedDialog"));
 const FillDialog = lazyPart(() => import("./FillDialog"));
 const RotationDialog = lazyPart(() => import("./RotationDialog"));
@@ -77,6 +80,14 @@ function Filled({ garden, site, need, today, day }: Props) {
       until: wording.date(one.untilDay, one.fromDay),
       years: say.inYears(one),
     });
+  const hungry = value ? hungryGap(value.weeks, season.midwinterDay) : null;
+  const springWords = hungry
+    ? spring.hungryGap({
+        weight: wording.weightG(roughG(hungry.shortKgAWeek)),
+        from: wording.date(hungry.fromDay, day),
+        until: wording.date(hungry.untilDay, hungry.fromDay),
+      })
+    : spring.noHungryGap;
   const summary = say.chartSummary({
     short: gaps[0] ? gapWords(gaps[0]) : say.nothingShort,
   });
@@ -133,6 +144,11 @@ function Filled({ garden, site, need, today, day }: Props) {
               words={gapWords}
               isChosen={(one) => gapKey(one) === chosen}
               onChoose={(one) => setChosen(gapKey(one))}
+              spring={{
+                words: springWords,
+                isChosen: chosen === SPRING,
+                onChoose: () => setChosen(SPRING),
+              }}
             />
             <SurplusList weeks={value.weeks} day={day} />
             <EatOrder order={value.order} day={day} />
@@ -144,6 +160,13 @@ function Filled({ garden, site, need, today, day }: Props) {
         <Box sx={{ width: { md: 340 }, flex: "none", display: "flex", minHeight: 0 }}>
           <InspectorPanel label={foodGroups[gap.group]} onClose={() => setChosen(null)}>
             <GapPane key={gapKey(gap)} {...{ garden, site, gap, weeks, day }} />
+          </InspectorPanel>
+        </Box>
+      )}
+      {chosen === SPRING && (
+        <Box sx={{ width: { md: 340 }, flex: "none", display: "flex", minHeight: 0 }}>
+          <InspectorPanel label={spring.spring} onClose={() => setChosen(null)}>
+            <SpringPane {...{ garden, site, day }} hungry={hungry && springWords} />
           </InspectorPanel>
         </Box>
       )}
@@ -162,6 +185,9 @@ function Filled({ garden, site, need, today, day }: Props) {
     </Box>
   );
 }
+
+/** Chosen in place of a gap. */
+const SPRING = "spring";
 
 /** A gap is the same as long as its group and its first month are. */
 function gapKey({ group, fromDay }: Gap): string {

@@ -21,12 +21,9 @@ export const yearSeasons = table({
 
 /** On the button of each way to close a gap. */
 export const takeWays = table({
-  sow: "Plan it",
-  buy: "Plan it",
+  plan: "Plan it",
   cover: "Cover it",
   store: "Put by",
-  shoots: "Plan them",
-  force: "Plan them",
 });
 
 interface Rounds {
