@@ -10,6 +10,7 @@ import { logbook as logbookWords } from "@/words/en/logbook";
 import { quickLog as quickLogWords } from "@/words/en/quickLog";
 import { shell as shellWords } from "@/words/en/shell";
 import { shoots as shootsWords } from "@/words/en/shoots";
+import { spring as springWords } from "@/words/en/spring";
 import { today as todayWords } from "@/words/en/today";
 import { ui as uiWords } from "@/words/en/ui";
 
@@ -218,6 +219,51 @@ test("carrots that are lifted for the cellar are weighed in Today and lie in the
   await page.keyboard.press("Control+z");
   await page.keyboard.press("Control+z");
   await expect(stored.getByRole("listitem").filter({ hasText: "Carrot" })).toHaveCount(0);
+});
+
+test("south of the equator winter is in July: its gap, sowings in February and its spring in September", async ({
+  page,
+}) => {
+  const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as { garden: object; place: object };
+  const south = {
+    ...commons,
+    garden: { ...commons.garden, today: "2027-02-10" },
+    place: {
+      ...commons.place,
+      latitudeDeg: -43,
+      climateFrom: "sketch",
+      climate: {
+        coldestMonth: { lowC: 0, highC: 10 },
+        warmestMonth: { lowC: 11, highC: 22 },
+        frost: { kind: "dates", medianFirst: "05-10", medianLast: "10-05" },
+        wetDaysPerYear: 110,
+      },
+      horizon: [],
+    },
+    ...{ plantings: [], successions: [], trays: [], logEntries: [], rests: [], feedings: [] },
+    ...{ record: null, outlook: null },
+  };
+  await page.goto("/larder");
+  await importFile(page, "south.json", JSON.stringify(south));
+  await expect(page.getByTestId("date-in-view")).toContainText("10 February");
+  await page.getByLabel(words.people).fill("3");
+  await page.getByRole("button", { name: words.begin }).click();
+  const greens = gaps(page)
+    .getByRole("button", { name: /^Cooked greens: / })
+    .first();
+  await expect(greens).toBeVisible();
+  await greens.click();
+  const sow = pane(page).getByRole("button", { name: new RegExp(`^${takeWays.plan}: Sow `) });
+  await expect(sow.first()).toHaveAccessibleName(/, \d+ (February|March|April)/);
+  await gaps(page)
+    .getByRole("button", { name: /What spring brings/ })
+    .click();
+  await expect(pane(page).getByRole("heading", { level: 2 })).toHaveText(
+    springWords.title({ year: 2027 }),
+  );
+  const first = pane(page).getByRole("list", { name: springWords.earliest }).getByRole("listitem");
+  await expect(first.first()).toContainText(/\d+ (Jun|Jul|Aug|Sept)/);
+  await expectClean(page);
 });
 
 test("shoots in rotation: seven squares through two rounds, with their seed, undone at once", async ({
