@@ -1,3 +1,4 @@
+import { isFact } from "../facts";
 import { isoDate } from "../calendar";
 import { coverCropLibrary } from "../soil";
 import { restNeeds } from "./feedings";
@@ -86,9 +87,7 @@ test("a blend is sown with each of its seeds, and they add up to its rate", () =
     for (const sowing of ["drilled", "broadcast"] as const) {
       const under = { kind: "coverCrop", coverCropId: blend.id, sowing, safety: 1.5 } as const;
       const { grams, notes } = restNeeds({ ...rest, under }, bed);
-      const parts = notes.flatMap((note) =>
-        typeof note !== "string" && note.code === "bedCare.partOfBlend" ? [note] : [],
-      );
+      const parts = notes.flatMap((note) => (isFact(note, "bedCare.partOfBlend") ? [note] : []));
       expect(parts).toHaveLength(blend.blendOf?.length ?? 0);
       const sum = parts.reduce((total, part) => total + part.grams, 0);
       expect(sum).toBeCloseTo(grams, 6);

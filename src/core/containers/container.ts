@@ -80,3 +80,8 @@ export function withMove(container: Container, from: string, at: StandsAt): Cont
   const stays = [...others, { from, at }].sort((a, b) => (a.from < b.from ? -1 : 1));
   return { ...container, stays };
 }
+
+/** Whether a place is indoors, where no weather comes. */
+export function isIndoors({ kind }: Pick<StandsAt, "kind">): boolean {
+  return kind === "window" || kind === "bench" || kind === "room";
+}

@@ -3,16 +3,44 @@ import { IsoDateSchema } from "../calendar";
 import { IdSchema } from "../naming";
 import { code } from "../facts";
 
-/** Where a container stands: in the open, in a shelter, indoors at a window, or on a heated bench. */
+const AirC = z
+  .number({ error: code("containers.giveHowWarmTheRoomIs") })
+  .min(0, code("containers.aRoomIsNoFreezer"))
+  .max(40, code("containers.noPlantGrowsThere"));
+
+/** A room indoors with warmth and lamps of its own, such as a cellar shelf or a heated garage. */
+const GrowingRoomSchema = z
+  .strictObject({
+    kind: z.literal("room"),
+    /** Air over night and by day, °C. */
+    minC: AirC,
+    maxC: AirC,
+    /** Hours a day that the lamps burn, and their light over the plants, µmol/m² a second. */
+    lampHours: z
+      .number({ error: code("containers.giveHoursOfLight") })
+      .min(0, code("containers.n0To24Hours"))
+      .max(24, code("containers.n0To24Hours")),
+    lampUmol: z
+      .number({ error: code("containers.giveTheLightOfTheLamps") })
+      .min(0, code("containers.n0To2000Micromoles"))
+      .max(2000, code("containers.n0To2000Micromoles")),
+  })
+  .refine(({ minC, maxC }) => maxC >= minC, {
+    path: ["maxC"],
+    error: code("containers.byDayAtLeastAsWarm"),
+  });
+
+/** Where a container stands: in the open, in a shelter, at a window, on a heated bench, or in a growing room. */
 export const StandsAtSchema = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("outdoors") }),
   z.strictObject({ kind: z.literal("shelter"), shelterId: IdSchema }),
   z.strictObject({ kind: z.literal("window") }),
   z.strictObject({ kind: z.literal("bench") }),
+  GrowingRoomSchema,
 ]);
 export type StandsAt = z.infer<typeof StandsAtSchema>;
 
-export const CONTAINER_KINDS = ["pot", "planter", "bag", "sack", "windowBox"] as const;
+export const CONTAINER_KINDS = ["pot", "planter", "bag", "sack", "windowBox", "tray"] as const;
 
 /** Containers alike in a row, as a place to grow in: how each is made, and where they stand from when on. */
 export const ContainerSchema = z.strictObject({

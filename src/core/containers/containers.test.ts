@@ -16,6 +16,7 @@ import {
   litresOfEach,
   standsAtOn,
   type Container,
+  type StandsAt,
 } from ".";
 import { english, inEnglish } from "@/words/told.testdata";
 
@@ -139,6 +140,39 @@ test("they move with the date, and feel the air of where they stand", () => {
   // Left out it is gone with the first frosts; carried in it is not lost to cold at all.
   expect(isoDate(until(container()) ?? 0).slice(0, 7)).toMatch(/2026-(09|10)/);
   expect(until(moving)).toBeNull();
+});
+
+test("in a growing room shoots go by its warmth and its lamps, whatever the month", () => {
+  const room = (lampUmol: number, maxC = 18) => ({
+    kind: "room" as const,
+    ...{ minC: 14, maxC, lampHours: 14, lampUmol },
+  });
+  const trays = (at: StandsAt) =>
+    container({ kind: "tray", stays: [{ from: "2026-01-01", at }], eachM: 0.3 });
+  const shoots = (sowOn: string) =>
+    planting("pea-shoots", "leafy", { method: "direct", sowOn, rowCm: 1.2, inRowCm: 1.1 });
+  const daysToCut = (at: StandsAt, sowOn: string) => {
+    const one = shoots(sowOn);
+    const state = plantingState(withRow(row(3, trays(at)), one), site, one);
+    return (state?.timeline.readyDay ?? Infinity) - day(sowOn);
+  };
+  const space = site.space(
+    exposureOver(withRow(row(3, trays(room(120)))), row(3, trays(room(120)))),
+    day("2026-12-01"),
+  );
+  // 120 µmol for 14 hours are 6.05 mol.
+  expect(space.dliMol[0]).toBeCloseTo((120 * 14 * 3600) / 1e6, 6);
+  expect([space.minTempC[0], space.maxTempC[0]]).toEqual([14, 18]);
+  const [january, june] = [daysToCut(room(120), "2027-01-05"), daysToCut(room(120), "2026-06-05")];
+  expect(january).toBe(june);
+  // Two to four weeks, as growers have it.
+  expect(january).toBeGreaterThanOrEqual(12);
+  expect(january).toBeLessThanOrEqual(28);
+  expect(daysToCut(room(40), "2027-01-05")).toBeGreaterThan(january);
+  expect(daysToCut({ kind: "window" }, "2027-01-05")).toBeGreaterThan(january);
+  const bed = row(3, trays({ ...room(120), maxC: 10 }));
+  const refused = commands["bed.addMany"].apply(tarnholt, { beds: [bed] });
+  expect(english(refused.ok ? "" : refused.refusal)).toMatch(/at least as warm as at night/);
 });
 
 test("in a house whose own thermometer reads lower they are as cold as it says", () => {

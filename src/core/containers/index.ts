@@ -1,6 +1,7 @@
 export {
   containerCount,
   diameterFor,
+  isIndoors,
   lagHours,
   litresOfEach,
   rowProblem,

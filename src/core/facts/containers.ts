@@ -8,6 +8,14 @@ export interface ContainersFacts {
   "containers.giveHowDeepTheyAre": Nothing;
   "containers.atLeast3CmDeep": Nothing;
   "containers.atMost2MDeep": Nothing;
+  "containers.giveHowWarmTheRoomIs": Nothing;
+  "containers.aRoomIsNoFreezer": Nothing;
+  "containers.noPlantGrowsThere": Nothing;
+  "containers.byDayAtLeastAsWarm": Nothing;
+  "containers.giveHoursOfLight": Nothing;
+  "containers.n0To24Hours": Nothing;
+  "containers.giveTheLightOfTheLamps": Nothing;
+  "containers.n0To2000Micromoles": Nothing;
   "containers.sayWhereTheyStand": Nothing;
   "containers.atMost200Moves": Nothing;
   "containers.movesInTheOrderOfTheirDays": Nothing;

@@ -60,8 +60,13 @@ export type Code = keyof Facts;
 
 export type FactOf<C extends Code> = { readonly code: C } & Readonly<Facts[C]>;
 
-/** What the core has to say. `src/words` makes the sentence, in the reader's language and units. */
-export type Fact = { [C in Code]: FactOf<C> }[Code];
+/**
+ * What the core has to say. `src/words` makes the sentence, in the reader's language and units. What it is
+ * about is checked where it is made, by `fact`: a union of all of them would be too much for the compiler.
+ */
+export interface Fact {
+  readonly code: Code;
+}
 
 /** Codes of facts that are about nothing else. */
 export type BareCode = { [C in Code]: keyof Facts[C] extends never ? C : never }[Code];
@@ -75,6 +80,11 @@ export function fact<C extends BareCode>(code: C): FactOf<C>;
 export function fact<C extends Code>(code: C, about: Facts[C]): FactOf<C>;
 export function fact(code: Code, about: object = {}): Fact {
   return { code, ...about } as Fact;
+}
+
+/** Whether what is told is a fact with a code: then what it is about can be read. */
+export function isFact<C extends Code>(told: Told | null, code: C): told is FactOf<C> {
+  return told !== null && typeof told !== "string" && told.code === code;
 }
 
 /** A fact as the message of a Zod schema, which holds text only: its code, for the words to look up. */

@@ -3,6 +3,7 @@ export {
   fact,
   fromMessage,
   inMessage,
+  isFact,
   keyOf,
   toldBy,
   type Code,

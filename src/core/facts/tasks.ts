@@ -234,7 +234,10 @@ export interface TasksFacts {
   "tasks.weight": { grams: number };
   "tasks.volume": { litres: number };
   "tasks.theirMoveIsPlannedFor": { onDay: number };
-  "tasks.toPlace": { kind: "outdoors" | "shelter" | "window" | "bench"; shelter: Told };
+  "tasks.toPlace": {
+    kind: "outdoors" | "shelter" | "window" | "bench" | "room";
+    shelter: Told;
+  };
   "tasks.theyStandThere": Nothing;
   "tasks.theyGrowAsWhereTheyStand": Nothing;
   "tasks.setStoredRoots": { grams: number };

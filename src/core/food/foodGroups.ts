@@ -30,6 +30,11 @@ export function isCountedByHead({ id }: Pick<Crop, "id">): boolean {
   return COUNTED.has(id);
 }
 
+/** What a usual bunch weighs, kg, of what people count by the bunch; null for everything else. */
+export function bunchKgOf({ id }: Pick<Crop, "id">): number | null {
+  return (foodJson.bunchKg as Partial<Record<string, number>>)[id] ?? null;
+}
+
 /** An amount for each food group. */
 export function byFoodGroup<T>(of: (group: FoodGroup) => T): Record<FoodGroup, T> {
   return Object.fromEntries(FOOD_GROUPS.map((group) => [group, of(group)])) as Record<FoodGroup, T>;

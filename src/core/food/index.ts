@@ -2,6 +2,7 @@ export {
   byFoodGroup,
   FOOD_GROUPS,
   foodGroupOf,
+  bunchKgOf,
   isCountedByHead,
   type FoodGroup,
 } from "./foodGroups";

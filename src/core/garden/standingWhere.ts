@@ -1,6 +1,6 @@
 import { derive } from "../derive";
 import type { DayNumber } from "../calendar";
-import { standsAtOn } from "../containers";
+import { isIndoors, standsAtOn } from "../containers";
 import type { Garden } from "./garden";
 import type { Bed } from "./schema";
 
@@ -25,6 +25,6 @@ function bedsThen(beds: Garden["beds"], day: DayNumber): Garden["beds"] {
 function placedOn(bed: Bed, day: DayNumber): Bed | null {
   if (!bed.container) return bed;
   const at = standsAtOn(bed.container, day);
-  if (at.kind === "window" || at.kind === "bench") return null;
+  if (isIndoors(at)) return null;
   return { ...bed, shelterId: at.kind === "shelter" ? at.shelterId : null };
 }

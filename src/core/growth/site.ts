@@ -300,7 +300,7 @@ function containerKey(container: InContainers | undefined): string {
   if (!container) return "";
   const stays = container.stays.map(
     ({ fromDay, covers, indoors, own }) =>
-      `${fromDay}:${indoors ?? covers.join("+")}${own ? `~${own.nightC},${own.dayC}` : ""}`,
+      `${fromDay}:${indoors ? Object.values(indoors).join(",") : covers.join("+")}${own ? `~${own.nightC},${own.dayC}` : ""}`,
   );
   return `|${container.lagHours.toFixed(2)};${stays.join(";")}`;
 }

@@ -3,7 +3,7 @@ import { coversOver, horizonOver, type Bed, type Surroundings } from "../garden"
 import { dayNumber } from "../calendar";
 import { lagHours, type StandsAt } from "../containers";
 import type { Exposure, InContainers } from "../growth";
-import type { OwnBias } from "../shelter";
+import { AT_WINDOW, ON_BENCH, type Indoors, type OwnBias } from "../shelter";
 import type { Horizon } from "../sky";
 import { measuredOver } from "./thermometers";
 
@@ -50,7 +50,7 @@ function inContainers(
     stays: container.stays.map(({ from, at }, index) => ({
       fromDay: dayNumber(from),
       covers: coversAt(at, covers, shelters),
-      indoors: at.kind === "window" || at.kind === "bench" ? at.kind : null,
+      indoors: indoorsAt(at),
       own: owns[index] ?? null,
     })),
   };
@@ -60,6 +60,26 @@ function inContainers(
 function ownAt(garden: Surroundings, bed: Bed, at: StandsAt): OwnBias | null {
   if (at.kind !== "shelter") return null;
   return measuredOver(garden, { ...bed, shelterId: at.shelterId })?.bias ?? null;
+}
+
+const SECONDS_PER_HOUR = 3600;
+const UMOL_PER_MOL = 1e6;
+
+/** The air and the light of a place indoors; null where it is none. */
+function indoorsAt(at: StandsAt): Indoors | null {
+  switch (at.kind) {
+    case "window":
+      return AT_WINDOW;
+    case "bench":
+      return ON_BENCH;
+    case "room": {
+      const { minC, maxC, lampHours, lampUmol } = at;
+      const lampMol = (lampUmol * lampHours * SECONDS_PER_HOUR) / UMOL_PER_MOL;
+      return { minC, maxC, lightShare: 0, lampMol };
+    }
+    default:
+      return null;
+  }
 }
 
 function coversAt(at: StandsAt, own: readonly string[], shelters: Surroundings["shelters"]) {

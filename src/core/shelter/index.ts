@@ -1,5 +1,5 @@
 export { containerSpace, potSwing } from "./containerSpace";
-export { movedIndoors, type Indoors } from "./indoors";
+export { AT_WINDOW, movedIndoors, ON_BENCH, type Indoors } from "./indoors";
 export { coverLight } from "./coverLight";
 export { COURSE_STEPS, openCourseC } from "./dayCourse";
 export { stackOf, type Structure } from "./balance/stack";

@@ -4,19 +4,29 @@ import type { Climate } from "../climate";
 import { COURSE_STEPS } from "./dayCourse";
 import type { GrowingSpace } from "./growingSpace";
 
-/** Where it is warm all year: at a window, or on a heated bench under lamps. */
-export type Indoors = "window" | "bench";
+/** A place indoors, warm all year, with the light of a window or of lamps. */
+export interface Indoors {
+  /** Air at night and by day, °C. */
+  minC: number;
+  maxC: number;
+  /** Of the light outside. */
+  lightShare: number;
+  /** Light of lamps, mol/m² a day. */
+  lampMol: number;
+}
 
 /** No night outside is so much colder than usual, °C: indoors none of it is felt. */
 const NEVER_COLD_C = 60;
 const { window: WINDOW, bench: BENCH } = containersJson.indoors;
+/** At a window, and on a heated bench under lamps. */
+export const AT_WINDOW: Indoors = { ...WINDOW, lampMol: 0 };
+export const ON_BENCH: Indoors = { ...BENCH, lightShare: 0 };
 
 /** A space as it would be indoors: even warmth, and the light of a window or of lamps. */
 export function movedIndoors(space: GrowingSpace, indoors: Indoors): GrowingSpace {
   const { climate, firstDay, dayOfYear } = space;
-  const { minC, maxC } = indoors === "window" ? WINDOW : BENCH;
-  const light = (index: number) =>
-    indoors === "window" ? climate.dliMol(firstDay + index) * WINDOW.lightShare : BENCH.lightMol;
+  const { minC, maxC, lightShare, lampMol } = indoors;
+  const light = (index: number) => climate.dliMol(firstDay + index) * lightShare + lampMol;
   return {
     ...space,
     covers: [],

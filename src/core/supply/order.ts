@@ -1,6 +1,6 @@
 import { DAYS_PER_WEEK, type DayNumber } from "../calendar";
 import { fact, type Fact } from "../facts";
-import { isCountedByHead, keepsUntilDay, type FoodGroup } from "../food";
+import { bunchKgOf, isCountedByHead, keepsUntilDay, type FoodGroup } from "../food";
 import { cropsOf, type Garden } from "../garden";
 import type { Site } from "../growth";
 import { plantingAmounts, plantingState, type PlantingState } from "../plantings";
@@ -21,6 +21,8 @@ export interface EatNow {
   kg: number;
   /** How many heads that is, where people count them. */
   heads: number | null;
+  /** How many bunches, where people count those. */
+  bunches: number | null;
   untilDay: DayNumber;
   why: Fact;
 }
@@ -36,6 +38,7 @@ export function eatingOrder(
   weeks: Weeks,
 ): EatNow[] {
   const found = new Map<string, EatNow>();
+  const bunchKg = new Map<string, number | null>();
   for (const source of sources) {
     const first = source.worth.findIndex((worth) => worth > 0);
     if (first < 0 || first > SOON_WEEKS) continue;
@@ -49,8 +52,15 @@ export function eatingOrder(
     }
     const told =
       source.storeLotId === null ? ofPlanting(site, garden, source) : ofLot(garden, source);
-    if (told)
-      found.set(id, { id, ...told, group: source.group, kg, untilDay: told.untilDay ?? untilDay });
+    if (told) {
+      const { group } = source;
+      found.set(id, { id, ...told, group, kg, bunches: null, untilDay: told.untilDay ?? untilDay });
+      bunchKg.set(id, source.storeLotId === null ? bunchKgOf(source.crop) : null);
+    }
+  }
+  for (const one of found.values()) {
+    const each = bunchKg.get(one.id) ?? null;
+    if (each !== null && one.kg >= each / 2) one.bunches = Math.round(one.kg / each);
   }
   return [...found.values()].sort((a, b) => a.untilDay - b.untilDay || (a.name < b.name ? -1 : 1));
 }

@@ -8,6 +8,7 @@ import type { Piece } from "../shelter";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { commands, type CommandName } from "../commands";
 import {
+  eatingOrder,
   eatInOrder,
   needByWeek,
   plantingSources,
@@ -96,6 +97,18 @@ test("in a worse year there is no more than in a better one, week by week in all
     if (index > 0) expect(kg).toBeGreaterThanOrEqual((all[index - 1] ?? 0) * 0.999);
   }
   expect(all[4] ?? 0).toBeGreaterThan((all[0] ?? 0) * 1.05);
+});
+
+test("what people count is counted: heads of lettuce by its plants, radishes by the bunch, carrots not at all", () => {
+  const sources = sourcesIn(site, tarnholt, weeks, USUAL_YEAR);
+  const order = eatingOrder(site, tarnholt, sources, weeks);
+  const of = (name: string) => order.find((one) => one.name === name);
+  const [lettuce, radish, carrot] = [of("Lettuce"), of("Radish"), of("Carrot")];
+  expect(lettuce?.heads).toBeGreaterThan(5);
+  expect(lettuce?.bunches).toBeNull();
+  // 200 g a bunch.
+  expect(radish?.bunches).toBe(Math.round((radish?.kg ?? 0) / 0.2));
+  expect([carrot?.heads, carrot?.bunches]).toEqual([null, null]);
 });
 
 test("need goes by the season of the year, in the south by the other", () => {

@@ -1,6 +1,6 @@
 import workJson from "@data/work.json";
 import type { DayNumber } from "../calendar";
-import type { Fact, Told } from "../facts";
+import { isFact, type Told } from "../facts";
 import type { Garden } from "../garden";
 import { patchesM2, patchesOf } from "../layout";
 import type { Work } from "../log";
@@ -48,10 +48,8 @@ export function pileOf(task: Task, day: DayNumber): Pile {
 
 /** Whether a week's wait costs a sowing far more than a week. */
 function monthsAtStake(ifLeft: Told): boolean {
-  if (typeof ifLeft === "string") return false;
-  const told = ifLeft as Fact;
-  if (told.code === "tasks.aWeekLaterItWouldNotBeReadyHere") return true;
-  return told.code === "tasks.aWeekLaterItWouldBeReadyOn" && told.costs >= monthsAtStakeDays;
+  if (isFact(ifLeft, "tasks.aWeekLaterItWouldNotBeReadyHere")) return true;
+  return isFact(ifLeft, "tasks.aWeekLaterItWouldBeReadyOn") && ifLeft.costs >= monthsAtStakeDays;
 }
 
 /** Minutes that a task takes one pair of hands, by its kind and by the ground that is worked. */
@@ -63,10 +61,8 @@ export function minutesFor(garden: Garden, task: Task): number {
 }
 
 function litresOf(howMuch: Told | null): number | null {
-  if (howMuch === null || typeof howMuch === "string") return null;
-  const told = howMuch as Fact;
   // A millimetre over a square metre is a litre.
-  return told.code === "tasks.lPerMLInAll" ? told.givenMm * told.areaM2 : null;
+  return isFact(howMuch, "tasks.lPerMLInAll") ? howMuch.givenMm * howMuch.areaM2 : null;
 }
 
 function areaM2Of({ beds, plantings }: Garden, { bedId, plantingId }: Task): number {

@@ -12,9 +12,12 @@ import {
   CONTAINER_FIELDS,
   ContainerFields,
   containerFieldsOf,
-  placesToStand,
+  lampMol,
+  placesToMove,
   placeWords,
   refineContainer,
+  ROOM_FIELDS,
+  roomFrom,
   sizesFrom,
   standsAtFrom,
 } from "@/ui/containers";
@@ -57,18 +60,28 @@ export function ContainerSection(props: Props) {
 const MoveSchema = z.object({
   at: z.string(),
   from: z.string().refine(isIsoDate, { error: say.enterTheDay }),
+  ...ROOM_FIELDS,
 });
+
+/** A shelf under a lamp in a cool room, to begin with. */
+const USUAL_ROOM = {
+  metric: { roomMin: 14, roomMax: 18, lampHours: 14, lampUmol: 120 },
+  imperial: { roomMin: 57, roomMax: 64, lampHours: 14, lampUmol: 120 },
+} as const;
 
 /** The places where they stand in turn, and one more to move them to. */
 function Moves({ garden, bed, container, day }: Props) {
   const wording = useWording();
+  const { units } = garden.settings;
   const now = standsAtOn(container, day);
   const form = useFields(MoveSchema, {
     at: now.kind === "outdoors" ? "window" : "outdoors",
     from: isoDate(day),
+    ...USUAL_ROOM[units],
   });
-  const move = form.handleSubmit(async ({ at, from }) => {
-    const place = standsAtFrom(at);
+  const typed = form.watch();
+  const move = form.handleSubmit(async ({ at, from, ...room }) => {
+    const place = at === "room" ? roomFrom(room, units) : standsAtFrom(at);
     const done = await gardenStore().dispatch("bed.moveContainers", {
       bedId: bed.id,
       from,
@@ -91,7 +104,7 @@ function Moves({ garden, bed, container, day }: Props) {
         <Box key={from} sx={{ display: "flex", alignItems: "center", gap: 1, fontSize: 14.5 }}>
           <Box sx={{ flex: 1, py: 0.75 }}>
             {say.stay({
-              place: placeWords(garden, at),
+              place: placeWords(garden, at, wording),
               date: wording.date(dayNumber(from), day),
             })}
           </Box>
@@ -113,9 +126,35 @@ function Moves({ garden, bed, container, day }: Props) {
           name="at"
           size="small"
           label={say.to}
-          choices={placesToStand(garden)}
+          choices={placesToMove(garden)}
         />
         <DateField control={form.control} name="from" size="small" label={say.from} />
+        {typed.at === "room" && (
+          <>
+            {(["roomMin", "roomMax"] as const).map((name) => (
+              <NumberField
+                key={name}
+                control={form.control}
+                name={name}
+                size="small"
+                label={say[name === "roomMin" ? "nights" : "days"]({
+                  unit: units === "imperial" ? "°F" : "°C",
+                })}
+              />
+            ))}
+            <NumberField
+              control={form.control}
+              name="lampHours"
+              size="small"
+              label={say.lampHours}
+            />
+            <NumberField control={form.control} name="lampUmol" size="small" label={say.lampUmol} />
+            <Box sx={{ gridColumn: "span 2", fontSize: 14, color: "var(--ash-text)" }}>
+              {Number.isFinite(lampMol(typed)) &&
+                say.lampHint({ mol: wording.number(lampMol(typed), 1) })}
+            </Box>
+          </>
+        )}
         <Button type="submit" variant="outlined" sx={{ gridColumn: "span 2" }}>
           {say.moveThem}
         </Button>

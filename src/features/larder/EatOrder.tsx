@@ -29,63 +29,67 @@ export function EatOrder({ order, day }: Props) {
         {order.length === 0 ? say.nothingToEat : say.eatHint}
       </Box>
       <Box component="ol" sx={{ m: 0, p: 0, listStyle: "none" }}>
-        {order.map(({ id, plantingId, name, bedName, group, kg, heads, untilDay, why }) => {
-          const px = Math.max(10, Math.min(1, (untilDay - day) / DAYS_SHOWN) * LONGEST_PX);
-          return (
-            <Box
-              component="li"
-              key={id}
-              sx={{
-                display: "grid",
-                gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "230px minmax(0, 1fr)" },
-                columnGap: 2,
-                alignItems: "center",
-                py: 0.5,
-                fontSize: 15.5,
-              }}
-            >
-              <Box>
-                {plantingId === null ? (
-                  <b>{name}</b>
-                ) : (
-                  <Box
-                    component="button"
-                    type="button"
-                    onClick={() => setView({ selectedPlantingId: plantingId })}
-                    sx={{
-                      all: "unset",
-                      cursor: "pointer",
-                      fontWeight: 700,
-                      textDecoration: "underline",
-                      textUnderlineOffset: 3,
-                      "&:focus-visible": { outline: "2px solid var(--ember)", outlineOffset: 2 },
-                    }}
-                  >
-                    {name}
+        {order.map(
+          ({ id, plantingId, name, bedName, group, kg, heads, bunches, untilDay, why }) => {
+            const px = Math.max(10, Math.min(1, (untilDay - day) / DAYS_SHOWN) * LONGEST_PX);
+            return (
+              <Box
+                component="li"
+                key={id}
+                sx={{
+                  display: "grid",
+                  gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "230px minmax(0, 1fr)" },
+                  columnGap: 2,
+                  alignItems: "center",
+                  py: 0.5,
+                  fontSize: 15.5,
+                }}
+              >
+                <Box>
+                  {plantingId === null ? (
+                    <b>{name}</b>
+                  ) : (
+                    <Box
+                      component="button"
+                      type="button"
+                      onClick={() => setView({ selectedPlantingId: plantingId })}
+                      sx={{
+                        all: "unset",
+                        cursor: "pointer",
+                        fontWeight: 700,
+                        textDecoration: "underline",
+                        textUnderlineOffset: 3,
+                        "&:focus-visible": { outline: "2px solid var(--ember)", outlineOffset: 2 },
+                      }}
+                    >
+                      {name}
+                    </Box>
+                  )}
+                  {bedName !== "" && `, ${bedName}`}{" "}
+                  <Box component="span" sx={{ color: "var(--ash-text)" }}>
+                    {wording.weightG(roughG(kg))}
+                    {heads !== null && say.heads({ number: wording.number(heads), count: heads })}
+                    {bunches !== null &&
+                      say.bunches({ number: wording.number(bunches), count: bunches })}
                   </Box>
-                )}
-                {bedName !== "" && `, ${bedName}`}{" "}
-                <Box component="span" sx={{ color: "var(--ash-text)" }}>
-                  {wording.weightG(roughG(kg))}
-                  {heads !== null && say.heads({ number: wording.number(heads), count: heads })}
+                </Box>
+                <Box sx={{ display: "flex", alignItems: "center", gap: 1.25, flexWrap: "wrap" }}>
+                  <Box
+                    aria-hidden
+                    sx={{
+                      width: `min(${px}px, 45%)`,
+                      height: 13,
+                      borderRadius: 7,
+                      bgcolor: GROUP_FILLS[group],
+                      flex: "none",
+                    }}
+                  />
+                  {told(why)}
                 </Box>
               </Box>
-              <Box sx={{ display: "flex", alignItems: "center", gap: 1.25, flexWrap: "wrap" }}>
-                <Box
-                  aria-hidden
-                  sx={{
-                    width: `min(${px}px, 45%)`,
-                    height: 13,
-                    borderRadius: 7,
-                    bgcolor: GROUP_FILLS[group],
-                    flex: "none",
-                  }}
-                />
-                {told(why)}
-              </Box>
-            </Box>
-          );
-        })}
+            );
+          },
+        )}
       </Box>
     </Box>
   );

@@ -6,7 +6,7 @@ import { fillingsOf, litresOfEach, type StandsAt } from "@/core/containers";
 import type { Garden } from "@/core/garden";
 import { containers as say } from "@/words/en/containers";
 import { ChoiceField, LengthField, NumberField, type Fields } from "../forms";
-import { useWording } from "../wording";
+import { useWording, type LocalWording } from "../wording";
 import { sizesFrom, type ContainerFields as Typed } from "./containerFields";
 
 interface Props<F extends FieldValues & Typed> {
@@ -117,12 +117,30 @@ export function placesToStand({ shelters }: Pick<Garden, "shelters">) {
   ];
 }
 
+/** The same, and a growing room, whose warmth and lamps are asked for besides. */
+export function placesToMove(garden: Pick<Garden, "shelters">) {
+  return [...placesToStand(garden), { value: "room", words: say.placeRoom }];
+}
+
 /** The choice that stands for a place. */
 export function placeKey(at: StandsAt): string {
   return at.kind === "shelter" ? at.shelterId : at.kind;
 }
 
 /** A place in words: "in House 1". */
-export function placeWords(garden: Pick<Garden, "shelters">, at: StandsAt): string {
+export function placeWords(
+  garden: Pick<Garden, "shelters">,
+  at: StandsAt,
+  wording?: Pick<LocalWording, "temperature" | "number">,
+): string {
+  if (at.kind === "room") {
+    return wording
+      ? say.placeRoomAt({
+          min: wording.temperature(at.minC),
+          max: wording.temperature(at.maxC),
+          hours: wording.number(at.lampHours),
+        })
+      : say.placeRoom;
+  }
   return placesToStand(garden).find(({ value }) => value === placeKey(at))?.words ?? "";
 }

@@ -1,15 +1,15 @@
 import { z } from "zod";
 import containersJson from "@data/containerKinds.json";
-import { diameterFor, type Container, type StandsAt } from "@/core/containers";
+import { CONTAINER_KINDS, diameterFor, type Container, type StandsAt } from "@/core/containers";
 import type { Bed } from "@/core/garden";
 import { exactM } from "@/core/layout";
-import { centimetres, inches, litresFromGallons, type Units } from "@/core/units";
+import { celsius, centimetres, inches, litresFromGallons, type Units } from "@/core/units";
 import { containers as say } from "@/words/en/containers";
 import { maybeAmount } from "../forms";
 
 /** Containers as a form holds them, sizes in the grower's short units: to be spread into its schema. */
 export const CONTAINER_FIELDS = {
-  kind: z.enum(["pot", "planter", "bag", "sack", "windowBox"]),
+  kind: z.enum(CONTAINER_KINDS),
   outline: z.enum(["round", "rectangle"]),
   sizeBy: z.enum(["size", "volume"]),
   /** Diameter, or length of each. */
@@ -62,6 +62,33 @@ export function containerFieldsOf(
     depth: shortOf(depthM, units),
   };
 }
+
+/** A growing room as a form holds it, temperatures in the grower's degrees: to be spread into its schema. */
+export const ROOM_FIELDS = {
+  roomMin: maybeAmount,
+  roomMax: maybeAmount,
+  lampHours: maybeAmount,
+  lampUmol: maybeAmount,
+};
+export type RoomFields = z.infer<z.ZodObject<typeof ROOM_FIELDS>>;
+
+/** A growing room as its fields say; what is missing is refused by the garden, with its name. */
+export function roomFrom(
+  { roomMin, roomMax, lampHours, lampUmol }: RoomFields,
+  units: Units,
+): StandsAt {
+  const inC = (value: number) =>
+    units === "imperial" ? Math.round(celsius(value) * 10) / 10 : value;
+  return { kind: "room", minC: inC(roomMin), maxC: inC(roomMax), lampHours, lampUmol };
+}
+
+/** Light of lamps in a day, mol/m². */
+export function lampMol({ lampHours, lampUmol }: Pick<RoomFields, "lampHours" | "lampUmol">) {
+  return (lampHours * lampUmol * SECONDS_PER_HOUR) / UMOL_PER_MOL;
+}
+
+const SECONDS_PER_HOUR = 3600;
+const UMOL_PER_MOL = 1e6;
 
 /** Where a choice says that they stand. */
 export function standsAtFrom(at: string): StandsAt {

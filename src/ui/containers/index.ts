@@ -1,8 +1,11 @@
-export { ContainerFields, placesToStand, placeWords } from "./ContainerFields";
+export { ContainerFields, placesToMove, placeWords } from "./ContainerFields";
 export {
   CONTAINER_FIELDS,
   containerFieldsOf,
+  lampMol,
   refineContainer,
+  ROOM_FIELDS,
+  roomFrom,
   rowFrom,
   sizesFrom,
   standsAtFrom,

@@ -139,6 +139,8 @@ export const larder = table({
   eatHint: "What is over first comes first.",
   heads: ({ number, count }: { number: string; count: number }) =>
     `, ${number} ${plural(count, "head", "heads")}`,
+  bunches: ({ number, count }: { number: string; count: number }) =>
+    `, ${number} ${plural(count, "bunch", "bunches")}`,
   nothingToEat: "Nothing is ready within three weeks.",
   inStore: "In store",
   nothingInStore: "Nothing is in store yet.",

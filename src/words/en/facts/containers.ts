@@ -9,6 +9,16 @@ export const containers = learn<ContainersFacts>({
   "containers.giveHowDeepTheyAre": "Enter how deep they are.",
   "containers.atLeast3CmDeep": (_about, say) => `At least ${say.distanceCm(3)} deep.`,
   "containers.atMost2MDeep": (_about, say) => `At most ${say.lengthM(2)} deep.`,
+  "containers.giveHowWarmTheRoomIs": "Enter how warm the room is, at night and by day.",
+  "containers.aRoomIsNoFreezer": (_about, say) =>
+    `A growing room is at least ${say.temperature(0)} warm.`,
+  "containers.noPlantGrowsThere": (_about, say) => `At most ${say.temperature(40)}.`,
+  "containers.byDayAtLeastAsWarm": "By day it is at least as warm as at night.",
+  "containers.giveHoursOfLight": "Enter how many hours a day the lamps burn; 0 in the dark.",
+  "containers.n0To24Hours": "From 0 to 24 hours.",
+  "containers.giveTheLightOfTheLamps":
+    "Enter the light over the plants in µmol/m² a second, as the lamp's sheet says; 0 in the dark.",
+  "containers.n0To2000Micromoles": "From 0 to 2000 µmol/m² a second.",
   "containers.sayWhereTheyStand": "Say where they stand.",
   "containers.atMost200Moves": "At most 200 moves.",
   "containers.movesInTheOrderOfTheirDays": "Moves go in the order of their days, one a day.",
