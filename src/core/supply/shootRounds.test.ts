@@ -3,6 +3,7 @@ import { commands } from "../commands";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { tasksOn } from "../tasks";
 import type { StoreLot } from "../food";
+import { plantingOf } from "../gardenFile/small.testdata";
 import type { Bed, Garden } from "../garden";
 import { forcedFromStore, sourcesIn, USUAL_YEAR } from ".";
 import { shootRounds, type ShootRotation } from "./shootRounds";
@@ -60,6 +61,36 @@ test("what cannot be is told with a way out: no room, or too cold and dark for a
   expect(english(wide.problem)).toMatch(/^House 3 has no 21 m free for all that time: take fewer/);
   const winter = rounds({ bedId: "bed-14", squares: 2, batches: 4, firstDay: day("2026-12-01") });
   expect(english(winter.problem)).toMatch(/too late for a round of 2 weeks\. Take more squares/);
+});
+
+test("shoots go into the strip beside rows that are being dug, as wide as it is, and clash with nothing", () => {
+  const [bare] = [...tarnholt.beds.values()].filter(({ id }) => id === "house-3");
+  if (!bare) throw new Error("a bed in the house");
+  // Carrots along one side of the whole bed until summer: 25 cm beside them lie free.
+  const carrots = plantingOf("carrot", "2026-08-01", {
+    id: "dug",
+    bedId: bare.id,
+    lengthM: bare.lengthM,
+    across: { kind: "strip", fromM: 0, widthM: bare.widthM - 0.25 },
+  });
+  const garden = { ...tarnholt, plantings: new Map([[carrots.id, carrots]]) };
+  const firstDay = day("2027-02-15");
+  const beside = shootRounds(
+    site,
+    garden,
+    { ...rotation, squares: 4, batches: 5, firstDay },
+    () => `beside-${(made += 1)}`,
+  );
+  expect(beside.batches[0]?.planting.across).toEqual({
+    kind: "strip",
+    fromM: expect.closeTo(bare.widthM - 0.25, 6),
+    widthM: expect.closeTo(0.25, 6),
+  });
+  const outcome = commands["succession.add"].apply(garden, {
+    succession: { id: "beside", rule: "calendar", interval: 7 },
+    plantings: beside.batches.map(({ planting }) => ({ ...planting, successionId: "beside" })),
+  });
+  expect(outcome.ok).toBe(true);
 });
 
 test("stored beets in six pots at a window, one every other week: roots come out of the store, leaves into the larder", () => {

@@ -1,4 +1,4 @@
-import { freeStretches, occupantsOf } from "../bedSpace";
+import { gapsIn, occupantsOf } from "../bedSpace";
 import { isoDate, type DayNumber } from "../calendar";
 import { varietyOf } from "../crops";
 import { fact, type Fact } from "../facts";
@@ -79,8 +79,8 @@ export function shootRounds(
   const acrossM = bed.container ? bed.widthM : Math.min(rotation.squareM, bed.widthM);
   const roundDays = squares * everyDays;
   const lastDay = firstDay + (batches - 1) * everyDays + roundDays;
-  const startM = startIn(site, garden, bed, squares * sideM, firstDay, lastDay);
-  if (startM === null) {
+  const plot = plotIn(site, garden, bed, { lengthM: squares * sideM, acrossM }, firstDay, lastDay);
+  if (!plot) {
     return none(fact("supply.noRoomForSquares", { bed: bed.name, lengthM: squares * sideM }));
   }
   const made = Array.from({ length: batches }, (_, index): ShootBatch => {
@@ -96,12 +96,12 @@ export function shootRounds(
       sowOn: isoDate(sowDay),
       method: "direct",
       stage: "full",
-      fromM: exactM(startM + square * sideM),
+      fromM: exactM(plot.fromM + square * sideM),
       lengthM: exactM(sideM),
       across:
-        bed.container || acrossM >= bed.widthM
+        bed.container || plot.widthM >= bed.widthM - 1e-6
           ? WHOLE_WIDTH
-          : { kind: "strip", fromM: 0, widthM: acrossM },
+          : { kind: "strip", fromM: exactM(plot.leftM), widthM: exactM(plot.widthM) },
       clearOn: isoDate(sowDay + roundDays - DUG_IN_DAYS),
     });
     const state = plantingState(garden, site, planting);
@@ -135,16 +135,34 @@ export function shootRounds(
   };
 }
 
-/** Where so much of a bed is free for all of the rounds; null where it is not. */
-function startIn(
+/** Ground for the rounds: where it begins along the bed, from where across it, and how wide it is, m. */
+interface Plot {
+  fromM: number;
+  leftM: number;
+  widthM: number;
+}
+
+/**
+ * Where so much of a bed is free for all of the rounds: as wide as a square, or a narrower strip beside
+ * what stands there or is being dug; null where there is nothing.
+ */
+function plotIn(
   site: Site,
   garden: Garden,
   bed: Bed,
-  lengthM: number,
+  { lengthM, acrossM }: { lengthM: number; acrossM: number },
   fromDay: DayNumber,
   untilDay: DayNumber,
-): number | null {
-  const free = freeStretches(occupantsOf(site, garden, bed), bed, fromDay, untilDay);
-  const found = free.find(({ fromM, toM }) => toM - fromM >= lengthM - 1e-6);
-  return found ? found.fromM : null;
+): Plot | null {
+  const least = Math.min(acrossM, NARROWEST_M);
+  const gaps = gapsIn(occupantsOf(site, garden, bed), bed, fromDay, untilDay, lengthM)
+    .filter((gap) => gap.fromDay <= fromDay && gap.untilDay >= untilDay)
+    .map(({ fromM, toM, leftM, rightM }) => ({ fromM, toM, leftM, widthM: rightM - leftM }))
+    .filter(({ fromM, toM, widthM }) => toM - fromM >= lengthM - 1e-6 && widthM >= least - 1e-6)
+    .sort((a, b) => Math.min(acrossM, b.widthM) - Math.min(acrossM, a.widthM) || a.fromM - b.fromM);
+  const [best] = gaps;
+  return best ? { ...best, widthM: Math.min(acrossM, best.widthM) } : null;
 }
+
+/** A strip narrower than this is no square, m. */
+const NARROWEST_M = 0.15;

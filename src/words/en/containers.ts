@@ -31,13 +31,13 @@ export const containers = table({
   placeOutdoors: "outdoors",
   placeWindow: "at a window indoors",
   placeBench: "on the heated bench",
-  placeRoom: "in a growing room with its own warmth and lamps",
+  placeRoom: "in a growing room",
   placeRoomAt: ({ min, max, hours }: { min: string; max: string; hours: string }) =>
     `in a growing room, ${min} to ${max}, ${hours} h of lamps`,
   nights: ({ unit }: { unit: string }) => `At night (${unit})`,
   days: ({ unit }: { unit: string }) => `By day (${unit})`,
   lampHours: "Lamps, hours a day",
-  lampUmol: "Their light (µmol/m² s)",
+  lampUmol: "Lamps, µmol/m² s",
   lampHint: ({ mol }: { mol: string }) =>
     `That is ${mol} mol a day; shoots want 6 or more, roots in the dark 0.`,
   placeIn: ({ shelter }: { shelter: string }) => `in ${shelter}`,
