@@ -286,7 +286,7 @@ test("shoots in rotation: seven squares through two rounds, with their seed, und
   await expect(dialog(page).getByRole("alert")).toContainText("House 3 has no 21 m free");
   await dialog(page).getByLabel("Side of a square (cm)").fill("30");
   await dialog(page).getByRole("button", { name: shootsWords.planThem }).click();
-  await expect(told(page, "14 sowings of shoots planned")).toBeVisible();
+  await expect(told(page, "14 planned, one after the other")).toBeVisible();
   await page.getByRole("button", { name: shellWords.undo, exact: true }).click();
   await expect(told(page, "shoots")).toBeVisible();
 });
@@ -317,6 +317,8 @@ test("a whole plan for the gaps: searched, looked through, taken in part, undone
     .filter((text) => !text.startsWith("Put "))
     .map((text) => text.split(",")[0]);
   expect(new Set(crops).size).toBeLessThanOrEqual(3);
+  // Three kinds are what is short then, and said to be.
+  await expect(dialog(page)).toContainText("wants more kinds of crops than you allow");
   await steps.last().uncheck();
   const count = (await steps.count()) - 1;
   await dialog(page)

@@ -9,7 +9,7 @@ import { Controller } from "react-hook-form";
 import { z } from "zod";
 import type { DayNumber } from "@/core/calendar";
 import { dayNumber, type IsoDate } from "@/core/calendar";
-import { takenSteps, type FillStep } from "@/core/fill";
+import { takenSteps, type FillLimits, type FillStep } from "@/core/fill";
 import type { Garden } from "@/core/garden";
 import type { Weeks } from "@/core/supply";
 import { gardenStore, newId } from "@/store";
@@ -53,6 +53,7 @@ export default function FillDialog({ garden, weeks, day, onClose }: Props) {
   const [found, setFound] = useState<FillFound | null>(null);
   const [left, setLeft] = useState<ReadonlySet<string>>(NONE);
   const [refusal, setRefusal] = useState("");
+  const [limits, setLimits] = useState<FillLimits>({ hours: null, kinds: null });
   // Whoever leaves does not wait for it.
   useEffect(() => () => job?.stop(), [job]);
   const search = handleSubmit(async ({ hours, kinds, mayMove }) => {
@@ -60,12 +61,13 @@ export default function FillDialog({ garden, weeks, day, onClose }: Props) {
     setFound(null);
     setLeft(NONE);
     setRefusal("");
-    const limits = {
+    const asked = {
       hours: Number.isNaN(hours) ? null : hours,
       kinds: Number.isNaN(kinds) ? null : kinds,
       mayMove,
     };
-    const started = fillGaps({ garden, weeks, limits, seconds: SECONDS }, setFound);
+    setLimits(asked);
+    const started = fillGaps({ garden, weeks, limits: asked, seconds: SECONDS }, setFound);
     setJob(started);
     try {
       const last = await started.result;
@@ -145,13 +147,12 @@ export default function FillDialog({ garden, weeks, day, onClose }: Props) {
             </b>{" "}
             {found.gap < LEAST_GAP
               ? say.proven
-              : Number.isFinite(found.gap) &&
-                say.gap({ percent: wording.number(found.gap * 100, 1) })}{" "}
-            {found.isFinal && steps.length === 0 && say.nothing}
-            {found.isFinal &&
+              : found.gap < 1 && say.gap({ percent: wording.number(found.gap * 100, 1) })}{" "}
+            {!isSearching && steps.length === 0 && say.nothing}
+            {!isSearching &&
               steps.length > 0 &&
               found.plan.afterKg > LEAST_SHORT_KG &&
-              say.stillShort({ weight: weight(found.plan.afterKg) })}
+              say[limitedBy(steps, limits)]({ weight: weight(found.plan.afterKg) })}
           </>
         )}
       </Box>
@@ -179,6 +180,17 @@ const NONE: ReadonlySet<string> = new Set();
 /** Closer than a thousandth it is as good as proven. */
 const LEAST_GAP = 0.001;
 const LEAST_SHORT_KG = 0.5;
+
+/** What a plan has used up of what it was allowed: then that is what is short, and not the ground. */
+function limitedBy(steps: readonly FillStep[], { hours, kinds }: FillLimits) {
+  const sown = steps.flatMap((step) => ("hours" in step ? [step] : []));
+  const used = sown.reduce((sum, step) => sum + step.hours, 0);
+  if (hours !== null && used >= NEARLY * hours) return "stillShortOfHours";
+  const crops = new Set(sown.map(({ cropName }) => cropName));
+  return kinds !== null && crops.size >= kinds ? "stillShortOfKinds" : "stillShort";
+}
+
+const NEARLY = 0.9;
 
 /** A step left or taken; what is under a cover goes with its cover, and comes with it. */
 function toggled(

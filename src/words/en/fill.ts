@@ -24,6 +24,10 @@ export const fill = table({
     "No sowing in free ground lessens what is short. What is missing is ground, covers or light: clear a bed, add a cover or a container, store more, or buy plants.",
   stillShort: ({ weight }: { weight: string }) =>
     `What stays short, ${weight}, has no free ground that gives it in time.`,
+  stillShortOfHours: ({ weight }: { weight: string }) =>
+    `What stays short, ${weight}, wants more hours of work than you allow.`,
+  stillShortOfKinds: ({ weight }: { weight: string }) =>
+    `What stays short, ${weight}, wants more kinds of crops than you allow.`,
   step: ({
     crop,
     length,
