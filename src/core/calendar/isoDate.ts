@@ -92,7 +92,19 @@ export function addDays(date: IsoDate, days: number): IsoDate {
 
 /** Day of the year, 1 to 366. */
 export function dayOfYear(day: DayNumber): number {
-  // Asked for by every climate and curve, day by day: the same sums as above, without an object.
+  // Asked for by every climate and curve, day by day, and always of the same few years.
+  const at = Math.floor(day) - TABLE_FROM_DAY;
+  if (at < 0 || at >= TABLE_DAYS) return computedDayOfYear(day);
+  return (dayOfYearTable[at] ||= computedDayOfYear(day));
+}
+
+const TABLE_FROM_DAY = dayNumberOf(1990, 1, 1);
+const TABLE_DAYS = 60 * 366;
+/** 0 until it is asked for. */
+const dayOfYearTable = new Uint16Array(TABLE_DAYS);
+
+/** The same sums as of a civil date, without an object. */
+function computedDayOfYear(day: DayNumber): number {
   const shifted = Math.floor(day) + DAYS_FROM_CIVIL_EPOCH_TO_1970;
   const dayOfEra = shifted - Math.floor(shifted / DAYS_PER_ERA) * DAYS_PER_ERA;
   const yearOfEra = yearOfEraOf(dayOfEra);

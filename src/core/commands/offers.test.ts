@@ -116,7 +116,7 @@ test("whatever turning over is offered can be done, whatever is left standing, a
         expect(noClash(outcome.garden)).toBe(true);
       },
     ),
-    { numRuns: 100 },
+    { numRuns: 60 },
   );
   expect(turned).toBeGreaterThan(20);
 });

@@ -27,9 +27,10 @@ function byBalance(covers: string[], from: number): number {
     usualDay(climate, first + at),
   );
   const weather = weatherSteps(climate.latitudeDeg, first, days, QUARTERS);
+  const deepC = days.map((_, at) => usualDeepC(climate, first + at));
   const ground = {
     ...usualGroundOf(climate, first),
-    deepAtC: (step: number) => usualDeepC(climate, first + Math.floor(step / QUARTERS)),
+    deepAtC: (step: number) => deepC[Math.floor(step / QUARTERS)] ?? NaN,
   };
   const { cropC } = runShelter(stackOf(covers), weather, ground, VENTED);
   const looked = cropC.subarray(DAYS_BEFORE * QUARTERS, (DAYS_BEFORE + DAYS_LOOKED_AT) * QUARTERS);
