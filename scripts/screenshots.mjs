@@ -1,4 +1,5 @@
-// Takes the pictures in docs/screenshots from the demo garden, served here for the purpose.
+// Takes the pictures in docs/screenshots from the demo garden, served here for the purpose: all of them,
+// or those named, as in `npm run screenshots -- larder`.
 import { chromium } from "@playwright/test";
 import { spawn } from "node:child_process";
 import { root } from "./prepare.mjs";
@@ -8,6 +9,7 @@ const ADDRESS = `http://localhost:${PORT}`;
 const WIDE = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
+const named = process.argv.slice(2);
 const PICTURES = [
   { name: "today", path: "/place", act: todayBeforeAFreeze },
   {
@@ -51,6 +53,7 @@ const browser = await chromium.launch({
 try {
   await untilServed();
   for (const { name, path, viewport = WIDE, colorScheme = "light", act } of PICTURES) {
+    if (named.length > 0 && !named.includes(name)) continue;
     const context = await browser.newContext({ viewport, colorScheme, locale: "en-GB" });
     const page = await context.newPage();
     await page.goto(`${ADDRESS}${path}`);
@@ -174,7 +177,7 @@ async function salad(page) {
     .first()
     .click();
   await page
-    .getByRole("button", { name: /^Plant it/ })
+    .getByRole("button", { name: /^Plan it/ })
     .first()
     .waitFor();
 }
