@@ -1,5 +1,5 @@
-// Writes the two lists of the library's crops from what lies in data/crops: a crop is added by its
-// files alone. `--check` only compares.
+// Writes the library's crops from what lies in data/crops, as one table for the program to load, and the
+// list of their sources: a crop is added by its files alone. `--check` only compares.
 import { readFileSync, readdirSync, writeFileSync } from "node:fs";
 import { format } from "prettier";
 
@@ -20,13 +20,32 @@ const imports = (folder: string) =>
     .map((id) => `import ${camel(id)} from "@${folder}/${id}.json";`)
     .join("\n");
 
-const library = `${NOTE}
-${imports(CROPS)}
-import type { Crop } from "./schema";
+/** The library as a table: under the path of each value a cell for every crop, null where it has none. */
+function table(): string {
+  const crops = ids(CROPS).map(
+    (id) => JSON.parse(readFileSync(`${CROPS}/${id}.json`, "utf8")) as Cells,
+  );
+  const columns = new Map<string, unknown[]>();
+  const put = (row: number, path: string, value: unknown) => {
+    if (isCells(value)) {
+      for (const [name, inner] of Object.entries(value)) {
+        put(row, path === "" ? name : `${path}.${name}`, inner);
+      }
+      return;
+    }
+    if (value === null)
+      throw new Error(`${path}: null stands for "not there" in the library's table.`);
+    const column = columns.get(path) ?? new Array<unknown>(crops.length).fill(null);
+    column[row] = value;
+    columns.set(path, column);
+  };
+  crops.forEach((crop, row) => put(row, "", crop));
+  return JSON.stringify(Object.fromEntries(columns));
+}
 
-/** The files of the library, one crop each. */
-export const libraryFiles = [${ids(CROPS).map(camel).join(", ")}] as unknown as readonly Crop[];
-`;
+type Cells = Record<string, unknown>;
+const isCells = (value: unknown): value is Cells =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
 
 const sources = `${NOTE}
 ${imports(`${CROPS}/sources`)}
@@ -44,7 +63,7 @@ ${ids(`${CROPS}/sources`)
 
 const options = JSON.parse(readFileSync(".prettierrc.json", "utf8")) as object;
 for (const [path, text] of [
-  ["src/core/crops/libraryFiles.ts", library],
+  ["data/cropTable.json", table()],
   ["src/core/crops/sourceFiles.ts", sources],
 ] as const) {
   const written = await format(text, { ...options, filepath: path });

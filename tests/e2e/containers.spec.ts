@@ -1,4 +1,5 @@
 import { expect, type Page } from "@playwright/test";
+import { expectClean } from "./axe";
 import { COMMONS, giveGarden, test, told } from "./garden";
 import { readFile } from "node:fs/promises";
 import { beds as bedsWords } from "@/words/en/beds";
@@ -75,6 +76,28 @@ test("peas go round the rim of three pots, which are carried in and said to be t
   await pane(page).getByRole("button", { name: words.moveThem }).click();
   await expect(told(page, "Pots moved: at a window indoors.")).toBeVisible();
   await expect(pane(page)).toContainText("at a window indoors from 10 October");
+  // In December into a room with warmth and lamps of its own; what cannot be is said.
+  await pane(page).getByRole("combobox", { name: words.to }).click();
+  await page.getByRole("option", { name: words.placeRoom }).click();
+  await pane(page).getByLabel(words.from).fill("2026-12-01");
+  await pane(page)
+    .getByLabel(words.days({ unit: "°C" }))
+    .fill("9");
+  await pane(page).getByRole("button", { name: words.moveThem }).click();
+  await expect(
+    page.getByRole("alert").filter({ hasText: "By day it is at least as warm as at night." }),
+  ).toBeVisible();
+  await pane(page)
+    .getByLabel(words.days({ unit: "°C" }))
+    .fill("20");
+  // 120 µmol for 16 hours a day.
+  await pane(page).getByLabel(words.lampHours).fill("16");
+  await expect(pane(page)).toContainText(words.lampHint({ mol: "6.9" }));
+  await expectClean(page);
+  await pane(page).getByRole("button", { name: words.moveThem }).click();
+  await expect(pane(page)).toContainText(
+    "in a growing room, 14 °C to 20 °C, 16 h of lamps from 1 December",
+  );
 });
 
 test("sacks of potatoes are planted and filled up three times as the shoots show", async ({

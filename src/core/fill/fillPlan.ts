@@ -3,13 +3,21 @@ import { occupantsOf, placeFor, roomIn, tooSoonFor } from "../bedSpace";
 import { commands } from "../commands";
 import { FOOD_GROUPS, type Need } from "../food";
 import { coversOver, cropsOf, type Garden, type Planting, type Succession } from "../garden";
-import { DAYS_PER_WEEK, dayNumber } from "../calendar";
+import { dayNumber } from "../calendar";
 import { piecesInShed } from "../frostNight";
 import type { Site } from "../growth";
 import { exactM } from "../layout";
 import { plantingAmounts, plantingState, type PlantingState } from "../plantings";
 import { bedDays } from "../schedule";
-import { eatInOrder, needByWeek, sourcesIn, USUAL_YEAR, workHours, type Weeks } from "../supply";
+import {
+  eatInOrder,
+  needByWeek,
+  roundHours,
+  sourcesIn,
+  USUAL_YEAR,
+  workHours,
+  type Weeks,
+} from "../supply";
 import type { GardenFill } from "./gardenFill";
 import type { Option } from "./options";
 
@@ -31,7 +39,9 @@ interface CoverStep {
 }
 
 export interface SowStep {
-  kind: "sow" | "shoots";
+  kind: "sow" | "shoots" | "force";
+  /** From one sowing to the next, days; 0 where there is one. */
+  everyDays: number;
   id: string;
   /** One sowing, or one a week. */
   plantings: readonly [Planting, ...Planting[]];
@@ -74,12 +84,12 @@ export function takenSteps(
 ): PlanTaken {
   const successions: Succession[] = [];
   const plantings = steps.flatMap((step): Planting[] => {
-    if (step.kind !== "sow" && step.kind !== "shoots") return [];
+    if (step.kind === "cover" || step.kind === "leaveOut") return [];
     if (step.kind === "sow") {
       return step.plantings.map((one) => ({ ...one, id: idFor("planting", one.id) }));
     }
     const successionId = idFor("succession", `${step.id}-round`);
-    successions.push({ id: successionId, rule: "calendar", interval: DAYS_PER_WEEK });
+    successions.push({ id: successionId, rule: "calendar", interval: step.everyDays });
     return step.plantings.map((one) => ({ ...one, id: idFor("planting", one.id), successionId }));
   });
   return {
@@ -125,8 +135,8 @@ export function fillPlan(
         if (take(step)) coverOf.set(step.bedId, step);
       }
     }
-    if (option.kind === "shoots") {
-      const step = sowStep(site, next, "shoots", option.plantings, null);
+    if (option.kind === "shoots" || option.kind === "force") {
+      const step = sowStep(site, next, option, option.plantings, null);
       if (step) take(step);
     }
   }
@@ -144,7 +154,7 @@ export function fillPlan(
       for (let piece = 1; piece <= MOST_PIECES && leftM >= FILL.leastM / 2; piece += 1) {
         const own = { ...planting, bedId, id: `${planting.id}-${bedId}-${piece}` };
         const placed = placedIn(site, next, own, leftM);
-        const step = placed && sowStep(site, next, "sow", [placed], cover?.id ?? null);
+        const step = placed && sowStep(site, next, ONE_SOWING, [placed], cover?.id ?? null);
         if (!placed || !step || !take(step)) break;
         leftM -= placed.lengthM;
       }
@@ -252,7 +262,7 @@ function coversPut(
 function sowStep(
   site: Site,
   garden: Garden,
-  kind: SowStep["kind"],
+  { kind, everyDays }: Pick<SowStep, "kind" | "everyDays">,
   [first, ...more]: readonly Planting[],
   cover: string | null,
 ): SowStep | null {
@@ -264,6 +274,7 @@ function sowStep(
   const hours = workHours(bed);
   return {
     kind,
+    everyDays,
     id: first.id,
     plantings: all,
     cropName: cropsOf(garden).get(first.cropId)?.name ?? first.cropId,
@@ -273,12 +284,14 @@ function sowStep(
     plants: amounts.reduce((sum, { plants }) => sum + plants, 0),
     seedGrams: amounts.reduce((sum, { seedGrams }) => sum + seedGrams, 0),
     hours:
-      kind === "shoots"
-        ? FILL.shootHoursEach * all.length
+      kind !== "sow"
+        ? roundHours(kind) * all.length
         : hours.hoursEach + hours.hoursPerM * first.lengthM,
     kg: states.reduce((sum, { usualYieldKg }) => sum + usualYieldKg, 0),
   };
 }
+
+const ONE_SOWING = { kind: "sow", everyDays: 0 } as const;
 
 /** A planting so long, where its bed has room for it in one piece; null where it has not. */
 function placedIn(

@@ -1,8 +1,8 @@
 import { clashesIn } from "../bedSpace";
 import { dayNumber } from "../calendar";
 import { commands } from "../commands";
-import { usualNeed, type Need } from "../food";
-import type { Garden } from "../garden";
+import { usualNeed, type Need, type StoreLot } from "../food";
+import type { Bed, Garden } from "../garden";
 import { smallGarden, plantingOf } from "../gardenFile/small.testdata";
 import { siteFor } from "../plantings";
 import { raisingRoom } from "../propagation";
@@ -141,3 +141,52 @@ test("what is planned stays unless it may move, and makes way only for what is w
   expect(plan.afterKg).toBeLessThan(stays.afterKg);
   expect(taken(garden, plan).plantings.has("squash")).toBe(false);
 }, 60_000);
+
+test("roots from the store are forced in as many pots as the store has roots for", () => {
+  const pots = (id: string): Bed => ({
+    ...{ id, name: id, shelterId: null, covers: [], horizon: null, position: null, history: [] },
+    ...{ lengthM: 1.8, widthM: 0.3 },
+    container: {
+      kind: "pot",
+      outline: "round",
+      eachM: 0.3,
+      depthM: 0.25,
+      stays: [{ from: "2026-01-01", at: { kind: "window" } }],
+    },
+  });
+  // 150 g a root: sixty of them.
+  const beets: StoreLot = {
+    id: "beets",
+    cropId: "beet",
+    varietyId: null,
+    place: "cellar",
+    since: "2026-07-01",
+    grams: 9000,
+    plantingId: null,
+    note: "",
+  };
+  const garden: Garden = {
+    ...empty,
+    beds: new Map([pots("pots-1"), pots("pots-2")].map((bed) => [bed.id, bed])),
+    storeLots: new Map([[beets.id, beets]]),
+  };
+  const need = needOf(4, "cookedGreens");
+  const site = siteOf(garden);
+  const question = gardenFill(site, garden, need, weeks, FREE);
+  const isForced = (index: number) => question.options[index]?.kind === "force";
+  const roots = question.options.flatMap((option) =>
+    option.kind === "force" && option.roots ? [option.roots.wanted] : [],
+  );
+  // Both rows want more together than there is.
+  expect(roots).toHaveLength(2);
+  expect(roots[0]).toBeGreaterThan(30);
+  const { candidates } = question.problem;
+  const lengths = greedyFill({
+    ...question.problem,
+    candidates: candidates.map((one, index) => (isForced(index) ? one : { ...one, lots: [] })),
+  });
+  expect(lengths.filter((lengthM) => lengthM > 0)).toHaveLength(1);
+  const plan = fillPlan(site, garden, need, weeks, question, lengths);
+  expect(plan.steps).toEqual([expect.objectContaining({ kind: "force", everyDays: 14 })]);
+  expect(plan.afterKg).toBeLessThan(plan.beforeKg);
+});

@@ -9,7 +9,7 @@ import { eatInOrder, needByWeek, sourcesIn, USUAL_YEAR, type Weeks } from "../su
 import { bedsAlike, type BedsAlike } from "./bedsAlike";
 import { alikeFor, covered, coverOffer, coversInShed, type Covered } from "./covering";
 import type { Apart, FillLimits, FillProblem, Shared } from "./fillProblem";
-import { plannedOffer, shootOffer } from "./offers";
+import { plannedOffer, rootsInStore, roundOffers } from "./offers";
 import type { Offer, Option } from "./options";
 import { familiesOf, groundOf, onStands } from "./sharing";
 import { sowingsFor, type Looked } from "./sowings";
@@ -24,7 +24,8 @@ export interface GardenFill {
 
 /**
  * What may be done in a garden's free ground to lessen what is unmet: sowings that growers make then, in
- * beds as they are or under covers from the shed, and shoots in rounds; with ground, rotation, room on
+ * beds as they are or under covers from the shed, shoots and forced roots in rounds; with
+ * ground, rotation, room on
  * the bench, covers and the grower's limits.
  */
 export function gardenFill(
@@ -59,13 +60,17 @@ export function gardenFill(
       ...[...under].flatMap(([coverId, those]) =>
         sowingsFor({ ...looked, garden: those.garden }, those.alike, coverId),
       ),
-      ...shootOffer(looked, alike),
+      ...roundOffers(looked, alike),
     ].map((offer, at) => ({ offer, index: offers.length + at }));
     offers.push(...here.map(({ offer }) => offer));
     shared.push(...groundOf(site, base, alike, under, here));
     apart.push(...familiesOf(alike, here, garden.settings.rotationYears));
   }
-  shared.push(...coversInShed(base, offers), ...onStands(base, offers, weeks));
+  shared.push(
+    ...coversInShed(base, offers),
+    ...onStands(base, offers, weeks),
+    ...rootsInStore(offers),
+  );
   return {
     problem: {
       needKg,

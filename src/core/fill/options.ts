@@ -9,8 +9,14 @@ export type Option =
   | { kind: "sow"; planting: Planting; bedIds: readonly string[]; coverId: string | null }
   /** One that is planned and not sown yet. */
   | { kind: "planned"; planting: Planting }
-  /** A square a week. */
-  | { kind: "shoots"; plantings: readonly Planting[]; bedId: string }
+  /** Shoots a square a week, or roots forced a pot at a time; those of which crop, and how many. */
+  | {
+      kind: "shoots" | "force";
+      plantings: readonly Planting[];
+      bedId: string;
+      everyDays: number;
+      roots: { cropId: string; wanted: number; inStore: number } | null;
+    }
   /** A cover of some kind over some of the beds alike, of pieces from the shed that are the same. */
   | { kind: "cover"; coverId: string; pieceIds: readonly string[]; bedIds: readonly string[] };
 

@@ -4,6 +4,7 @@ export { eatingOrder, type EatNow } from "./order";
 export { waysToClose } from "./ways/waysToClose";
 export type { ShortOf } from "./ways/judge";
 export type { Doing, WayToClose } from "./ways/way";
+export { FORCED_EVERY_DAYS, forcedCrops, usualForcing } from "./usualForcing";
 export { usualShoots } from "./usualShoots";
 export { shootRounds, type ShootBatch, type ShootRotation, type ShootRounds } from "./shootRounds";
 export { plantingSources, type Weeks } from "./plantingSources";
@@ -19,7 +20,7 @@ export {
   type SupplyWeek,
 } from "./supply";
 export { USUAL_YEAR, type Year } from "./year";
-export { coverHours, workHours } from "./workHours";
+export { coverHours, roundHours, workHours } from "./workHours";
 export { forcedFromStore } from "./forcedRoots";
 export { coversFor } from "./coversFor";
 export { takenWay, type TakenWay } from "./ways/taking";

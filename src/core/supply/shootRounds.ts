@@ -40,6 +40,8 @@ export interface ShootBatch {
 
 export interface ShootRounds {
   batches: ShootBatch[];
+  /** Squares or containers that they go round in. */
+  squares: number;
   seedGrams: number;
   yieldKg: number;
   /** Of what is forced: roots that it takes, and how many lie in the store for it; null for shoots. */
@@ -65,6 +67,7 @@ export function shootRounds(
 ): ShootRounds {
   const none = (problem: Fact): ShootRounds => ({
     batches: [],
+    squares: rotation.squares,
     seedGrams: 0,
     yieldKg: 0,
     roots: null,
@@ -121,6 +124,7 @@ export function shootRounds(
   );
   return {
     batches: made,
+    squares,
     seedGrams: made.reduce((sum, one) => sum + one.seedGrams, 0),
     yieldKg: made.reduce((sum, one) => sum + one.yieldKg, 0),
     roots: crop.forcedFrom

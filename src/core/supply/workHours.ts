@@ -12,3 +12,8 @@ export function workHours({ widthM }: Pick<Bed, "widthM">) {
 export function coverHours({ lengthM }: Pick<Bed, "lengthM">): number {
   return coverHoursPerM * lengthM;
 }
+
+/** Work of each square of shoots, or of each pot of forced roots, hours. */
+export function roundHours(kind: "shoots" | "force"): number {
+  return kind === "shoots" ? foodJson.fill.shootHoursEach : foodJson.forcing.hoursEach;
+}

@@ -224,8 +224,8 @@ function Step({ step, day }: { step: FillStep; day: DayNumber }) {
   const [first] = plantings;
   const date = dateOf(first);
   const what =
-    kind === "shoots"
-      ? say.shoots({ crop: cropName, count: plantings.length, bed: bedName, date })
+    kind !== "sow"
+      ? say[kind]({ crop: cropName, count: plantings.length, bed: bedName, date })
       : say.step({ crop: cropName, length: wording.lengthM(first.lengthM, 1), bed: bedName, date });
   const gives = {
     weight: wording.weightG(roughG(kg)),
@@ -234,7 +234,12 @@ function Step({ step, day }: { step: FillStep; day: DayNumber }) {
     hours: wording.number(hours, 1),
     covers: covers.length === 0 ? say.uncovered : say.under({ covers: coverWords(covers) }),
   };
-  const detail = kind === "shoots" ? say.shootsGive(gives) : say.stepGives(gives);
+  const detail =
+    kind === "sow"
+      ? say.stepGives(gives)
+      : kind === "shoots"
+        ? say.shootsGive(gives)
+        : say.forceGives({ ...gives, roots: wording.number(plants) });
   return <StepWords what={what} detail={detail} />;
 }
 

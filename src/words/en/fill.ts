@@ -63,6 +63,10 @@ export const fill = table({
     bed: string;
     date: string;
   }) => `${crop}, a square a week in ${bed}, ${count} sowings from ${date}`,
+  force: ({ crop, count, bed, date }: { crop: string; count: number; bed: string; date: string }) =>
+    `${crop} in ${bed}: ${count} pots, one after the other from ${date}`,
+  forceGives: ({ weight, roots, hours }: { weight: string; roots: string; hours: string }) =>
+    `about ${weight} in all; ${roots} roots from the store, about ${hours} h of work`,
   shootsGive: ({ weight, seed, hours }: { weight: string; seed: string; hours: string }) =>
     `about ${weight} in all; ${seed} of seed, about ${hours} h of work`,
   cover: ({ cover, bed }: { cover: string; bed: string }) => `Put ${cover} over ${bed}`,

@@ -1,18 +1,16 @@
-import foodJson from "@data/food.json";
 import { DAYS_PER_WEEK } from "../../calendar";
 import { foodGroupOf } from "../../food";
 import type { Crop } from "../../crops";
 import { bedsInOrder, cropsOf, type Bed } from "../../garden";
-import { containerCount } from "../../containers";
 import { plantingState } from "../../plantings";
 import { plantingSources } from "../plantingSources";
-import { shootRounds, type ShootRounds } from "../shootRounds";
+import type { ShootRounds } from "../shootRounds";
+import { FORCED_EVERY_DAYS, forcedCrops, usualForcing } from "../usualForcing";
 import { usualShoots } from "../usualShoots";
+import { roundHours } from "../workHours";
 import type { InGap } from "./judge";
 import type { Trial } from "./way";
 
-const { shootHoursEach } = foodJson.fill;
-const { everyDays, mostBatches, beforeDays, hoursEach } = foodJson.forcing;
 /** Beds in which shoots are tried. */
 const BEDS = 6;
 
@@ -34,40 +32,14 @@ export function shootTrials(inGap: InGap): Trial[] {
 /** Roots from the store in pots, one after the other, in time for a gap. */
 export function forceTrials(inGap: InGap): Trial[] {
   const { site, garden, weeks, gap } = inGap;
-  const firstDay = Math.max(weeks.today + 1, gap.fromDay - beforeDays);
-  const crops = [...cropsOf(garden).values()].filter(
-    (crop) => crop.forcedFrom !== undefined && foodGroupOf(crop) === gap.group,
+  const when = { today: weeks.today, shortDay: gap.fromDay };
+  const crops = forcedCrops(garden).filter((crop) => foodGroupOf(crop) === gap.group);
+  return bedsInOrder(garden).flatMap((bed) =>
+    crops.flatMap((crop) => {
+      const rounds = usualForcing(site, garden, bed, crop, when);
+      return rounds ? trialOf(inGap, "force", bed, crop, rounds, FORCED_EVERY_DAYS) : [];
+    }),
   );
-  return bedsInOrder(garden).flatMap((bed) => {
-    const { container, lengthM } = bed;
-    if (!container) return [];
-    const squares = containerCount({ lengthM, container });
-    return crops.flatMap((crop) => {
-      const rounds = shootRounds(
-        site,
-        garden,
-        {
-          cropId: crop.id,
-          bedId: bed.id,
-          everyDays,
-          squares,
-          squareM: container.eachM,
-          batches: Math.min(mostBatches, squares),
-          firstDay,
-        },
-        newIds(`force-${bed.id}-${crop.id}`),
-      );
-      const hasRoots = rounds.roots !== null && rounds.roots.inStore >= rounds.roots.wanted;
-      return rounds.problem || !hasRoots
-        ? []
-        : trialOf(inGap, "force", bed, crop, rounds, everyDays);
-    });
-  });
-}
-
-function newIds(prefix: string): () => string {
-  let made = 0;
-  return () => `${prefix}-${(made += 1)}`;
 }
 
 function trialOf(
@@ -95,7 +67,7 @@ function trialOf(
         seedGrams: rounds.seedGrams,
         roots: rounds.roots?.wanted ?? 0,
       },
-      hours: (kind === "shoots" ? shootHoursEach : hoursEach) * plantings.length,
+      hours: roundHours(kind) * plantings.length,
       change: (sources, year) => [
         ...sources,
         ...states.flatMap((state) => plantingSources(site, garden, state, weeks, year)),
