@@ -160,10 +160,16 @@ export function fillPlan(
       }
     }
   }
+  // A cover under which nothing found room stays in the shed, and is not counted either.
+  const kept = steps.filter(
+    (step) => step.kind !== "cover" || steps.some((one) => wants(one, step)),
+  );
+  const withKept =
+    kept.length < steps.length ? commands["plan.take"].apply(garden, takenSteps(kept)) : null;
   return {
-    steps: steps.filter((step) => step.kind !== "cover" || steps.some((one) => wants(one, step))),
+    steps: kept,
     beforeKg: unmetKg(site, garden, need, weeks),
-    afterKg: unmetKg(site, next, need, weeks),
+    afterKg: unmetKg(site, withKept?.ok ? withKept.garden : next, need, weeks),
   };
 }
 

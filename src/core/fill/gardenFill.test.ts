@@ -1,9 +1,15 @@
 import { clashesIn } from "../bedSpace";
 import { dayNumber } from "../calendar";
 import { commands } from "../commands";
-import { usualNeed, type Need, type StoreLot } from "../food";
-import type { Bed, Garden } from "../garden";
-import { smallGarden, plantingOf } from "../gardenFile/small.testdata";
+import { usualNeed, type Need } from "../food";
+import type { Garden } from "../garden";
+import {
+  CLOTH_IN_SHED,
+  inCellar,
+  plantingOf,
+  potsAtWindow,
+  smallGarden,
+} from "../gardenFile/small.testdata";
 import { siteFor } from "../plantings";
 import { raisingRoom } from "../propagation";
 import { fillPlan, unmetKg } from "./fillPlan";
@@ -90,17 +96,7 @@ test("seedlings of a plan find room on the bench that there is; without a bench 
 });
 
 test("a cover from the shed lies over one bed, and what is sown under it goes with it", () => {
-  const piece = {
-    id: "cloth",
-    kind: "cover",
-    materialId: "row-cover-heavy",
-    lengthM: 30,
-    widthM: 6,
-    condition: "good",
-    firstYear: null,
-    bedId: null,
-  } as const;
-  const shed = { ...empty, pieces: new Map([[piece.id, piece]]) };
+  const shed = { ...empty, pieces: new Map([[CLOTH_IN_SHED.id, CLOTH_IN_SHED]]) };
   const site = siteOf(shed);
   const need = needOf(20, "salad", "cookedGreens");
   const question = gardenFill(site, shed, need, weeks, FREE);
@@ -119,6 +115,12 @@ test("a cover from the shed lies over one bed, and what is sown under it goes wi
   const after = taken(shed, plan);
   const bed = [...after.beds.values()].find(({ covers: over }) => over.includes("row-cover-heavy"));
   expect(after.pieces.get("cloth")).toMatchObject({ bedId: bed?.id });
+  // A cover that nothing is sown under stays in the shed, and is not counted.
+  const alone = lengths.map((lengthM, index) =>
+    question.options[index]?.kind === "cover" ? lengthM : 0,
+  );
+  const none = fillPlan(site, shed, need, weeks, question, alone);
+  expect(none).toEqual({ steps: [], beforeKg: none.beforeKg, afterKg: none.beforeKg });
 });
 
 test("what is planned stays unless it may move, and makes way only for what is worth more", async () => {
@@ -143,31 +145,11 @@ test("what is planned stays unless it may move, and makes way only for what is w
 }, 60_000);
 
 test("roots from the store are forced in as many pots as the store has roots for", () => {
-  const pots = (id: string): Bed => ({
-    ...{ id, name: id, shelterId: null, covers: [], horizon: null, position: null, history: [] },
-    ...{ lengthM: 1.8, widthM: 0.3 },
-    container: {
-      kind: "pot",
-      outline: "round",
-      eachM: 0.3,
-      depthM: 0.25,
-      stays: [{ from: "2026-01-01", at: { kind: "window" } }],
-    },
-  });
   // 150 g a root: sixty of them.
-  const beets: StoreLot = {
-    id: "beets",
-    cropId: "beet",
-    varietyId: null,
-    place: "cellar",
-    since: "2026-07-01",
-    grams: 9000,
-    plantingId: null,
-    note: "",
-  };
+  const beets = inCellar("beet", 9000, "2026-07-01");
   const garden: Garden = {
     ...empty,
-    beds: new Map([pots("pots-1"), pots("pots-2")].map((bed) => [bed.id, bed])),
+    beds: new Map(["pots-1", "pots-2"].map((id) => [id, potsAtWindow(id, 6)])),
     storeLots: new Map([[beets.id, beets]]),
   };
   const need = needOf(4, "cookedGreens");

@@ -24,9 +24,8 @@ export interface GardenFill {
 
 /**
  * What may be done in a garden's free ground to lessen what is unmet: sowings that growers make then, in
- * beds as they are or under covers from the shed, shoots and forced roots in rounds; with
- * ground, rotation, room on
- * the bench, covers and the grower's limits.
+ * beds as they are or under covers from the shed, shoots and forced roots in rounds; with ground,
+ * rotation, room on the bench, covers and the grower's limits.
  */
 export function gardenFill(
   site: Site,

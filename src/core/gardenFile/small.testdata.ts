@@ -7,6 +7,8 @@ import {
   type Planting,
   type Shelter,
 } from "../garden";
+import type { StoreLot } from "../food";
+import type { CoverPiece } from "../shelter";
 import { BY_THE_BOOK } from "./byTheBook";
 
 /** A made-up place by few numbers: inland, frost from early October, as no record has to be fitted. */
@@ -49,6 +51,56 @@ export function plantingOf(
   };
 }
 
+/** A bare bed in the open, 8 m by 80 cm, with some things otherwise. */
+export function bedOf(id: string, more: Partial<Bed> = {}): Bed {
+  return {
+    id,
+    name: id.replace("bed-", "Bed "),
+    lengthM: 8,
+    widthM: 0.8,
+    shelterId: null,
+    covers: [],
+    horizon: null,
+    position: null,
+    history: [],
+    ...more,
+  };
+}
+
+/** Round pots of 30 cm in a row at a window. */
+export function potsAtWindow(id: string, count: number): Bed {
+  const eachM = 0.3;
+  return bedOf(id, {
+    lengthM: Math.round(count * eachM * 10) / 10,
+    widthM: eachM,
+    container: {
+      kind: "pot",
+      outline: "round",
+      eachM,
+      depthM: 0.25,
+      stays: [{ from: "2026-01-01", at: { kind: "window" } }],
+    },
+  });
+}
+
+/** So much of a crop in a cellar since a day. */
+export function inCellar(cropId: string, grams: number, since: string): StoreLot {
+  const unknown = { varietyId: null, plantingId: null, note: "" };
+  return { id: `lot-${cropId}`, cropId, place: "cellar", since, grams, ...unknown };
+}
+
+/** A piece of heavy cloth in the shed, large enough for any bed here. */
+export const CLOTH_IN_SHED: CoverPiece = {
+  id: "cloth",
+  kind: "cover",
+  materialId: "row-cover-heavy",
+  lengthM: 40,
+  widthM: 6,
+  condition: "good",
+  firstYear: null,
+  bedId: null,
+};
+
 /** Two beds in the open and one in a greenhouse, with four plantings: all that most tests need. */
 export function smallGarden(some: Partial<Garden> = {}): Garden {
   const house: Shelter = {
@@ -61,19 +113,7 @@ export function smallGarden(some: Partial<Garden> = {}): Garden {
     barrelLitres: 0,
     film: null,
   };
-  const bed = (id: string, more: Partial<Bed> = {}): Bed => ({
-    id,
-    name: id.replace("bed-", "Bed "),
-    lengthM: 8,
-    widthM: 0.8,
-    shelterId: null,
-    covers: [],
-    horizon: null,
-    position: null,
-    history: [],
-    ...more,
-  });
-  const beds = [bed("bed-1"), bed("bed-2"), bed("bed-3", { shelterId: "house" })];
+  const beds = [bedOf("bed-1"), bedOf("bed-2"), bedOf("bed-3", { shelterId: "house" })];
   const plantings = [
     plantingOf("kale", "2026-06-10", { id: "kale", bedId: "bed-1" }),
     plantingOf("spinach", "2026-08-20", { id: "spinach", bedId: "bed-2" }),

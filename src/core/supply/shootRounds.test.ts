@@ -2,9 +2,8 @@ import { dayNumber as day } from "../calendar";
 import { commands } from "../commands";
 import { tarnholt, tarnholtSite as site } from "../plantings/tarnholt.testdata";
 import { tasksOn } from "../tasks";
-import type { StoreLot } from "../food";
-import { plantingOf } from "../gardenFile/small.testdata";
-import type { Bed, Garden } from "../garden";
+import { inCellar, plantingOf, potsAtWindow } from "../gardenFile/small.testdata";
+import type { Garden } from "../garden";
 import { forcedFromStore, sourcesIn, USUAL_YEAR } from ".";
 import { shootRounds, type ShootRotation } from "./shootRounds";
 import { english, inEnglish } from "@/words/told.testdata";
@@ -94,36 +93,8 @@ test("shoots go into the strip beside rows that are being dug, as wide as it is,
 });
 
 test("stored beets in six pots at a window, one every other week: roots come out of the store, leaves into the larder", () => {
-  const [bare] = tarnholt.beds.values();
-  if (!bare) throw new Error("a bed");
-  const pots: Bed = {
-    ...bare,
-    id: "pots",
-    name: "Pots",
-    shelterId: null,
-    covers: [],
-    lengthM: 1.8,
-    widthM: 0.3,
-    position: null,
-    history: [],
-    container: {
-      kind: "pot",
-      outline: "round",
-      eachM: 0.3,
-      depthM: 0.25,
-      stays: [{ from: "2026-01-01", at: { kind: "window" } }],
-    },
-  };
-  const lot: StoreLot = {
-    id: "beets",
-    cropId: "beet",
-    varietyId: null,
-    place: "cellar",
-    since: "2026-11-01",
-    grams: 20_000,
-    plantingId: null,
-    note: "",
-  };
+  const pots = potsAtWindow("pots", 6);
+  const lot = inCellar("beet", 20_000, "2026-11-01");
   const garden = {
     ...tarnholt,
     beds: new Map([...tarnholt.beds, [pots.id, pots]]),
@@ -159,13 +130,13 @@ test("stored beets in six pots at a window, one every other week: roots come out
     plantings: forced.batches.map(({ planting }) => ({ ...planting, successionId: "forced" })),
   });
   if (!outcome.ok) throw new Error(english(outcome.refusal));
-  expect(forcedFromStore(outcome.garden).get("beets")).toBeCloseTo(
+  expect(forcedFromStore(outcome.garden).get(lot.id)).toBeCloseTo(
     (forced.roots?.wanted ?? 0) * 150,
     6,
   );
   const weeks = { firstDay: day("2026-12-01"), count: 26, today: day("2026-12-01") };
   const unitsOf = (of: Garden) =>
-    sourcesIn(site, of, weeks, USUAL_YEAR).find(({ storeLotId }) => storeLotId === "beets")?.units;
+    sourcesIn(site, of, weeks, USUAL_YEAR).find(({ storeLotId }) => storeLotId === lot.id)?.units;
   expect((unitsOf(garden) ?? 0) - (unitsOf(outcome.garden) ?? 0)).toBeCloseTo(
     ((forced.roots?.wanted ?? 0) * 150) / 1000,
     6,

@@ -148,7 +148,9 @@ export default function FillDialog({ garden, weeks, day, onClose }: Props) {
             {found.gap < LEAST_GAP
               ? say.proven
               : found.gap < 1 && say.gap({ percent: wording.number(found.gap * 100, 1) })}{" "}
-            {!isSearching && steps.length === 0 && say.nothing}
+            {!isSearching &&
+              steps.length === 0 &&
+              (limits.hours === null ? say.nothing : say.nothingInHours)}
             {!isSearching &&
               steps.length > 0 &&
               found.plan.afterKg > LEAST_SHORT_KG &&
@@ -214,7 +216,7 @@ function Step({ step, day }: { step: FillStep; day: DayNumber }) {
   const { bedName } = step;
   if (step.kind === "cover") {
     const cover = coverWords([step.coverId]);
-    return <StepWords what={say.cover({ cover, bed: bedName })} detail={say.fromTheShed} />;
+    return <StepWords what={larder.coverIt({ cover, bed: bedName })} detail={say.fromTheShed} />;
   }
   if (step.kind === "leaveOut") {
     const what = say.leaveOut({ crop: step.cropName, bed: bedName, date: dateOf(step.planting) });
@@ -225,7 +227,12 @@ function Step({ step, day }: { step: FillStep; day: DayNumber }) {
   const date = dateOf(first);
   const what =
     kind !== "sow"
-      ? say[kind]({ crop: cropName, count: plantings.length, bed: bedName, date })
+      ? larder[kind === "shoots" ? "shootsWeekly" : "forceRoots"]({
+          crop: cropName,
+          count: plantings.length,
+          bed: bedName,
+          date,
+        })
       : say.step({ crop: cropName, length: wording.lengthM(first.lengthM, 1), bed: bedName, date });
   const gives = {
     weight: wording.weightG(roughG(kg)),
@@ -234,13 +241,12 @@ function Step({ step, day }: { step: FillStep; day: DayNumber }) {
     hours: wording.number(hours, 1),
     covers: covers.length === 0 ? say.uncovered : say.under({ covers: coverWords(covers) }),
   };
-  const detail =
-    kind === "sow"
-      ? say.stepGives(gives)
-      : kind === "shoots"
-        ? say.shootsGive(gives)
-        : say.forceGives({ ...gives, roots: wording.number(plants) });
-  return <StepWords what={what} detail={detail} />;
+  const details = {
+    sow: say.stepGives(gives),
+    shoots: say.shootsGive(gives),
+    force: say.forceGives({ ...gives, roots: wording.number(plants) }),
+  };
+  return <StepWords what={what} detail={details[kind]} />;
 }
 
 function StepWords({ what, detail }: { what: string; detail: string }) {

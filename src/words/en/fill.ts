@@ -4,7 +4,7 @@ import { plural, table } from "../table";
 export const fill = table({
   closeTheGaps: "Close the gaps…",
   title: "Close the gaps",
-  what: "Searches all beds, weeks and crops that growers sow then, covers in the shed and shoots, for what leaves least of what is wanted unmet. Nothing is planted until you say so.",
+  what: "Searches all beds, weeks and crops that growers sow then, covers in the shed, shoots and roots to force, for what leaves least of what is wanted unmet. Nothing is planted until you say so.",
   hours: "At most so many hours of work",
   kinds: "At most so many kinds of crops",
   noLimit: "no limit",
@@ -22,6 +22,8 @@ export const fill = table({
     `At most ${percent} % of that could still be gained by a better plan.`,
   nothing:
     "No sowing in free ground lessens what is short. What is missing is ground, covers or light: clear a bed, add a cover or a container, store more, or buy plants.",
+  nothingInHours:
+    "Nothing that lessens what is short can be done in so few hours, or there is no free ground for it. Allow more hours, or clear a bed.",
   stillShort: ({ weight }: { weight: string }) =>
     `What stays short, ${weight}, has no free ground that gives it in time.`,
   stillShortOfHours: ({ weight }: { weight: string }) =>
@@ -52,24 +54,10 @@ export const fill = table({
     hours: string;
     covers: string;
   }) => `about ${weight} in all, ${covers}; ${plants}, ${seed} of seed, about ${hours} h of work`,
-  shoots: ({
-    crop,
-    count,
-    bed,
-    date,
-  }: {
-    crop: string;
-    count: number;
-    bed: string;
-    date: string;
-  }) => `${crop}, a square a week in ${bed}, ${count} sowings from ${date}`,
-  force: ({ crop, count, bed, date }: { crop: string; count: number; bed: string; date: string }) =>
-    `${crop} in ${bed}: ${count} pots, one after the other from ${date}`,
   forceGives: ({ weight, roots, hours }: { weight: string; roots: string; hours: string }) =>
     `about ${weight} in all; ${roots} roots from the store, about ${hours} h of work`,
   shootsGive: ({ weight, seed, hours }: { weight: string; seed: string; hours: string }) =>
     `about ${weight} in all; ${seed} of seed, about ${hours} h of work`,
-  cover: ({ cover, bed }: { cover: string; bed: string }) => `Put ${cover} over ${bed}`,
   fromTheShed: "from the shed; what is sown under it goes by it",
   leaveOut: ({ crop, bed, date }: { crop: string; bed: string; date: string }) =>
     `Leave out ${crop.toLowerCase()} in ${bed}, planned for ${date}`,

@@ -5,7 +5,7 @@ import { foodGroupOf } from "../../food";
 import { bedsInOrder, cropsOf, type Bed, type Garden, type Planting } from "../../garden";
 import { usualBoughtAgeDays } from "../../growth";
 import { exposureOver, plantingAmounts, plantingState, timelineIfSown } from "../../plantings";
-import { sunShortfall } from "../../schedule";
+import { bedDays, sunShortfall } from "../../schedule";
 import { closesAGap } from "../closesAGap";
 import { plantingSources } from "../plantingSources";
 import { workHours } from "../workHours";
@@ -76,8 +76,8 @@ function bought(inGap: InGap, bed: Bed, opening: Opening, place: string): Trial[
     const state = plantingState(garden, site, planting);
     const readyDay = state?.timeline.readyDay ?? Infinity;
     if (readyDay >= Math.min(gap.untilDay, opening.untilDay)) return [];
-    const over = state?.timeline.clearDay ?? Infinity;
-    const clearOn = over > opening.untilDay ? isoDate(opening.untilDay) : null;
+    const overDay = state ? bedDays(state.timeline).untilDay : opening.untilDay;
+    const clearOn = overDay > opening.untilDay ? isoDate(opening.untilDay) : null;
     return trialOf(inGap, "buy", bed, { ...planting, clearOn }, day);
   });
 }

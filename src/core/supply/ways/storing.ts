@@ -19,6 +19,8 @@ const LEAST_KG = 0.3;
  */
 export function storeTrials(inGap: InGap, { usual }: Judge): Trial[] {
   const { garden, weeks, gap, wantedKg } = inGap;
+  // Of a season to come nothing stands there yet to be put by.
+  if (weeks.firstDay > weeks.today) return [];
   const dishes = usual.flatMap((source) => {
     const dish = dishOf(source);
     return dish ? [{ ...dish, source }] : [];

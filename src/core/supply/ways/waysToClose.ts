@@ -24,9 +24,8 @@ const OF_A_KIND: Readonly<Record<Doing["kind"], number>> = {
 
 /**
  * Ways that would lessen a gap: more sown in free ground, plants bought for it, a cover from the shed,
- * what is left over put by, shoots a square a week, roots forced
- * in pots. What each adds is found by eating the larder once
- * more with it.
+ * what is left over put by, shoots a square a week, roots forced in pots. What each adds is found by
+ * eating the larder once more with it.
  */
 export function waysToClose(
   site: Site,
