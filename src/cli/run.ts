@@ -10,6 +10,7 @@ import { frost } from "./verbs/frost";
 import { hardiness } from "./verbs/hardiness";
 import { night } from "./verbs/night";
 import { ready } from "./verbs/ready";
+import { rehearse } from "./verbs/rehearse";
 import { sprout } from "./verbs/sprout";
 import { sun } from "./verbs/sun";
 import { supply } from "./verbs/supply";
@@ -29,6 +30,7 @@ const VERBS: readonly Verb[] = [
   today,
   supply,
   fill,
+  rehearse,
   check,
   exportFile,
 ];
@@ -52,7 +54,7 @@ export async function run(words: readonly string[]): Promise<Printed> {
   if (rest.includes("--help")) return printed(helpFor(verb));
   try {
     const given = readArguments(rest, verb.options);
-    if (given.positional.length !== verb.positional)
+    if (verb.positional !== "any" && given.positional.length !== verb.positional)
       return refused(say.usageEmber({ usage: verb.usage }));
     const result = await verb.run(given);
     if ("text" in result) return printed(result.text);

@@ -11,7 +11,7 @@ export interface Verb {
   summary: string;
   options: readonly OptionSpec[];
   /** How many words it takes besides its options. */
-  positional: number;
+  positional: number | "any";
   run(given: Arguments): Output | Promise<Output>;
 }
 

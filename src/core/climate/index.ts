@@ -8,7 +8,13 @@ export {
 export { dailyRecordOf, lastDayOf, recordInTenths, type DailyRecord } from "./dailyRecord";
 export { firstFrostDay, FROST_THRESHOLDS_C, frostChances, lastFrostDay } from "./frostOdds";
 export { FEW_SEASONS, frostRecord, looksSouthern, monthDayOfPlace } from "./frostRecord";
-export { generateTemperatures, generateWeather, WET_DARKENING } from "./generator";
+export {
+  cloudShareOf,
+  generateTemperatures,
+  generateWeather,
+  WET_DARKENING,
+  type GeneratedWeather,
+} from "./generator";
 export { hourlyTemperaturesC } from "./hourly";
 export {
   madeUpClimates,
@@ -21,7 +27,9 @@ export { type MadeUpClimate } from "./madeUp/madeUpSchema";
 export { chanceAtOrBelow, usualSpreadC } from "./outlook/outlook";
 export { OutlookSchema, type Outlook, type OutlookDay } from "./outlook/outlookSchema";
 export { OUTLOOK_FORMAT, OUTLOOK_VERSION } from "./outlook/outlookVersion";
+export { randomStream } from "./random";
 export { WeatherRecordSchema, type WeatherRecord } from "./recordSchema";
 export { ClimateSketchSchema } from "./sketch";
 export { CLEAR_SHARE, OVERCAST_SHARE } from "./generator";
+export { snowDepthsM } from "./usualSnow";
 export { USUAL_WIND_MPS, WET_DAY_MM } from "./weatherModel";

@@ -25,6 +25,7 @@ import type { SoilFacts } from "./soil";
 import type { TasksFacts } from "./tasks";
 import type { TraysFacts } from "./trays";
 import type { WeatherFilesFacts } from "./weatherFiles";
+import type { WinterFacts } from "./winter";
 
 /** Every code, with what it is about: numbers in SI, days as day numbers, names as the grower wrote them. */
 export interface Facts
@@ -54,7 +55,8 @@ export interface Facts
     SoilFacts,
     TasksFacts,
     TraysFacts,
-    WeatherFilesFacts {}
+    WeatherFilesFacts,
+    WinterFacts {}
 
 export type Code = keyof Facts;
 

@@ -35,6 +35,7 @@ export type { ShelterFacts } from "./shelter";
 export type { SkyFacts } from "./sky";
 export type { SoilFacts } from "./soil";
 export type { SupplyFacts } from "./supply";
+export type { WinterFacts } from "./winter";
 export type { TasksFacts } from "./tasks";
 export type { TraysFacts } from "./trays";
 export type { WeatherFilesFacts } from "./weatherFiles";

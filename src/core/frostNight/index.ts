@@ -1,4 +1,4 @@
-export { type PutOn } from "./coversToPut";
+export { coversToPut, type BedToCover, type PutOn } from "./coversToPut";
 export { nightsAhead, type NightAhead } from "./nightsAhead";
 export {
   expectedDay,
@@ -17,5 +17,5 @@ export {
 } from "./shelterDays";
 export { coverPiecesOf, piecesInShed, standingCovers } from "./standingCovers";
 export { stormWarnings, type StormWarning } from "./stormWarnings";
-export { tonight, type NightForPlanting, type Tonight } from "./tonight";
+export { lostShare, matters, tonight, type NightForPlanting, type Tonight } from "./tonight";
 export { adviceWords } from "./tonightWords";

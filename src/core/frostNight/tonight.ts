@@ -187,7 +187,8 @@ function nightFrom(
   });
   const lossKg = (atRisk: readonly AtRisk[], felt: Felt) =>
     atRisk.reduce(
-      (sum, one) => sum + one.valueKg * lostShare(damageTo(one, felt, spreadC), one.rootLt50C),
+      (sum, one) =>
+        sum + one.valueKg * lostShare(damageTo(one, felt, spreadC), one.rootLt50C !== null),
       0,
     );
   /** Coldest at the plants with more covers inside, each giving what its condition leaves. */
@@ -219,7 +220,7 @@ function nightFrom(
       damageTo(one, feltWith(bed, covers, materialId, keeps), spreadC);
     return atRisk.map((one) => {
       const damage = damageTo(one, degrees, spreadC);
-      const lost = (some: NightDamage) => lostShare(some, one.rootLt50C);
+      const lost = (some: NightDamage) => lostShare(some, one.rootLt50C !== null);
       const options = EXTRA_COVERS.filter((id) => !covers.includes(id)).map(
         (materialId): CoverFor => ({
           materialId,
@@ -306,13 +307,13 @@ function riskOf(
 }
 
 /** Death counts whole; lost leaves a third, or a tenth where the root is eaten (estimates). */
-function lostShare({ pointDeath, leafLoss }: NightDamage, rootLt50C: number | null): number {
-  const leavesCount = rootLt50C === null ? 1 / 3 : 0.1;
+export function lostShare({ pointDeath, leafLoss }: NightDamage, inSoil: boolean): number {
+  const leavesCount = inSoil ? 0.1 : 1 / 3;
   return pointDeath + leafLoss * (1 - pointDeath) * leavesCount;
 }
 
 /** Whether something is worth doing about a night's damage. */
-function matters({ pointDeath, leafLoss }: NightDamage): boolean {
+export function matters({ pointDeath, leafLoss }: NightDamage): boolean {
   return pointDeath >= DEATH_MATTERS || leafLoss >= LEAF_LOSS_MATTERS;
 }
 

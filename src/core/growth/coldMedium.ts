@@ -43,7 +43,7 @@ export function outsideMinimumC(
     const buffersC = derive([space], potBuffersC);
     return (place, partC) => partC - (space.coldGainC[place] ?? 0) - (buffersC[place] ?? 0);
   }
-  const follows = soilFollowsNight * 0.5 ** (depthCm / depthHalvesCm);
+  const follows = soilFollows(depthCm);
   const unfrozenC = derive([space], unfrozenSoilC);
   const usualMinC = derive([space.climate], usualMinima);
   const keeps = derive([space.climate, mulchCm, snowStays], frozenShares);
@@ -53,14 +53,45 @@ export function outsideMinimumC(
   };
 }
 
+/** Of a night's departure from the usual, the share that soil at a depth follows. */
+function soilFollows(depthCm: number): number {
+  return soilFollowsNight * 0.5 ** (depthCm / depthHalvesCm);
+}
+
+/**
+ * The other way round: what soil at a depth comes to on a night with such a minimum outside, by day of the
+ * year, °C; before what freezing, mulch and snow hold back.
+ */
+export function drawnSoilC(
+  space: GrowingSpace,
+  depthCm: number,
+): (place: number, outsideMinC: number) => number {
+  const follows = soilFollows(depthCm);
+  const unfrozenC = derive([space], unfrozenSoilC);
+  const usualMinC = derive([space.climate], usualMinima);
+  return (place, outsideMinC) =>
+    (unfrozenC[place] ?? 0) + follows * (outsideMinC - (usualMinC[place] ?? 0));
+}
+
+/** Of the cold above it, what soil that freezes keeps under mulch and snow. */
+export function frozenSoilKeeps(mulchCm: number, snowM: number): number {
+  return (
+    frozenKeeps * Math.exp(-mulchCm / mulchKeepsWithinCm) * Math.exp(-snowM / snowJson.keepsWithinM)
+  );
+}
+
+/** How much warmer than the air's low the soil of a container stays on a day with such a swing, °C. */
+export function potBufferC(lagHours: number, swingC: number): number {
+  return ((1 - potSwing(lagHours)) * swingC) / 2;
+}
+
 /**
  * How much warmer than the air's low the soil of a container stays through a night, by day of the year,
  * °C: it lags, and damps the day's swing around the same mean. What freezing holds back is left out.
  */
 function potBuffersC({ potLagHours = 0, firstIndexOf, minTempC, maxTempC }: GrowingSpace) {
-  const damped = 1 - potSwing(potLagHours);
   return Float64Array.from(firstIndexOf, (index) =>
-    index < 0 ? 0 : (damped * ((maxTempC[index] ?? 0) - (minTempC[index] ?? 0))) / 2,
+    index < 0 ? 0 : potBufferC(potLagHours, (maxTempC[index] ?? 0) - (minTempC[index] ?? 0)),
   );
 }
 
@@ -72,11 +103,9 @@ function usualMinima(climate: Climate): Float64Array {
 
 /** What frozen soil keeps of the cold above it, by day of the year. */
 function frozenShares(climate: Climate, mulchCm: number, snowStays: boolean): Float64Array {
-  const mulched = Math.exp(-mulchCm / mulchKeepsWithinCm);
-  return Float64Array.from({ length: DAYS_OF_YEAR }, (_, place) => {
-    const snowM = snowStays ? climate.usualSnowM(place) : 0;
-    return frozenKeeps * mulched * Math.exp(-snowM / snowJson.keepsWithinM);
-  });
+  return Float64Array.from({ length: DAYS_OF_YEAR }, (_, place) =>
+    frozenSoilKeeps(mulchCm, snowStays ? climate.usualSnowM(place) : 0),
+  );
 }
 
 /** Where the soil would be if freezing held nothing, by day of the year, °C. */

@@ -9,6 +9,7 @@ import {
   packetGrowth,
   placeOf,
   responseTable,
+  type GrowthNeeds,
   SPRING_PACKET_DAYS,
 } from "../crops";
 import { COURSE_STEPS, openCourseC, type GrowingSpace } from "../shelter";
@@ -95,7 +96,10 @@ function spellsIn({ courseC, climate }: GrowingSpace, springShare: Float64Array)
 }
 
 /** What comes on in spring goes by growth like that of most winter crops (estimate). */
-const WINTER_CROP = { temperature: { minimumC: 3, optimumC: 19, ceilingC: 31 }, lightHalfMol: 9 };
+export const WINTER_CROP: GrowthNeeds = {
+  temperature: { minimumC: 3, optimumC: 19, ceilingC: 31 },
+  lightHalfMol: 9,
+};
 const MIDWINTER_PLACE = { north: 355, south: 172 };
 
 /**

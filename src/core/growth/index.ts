@@ -1,8 +1,10 @@
+export { drawnSoilC, frozenSoilKeeps, potBufferC } from "./coldMedium";
 export { dayWhenGathered, latestStart, sumBetween, type RunningSum } from "./growthCurve";
 export type { ColdRisk, PartFrom } from "./coldRisk";
 export { HARDENED_OFF_SHARE } from "../crops";
 export { decidingParts, topOf, type DecidingPart } from "./decidingPart";
 export { feltHardening, lt50Course } from "./hardening";
+export { hardeningYear, WINTER_CROP } from "./hardeningYear";
 export { MADE_YEARS, manyYears } from "./manyYears";
 export {
   requirement,

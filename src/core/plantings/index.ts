@@ -20,6 +20,7 @@ export {
   plantingState,
   plantingStates,
   stateIfSown,
+  survivingShare,
   timelineIfSetOut,
   timelineIfSown,
   type PlantingState,

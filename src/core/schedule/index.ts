@@ -17,6 +17,7 @@ export { daysLeftFor, sowableToday, type SowNow } from "./sowToday";
 export { relativeEmergence } from "./relativeEmergence";
 export { sowingAdvice } from "./sowingAdvice";
 export { shareReadyBy, spreadOf, type DateSpread, type Spread } from "./spread";
+export { midwinterAfter, winterOf } from "./spring";
 export { strandOf, type Strand, type StrandPoint } from "./strand";
 export {
   ruleFromDays,
@@ -27,6 +28,13 @@ export {
 } from "./succession";
 export { coldRiskOf, outcomesOf, type Outcomes } from "./winterRisk";
 export { isSownThen, usualRank } from "./usualThen";
-export { bedDays, plantHardiness, type Growing, type MixedWith, type Timeline } from "./growing";
-export { latestSowingFor } from "./readiness";
+export {
+  bedDays,
+  needOf,
+  plantHardiness,
+  type Growing,
+  type MixedWith,
+  type Timeline,
+} from "./growing";
+export { bedPacketDaysFor, latestSowingFor } from "./readiness";
 export { timelineFrom } from "./timeline";

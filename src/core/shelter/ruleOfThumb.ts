@@ -28,12 +28,20 @@ export interface CropDay {
  * ones are vented as the outside warms.
  */
 export function cropDay(climate: Climate, covers: CoverIds, day: DayNumber): CropDay {
-  const outsideMinC = climate.minTempC(day);
-  const outsideMaxC = climate.maxTempC(day);
+  return cropDayOf(covers, {
+    minTempC: climate.minTempC(day),
+    maxTempC: climate.maxTempC(day),
+    dliMol: climate.dliMol(day),
+  });
+}
+
+/** The same for a day of given weather. */
+export function cropDayOf(covers: CoverIds, outside: CropDay): CropDay {
+  const { minTempC: outsideMinC, maxTempC: outsideMaxC } = outside;
   const cool = (outsideMinC + outsideMaxC) / 2 < WORN_BELOW_MEAN_C;
   let minTempC = outsideMinC;
   let maxTempC = outsideMaxC;
-  let dliMol = climate.dliMol(day);
+  let { dliMol } = outside;
   // The sun warms a closed space in proportion to what it brings: little in December.
   const sunShare = Math.min(1, dliMol / BRIGHT_DAY_DLI_MOL);
   const nightShare = nightShareAt(outsideMinC);

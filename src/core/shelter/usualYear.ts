@@ -31,10 +31,11 @@ const WAVE_DAYS = 12;
 const WAVE_DEVIATIONS = 1.5;
 const COLD_NIGHT = { cloudShare: 0.1, windMps: 1 };
 
-/** Covers are worn in full up to the one mean of day and night, and no more from the other on (estimate). */
-const WORN = { fullBelowMeanC: 10, offAboveMeanC: 14 };
-/** Growers open up as it gets warm inside: inner covers first, then vents (usual practice). */
-const { practice: PRACTICE } = shelterJson;
+/**
+ * Growers open up as it gets warm inside: inner covers first, then vents (usual practice). Covers are worn
+ * in full up to the one mean of day and night, and no more from the other on.
+ */
+const { practice: PRACTICE, worn: WORN } = shelterJson;
 /**
  * By day in the warm season lights and sheets are off, as good as so many wide-open vents, and the
  * sides of a house are up (estimates).

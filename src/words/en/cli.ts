@@ -23,6 +23,27 @@ export const cli = table({
   whichSowingsLeaveLeastUnmet: "which sowings in free ground leave least unmet of what is wanted",
   howLongToSearch: "how long to search, in seconds (default 20)",
   secondsFromTo: "--seconds should be a number above 0, at most 3600.",
+  rehearseUsage:
+    "rehearse --garden FILE [--winters N] [--seed S] [--on D] [--from-record] [--change FILE] [--from-winter A --to-winter B] [--threads T], or rehearse --join FILE…",
+  whatBecomesOfAGardenInManyWinters:
+    "what becomes of every planting, and of the harvest each week, in many winters",
+  howManyWinters: "how many winters (default 100, at most 100000)",
+  aNumberThatTheWintersAreMadeFrom:
+    "a whole number from which the winters are made: the same makes the same winters (default 1)",
+  theFirstDayOfTheRehearsal: "the first day (default: the garden's today)",
+  theYearsOnRecordInPlaceOfMadeOnes: "the years of the garden's weather record, not made-up ones",
+  aFileWithAListOfCommands:
+    "a JSON file with a list of commands, tried against the plan on the same winters",
+  theFirstWinterOfAPart:
+    "the first winter of a part, 1 for the first: prints the part, to be joined",
+  theLastWinterOfAPart: "the last winter of a part",
+  howManyProcesses: "how many processes at once (default 1)",
+  putsPartsTogether: "puts the parts in the files together and prints the whole",
+  joinTakesFilesOnly: "--join takes the files of the parts, and no other option.",
+  bothEndsOfAPart: "--from-winter and --to-winter go together, the first not after the last.",
+  notJson: ({ path }: { path: string }) => `${path} does not read as JSON.`,
+  aPartFailed: ({ from, to, said }: { from: number; to: number; said: string }) =>
+    `Winters ${from} to ${to} were not finished: ${said}`,
   supplyUsage: "supply --garden FILE [--from D --to D]",
   whatComesEachWeekAgainstWhatIsWanted:
     "what comes from beds and store each week, as it strays, against what is wanted",

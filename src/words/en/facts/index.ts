@@ -26,6 +26,7 @@ import { supply } from "./supply";
 import { tasks } from "./tasks";
 import { trays } from "./trays";
 import { weatherFiles } from "./weatherFiles";
+import { winter } from "./winter";
 
 /** Every fact of the core as a sentence. */
 export const sentences: Sentences<Facts> = {
@@ -55,4 +56,5 @@ export const sentences: Sentences<Facts> = {
   ...tasks,
   ...trays,
   ...weatherFiles,
+  ...winter,
 };
