@@ -40,7 +40,7 @@ export function createDeriver(connect: (onBroken: () => void) => Comlink.Remote<
     // What was worked out for the first view need not be worked out there again.
     const preparation = isFirst ? preparedSoFar(garden) : null;
     isFirst = false;
-    return { changes, preparation };
+    return { changes, preparation, rehearsed: garden.rehearsed };
   };
   let fail: (error: Error) => void = () => undefined;
   // A worker that breaks answers nothing any more: whoever waits for it is told.

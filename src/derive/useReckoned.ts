@@ -1,7 +1,8 @@
 "use client";
 
 import { create } from "zustand";
-import type { Garden } from "@/core/garden";
+import { derive } from "@/core/derive";
+import { inWrittenWinter, type Garden, type WrittenWinter } from "@/core/garden";
 import type { Site } from "@/core/growth";
 import { isPrepared, siteFor, takePreparation } from "@/core/plantings";
 import { gardenStore, whenIdle } from "@/store";
@@ -25,9 +26,25 @@ const useStore = create<Reckoned>(() => {
 let canWait = false;
 let isPreparing = false;
 
+/** The winter that the garden is looked at in; null for its own days. */
+let lookedIn: WrittenWinter | null = null;
+
+/** The newest garden, in the winter that it is looked at in. */
+function newest(): Garden {
+  const { garden } = gardenStore().getState();
+  return lookedIn ? derive([garden, lookedIn], inWrittenWinter) : garden;
+}
+
+/** Shows every view the garden in a rehearsed winter; null goes back to its own days. */
+export function lookInWinter(life: WrittenWinter | null): void {
+  lookedIn = life;
+  gardenStore().onlyLook(life !== null);
+  follow();
+}
+
 /** Shows the newest garden; where something long must be worked out first, the one before stays. */
 function follow(): void {
-  const { garden } = gardenStore().getState();
+  const garden = newest();
   if (garden === useStore.getState().garden) return;
   if (!canWait || isPrepared(garden)) return show(garden);
   useStore.setState({ isBehind: true });

@@ -22,6 +22,7 @@ import {
   NEWER_REFUSAL,
   NOT_KEPT,
   NOT_EMPTY,
+  ONLY_LOOKED_AT,
   nothingTo,
   storageRefusal,
   TAKEN_OVER,
@@ -98,6 +99,8 @@ export interface GardenStore extends StoreApi<GardenState> {
   begin(file: GardenFile): Promise<Done>;
   /** Moves entities that fail their schema out of the garden, and keeps them aside; resolves to whether there were any. */
   setAsideDamaged(): Promise<boolean>;
+  /** While something that is not the grower's own garden is on the screen, nothing in it is changed. */
+  onlyLook(isOnlyLooked: boolean): void;
   /** The notice of what was set aside has been read. */
   closeSetAside(): void;
 }
@@ -140,6 +143,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
   let changedOnce = false;
   /** Why nothing can be kept any more; null as long as it can. */
   let closed: string | null = null;
+  let isOnlyLooked = false;
   // Writes go one after the other, so that each sees the garden the last one left.
   let queue: Promise<unknown> = Promise.resolve();
 
@@ -172,6 +176,8 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
       const planned = plan(stored);
       if (!planned.ok) return planned;
       const { changes, steps } = planned;
+      // What comes in by itself may: it changes nothing of what is looked at.
+      if (isOnlyLooked && steps !== NO_STEPS) return refused(ONLY_LOOKED_AT);
       const write: Write = {
         changes,
         steps,
@@ -266,6 +272,9 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
       });
       if (!done.ok) store.setState({ storageNotice: done.refusal });
       return found;
+    },
+    onlyLook(isOnly: boolean) {
+      isOnlyLooked = isOnly;
     },
     closeSetAside: () => store.setState({ setAside: [] }),
     dispatch<N extends CommandName>(name: N, input: CommandInput<N>) {

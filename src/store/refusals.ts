@@ -6,6 +6,7 @@ export const NOT_KEPT = say.thisBrowserDoesNotAllowStorageYou;
 export const FULL = say.storageIsFullSoThisChangeWasNot;
 export const TAKEN_OVER = say.lateEmberWasUpdatedInAnotherTabAnd;
 export const NEWER_REFUSAL = say.thisGardenWasLastOpenedByANewer;
+export const ONLY_LOOKED_AT = say.aRehearsedWinterIsOnTheScreen;
 export const BUSY = say.anotherTabKeepsChangingTheGarden;
 
 export function nothingTo(what: "undo" | "redo"): string {

@@ -7,6 +7,13 @@ export type { FillFound } from "./fill.worker";
 export { readGardenFileIn, readMapIn } from "./gardenFile";
 export type { ReadForImport } from "./gardenFile.worker";
 export type { Job } from "./inWorker";
+export {
+  connectRehearseWorker,
+  startRehearsal,
+  workersHere,
+  type RehearsalRun,
+  type RehearsalState,
+} from "./rehearse";
 export { readWeatherFile } from "./weatherFile";
 
 /** Fetches what every worker is made of. */

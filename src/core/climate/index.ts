@@ -28,6 +28,7 @@ export { chanceAtOrBelow, usualSpreadC } from "./outlook/outlook";
 export { OutlookSchema, type Outlook, type OutlookDay } from "./outlook/outlookSchema";
 export { OUTLOOK_FORMAT, OUTLOOK_VERSION } from "./outlook/outlookVersion";
 export { randomStream } from "./random";
+export { rehearsedClimate, type RehearsedWinter } from "./rehearsedClimate";
 export { WeatherRecordSchema, type WeatherRecord } from "./recordSchema";
 export { ClimateSketchSchema } from "./sketch";
 export { CLEAR_SHARE, OVERCAST_SHARE } from "./generator";

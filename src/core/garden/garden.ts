@@ -1,4 +1,4 @@
-import type { WeatherRecord } from "../climate";
+import type { RehearsedWinter, WeatherRecord } from "../climate";
 import { derive } from "../derive";
 import type { Need } from "../food";
 import type { Plot } from "../layout";
@@ -25,6 +25,8 @@ export interface Garden extends Collections {
   plot: Plot | null;
   /** What the eaters want; null until somebody says. */
   need: Need | null;
+  /** A winter that it is looked at in, in place of usual weather; never kept, and in no file. */
+  rehearsed?: RehearsedWinter;
 }
 
 export interface EntityByKind extends CollectedByKind {

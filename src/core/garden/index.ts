@@ -41,5 +41,6 @@ export {
   type Shelter,
   type Succession,
 } from "./schema";
+export { inWrittenWinter, type WrittenWinter } from "./writtenWinter";
 export { SIMULATED_STATION, STATION_ADDRESS } from "./stationAddress";
 export { bedsOn } from "./standingWhere";

@@ -3,6 +3,8 @@ import {
   climateFromSketch,
   dailyRecordOf,
   fitClimate,
+  rehearsedClimate,
+  type RehearsedWinter,
   type ClimateFit,
   type Climate,
   type WeatherRecord,
@@ -70,5 +72,18 @@ export function siteFor(garden: Garden): Site | null {
   if (!place) return null;
   // A record that the place does not go by changes nothing.
   const usedRecord = place.climateFrom === "record" ? record : null;
+  const { rehearsed } = garden;
+  if (rehearsed)
+    return derive([rehearsed, place, usedRecord, settings.degreesSchool], siteInWinter);
   return derive([place, usedRecord, settings.degreesSchool], siteOf);
+}
+
+function siteInWinter(
+  rehearsed: RehearsedWinter,
+  place: Place,
+  record: WeatherRecord | null,
+  degreesSchool: DegreesSchool,
+): Site {
+  const climate = rehearsedClimate(climateOfPlace(place, record), rehearsed);
+  return new Site(place.latitudeDeg, climate, degreesSchool);
 }

@@ -6,7 +6,7 @@ import type { WinterOutcome, WinterTelling } from "./outcome";
 import { WinterAir } from "./winterAir";
 import { WinterPlaces } from "./winterPlaces";
 import { winterSpan, type WinterSpan } from "./winterSpan";
-import type { WinterSource } from "./winterSource";
+import { wintersIn, type WinterSource } from "./winterSource";
 import type { WinterWeather } from "./winterWeather";
 
 /**
@@ -18,6 +18,8 @@ export class Rehearsal {
   readonly span: WinterSpan;
   readonly gardens: readonly GardenWinter[];
   readonly air: WinterAir;
+  /** How many winters there are; without end where they are made. */
+  readonly winters: number;
 
   constructor(
     site: Site,
@@ -25,6 +27,7 @@ export class Rehearsal {
     readonly source: WinterSource,
     fromDay: DayNumber,
   ) {
+    this.winters = wintersIn(source);
     this.span = winterSpan(site.climate, fromDay);
     const places = new WinterPlaces(site, this.span);
     this.gardens = gardens.map((garden) => new GardenWinter(site, garden, this.span, places));

@@ -14,6 +14,8 @@ export const store = table({
     "Late Ember was updated in another tab and this one can no longer save. Reload the page to continue.",
   thisGardenWasLastOpenedByANewer:
     "This garden was last opened by a newer Late Ember. Reload the page to get it.",
+  aRehearsedWinterIsOnTheScreen:
+    "A rehearsed winter is on the screen. Go back to your own garden to change it.",
   anotherTabKeepsChangingTheGarden: "Another tab keeps changing the garden. Try again.",
   nothingTo: ({ what }: { what: string }) => `Nothing to ${what}.`,
   cannotUndoChangedTheSameThingSince: ({ label, since }: { label: string; since: string }) =>
