@@ -1,6 +1,6 @@
 import { fact, type Fact, type Told, keyOf } from "@/core/facts";
 import { createStore, type StoreApi } from "zustand/vanilla";
-import type { CommandInput, CommandName, Outcome, WayOut } from "@/core/commands";
+import type { CommandCall, CommandInput, CommandName, Outcome, WayOut } from "@/core/commands";
 import { keepEqual } from "@/core/derive";
 import {
   changesBetween,
@@ -90,6 +90,8 @@ export interface Refused {
 export interface GardenStore extends StoreApi<GardenState> {
   open(): Promise<void>;
   dispatch<N extends CommandName>(name: N, input: CommandInput<N>): Promise<Done>;
+  /** Several commands as one step to undo: all of them, or none. */
+  dispatchAll(calls: readonly CommandCall[], label: Fact): Promise<Done>;
   undo(): Promise<Done>;
   redo(): Promise<Done>;
   /**
@@ -290,6 +292,17 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
           const { changes, label = name } = outcome;
           const steps = outcome.quiet ? NO_STEPS : withStep(now.steps, { label, changes, tab });
           return { ok: true, changes, steps };
+        });
+      });
+    },
+    dispatchAll(calls: readonly CommandCall[], label: Fact) {
+      return inTurn(async () => {
+        const { applyAll } = await commandsPart();
+        return commit((now) => {
+          const outcome = applyAll(now.garden, calls);
+          if (!outcome.ok) return refused(outcome.refusal);
+          const changes = changesBetween(now.garden, outcome.garden);
+          return { ok: true, changes, steps: withStep(now.steps, { label, changes, tab }) };
         });
       });
     },

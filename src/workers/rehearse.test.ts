@@ -105,5 +105,5 @@ test("a change that takes a planting away is clear before all winters are throug
   expect(paired?.winters).toBeLessThan(100);
   const refused = start({}, { changes: [[{ name: "planting.remove", input: { id: "none" } }]] });
   await until(refused, () => refused.getState().status === "refused");
-  expect(refused.getState().refusal?.code).toBe("winter.changeRefused");
+  expect(refused.getState().refusal?.code).toBe("commands.stepRefused");
 });

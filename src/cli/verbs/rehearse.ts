@@ -1,6 +1,7 @@
 import { execFile } from "node:child_process";
 import { promisify } from "node:util";
 import { dayNumber, isoDate } from "@/core/calendar";
+import type { CommandCall } from "@/core/commands";
 import { fact, type Told } from "@/core/facts";
 import {
   CAUSES,
@@ -11,7 +12,6 @@ import {
   shardFrom,
   shardOf,
   sourceFor,
-  type CommandCall,
   type PlantingOdds,
   type RehearsalAsked,
   type RehearsalReport,

@@ -241,4 +241,7 @@ export interface CommandsFacts {
   "commands.readingsOfAThermometer": { count: number };
   "commands.changedSince": { label: Told; since: Told };
   "commands.leansOnIt": { label: Told; message: Told };
+  "commands.stepRefused": { place: number; refusal: Told };
+  "commands.noSuchCommand": { place: number; name: string };
+  "commands.keepingAChange": { title: string };
 }

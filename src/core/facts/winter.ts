@@ -1,4 +1,4 @@
-import type { Nothing, Told } from "./told";
+import type { Nothing } from "./told";
 
 /** What the room of rehearsed winters has to say, and about what. */
 export interface WinterFacts {
@@ -7,8 +7,6 @@ export interface WinterFacts {
   "winter.fewWintersOnRecord": { count: number; least: number };
   "winter.noRecord": Nothing;
   "winter.onlySoManyOnRecord": { count: number };
-  "winter.changeRefused": { place: number; refusal: Told };
-  "winter.notACommand": { place: number; name: string };
   "winter.notCommands": Nothing;
   "winter.notAShard": Nothing;
   "winter.otherVersion": { version: number };

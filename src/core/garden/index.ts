@@ -41,6 +41,7 @@ export {
   type Shelter,
   type Succession,
 } from "./schema";
+export { sameForWinters } from "./sameForWinters";
 export { inWrittenWinter, type WrittenWinter } from "./writtenWinter";
 export { SIMULATED_STATION, STATION_ADDRESS } from "./stationAddress";
 export { bedsOn } from "./standingWhere";

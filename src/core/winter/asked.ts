@@ -1,6 +1,6 @@
 import type { DayNumber } from "../calendar";
 import { dailyRecordOf } from "../climate";
-import { commands, type CommandName } from "../commands";
+import { applyAll, type CommandCall } from "../commands";
 import { fact, type Fact } from "../facts";
 import type { Garden } from "../garden";
 import { siteFor } from "../plantings";
@@ -11,12 +11,6 @@ import {
   wintersIn,
   type WinterSource,
 } from "./winterSource";
-
-/** One command of a change, by its name. */
-export interface CommandCall {
-  name: string;
-  input: unknown;
-}
 
 /** What is to be rehearsed. */
 export interface RehearsalAsked {
@@ -29,24 +23,6 @@ export interface RehearsalAsked {
 
 export type Refused = { ok: false; refusal: Fact };
 
-/** A garden with the commands of a change carried out, or why one of them is refused. */
-export function changedGarden(
-  garden: Garden,
-  calls: readonly CommandCall[],
-): { ok: true; garden: Garden } | Refused {
-  let changed = garden;
-  for (const [index, { name, input }] of calls.entries()) {
-    const place = index + 1;
-    if (!isCommand(name)) return refused(fact("winter.notACommand", { place, name }));
-    const outcome = commands[name].apply(changed, input);
-    if (!outcome.ok) {
-      return refused(fact("winter.changeRefused", { place, refusal: outcome.refusal }));
-    }
-    changed = outcome.garden;
-  }
-  return { ok: true, garden: changed };
-}
-
 /** A rehearsal of a garden and of its changes, or why there can be none. */
 export function rehearsalOf(
   garden: Garden,
@@ -58,7 +34,7 @@ export function rehearsalOf(
   if (!found.ok) return found;
   const gardens = [garden];
   for (const calls of changes) {
-    const changed = changedGarden(garden, calls);
+    const changed = applyAll(garden, calls);
     if (!changed.ok) return changed;
     gardens.push(changed.garden);
   }
@@ -90,5 +66,4 @@ export function sourceFor(
   return { ok: true, source: { kind: "recorded", record: daily, seasons }, count };
 }
 
-const isCommand = (name: string): name is CommandName => Object.hasOwn(commands, name);
 const refused = (refusal: Fact): Refused => ({ ok: false, refusal });

@@ -50,7 +50,7 @@ export class Life {
 
   /** Begins a winter as it stands on the first day. */
   begin(): void {
-    const { start, yieldKg } = this.planting;
+    const { start } = this.planting;
     this.deadShare = 0;
     this.leafShare = 1;
     this.hardened = start.hardened;
@@ -58,8 +58,8 @@ export class Life {
     this.isReady = false;
     this.grown = start.grownPacketDays;
     this.isUp = false;
-    this.leftShare = yieldKg > 0 ? Math.max(0, 1 - start.pickedKg / yieldKg) : 0;
-    this.poolKg = 0;
+    this.leftShare = start.leftShare;
+    this.poolKg = start.poolKg;
     this.sprouted = start.sprouted;
     this.spring = 0;
     this.juvenile = start.grownPacketDays;
@@ -71,12 +71,9 @@ export class Life {
     this.readyDay = 0;
     this.wasDark = false;
     if (start.isUp) this.comeUp(start.upDay);
-    if (start.firstPickedDay !== null) {
-      this.isReady = true;
-      this.readyDay = start.firstPickedDay;
-      // What it gave at the first picking has been taken.
-      this.leftShare = Math.min(this.leftShare, 1 - this.planting.picking.firstShare);
-    }
+    if (start.readyDay === null) return;
+    this.isReady = true;
+    this.readyDay = start.readyDay;
   }
 
   /** Whether it stands in its bed and has something to lose. */

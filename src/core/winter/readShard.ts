@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { fact } from "../facts";
-import type { CommandCall, Refused } from "./asked";
+import type { CommandCall } from "../commands";
+import type { Refused } from "./asked";
 import { SHARD_FORMAT, SHARD_VERSION } from "./shardFormat";
 import { ShardSchema, type Shard } from "./shardSchema";
 

@@ -37,8 +37,11 @@ export interface PlantingStart {
   grownPacketDays: number;
   hardened: number;
   aliveShare: number;
-  pickedKg: number;
-  firstPickedDay: DayNumber | null;
+  /** Of the whole yield, a share that has not been picked and has not grown yet; and what is to be picked, kg. */
+  leftShare: number;
+  poolKg: number;
+  /** The day of its first picking, where that has come. */
+  readyDay: DayNumber | null;
 }
 
 /** Everything about a planting that is the same in every winter. */
@@ -116,7 +119,8 @@ export function winterPlanting(
   const total = need.benchPacketDays + need.bedPacketDays;
   const standing = standingPacketDays(crop, stage);
   const { heat, winterNeeded, springBolting, longDayBolting } = crop;
-  const start = startOf(site, state, span);
+  const picking = pickingOf(crop, standing);
+  const start = startOf(site, state, picking, span);
   // What is spent, or has flowered, by then has nothing to lose.
   if (timeline.holdsUntilDay !== null && timeline.holdsUntilDay <= span.fromDay) return null;
   const mulch = { mulchCm: growing.mulchCm ?? 0, snowStays: growing.snowStays ?? true };
@@ -143,7 +147,7 @@ export function winterPlanting(
     heat: heat
       ? { ...heat, fromPacketDays: boltingJson.heatFromGrownShare * total - need.benchPacketDays }
       : null,
-    picking: pickingOf(crop, standing),
+    picking,
     yieldKg: state.usualYieldKg,
     worth: turnoverJson.worth[planting.worth],
     isEaten: planting.worth !== "none" && planting.worth !== "diseased",
@@ -183,9 +187,15 @@ function pickingOf(crop: Crop, standing: number): Picking {
 }
 
 /** A planting by the usual year and what is written down, up to the first day. */
-function startOf(site: Site, state: PlantingState, { fromDay }: WinterSpan): PlantingStart {
+function startOf(
+  site: Site,
+  state: PlantingState,
+  picking: Picking,
+  { fromDay }: WinterSpan,
+): PlantingStart {
   const { growing, timeline, facts } = state;
   const { sowDay, plantOutDay, emergeDay, readyDay } = timeline;
+  const pickedKg = facts.harvestedGrams / GRAMS_PER_KG;
   const upDay = plantOutDay ?? emergeDay;
   const isUp = upDay !== null && upDay < fromDay;
   const none: PlantingStart = {
@@ -195,8 +205,9 @@ function startOf(site: Site, state: PlantingState, { fromDay }: WinterSpan): Pla
     grownPacketDays: 0,
     hardened: plantOutDay === null ? 0 : HARDENED_OFF_SHARE,
     aliveShare: survivingShare(state, fromDay),
-    pickedKg: facts.harvestedGrams / GRAMS_PER_KG,
-    firstPickedDay: facts.firstHarvestDay,
+    leftShare: Math.max(0, 1 - pickedKg / Math.max(1e-9, state.usualYieldKg)),
+    poolKg: 0,
+    readyDay: null,
   };
   if (!isUp) {
     if (sowDay >= fromDay || plantOutDay !== null) return none;
@@ -206,13 +217,40 @@ function startOf(site: Site, state: PlantingState, { fromDay }: WinterSpan): Pla
   const grown = sumBetween(site.growth(growing.crop, growing, sowDay), upDay, fromDay);
   const { established } = hardeningYear(site.space(growing, sowDay));
   const usable = bedPacketDaysFor(growing, needOf(growing), "usable");
+  const isReady = readyDay !== null && readyDay <= fromDay;
   return {
     ...none,
+    ...(isReady ? pickedSince(site, state, picking, readyDay, fromDay) : {}),
     isUp: true,
     upDay,
     // What is known to be ready has come to its size, whatever the usual year says.
-    grownPacketDays: readyDay !== null && readyDay <= fromDay ? Math.max(grown, usable) : grown,
+    grownPacketDays: isReady ? Math.max(grown, usable) : grown,
     hardened: established[dayOfYear(fromDay) - 1] ?? 0,
+  };
+}
+
+/**
+ * What a planting that has been ready for a while still holds: what comes again and again has been picked
+ * week by week, as it will be; what is taken once stands there but for what was weighed.
+ */
+function pickedSince(
+  site: Site,
+  { growing, timeline, usualYieldKg, facts }: PlantingState,
+  { way, firstShare, overPacketDays }: Picking,
+  readyDay: DayNumber,
+  fromDay: DayNumber,
+): Pick<PlantingStart, "readyDay"> & Partial<PlantingStart> {
+  if (way === "once") return { readyDay };
+  const growth = site.growth(growing.crop, growing, timeline.sowDay);
+  const shareOf = (from: DayNumber) =>
+    ((1 - firstShare) * sumBetween(growth, Math.max(from, readyDay), fromDay)) / overPacketDays;
+  const grownShare = Math.min(1, firstShare + shareOf(readyDay));
+  // What was picked last is eaten; the days since then have grown what is picked next.
+  const lastPicked = Math.max(readyDay, facts.lastHarvestDay ?? fromDay - DAYS_PER_WEEK);
+  return {
+    readyDay,
+    leftShare: 1 - grownShare,
+    poolKg: usualYieldKg * Math.min(grownShare, shareOf(lastPicked)),
   };
 }
 

@@ -1,5 +1,6 @@
 "use client";
 
+import NextLink from "next/link";
 import { memo } from "react";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
@@ -60,6 +61,9 @@ export const PlanHeading = memo(function PlanHeading({ grouping, onGrouping, sch
         <ToggleButton value="tenhour">{say.tenHourDay}</ToggleButton>
         <ToggleButton value="calendar">{say.calendarDays}</ToggleButton>
       </ToggleButtonGroup>
+      <Button component={NextLink} href="/plan/rehearse" color="inherit" variant="outlined">
+        {say.rehearse}
+      </Button>
       <Button color="inherit" variant="outlined" onClick={() => setView({ sowingToday: true })}>
         {say.sowNow}
       </Button>

@@ -15,6 +15,7 @@ import { PlanHeading } from "./PlanHeading";
 import { StrandChart } from "./strands/StrandChart";
 import { StrandKey } from "./strands/StrandKey";
 import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strands/strandLayout";
+import { useStrandOdds } from "./strands/useStrandOdds";
 import { draggedItems, livingWithin, useStrands, type Grouping } from "./strands/useStrands";
 import { plan as say } from "@/words/en/plan";
 
@@ -89,6 +90,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
     toDay: season.endDay - DAYS_CUT_AT_END,
   };
   const spreads = useLateAnswer("strandSpreads", inView, { garden, site });
+  const odds = useStrandOdds();
   const stacks = useStacks(garden, view?.growing.covers ?? NO_COVERS);
   return (
     <Box
@@ -108,6 +110,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
           groups={groups}
           dragged={draggedRows}
           spreads={spreads.value ?? NO_SPREADS}
+          odds={odds}
           season={season}
           short={short}
           shortDayHours={garden.settings.shortDayHours}

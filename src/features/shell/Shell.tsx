@@ -50,6 +50,7 @@ const GrowingNowDialog = lazyPart(() => import("@/features/growingNow/GrowingNow
 const LogDialog = lazyPart(() => import("@/features/quickLog/LogDialog"));
 const SampleNotice = lazyPart(() => import("@/features/gardenFile/SampleNotice"));
 const Messages = lazyPart(() => import("./Messages"));
+const RehearsedNotice = lazyPart(() => import("./RehearsedNotice"));
 const StorageNotice = lazyPart(() => import("@/features/gardenFile/StorageNotice"));
 const SetAsideNotice = lazyPart(() => import("@/features/gardenFile/SetAsideNotice"));
 const Palette = lazyPart(() => import("./Palette"));
@@ -66,7 +67,13 @@ const ENTRIES: readonly RailEntry[] = [
   { href: "/place", label: say.place, icon: <PlaceIcon />, underMore: true },
 ];
 
-const HREFS = [...ENTRIES.map(({ href }) => href), "/today/sheet", "/seedlings/labels"];
+const HREFS = [
+  ...ENTRIES.map(({ href }) => href),
+  "/today/sheet",
+  "/seedlings/labels",
+  "/plan/rehearse",
+  "/practise",
+];
 
 const closeImport = () => setView({ importing: null });
 
@@ -178,6 +185,7 @@ function OpenShell({ children }: { children: ReactNode }) {
               {isBehind && say.calculating}
             </Box>
             {pathname === "/today" && garden.head.sample && <SampleNotice />}
+            {garden.rehearsed && <RehearsedNotice />}
             {storageNotice && <StorageNotice notice={told(storageNotice)} garden={garden} />}
             {setAside.length > 0 && <SetAsideNotice lines={setAside} />}
             <Box sx={{ flex: 1, minHeight: 0 }}>

@@ -13,6 +13,13 @@ export const plan = table({
   tenHourDay: "Ten-hour day",
   calendarDays: "Calendar days",
   sowNow: "Sow now…",
+  rehearse: "Rehearse",
+  inWinters: ({ reached, winters }: { reached: number; winters: number }) =>
+    `a harvest in ${reached} of ${winters} rehearsed winters`,
+  ofWinters: ({ reached, winters }: { reached: number; winters: number }) =>
+    `${reached}/${winters}`,
+  pickedInWinters: ({ early, late }: { early: string; late: string }) =>
+    `first picked between ${early} and ${late} in 8 of 10 rehearsed winters`,
   nothingIsPlannedThisSeasonMoveThe:
     "Nothing is planned this season. Move the date marker below, or add a planting.",
   babyLeaf2: " (baby leaf)",

@@ -17,7 +17,7 @@ import {
   type StrandLayout,
 } from "./strandLayout";
 import { StrandAxis, StrandBackdrop, StrandPatterns } from "./StrandBackdrop";
-import { StrandRow } from "./StrandRow";
+import { StrandRow, type StrandOdds } from "./StrandRow";
 import type { StrandGroup, StrandItem } from "./useStrands";
 
 interface Props {
@@ -26,6 +26,8 @@ interface Props {
   dragged: readonly StrandItem[];
   /** How first pickings stray, by planting. */
   spreads: Readonly<Record<string, DateSpread>>;
+  /** Odds over rehearsed winters by planting; null where the plan was not rehearsed. */
+  odds: ReadonlyMap<string, StrandOdds> | null;
   season: Season;
   short: ShortDays | null;
   shortDayHours: number;
@@ -121,6 +123,7 @@ export function StrandChart(props: Props) {
                   layout={layout}
                   patternId={patternId}
                   spread={isDragged(item, dragged) ? undefined : props.spreads[item.id]}
+                  odds={isDragged(item, dragged) ? undefined : props.odds?.get(item.id)}
                   selected={item.id === selectedId}
                   showBed={showBed}
                   onSelect={props.onSelect}

@@ -18,6 +18,8 @@ interface Props {
   patternId: string;
   /** How its first picking strays from year to year; nothing while that is not known. */
   spread: DateSpread | undefined;
+  /** Its odds where the plan was rehearsed; undefined where it was not. */
+  odds: StrandOdds | undefined;
   selected: boolean;
   showBed: boolean;
   onSelect: (id: string) => void;
@@ -26,13 +28,23 @@ interface Props {
   onMove: (id: string, sowDay: DayNumber) => void;
 }
 
+/** A planting's odds over rehearsed winters. */
+export interface StrandOdds {
+  reached: number;
+  winters: number;
+  early: DayNumber | null;
+  late: DayNumber | null;
+  /** What kept it from a harvest, in words; empty where nothing did. */
+  lost: string;
+}
+
 const THICKNESS = 15;
 const SEEDLING_THICKNESS = 2;
 
 /** One planting along time; its knot is dragged to sow earlier or later. */
 export const StrandRow = memo(function StrandRow(props: Props) {
   const wording = useWording();
-  const { item, y, x, layout, patternId, spread, selected, showBed } = props;
+  const { item, y, x, layout, patternId, spread, odds, selected, showBed } = props;
   const { timeline, strand } = item;
   const middle = y + layout.rowHeight / 2;
   const knot = useKnot(props);
@@ -158,6 +170,7 @@ export const StrandRow = memo(function StrandRow(props: Props) {
           </path>
         )}
       </g>
+      {odds && <OddsMark odds={odds} middle={middle} x={x} layout={layout} patternId={patternId} />}
       <g
         {...knot.handlers}
         className="knot"
@@ -194,6 +207,74 @@ export const StrandRow = memo(function StrandRow(props: Props) {
     </g>
   );
 });
+
+/**
+ * The share of rehearsed winters that reach a harvest, at the end of the row: a ring that is full in all of
+ * them, with its number where it is not; and between which days it was first picked.
+ */
+function OddsMark(props: {
+  odds: StrandOdds;
+  middle: number;
+  x: TimeScale;
+  layout: StrandLayout;
+  patternId: string;
+}) {
+  const wording = useWording();
+  const { odds, middle, x, layout, patternId } = props;
+  const { reached, winters, early, late, lost } = odds;
+  const share = reached / winters;
+  const isSure = reached === winters;
+  const right = layout.right - 4;
+  return (
+    <g>
+      <title>
+        {say.inWinters({ reached, winters })}
+        {lost && `: ${lost}`}
+      </title>
+      {early !== null && late !== null && (
+        <g clipPath={`url(#${patternId}clip)`}>
+          <path
+            d={`M${x(early)},${middle + 8} v4 M${x(early)},${middle + 10} H${x(late)} M${x(late)},${middle + 8} v4`}
+            stroke="var(--text)"
+            strokeWidth="1.25"
+            fill="none"
+          >
+            <title>
+              {say.pickedInWinters({ early: wording.date(early), late: wording.date(late) })}
+            </title>
+          </path>
+        </g>
+      )}
+      <rect
+        x={right - 58}
+        y={middle - 9}
+        width={62}
+        height={18}
+        rx={9}
+        fill="var(--paper)"
+        opacity="0.92"
+      />
+      <text
+        x={right}
+        y={middle + 4.5}
+        fontSize="12.5"
+        fontWeight={isSure ? 400 : 700}
+        textAnchor="end"
+        fill={isSure ? "var(--ash-text)" : "var(--text)"}
+      >
+        {say.ofWinters({ reached, winters })}
+      </text>
+      <rect x={right - 56} y={middle + 7} width={56 * share} height={2.5} fill="var(--moss)" />
+      <rect
+        x={right - 56 + 56 * share}
+        y={middle + 7}
+        width={56 * (1 - share)}
+        height={2.5}
+        fill="var(--frost-text)"
+      />
+    </g>
+  );
+}
 
 /** Where the first picking may come: fading in from one year in five earlier to one in five later. */
 function SpreadEdge(props: {

@@ -253,4 +253,9 @@ export const commands = learn<CommandsFacts>({
     `Cannot undo “${say.tell(label)}”: “${say.tell(since)}” changed the same thing since. Undo that first.`,
   "commands.leansOnIt": ({ label, message }, say) =>
     `Cannot undo “${say.tell(label)}”: something newer depends on it. ${say.tell(message)}`,
+  "commands.stepRefused": ({ place, refusal }, say) =>
+    `Change ${say.number(place)} cannot be made: ${say.tell(refusal)}`,
+  "commands.noSuchCommand": ({ place, name }, say) =>
+    `Change ${say.number(place)}: there is no command "${name}".`,
+  "commands.keepingAChange": ({ title }) => `keeping “${title}”`,
 });

@@ -13,10 +13,6 @@ export const winter = learn<WinterFacts>({
     "This garden goes by a few numbers, not by a weather record: rehearse made-up winters instead.",
   "winter.onlySoManyOnRecord": ({ count }, say) =>
     `The weather record holds ${say.number(count)} ${plural(count, "whole winter", "whole winters")}, no more.`,
-  "winter.changeRefused": ({ place, refusal }, say) =>
-    `Change ${say.number(place)} cannot be made: ${say.tell(refusal)}`,
-  "winter.notACommand": ({ place, name }, say) =>
-    `Change ${say.number(place)}: there is no command "${name}".`,
   "winter.notCommands":
     'A change is a list of commands, each with a "name" and an "input", such as [{"name": "planting.remove", "input": {"plantingId": "…"}}].',
   "winter.notAShard":

@@ -1,0 +1,1 @@
+export { RehearseView } from "./RehearseView";
