@@ -1,11 +1,12 @@
 import winterJson from "@data/winter.json";
-import { DAYS_PER_WEEK, dayOfYear } from "../calendar";
-import { lt50At, nightDamage, type NightDamage } from "../crops";
+import { DAYS_PER_WEEK } from "../calendar";
+import type { NightDamage } from "../crops";
 import { coversToPut, lostShare, matters, piecesInShed, type BedToCover } from "../frostNight";
 import { bedsInOrder, type Bed, type Garden } from "../garden";
-import { drawnSoilC, frozenSoilKeeps, potBufferC, type Site } from "../growth";
+import type { Site } from "../growth";
 import { plantingStates } from "../plantings";
 import { conditionKeeps, type CoverPiece } from "../shelter";
+import { coldDamage } from "./coldDamage";
 import { Life } from "./life";
 import { emptyOutcome, type WinterOutcome, type WinterTelling } from "./outcome";
 import { PieceGains } from "./pieceGains";
@@ -193,13 +194,7 @@ export class GardenWinter {
     life.night(this.span.firstDay + index, pointDeath, leafLoss, outcome, telling);
   }
 
-  /**
-   * What a night does to a planting.
-   *
-   * @param offC    what is added to what came, for what was told
-   * @param gainC   what lies on it adds
-   * @param spreadC how sure it is
-   */
+  /** What a night does to a planting where it stands. */
   private damage(
     air: WinterAir,
     life: Life,
@@ -209,40 +204,9 @@ export class GardenWinter {
     spreadC: number,
   ): NightDamage {
     const spot = this.spotOf(air, life, index);
-    if (!spot) return { pointDeath: 0, leafLoss: 0 };
-    const { part, planting, hardened } = life;
-    const airC = (spot.minC[index] ?? 0) + offC + gainC;
-    const top = nightDamage(lt50At(planting.top, hardened), airC, spreadC);
-    const lt50C = lt50At(part.range, hardened);
-    if (part.medium === "air") {
-      return { pointDeath: nightDamage(lt50C, airC, spreadC).pointDeath, leafLoss: top.leafLoss };
-    }
-    const soilC = this.soilC(air, life, spot, index, offC + gainC);
-    return {
-      pointDeath: nightDamage(lt50C, soilC, spreadC * SOIL_SPREAD_SHARE).pointDeath,
-      leafLoss: top.leafLoss,
-    };
-  }
-
-  /** The soil around a part of the plants at its coldest, °C. */
-  private soilC(
-    air: WinterAir,
-    life: Life,
-    spot: SpotWinter,
-    index: number,
-    addedC: number,
-  ): number {
-    const { planting, part } = life;
-    if (planting.potLagHours !== null) {
-      const swingC = (spot.maxC[index] ?? 0) - (spot.minC[index] ?? 0);
-      return (spot.minC[index] ?? 0) + addedC + potBufferC(planting.potLagHours, swingC);
-    }
-    const outsideC = (air.weather.daily.minTempC[index] ?? 0) + addedC;
-    const place = dayOfYear(this.span.firstDay + index) - 1;
-    const drawnC = drawnSoilC(spot.spot.space, part.depthCm)(place, outsideC);
-    if (drawnC >= 0) return drawnC;
-    const snowM = planting.snowStays ? (air.weather.snowM[index] ?? 0) : 0;
-    return drawnC * frozenSoilKeeps(planting.mulchCm, snowM);
+    return spot
+      ? coldDamage(life, spot, air.weather, index, offC + gainC, spreadC)
+      : { pointDeath: 0, leafLoss: 0 };
   }
 
   private spotOf(air: WinterAir, life: Life, index: number): SpotWinter | undefined {
@@ -273,6 +237,3 @@ export class GardenWinter {
     );
   }
 }
-
-/** How sure the soil is against the air: it swings far less (estimate). */
-const SOIL_SPREAD_SHARE = 0.15;

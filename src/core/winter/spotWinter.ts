@@ -1,6 +1,13 @@
 import growthJson from "@data/growth.json";
 import { dayOfYear } from "../calendar";
-import { hardeningDay, placeOf } from "../crops";
+import {
+  hardeningDay,
+  lightResponse,
+  packetGrowth,
+  placeOf,
+  responseTable,
+  type GrowthNeeds,
+} from "../crops";
 import { cropDayOf, soilMeansC, type GrowingSpace, type Indoors, type OwnBias } from "../shelter";
 import type { StackWinter } from "./stackWinter";
 import { HOURS, type WinterWeather } from "./winterWeather";
@@ -40,6 +47,8 @@ export class SpotWinter {
   /** Of each hour, by `placeOf`. */
   readonly places: Uint16Array;
   private readonly hoursC = new Float64Array(HOURS);
+  /** Where the open soil would be if freezing held nothing, after the last day, °C. */
+  private drawnC = 0;
 
   constructor(
     readonly spot: StandingSpot,
@@ -69,24 +78,39 @@ export class SpotWinter {
     open: StackWinter,
     springShare: Float64Array,
   ): void {
-    const { firstDay, days } = weather.span;
-    const { skyShare, indoors } = this.spot;
-    let drawnC = this.firstSoilC(firstDay);
-    for (let day = 0; day < days; day += 1) {
-      const sky = skyShare[dayOfYear(firstDay + day) - 1] ?? 1;
-      this.fillHours(weather, stack, day, sky);
-      this.fillDay(day, springShare[day] ?? 0);
-      const outsideMol = weather.dliMol[day] ?? 0;
-      this.dliMol[day] = indoors
-        ? outsideMol * indoors.lightShare + indoors.lampMol
-        : outsideMol * sky * this.lightThrough(weather, stack, day);
-      const towardC = (weather.meanC[day] ?? 0) + SOIL.sunWarmingCPerMol * outsideMol * sky;
-      drawnC += SOIL.dailyResponse * (towardC - drawnC);
-      const heldC = drawnC >= 0 ? drawnC : drawnC * SOIL.frozenKeeps;
-      this.soilC[day] = indoors
-        ? (this.meanC[day] ?? 0)
-        : heldC + (stack.soilC[day] ?? 0) - (open.soilC[day] ?? 0);
+    this.begin(weather);
+    for (let day = 0; day < weather.span.days; day += 1) {
+      this.runDay(weather, stack, open, springShare, day);
     }
+  }
+
+  /** Begins a winter, before its first day. */
+  begin({ span }: WinterWeather): void {
+    this.drawnC = this.firstSoilC(span.firstDay);
+  }
+
+  /** Fills one day, after those before it and after its stack's. */
+  runDay(
+    weather: WinterWeather,
+    stack: StackWinter,
+    open: StackWinter,
+    springShare: Float64Array,
+    day: number,
+  ): void {
+    const { skyShare, indoors } = this.spot;
+    const sky = skyShare[dayOfYear(weather.span.firstDay + day) - 1] ?? 1;
+    this.fillHours(weather, stack, day, sky);
+    this.fillDay(day, springShare[day] ?? 0);
+    const outsideMol = weather.dliMol[day] ?? 0;
+    this.dliMol[day] = indoors
+      ? outsideMol * indoors.lightShare + indoors.lampMol
+      : outsideMol * sky * this.lightThrough(weather, stack, day);
+    const towardC = (weather.meanC[day] ?? 0) + SOIL.sunWarmingCPerMol * outsideMol * sky;
+    this.drawnC += SOIL.dailyResponse * (towardC - this.drawnC);
+    const heldC = this.drawnC >= 0 ? this.drawnC : this.drawnC * SOIL.frozenKeeps;
+    this.soilC[day] = indoors
+      ? (this.meanC[day] ?? 0)
+      : heldC + (stack.soilC[day] ?? 0) - (open.soilC[day] ?? 0);
   }
 
   /** The open soil before the first day, as it usually is. */
@@ -161,4 +185,14 @@ function ruleDay(weather: WinterWeather, stack: StackWinter, day: number) {
     maxTempC: weather.daily.maxTempC[day] ?? 0,
     dliMol: weather.dliMol[day] ?? 0,
   });
+}
+
+/** Packet days that a day at a spot is worth to crops with such needs. */
+export function worthOn({ places, dliMol }: SpotWinter, needs: GrowthNeeds, day: number): number {
+  const response = responseTable(needs.temperature);
+  let warmth = 0;
+  const from = day * HOURS;
+  for (let at = from; at < from + HOURS; at += 1) warmth += response[places[at] ?? 0] ?? 0;
+  const light = lightResponse(needs.lightHalfMol, dliMol[day] ?? 0);
+  return (warmth * light) / (packetGrowth(needs) * HOURS);
 }

@@ -1,26 +1,16 @@
-import { DAYS_OF_YEAR, dayOfYear } from "../calendar";
 import type { Climate } from "../climate";
-import {
-  lightResponse,
-  packetGrowth,
-  placeOf,
-  responseTable,
-  SPRING_PACKET_DAYS,
-  type GrowthNeeds,
-} from "../crops";
-import { hardeningYear, WINTER_CROP } from "../growth";
+import type { GrowthNeeds } from "../crops";
 import { VENTED } from "../shelter";
-import { SpotWinter } from "./spotWinter";
+import { SpotWinter, worthOn } from "./spotWinter";
 import { StackWinter } from "./stackWinter";
 import type { WinterPlaces } from "./winterPlaces";
 import { needsKey } from "./winterPlanting";
 import { seedOf, winterDays, type WinterSource } from "./winterSource";
 import type { WinterSpan } from "./winterSpan";
-import { HOURS, winterWeather, type WinterWeather } from "./winterWeather";
+import { fillSpring, springBefore } from "./spring";
+import { winterWeather, type WinterWeather } from "./winterWeather";
 
 const OPEN = { covers: [], structure: {}, vent: VENTED.vent };
-const MIDWINTER_PLACE = { north: 355, south: 172 };
-const HALF_A_YEAR = 183;
 
 /**
  * Air, light and soil of one winter at every spot of a rehearsal, and what its days are worth to crops. Its
@@ -48,9 +38,7 @@ export class WinterAir {
     this.spots = places.spots.map((spot) => new SpotWinter(spot, span.days));
     this.worths = places.spots.map(() => new Map());
     this.springShare = new Float64Array(span.days);
-    const space = places.spots[0]?.space;
-    const usual = space && hardeningYear(space).springShare[dayOfYear(span.firstDay) - 1];
-    this.springBefore = usual ?? 0;
+    this.springBefore = springBefore(places.spots[0]?.space, span.firstDay);
   }
 
   /** The winter that was lived through last. */
@@ -71,7 +59,7 @@ export class WinterAir {
   runWeather(weather: WinterWeather): void {
     this.current = weather;
     this.filled += 1;
-    this.springOn(weather);
+    fillSpring(weather, this.climate.latitudeDeg, this.springBefore, this.springShare);
     this.open.run(weather);
     for (const stack of this.stacks) stack.run(weather);
     for (const spot of this.spots) {
@@ -97,38 +85,6 @@ export class WinterAir {
 
   private fillWorth(worth: Float64Array, spot: SpotWinter | undefined, needs: GrowthNeeds): void {
     if (!spot) return;
-    const response = responseTable(needs.temperature);
-    const ofPacket = packetGrowth(needs) * HOURS;
-    const { places, dliMol } = spot;
-    for (let day = 0; day < worth.length; day += 1) {
-      let warmth = 0;
-      const from = day * HOURS;
-      for (let at = from; at < from + HOURS; at += 1) warmth += response[places[at] ?? 0] ?? 0;
-      worth[day] = (warmth * lightResponse(needs.lightHalfMol, dliMol[day] ?? 0)) / ofPacket;
-    }
-  }
-
-  /** From midwinter to midsummer, by the packet days gathered in the open; none in the other half. */
-  private springOn({ steps, dliMol }: WinterWeather): void {
-    const { firstDay, days } = this.span;
-    const response = responseTable(WINTER_CROP.temperature);
-    const ofPacket = packetGrowth(WINTER_CROP) * HOURS;
-    const { north, south } = MIDWINTER_PLACE;
-    const midwinter = this.climate.latitudeDeg < 0 ? south : north;
-    let gathered = this.springBefore * SPRING_PACKET_DAYS;
-    for (let day = 0; day < days; day += 1) {
-      const after = (dayOfYear(firstDay + day) - 1 - midwinter + 2 * DAYS_OF_YEAR) % DAYS_OF_YEAR;
-      if (after >= HALF_A_YEAR) {
-        gathered = 0;
-        this.springShare[day] = 0;
-        continue;
-      }
-      let warmth = 0;
-      for (let hour = 0; hour < HOURS; hour += 1) {
-        warmth += response[placeOf(steps.airC[day * HOURS + hour] ?? 0)] ?? 0;
-      }
-      gathered += (warmth * lightResponse(WINTER_CROP.lightHalfMol, dliMol[day] ?? 0)) / ofPacket;
-      this.springShare[day] = Math.min(1, gathered / SPRING_PACKET_DAYS);
-    }
+    for (let day = 0; day < worth.length; day += 1) worth[day] = worthOn(spot, needs, day);
   }
 }

@@ -121,7 +121,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
           onMove={move}
         />
       </Box>
-      <StrandKey />
+      <StrandKey hasOdds={odds !== null} />
       {view && timeline && (
         <Box
           sx={{

@@ -87,12 +87,12 @@ export const SeasonRibbon = memo(function SeasonRibbon({ ribbon, day, today, onD
               )}
             </>
           )}
-          <path d={shapes.frost} fill="#49606c" />
+          <path d={shapes.frost} fill={ribbon.nights ? "#9cc0d2" : "#49606c"} />
           <path d={shapes.frostEdge} fill="none" stroke="#9cc0d2" strokeWidth="1.5" />
           {width >= 600 && (
             <>
               <text x={10} y={17} fontSize="12" style={{ fill: "#a9c9d8" }}>
-                {say.frostOdds}
+                {ribbon.nights ? say.frostyNights : say.frostOdds}
               </text>
               <text x={10} y={bottom - 8} fontSize="12" style={{ fill: "#f2c78f" }}>
                 {say.daylight}

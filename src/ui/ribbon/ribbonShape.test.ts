@@ -15,6 +15,7 @@ function ribbon(some: Partial<RibbonSeason> = {}): RibbonSeason {
     frostDay: null,
     frostWords: "",
     bedSun: null,
+    nights: null,
     ...some,
   };
 }

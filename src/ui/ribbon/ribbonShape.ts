@@ -19,6 +19,8 @@ export interface RibbonSeason {
   frostWords: string;
   /** Hours of direct sun on the bed looked at, by week; null when none is. */
   bedSun: { bedName: string; weeks: readonly { firstDay: DayNumber; directSunH: number }[] } | null;
+  /** Nights of a winter that is lived through on trial: in place of odds; null where it is none. */
+  nights: { firstDay: DayNumber; lowsC: ArrayLike<number> } | null;
 }
 
 /** "8 h 50 min" */
@@ -41,6 +43,7 @@ export function ribbonShapes(ribbon: RibbonSeason, left: number, right: number, 
     .x((day) => x(day))
     .y0(0)
     .y1(frostY);
+  const nights = ribbon.nights ? nightMarks(ribbon.nights, season, x) : null;
   const frostEdge = line<DayNumber>()
     .x((day) => x(day))
     .y(frostY);
@@ -50,9 +53,31 @@ export function ribbonShapes(ribbon: RibbonSeason, left: number, right: number, 
       ? (light(days.filter((day) => day >= shortDays.fromDay && day <= shortDays.toDay)) ?? "")
       : "",
     sun: bedSun ? sunEdge(bedSun.weeks, season, x, bottom) : "",
-    frost: frost(days) ?? "",
-    frostEdge: frostEdge(days) ?? "",
+    frost: nights ?? frost(days) ?? "",
+    frostEdge: nights === null ? (frostEdge(days) ?? "") : "",
   };
+}
+
+/** So cold a night hangs down to the foot of the band, °C. */
+const DEEPEST_C = -15;
+
+/** Each night of frost as a tooth from above, the longer the colder. */
+function nightMarks(
+  { firstDay, lowsC }: NonNullable<RibbonSeason["nights"]>,
+  season: Season,
+  x: TimeScale,
+): string {
+  const width = Math.max(1, x(season.startDay + 1) - x(season.startDay) - 0.6);
+  const teeth: string[] = [];
+  for (let day = Math.max(firstDay, season.startDay); day <= season.endDay; day += 1) {
+    const lowC = lowsC[day - firstDay] ?? 0;
+    if (lowC >= 0) continue;
+    const length = 4 + (FROST_HEIGHT - 4) * Math.min(1, lowC / DEEPEST_C);
+    teeth.push(
+      `M${x(day).toFixed(1)},0h${width.toFixed(1)}v${length.toFixed(1)}h-${width.toFixed(1)}z`,
+    );
+  }
+  return teeth.join("");
 }
 
 /** What lies between the bed's direct sun and nothing: the wash inside the light. */

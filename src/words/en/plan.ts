@@ -14,6 +14,7 @@ export const plan = table({
   calendarDays: "Calendar days",
   sowNow: "Sow now…",
   rehearse: "Rehearse",
+  oddsInKey: "rehearsed winters that reach a harvest",
   inWinters: ({ reached, winters }: { reached: number; winters: number }) =>
     `a harvest in ${reached} of ${winters} rehearsed winters`,
   ofWinters: ({ reached, winters }: { reached: number; winters: number }) =>

@@ -34,6 +34,7 @@ export const shell = table({
   moveUndone: "Move undone.",
   fromAnotherTabOrAnEarlierVisit: ({ label }: { label: string }) =>
     `${label} (from another tab or an earlier visit)`,
+  killingFrostOn: ({ date }: { date: string }) => `killing frost ${date}`,
   killingFrostBy: ({ chance, date }: { chance: string; date: string }) =>
     `killing frost, ${chance}, by ${date}`,
   somethingWentWrongAndYourLast: ({ slice }: { slice: string }) =>

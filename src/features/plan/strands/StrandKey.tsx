@@ -5,7 +5,7 @@ import { plan as say } from "@/words/en/plan";
 const SWATCH = { width: 26, height: 14 };
 
 /** What the shapes on a strand mean. */
-export const StrandKey = memo(function StrandKey() {
+export const StrandKey = memo(function StrandKey({ hasOdds }: { hasOdds: boolean }) {
   return (
     <Box
       component="ul"
@@ -57,6 +57,12 @@ export const StrandKey = memo(function StrandKey() {
         <path d="M8,13 V3 L14,2 V13 Z" fill="var(--ember)" opacity="0.45" />
         <path d="M14,13 V2 L20,1 V13 Z" fill="var(--ember)" opacity="0.9" />
       </Entry>
+      {hasOdds && (
+        <Entry words={say.oddsInKey}>
+          <rect x="1" y="6" width="19" height="3" fill="var(--moss)" />
+          <rect x="20" y="6" width="5" height="3" fill="var(--frost-text)" />
+        </Entry>
+      )}
       <Entry words={say.aKillingFrostMayHaveComeByThen}>
         <path
           d="M7.5,2 h11 l-5.5,10 z"
