@@ -24,7 +24,7 @@ export {
   simulatedWeather,
 } from "./madeUp/madeUpClimates";
 export { type MadeUpClimate } from "./madeUp/madeUpSchema";
-export { chanceAtOrBelow, usualSpreadC } from "./outlook/outlook";
+export { chanceAtOrBelow, outlookFromTruth, usualSpreadC } from "./outlook/outlook";
 export { OutlookSchema, type Outlook, type OutlookDay } from "./outlook/outlookSchema";
 export { OUTLOOK_FORMAT, OUTLOOK_VERSION } from "./outlook/outlookVersion";
 export { randomStream } from "./random";

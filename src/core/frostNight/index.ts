@@ -17,5 +17,12 @@ export {
 } from "./shelterDays";
 export { coverPiecesOf, piecesInShed, standingCovers } from "./standingCovers";
 export { stormWarnings, type StormWarning } from "./stormWarnings";
-export { lostShare, matters, tonight, type NightForPlanting, type Tonight } from "./tonight";
+export {
+  DEATH_MATTERS,
+  lostShare,
+  matters,
+  tonight,
+  type NightForPlanting,
+  type Tonight,
+} from "./tonight";
 export { adviceWords } from "./tonightWords";

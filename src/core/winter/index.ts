@@ -1,4 +1,14 @@
 export { rehearsalOf, sourceFor, type RehearsalAsked } from "./asked";
+export { coldDamage } from "./coldDamage";
+export { Life } from "./life";
+export { emptyOutcome } from "./outcome";
+export { fillSpring, springBefore } from "./spring";
+export { SpotWinter, worthOn, type StandingSpot } from "./spotWinter";
+export { StackWinter, type StackOrders } from "./stackWinter";
+export { winterPlanting } from "./winterPlanting";
+export { winterDays, type WinterSource } from "./winterSource";
+export { winterSpan, type WinterSpan } from "./winterSpan";
+export { winterWeather, type WinterWeather } from "./winterWeather";
 export { CAUSES, type Cause, type WinterOutcome, type WinterTelling } from "./outcome";
 export { pairedOf, type Paired } from "./paired";
 export { Rehearsal } from "./rehearsal";

@@ -104,6 +104,13 @@ export class Life {
     return Math.min(1, (benchPacketDays + this.grown) / (benchPacketDays + fullPacketDays));
   }
 
+  /** Of the weight at full size: lost leaves are not eaten where it is leaves that one eats. */
+  private get eatenShare(): number {
+    const { harvestedPart } = this.planting.crop;
+    const isLeaf = harvestedPart === "leaf" || harvestedPart === "head";
+    return this.sizeShare * (isLeaf ? this.leafShare : 1);
+  }
+
   get aliveShare(): number {
     return this.planting.start.aliveShare * (1 - this.deadShare);
   }
@@ -111,9 +118,23 @@ export class Life {
   /** What stands to be lost, kg. */
   get standingKg(): number {
     const { picking, yieldKg } = this.planting;
-    const left = picking.way === "once" ? this.leftShare * yieldKg * this.sizeShare : this.poolKg;
+    const left = picking.way === "once" ? this.leftShare * yieldKg * this.eatenShare : this.poolKg;
     const toCome = picking.way === "once" ? 0 : this.leftShare * yieldKg;
     return (left + toCome) * this.aliveShare;
+  }
+
+  /** What is picked if all that stands is picked now, kg. */
+  get readyKg(): number {
+    const { picking, yieldKg } = this.planting;
+    if (!this.isReady || this.isOver) return 0;
+    const kg = picking.way === "once" ? this.leftShare * yieldKg * this.eatenShare : this.poolKg;
+    return kg * this.aliveShare;
+  }
+
+  /** Takes a share of the leaves that are left. */
+  strip(share: number): void {
+    this.leafShare *= 1 - share;
+    this.poolKg *= 1 - share;
   }
 
   /** A night that kills and strips, both as shares of what had been there in the beginning. */
@@ -186,12 +207,9 @@ export class Life {
 
   /** Everything that stands is picked, before a night that would take it. */
   pickAll(day: DayNumber, outcome: WinterOutcome, telling?: WinterTelling): void {
-    const { picking, yieldKg, isEaten } = this.planting;
+    const { picking, isEaten } = this.planting;
     if (!isEaten) return;
-    const kg =
-      picking.way === "once"
-        ? this.leftShare * yieldKg * this.sizeShare * this.aliveShare
-        : this.poolKg * this.aliveShare;
+    const kg = this.readyKg;
     if (picking.way === "once") this.leftShare = 0;
     this.poolKg = 0;
     this.harvest(day, kg, outcome, telling);
@@ -279,7 +297,7 @@ export class Life {
     if (picking.way === "once") {
       const share = Math.min(this.leftShare, 1 / Math.max(1, picking.spanWeeks));
       this.leftShare -= share;
-      kg = share * yieldKg * this.sizeShare * this.aliveShare;
+      kg = share * yieldKg * this.eatenShare * this.aliveShare;
     }
     this.harvest(day, kg, outcome, telling);
   }
@@ -303,18 +321,14 @@ export class Life {
 
   private end(by: Cause, day: DayNumber, outcome: WinterOutcome, telling?: WinterTelling): void {
     const { at } = this;
-    this.isOver = true;
     // What is over by itself has been seen coming, and is picked; what the frost took is not.
     if (this.isReady && by !== "cold") {
-      const { picking, yieldKg, isEaten } = this.planting;
-      const kg =
-        picking.way === "once"
-          ? this.leftShare * yieldKg * this.sizeShare * this.aliveShare
-          : this.poolKg * this.aliveShare;
+      const kg = this.readyKg;
       this.leftShare = 0;
       this.poolKg = 0;
-      if (isEaten) this.harvest(day, kg, outcome, telling);
+      if (this.planting.isEaten) this.harvest(day, kg, outcome, telling);
     }
+    this.isOver = true;
     outcome.endedBy[at] = causeCode(by);
     outcome.endDay[at] = day;
     telling?.over?.(at, day, by);
