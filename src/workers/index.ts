@@ -14,6 +14,7 @@ export {
   type RehearsalRun,
   type RehearsalState,
 } from "./rehearse";
+export { startPracticeWorker } from "./practice";
 export { readWeatherFile } from "./weatherFile";
 
 /** Fetches what every worker is made of. */

@@ -90,6 +90,8 @@ export interface PracticeState {
   evening: Evening | null;
   happened: readonly Happened[];
   harvestedKg: number;
+  /** Lows of the nights so far, from the first day of the winter, °C. */
+  lowsC: readonly number[];
   /** Evenings decided so far, and what was decided. */
   decided: readonly { day: DayNumber; choice: Choice }[];
 }

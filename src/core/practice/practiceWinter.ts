@@ -147,8 +147,16 @@ class PracticeWinter {
   }
 
   private state(evening: Evening | null): PracticeState {
-    const { happened, decided, outcome } = this;
-    return { evening, happened, decided, harvestedKg: outcome.totalKg };
+    const { happened, decided, outcome, scenario, span, weather } = this;
+    const from = scenario.fromDay - span.firstDay;
+    const to = (evening?.day ?? scenario.untilDay) - span.firstDay;
+    return {
+      evening,
+      happened,
+      decided,
+      harvestedKg: outcome.totalKg,
+      lowsC: [...weather.daily.minTempC.subarray(from, to + 1)],
+    };
   }
 
   /** Lives of what is in the beds; those that are there already go on. */

@@ -3,6 +3,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import NextLink from "next/link";
 import { chooseGardenFile, loadDemoGarden } from "./gardenTaken";
 import { gardenFile as say } from "@/words/en/gardenFile";
 
@@ -24,6 +25,9 @@ export default function Welcome({ onStart }: { onStart: () => void }) {
           </Button>
           <Button size="large" onClick={chooseGardenFile}>
             {say.importAGardenFile2}
+          </Button>
+          <Button size="large" component={NextLink} href="/practise">
+            {say.practiseAWinter}
           </Button>
         </Box>
       </Box>

@@ -175,6 +175,12 @@ function useActions(): Action[] {
         run: () => router.push("/today/sheet"),
       },
       { label: say.larder, group: settingsSay.goTo, run: () => router.push("/larder") },
+      {
+        label: say.rehearseThePlan,
+        group: settingsSay.goTo,
+        run: () => router.push("/plan/rehearse"),
+      },
+      { label: say.practiseAWinter, group: settingsSay.goTo, run: () => router.push("/practise") },
       { label: say.logbook, group: settingsSay.goTo, run: () => router.push("/logbook") },
       { label: say.plan, group: settingsSay.goTo, run: () => router.push("/plan") },
       { label: say.beds, group: settingsSay.goTo, run: () => router.push("/beds") },

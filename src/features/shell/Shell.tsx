@@ -10,6 +10,7 @@ import LogbookIcon from "@mui/icons-material/MenuBookOutlined";
 import SsidChartIcon from "@mui/icons-material/SsidChart";
 import Box from "@mui/material/Box";
 import { useReckoned } from "@/derive";
+import { usePractised } from "@/derive/practised";
 import { usePathname, useRouter } from "next/navigation";
 import { useCallback, useEffect, useState, type ReactNode } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
@@ -50,6 +51,7 @@ const GrowingNowDialog = lazyPart(() => import("@/features/growingNow/GrowingNow
 const LogDialog = lazyPart(() => import("@/features/quickLog/LogDialog"));
 const SampleNotice = lazyPart(() => import("@/features/gardenFile/SampleNotice"));
 const Messages = lazyPart(() => import("./Messages"));
+const PracticeRibbon = lazyPart(() => import("./PracticeRibbon"));
 const RehearsedNotice = lazyPart(() => import("./RehearsedNotice"));
 const StorageNotice = lazyPart(() => import("@/features/gardenFile/StorageNotice"));
 const SetAsideNotice = lazyPart(() => import("@/features/gardenFile/SetAsideNotice"));
@@ -121,6 +123,7 @@ function OpenShell({ children }: { children: ReactNode }) {
     logging,
     message,
   } = useView();
+  const practised = usePractised((state) => state.shown);
   const storageNotice = useGarden((state) => state.storageNotice);
   const setAside = useGarden((state) => state.setAside);
   const [started, setStarted] = useState(false);
@@ -152,12 +155,15 @@ function OpenShell({ children }: { children: ReactNode }) {
       <FrameGrid
         top={
           <TopLine
-            day={day}
-            today={today}
+            day={practised?.day ?? day}
+            today={practised?.day ?? today}
             ownToday={garden.head.today !== null}
-            frostDay={ribbon?.frostDay ?? null}
+            isPractice={practised !== null}
+            frostDay={practised ? null : (ribbon?.frostDay ?? null)}
             riskWords={chanceWords(garden.settings.frostRisk)}
-            tonight={day === today ? tonightWords(garden.outlook, today, wording) : null}
+            tonight={
+              day === today && !practised ? tonightWords(garden.outlook, today, wording) : null
+            }
           />
         }
         rail={<Rail entries={ENTRIES} current={pathname} />}
@@ -189,7 +195,7 @@ function OpenShell({ children }: { children: ReactNode }) {
             {storageNotice && <StorageNotice notice={told(storageNotice)} garden={garden} />}
             {setAside.length > 0 && <SetAsideNotice lines={setAside} />}
             <Box sx={{ flex: 1, minHeight: 0 }}>
-              {welcome ? <Welcome onStart={start} /> : children}
+              {welcome && pathname !== "/practise" ? <Welcome onStart={start} /> : children}
             </Box>
           </Box>
         }
@@ -213,7 +219,9 @@ function OpenShell({ children }: { children: ReactNode }) {
           ) : null
         }
         ribbon={
-          ribbon ? (
+          practised ? (
+            <PracticeRibbon shown={practised} />
+          ) : ribbon ? (
             <SeasonRibbon ribbon={ribbon} day={day} today={today} onDay={onDay} />
           ) : (
             <Box

@@ -23,6 +23,8 @@ interface Props {
   today: DayNumber;
   /** Whether the garden has a today of its own and does not follow the calendar. */
   ownToday: boolean;
+  /** Whether the date is of a winter of practice. */
+  isPractice: boolean;
   /** The day of killing frost with the chosen risk; null when there is none to name. */
   frostDay: DayNumber | null;
   riskWords: string;
@@ -33,7 +35,7 @@ interface Props {
 /** The garden's name, the date in view in words, and what works everywhere. */
 export const TopLine = memo(function TopLine(props: Props) {
   const wording = useWording();
-  const { day, today, ownToday, frostDay, riskWords, tonight } = props;
+  const { day, today, ownToday, isPractice, frostDay, riskWords, tonight } = props;
   const undoName = useGarden((state) => state.undo);
   const redoName = useGarden((state) => state.redo);
   useSentences();
@@ -107,7 +109,7 @@ export const TopLine = memo(function TopLine(props: Props) {
             display: { xs: "none", md: "inline" },
           }}
         >
-          {aboutDate(day, today, ownToday, frostDay, riskWords)}
+          {isPractice ? say.inPractice : aboutDate(day, today, ownToday, frostDay, riskWords)}
           {tonight !== null && ` · ${tonight}`}
         </Box>
       </Box>

@@ -47,6 +47,7 @@ export function useRibbon(
       shortDayHours: settings.shortDayHours,
       frostDay,
       nights,
+      knownUntil: null,
       frostWords:
         frostDay === null
           ? ""

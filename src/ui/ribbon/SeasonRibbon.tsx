@@ -19,6 +19,8 @@ interface Props {
 const MONTHS_HEIGHT = 20;
 const LEFT = 78;
 const RIGHT = 12;
+/** The dark is told in words where there is room for them, pixels. */
+const UNKNOWN_WORDS_PX = 220;
 
 /** The season as a band of light, cooling to ash where days are short; a lantern marks the day. */
 export const SeasonRibbon = memo(function SeasonRibbon({ ribbon, day, today, onDay }: Props) {
@@ -146,6 +148,29 @@ export const SeasonRibbon = memo(function SeasonRibbon({ ribbon, day, today, onD
               </text>
             </g>
           ))}
+          {ribbon.knownUntil !== null && (
+            <>
+              <rect
+                x={x(ribbon.knownUntil)}
+                y={0}
+                width={Math.max(0, width - x(ribbon.knownUntil))}
+                height={bottom}
+                fill="#1b1715"
+                opacity="0.86"
+              />
+              {width - x(ribbon.knownUntil) > UNKNOWN_WORDS_PX && (
+                <text
+                  x={(x(ribbon.knownUntil) + width) / 2}
+                  y={bottom / 2 + 4}
+                  fontSize="13"
+                  textAnchor="middle"
+                  style={{ fill: "#d9cec2" }}
+                >
+                  {say.whatComesIsNotKnownYet}
+                </text>
+              )}
+            </>
+          )}
           <Lantern
             x={x(day)}
             y={lightY(lengthH)}

@@ -16,6 +16,7 @@ function ribbon(some: Partial<RibbonSeason> = {}): RibbonSeason {
     frostWords: "",
     bedSun: null,
     nights: null,
+    knownUntil: null,
     ...some,
   };
 }

@@ -21,6 +21,8 @@ export interface RibbonSeason {
   bedSun: { bedName: string; weeks: readonly { firstDay: DayNumber; directSunH: number }[] } | null;
   /** Nights of a winter that is lived through on trial: in place of odds; null where it is none. */
   nights: { firstDay: DayNumber; lowsC: ArrayLike<number> } | null;
+  /** What comes after this day is not known: it lies in the dark; null where all is. */
+  knownUntil: DayNumber | null;
 }
 
 /** "8 h 50 min" */
@@ -69,7 +71,8 @@ function nightMarks(
 ): string {
   const width = Math.max(1, x(season.startDay + 1) - x(season.startDay) - 0.6);
   const teeth: string[] = [];
-  for (let day = Math.max(firstDay, season.startDay); day <= season.endDay; day += 1) {
+  const last = Math.min(season.endDay, firstDay + lowsC.length - 1);
+  for (let day = Math.max(firstDay, season.startDay); day <= last; day += 1) {
     const lowC = lowsC[day - firstDay] ?? 0;
     if (lowC >= 0) continue;
     const length = 4 + (FROST_HEIGHT - 4) * Math.min(1, lowC / DEEPEST_C);

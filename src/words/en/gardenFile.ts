@@ -25,5 +25,6 @@ export const gardenFile = table({
     "Set your location and Late Ember calculates when to sow each crop so it is ready before the light fades, from day length, frost odds and daily growth. Everything stays in this browser. You can save it as a file.",
   startWithMyLocation: "Start with my location",
   exploreTheSampleGarden: "Explore the sample garden",
+  practiseAWinter: "Practise a winter first",
   importAGardenFile2: "Import a garden file",
 });

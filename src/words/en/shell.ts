@@ -34,6 +34,9 @@ export const shell = table({
   moveUndone: "Move undone.",
   fromAnotherTabOrAnEarlierVisit: ({ label }: { label: string }) =>
     `${label} (from another tab or an earlier visit)`,
+  rehearseThePlan: "Rehearse the plan",
+  practiseAWinter: "Practise a winter",
+  inPractice: "in practice",
   killingFrostOn: ({ date }: { date: string }) => `killing frost ${date}`,
   killingFrostBy: ({ chance, date }: { chance: string; date: string }) =>
     `killing frost, ${chance}, by ${date}`,

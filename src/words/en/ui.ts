@@ -27,6 +27,7 @@ export const ui = table({
   ofDaylight: ({ date, isDay, hours }: { date: string; isDay: boolean; hours: string }) =>
     `${date}${isDay ? ", today" : ""}, ${hours} of daylight`,
   directSunOn: ({ bedName }: { bedName: string }) => `direct sun on ${bedName}`,
+  whatComesIsNotKnownYet: "what comes is not known yet",
   frostyNights: "frosts",
   frostOdds: "frost odds",
   daylight: "daylight",

@@ -1,0 +1,1 @@
+export { PractiseView } from "./PractiseView";
