@@ -103,6 +103,7 @@ export function startRehearsal(
   const left: [number, number][] = [];
   let tallies: Tally[] = [];
   let count = Infinity;
+  let isBegun = false;
   let next = 0;
   let under = 0;
   let winterMs = CHUNK_MS;
@@ -229,10 +230,13 @@ export function startRehearsal(
     end();
   };
   const start = ({ plantingIds, fromDay, untilDay, count: most }: Begun) => {
-    if (state.status !== "starting") return;
+    if (isBegun) return;
+    isBegun = true;
     count = most;
     tallies = plantingIds.map((ids) => new Tally(ids, { fromDay, untilDay }));
-    set({ status: "running", fromDay, untilDay, wanted: Math.min(state.wanted, most) });
+    // Stopped before it had begun, it waits.
+    const status = state.status === "starting" ? "running" : state.status;
+    set({ status, fromDay, untilDay, wanted: Math.min(state.wanted, most) });
   };
   const end = () => {
     for (const hand of alive) hand.end();
@@ -249,11 +253,12 @@ export function startRehearsal(
       return () => listeners.delete(listener);
     },
     stop() {
-      if (state.status === "running") finish("stopped");
+      if (state.status === "running" || state.status === "starting") finish("stopped");
     },
     resume(more = state.wanted) {
-      if (state.status === "starting" || state.status === "refused" || alive.size === 0) return;
-      set({ status: "running", wanted: Math.min(Math.max(more, state.wanted), count) });
+      if (state.status === "refused" || alive.size === 0) return;
+      const status = isBegun ? "running" : "starting";
+      set({ status, wanted: Math.min(Math.max(more, state.wanted), count) });
       handOut();
     },
     async tell(winter, at) {

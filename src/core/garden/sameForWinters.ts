@@ -1,3 +1,4 @@
+import { keepEqual } from "../derive";
 import type { Garden } from "./garden";
 
 /** What a rehearsal looks at; an outlook that comes in, or a task that is ticked, changes nothing in it. */
@@ -17,5 +18,6 @@ const LOOKED_AT = [
 
 /** Whether winters come to the same for two versions of a garden. */
 export function sameForWinters(one: Garden, other: Garden): boolean {
-  return LOOKED_AT.every((key) => one[key] === other[key]);
+  // What was taken back is the same again, though it may be another object.
+  return LOOKED_AT.every((key) => keepEqual(one[key], other[key]) === one[key]);
 }
