@@ -29,14 +29,14 @@ const PICTURES = [
     path: "/beds",
     act: (page) => page.getByRole("button", { name: /^Bed 10:/ }).click(),
   },
-  { name: "beds-summer", path: "/beds", act: (page) => lookAt(page, -7, "Bed 4") },
   { name: "beds-january", path: "/beds", act: (page) => lookAt(page, 16, "House 4") },
-  { name: "turn-over", path: "/beds", act: turnTomatoesOver },
   { name: "shelters", path: "/shelters", act: (page) => lookAhead(page, 12) },
   { name: "shelters-freeze", path: "/place", act: sharpFreeze },
   { name: "seedlings", path: "/seedlings" },
   { name: "seedlings-phone", path: "/seedlings", viewport: PHONE, act: countOnions },
   { name: "larder", path: "/larder", act: salad },
+  { name: "rehearse", path: "/plan/rehearse", act: rehearse },
+  { name: "practise", path: "/practise", act: tooFewCovers },
   { name: "place", path: "/place" },
   { name: "sun", path: "/place", act: sunOnBed13 },
   { name: "wish", path: "/plan", act: wishForSpinach },
@@ -131,12 +131,6 @@ async function lookAt(page, weeks, bed) {
   await page.getByRole("button", { name: new RegExp(`^${bed}:`) }).click();
 }
 
-async function turnTomatoesOver(page) {
-  await lookAt(page, -11, "Bed 4");
-  await page.getByRole("button", { name: "Replant…" }).click();
-  await page.getByLabel("Plants to keep, of 8").fill("2");
-}
-
 async function countOnions(page) {
   await page.getByRole("button", { name: /^Open: Thin the winter onion/ }).click();
   await page.getByRole("button", { name: "Count…" }).click();
@@ -170,6 +164,19 @@ async function untilServed() {
 }
 
 /** The salad gap, with the ways that still work. */
+async function rehearse(page) {
+  await page.getByRole("button", { name: /^Rehearse 100 winters/ }).click();
+  await page.getByText("100 winters rehearsed").waitFor();
+}
+
+async function tooFewCovers(page) {
+  await page.getByRole("button", { name: "Start: Too few covers" }).click();
+  const night = page.getByRole("button", { name: "Start the night" });
+  await night.click();
+  await page.getByText(/^Dusk, 17 /).waitFor();
+  await page.getByRole("group").getByRole("button").first().click();
+}
+
 async function salad(page) {
   await page
     .getByRole("region", { name: "Gaps" })

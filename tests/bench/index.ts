@@ -10,6 +10,7 @@ import { benchRound, benchToday } from "./round";
 import { benchAgainstNative } from "./native";
 import { benchSupply } from "./supply";
 import { benchShelter, benchTonight, DAYS, season } from "./shelter";
+import { benchWinters } from "./winters";
 import { benchLogbook, benchTabs } from "./tabs";
 import { benchGenerator, benchRecords, benchSkyline } from "./weather";
 
@@ -26,6 +27,7 @@ benchSkyline();
 benchShelter();
 benchAgainstNative(["greenhouse-single", "row-cover-light"], season(DAYS));
 benchTonight();
+benchWinters();
 benchRound();
 benchSupply();
 await benchFill();

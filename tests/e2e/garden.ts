@@ -123,6 +123,8 @@ export function textsOf(page: Page): Promise<string[]> {
 export const VIEWS = [
   "/today",
   "/plan",
+  "/plan/rehearse",
+  "/practise",
   "/beds",
   "/beds?bed=bed-3",
   "/beds?bed=bed-3&part=soil",

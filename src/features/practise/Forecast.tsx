@@ -63,6 +63,9 @@ export function Forecast({ outlook }: { outlook: readonly OutlookDay[] }) {
               fontWeight="700"
               textAnchor="middle"
               fill="var(--text)"
+              stroke="var(--paper)"
+              strokeWidth="3"
+              style={{ paintOrder: "stroke" }}
             >
               {wording.temperature(minTempC, 0)}
             </text>

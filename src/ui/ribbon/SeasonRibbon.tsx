@@ -20,7 +20,7 @@ const MONTHS_HEIGHT = 20;
 const LEFT = 78;
 const RIGHT = 12;
 /** The dark is told in words where there is room for them, pixels. */
-const UNKNOWN_WORDS_PX = 220;
+const UNKNOWN_WORDS_PX = 330;
 
 /** The season as a band of light, cooling to ash where days are short; a lantern marks the day. */
 export const SeasonRibbon = memo(function SeasonRibbon({ ribbon, day, today, onDay }: Props) {

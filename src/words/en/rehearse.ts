@@ -42,7 +42,7 @@ export const rehearse = table({
   reachedLong: ({ name, reached, winters }: { name: string; reached: number; winters: number }) =>
     `${name} reaches a harvest in ${reached} of ${winters} winters`,
   firstPicking: ({ early, usual, late }: { early: string; usual: string; late: string }) =>
-    `${usual} (${early} – ${late})`,
+    `first picked ${usual} (${early} – ${late})`,
   neverPicked: "no picking",
   kgAWeek: "Harvest a week",
   kgAWeekSummary: ({ kg, least, most }: { kg: string; least: string; most: string }) =>
