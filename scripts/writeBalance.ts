@@ -1,14 +1,28 @@
 // Compiles the energy balance to WebAssembly, with the values of data/shelter.json in it; `--check` only
 // compares what is kept in the repository.
 import { readFileSync, writeFileSync } from "node:fs";
-import { join } from "node:path";
+import { basename, join } from "node:path";
 import asc from "assemblyscript/asc";
 import { format, resolveConfig } from "prettier";
 import shelter from "@data/shelter.json";
+import { widened } from "./widen";
 
 const ROOM = "src/core/shelter/balance";
 const VALUES = `${ROOM}/assembly/values.ts`;
 const CODE = `${ROOM}/balanceCode.ts`;
+const PAIR_CODE = `${ROOM}/pairCode.ts`;
+const ASSEMBLY = `${ROOM}/assembly`;
+/** What is compiled for two winters at a time as well. */
+const WIDENED = [
+  "balance.ts",
+  "cover.ts",
+  "lanes.ts",
+  "linearSystem.ts",
+  "longwave.ts",
+  "moisture.ts",
+  "soilColumn.ts",
+  "values.ts",
+];
 const MADE = "// Made by `npm run balance`, from data/shelter.json: do not edit.";
 
 /** Of water that freezes. */
@@ -19,7 +33,8 @@ const AIR_J_PER_KG_K = 1005;
 const isCheck = process.argv.includes("--check");
 let stale = false;
 await keep(VALUES, values());
-await keep(CODE, await code());
+await keep(CODE, await code("entry.ts", "BALANCE_CODE", new Map()));
+await keep(PAIR_CODE, await code("entryPair.ts", "PAIR_CODE", widened(ASSEMBLY, WIDENED)));
 if (stale) process.exitCode = 1;
 
 async function keep(path: string, text: string): Promise<void> {
@@ -80,11 +95,16 @@ function values(): string {
   ].join("\n");
 }
 
-async function code(): Promise<string> {
+/** @param rewritten sources that are not taken as they stand, by name */
+async function code(
+  entry: string,
+  name: string,
+  rewritten: ReadonlyMap<string, string>,
+): Promise<string> {
   let wasm: Uint8Array | null = null;
   const { error, stderr } = await asc.main(
     [
-      `${ROOM}/assembly/entry.ts`,
+      `${ASSEMBLY}/${entry}`,
       "--outFile",
       "balance.wasm",
       "-O3",
@@ -94,11 +114,13 @@ async function code(): Promise<string> {
       "always",
       "--runtime",
       "stub",
+      "--enable",
+      "simd",
       "--use",
       "abort=",
     ],
     {
-      readFile: (name, base) => readOrNull(join(base, name)),
+      readFile: (path, base) => rewritten.get(basename(path)) ?? readOrNull(join(base, path)),
       writeFile: (_, contents) => {
         if (typeof contents !== "string") wasm = contents;
       },
@@ -110,14 +132,19 @@ async function code(): Promise<string> {
   return [
     "// Made by `npm run balance` from assembly/: do not edit.",
     "/** The energy balance in WebAssembly, base64. */",
-    `export const BALANCE_CODE = [${lines.map((line) => `"${line}"`).join(",\n")}].join("");`,
+    `export const ${name} = [${lines.map((line) => `"${line}"`).join(",\n")}].join("");`,
   ].join("\n");
 }
 
 function readOrNull(path: string): string | null {
   try {
-    return readFileSync(path, "utf8");
+    return withoutTypeWords(readFileSync(path, "utf8"));
   } catch {
     return null;
   }
+}
+
+/** AssemblyScript imports a type as it does everything else. */
+function withoutTypeWords(source: string): string {
+  return source.replace(/^import (type )?\{[^}]*\}/gm, (words) => words.replace(/\btype /g, ""));
 }

@@ -2,4 +2,4 @@ export type { AnswerTo } from "./questions";
 export type { AskedWay } from "./spreads";
 export { useAnswer } from "./useAnswer";
 export { useLateAnswer } from "./useLateAnswer";
-export { lookInWinter, useReckoned } from "./useReckoned";
+export { useReckoned } from "./useReckoned";

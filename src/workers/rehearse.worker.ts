@@ -57,9 +57,8 @@ const worker: RehearseWorker = {
     };
   },
   live(from, to) {
-    const begun = rehearsal;
-    if (!begun) throw new Error("Nothing is rehearsed yet.");
-    return Array.from({ length: to - from }, (_, at) => begun.live(from + at));
+    if (!rehearsal) throw new Error("Nothing is rehearsed yet.");
+    return rehearsal.liveAll(from, to);
   },
   tell: (winter, garden) => rehearsal && lifeOf(rehearsal, winter, garden),
 };

@@ -89,7 +89,10 @@ test("a refused change says why; a run is stopped and goes on; what is worth wha
   await page.getByRole("option", { name: words.moveSowing }).click();
   await dialog(page).getByLabel(words.planting, { exact: true }).click();
   // What is sown already cannot be sown on another day.
-  await page.getByRole("option", { name: /^Radish, round/ }).first().click();
+  await page
+    .getByRole("option", { name: /^Radish, round/ })
+    .first()
+    .click();
   await dialog(page).getByLabel(words.sowOn).fill("2026-10-20");
   await dialog(page).getByRole("button", { name: words.tryIt }).click();
   await expect(dialog(page).getByRole("alert")).toContainText("cannot be made");

@@ -3,6 +3,7 @@ export { AT_WINDOW, movedIndoors, ON_BENCH, type Indoors } from "./indoors";
 export { coverLight } from "./coverLight";
 export { COURSE_STEPS, openCourseC } from "./dayCourse";
 export { EnergyBalance, type Driving, type Handling } from "./balance/energyBalance";
+export { PAIR_INPUT, PairBalance } from "./balance/pairBalance";
 export { stackOf, type Stack, type Structure } from "./balance/stack";
 export {
   BY_RULE,

@@ -18,6 +18,8 @@ export class Rehearsal {
   readonly span: WinterSpan;
   readonly gardens: readonly GardenWinter[];
   readonly air: WinterAir;
+  private readonly newAir: () => WinterAir;
+  private otherAir: WinterAir | null = null;
   /** How many winters there are; without end where they are made. */
   readonly winters: number;
 
@@ -31,13 +33,32 @@ export class Rehearsal {
     this.span = winterSpan(site.climate, fromDay);
     const places = new WinterPlaces(site, this.span);
     this.gardens = gardens.map((garden) => new GardenWinter(site, garden, this.span, places));
-    this.air = new WinterAir(site.climate, this.span, places);
+    this.newAir = () => new WinterAir(site.climate, this.span, places);
+    this.air = this.newAir();
   }
 
   /** What becomes of each garden in a winter. */
   live(winter: number): WinterOutcome[] {
     this.air.run(this.source, winter);
     return this.gardens.map((garden) => garden.live(this.air, winter));
+  }
+
+  /**
+   * The same for all winters from one number up to, but not including, another, two at a time: which two
+   * makes no difference to any.
+   */
+  liveAll(from: number, to: number): WinterOutcome[][] {
+    const all: WinterOutcome[][] = [];
+    let winter = from;
+    for (; winter + 1 < to; winter += 2) {
+      const other = (this.otherAir ??= this.newAir());
+      const next = winter + 1;
+      WinterAir.runBoth(this.air, other, this.source, [winter, next]);
+      all.push(this.gardens.map((garden) => garden.live(this.air, winter)));
+      all.push(this.gardens.map((garden) => garden.live(other, next)));
+    }
+    if (winter < to) all.push(this.live(winter));
+    return all;
   }
 
   /** What becomes of one of the gardens in a winter, told as it happens. */

@@ -37,7 +37,7 @@ export function shardOf(
         bed: state.bed.name,
       })),
     ),
-    outcomes: Array.from({ length: to - from }, (_, at) => rehearsal.live(from + at).map(asPlain)),
+    outcomes: rehearsal.liveAll(from, to).map((winter) => winter.map(asPlain)),
   };
 }
 

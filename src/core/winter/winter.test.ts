@@ -44,7 +44,7 @@ function rehearse(garden: Garden, more: Partial<RehearsalAsked> = {}): Rehearsal
 }
 
 function wintersOf(rehearsal: Rehearsal, count: number): WinterOutcome[][] {
-  return Array.from({ length: count }, (_, winter) => rehearsal.live(winter));
+  return rehearsal.liveAll(0, count);
 }
 
 function growing(...plantings: readonly Planting[]): Garden {
@@ -195,6 +195,9 @@ test("a plan against itself differs by nothing, and a winter is the same alone o
     const alone = rehearse(smallGarden(), itself);
     return JSON.parse(JSON.stringify(shardOf(alone, smallGarden(), itself, from, to)));
   });
+  // Alone a winter is reckoned by another program than in a pair.
+  const byItself = rehearse(smallGarden(), itself);
+  expect(rehearsal.liveAll(3, 5)).toEqual([byItself.live(3), byItself.live(4)]);
   const whole = joined(parts);
   expect(whole.ok && JSON.stringify(whole.shard)).toBe(JSON.stringify(shard));
   // On another day of the same season winter 3 has the same weather from there on.

@@ -49,22 +49,55 @@ export class WinterAir {
 
   /** Lives through a winter of a source. */
   run(source: WinterSource, winter: number): void {
-    const daily = winterDays(this.climate, source, winter, this.span);
-    this.runWeather(
-      winterWeather(this.climate.latitudeDeg, daily, this.span, seedOf(source, winter)),
-    );
+    this.runWeather(this.weatherOf(source, winter));
+  }
+
+  /** Two winters of a source at once, in airs of the same places: each as it would be alone. */
+  static runBoth(
+    first: WinterAir,
+    second: WinterAir,
+    source: WinterSource,
+    winters: readonly [number, number],
+  ): void {
+    const weather = [
+      first.weatherOf(source, winters[0]),
+      second.weatherOf(source, winters[1]),
+    ] as const;
+    first.begin(weather[0]);
+    second.begin(weather[1]);
+    StackWinter.runBoth(first.open, second.open, weather);
+    for (const [at, stack] of first.stacks.entries()) {
+      const other = second.stacks[at];
+      if (other) StackWinter.runBoth(stack, other, weather);
+    }
+    first.fillSpots();
+    second.fillSpots();
   }
 
   /** Lives through given weather. */
   runWeather(weather: WinterWeather): void {
+    this.begin(weather);
+    this.open.run(weather);
+    for (const stack of this.stacks) stack.run(weather);
+    this.fillSpots();
+  }
+
+  private weatherOf(source: WinterSource, winter: number): WinterWeather {
+    const { climate, span } = this;
+    const daily = winterDays(climate, source, winter, span);
+    return winterWeather(climate.latitudeDeg, daily, span, seedOf(source, winter));
+  }
+
+  private begin(weather: WinterWeather): void {
     this.current = weather;
     this.filled += 1;
     fillSpring(weather, this.climate.latitudeDeg, this.springBefore, this.springShare);
-    this.open.run(weather);
-    for (const stack of this.stacks) stack.run(weather);
+  }
+
+  private fillSpots(): void {
     for (const spot of this.spots) {
       const stack = this.stacks[spot.spot.stack] ?? this.open;
-      spot.run(weather, stack, this.open, this.springShare);
+      spot.run(this.weather, stack, this.open, this.springShare);
     }
   }
 

@@ -12,3 +12,17 @@ interface StaticArray<Element> {
   [index: number]: any;
 }
 declare const StaticArray: new <Element>(length: i32) => StaticArray<Element>;
+
+// What the entry for two winters at a time uses besides; it is only ever compiled.
+type usize = number;
+// eslint-disable-next-line @typescript-eslint/no-explicit-any -- a pair stands where the sources have one
+type v128 = any;
+declare const f64x2: {
+  splat(value: f64): v128;
+  gt(one: v128, other: v128): v128;
+  replace_lane(both: v128, lane: i32, value: f64): v128;
+  extract_lane(both: v128, lane: i32): f64;
+};
+declare function load<T>(at: usize): T;
+declare function store<T>(at: usize, value: T): void;
+declare function changetype<T>(of: unknown): T;

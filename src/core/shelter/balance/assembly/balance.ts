@@ -1,4 +1,5 @@
 import { Cover } from "./cover";
+import { some, type Each, type Same } from "./lanes";
 import { LinearSystem } from "./linearSystem";
 import { KELVIN, Longwave, STEFAN_BOLTZMANN } from "./longwave";
 import { transpirationW, wetting } from "./moisture";
@@ -22,15 +23,15 @@ import {
   WET_SOIL,
 } from "./values";
 
-const SECONDS_PER_HOUR: f64 = 3600;
+const SECONDS_PER_HOUR: Same = 3600;
 /** A sheet's exchange with the sky for each degree, W/m²K: 4 ε σ T³ about freezing. */
-const SKY_W_PER_M2K: f64 = 3.7;
+const SKY_W_PER_M2K: Same = 3.7;
 /** A film is wet when it is colder than the air below it by so much, and dries when it no longer is. */
-const WETS_BELOW_C: f64 = 0.3;
+const WETS_BELOW_C: Same = 0.3;
 /** Halvings by which a vent's opening is found: to a sixty-fourth. */
 const VENT_HALVINGS: i32 = 6;
 /** A cover that is taken off parts the air no more. */
-const OFF_CHANGES_PER_HOUR: f64 = 400;
+const OFF_CHANGES_PER_HOUR: Same = 400;
 
 /**
  * The temperatures under nested covers over a square metre of ground: each cover, the air below it,
@@ -50,20 +51,20 @@ export class Balance {
   surfaceC: f64 = 0;
   pathC: f64 = 0;
 
-  pathShare: f64 = 0;
-  barrelLitres: f64 = 0;
-  ventChangesPerHour: f64 = 0;
+  pathShare: Same = 0;
+  barrelLitres: Same = 0;
+  ventChangesPerHour: Same = 0;
   /** A film that sheds its drops, or air too dry for any: it stays transparent to heat. */
   staysDry: bool = false;
   /** Between the outermost cover's two sheets, W/m²K; 0 for one sheet. */
-  sheetGapWPerM2K: f64 = 0;
-  leafAreaIndex: f64 = 0;
+  sheetGapWPerM2K: Same = 0;
+  leafAreaIndex: Same = 0;
 
   barrelC: f64 = 0;
   system: LinearSystem;
   longwave: Longwave;
   /** Share of the light that leaves keep from the bed's soil. */
-  private leavesHide: f64 = 0;
+  private leavesHide: Same = 0;
   /** Of this step: what the outermost cover keeps of its exchange, and what moisture adds to air changes. */
   outward: f64 = 1;
   moist: f64 = 1;
@@ -73,7 +74,7 @@ export class Balance {
 
   constructor(
     readonly count: i32,
-    pathShare: f64,
+    pathShare: Same,
   ) {
     // Covers, air below each, the surface of the bed's soil, the surface of the paths where there are any.
     const size = 2 * count + (pathShare > 0 ? 2 : 1);
@@ -102,7 +103,7 @@ export class Balance {
   }
 
   /** @param leavesHide share of the light that leaves keep from the bed's soil */
-  setLeaves(leafAreaIndex: f64, leavesHide: f64): void {
+  setLeaves(leafAreaIndex: Same, leavesHide: Same): void {
     this.leafAreaIndex = leafAreaIndex;
     this.leavesHide = leavesHide;
   }
@@ -130,11 +131,11 @@ export class Balance {
     sunWPerM2: f64,
     windMps: f64,
     deepC: f64,
-    stepS: f64,
+    stepS: Same,
     vent: f64,
-    opensAtC: f64,
-    wideAtC: f64,
-    innerOn: bool,
+    opensAtC: Same,
+    wideAtC: Same,
+    innerOn: Each,
     snow: bool,
   ): void {
     this.bedSoil.prepare(deepC, stepS);
@@ -143,19 +144,23 @@ export class Balance {
       return;
     }
     if (this.pathShare > 0) this.pathSoil.prepare(deepC, stepS);
-    // Where the opening and the warmth that it leaves agree: shut, wide open, or closed in on by halves.
-    let least = vent;
+    // Where the opening and the warmth that it leaves agree: shut, wide open, or closed in on by halves. In
+    // a winter that has found it the opening stays, and comes to the same again.
+    let least: f64 = vent;
     let most: f64 = 1;
-    let opening = vent;
+    let opening: f64 = vent;
+    let isSought: Each = true;
     for (let round: i32 = 0; round <= VENT_HALVINGS + 1; round += 1) {
       this.solve(airC, skyWPerM2, sunWPerM2, windMps, stepS, opening, innerOn, snow);
       const spaceC: f64 = this.system.right[this.count];
-      const isTooWarm = spaceC > opensAtC + opening * (wideAtC - opensAtC);
-      if (round === 0 && (!isTooWarm || opening >= 1)) break;
-      if (round === 1 && isTooWarm) break;
-      if (isTooWarm) least = opening;
-      else most = opening;
-      opening = round === 0 ? 1 : (least + most) / 2;
+      const isTooWarm: Each = spaceC > opensAtC + opening * (wideAtC - opensAtC);
+      if (round === 0) isSought = isTooWarm && opening < 1;
+      else if (round === 1) isSought = isSought && !isTooWarm;
+      if (!some(isSought)) break;
+      least = isSought && isTooWarm ? opening : least;
+      most = isSought && !isTooWarm ? opening : most;
+      const next: f64 = round === 0 ? 1 : (least + most) / 2;
+      opening = isSought ? next : opening;
     }
     this.take(stepS);
   }
@@ -166,9 +171,9 @@ export class Balance {
     skyWPerM2: f64,
     sunWPerM2: f64,
     windMps: f64,
-    stepS: f64,
+    stepS: Same,
     vent: f64,
-    innerOn: bool,
+    innerOn: Each,
     snow: bool,
   ): void {
     this.system.clear();
@@ -191,11 +196,12 @@ export class Balance {
   }
 
   private stepInTheOpen(airC: f64, skyWPerM2: f64, sunWPerM2: f64, windMps: f64): void {
-    const kelvin = this.surfaceC + KELVIN;
-    const cubed = STEFAN_BOLTZMANN * kelvin * kelvin * kelvin;
-    const gainsW = SOIL_EMISSIVITY * skyWPerM2 + (1 - this.leavesHide) * SOIL_ABSORBS * sunWPerM2;
+    const kelvin: f64 = this.surfaceC + KELVIN;
+    const cubed: f64 = STEFAN_BOLTZMANN * kelvin * kelvin * kelvin;
+    const gainsW: f64 =
+      SOIL_EMISSIVITY * skyWPerM2 + (1 - this.leavesHide) * SOIL_ABSORBS * sunWPerM2;
     this.system.clear();
-    const passes = outsideWPerM2K(windMps) * wetting(this.surfaceC, WET_SOIL);
+    const passes: f64 = outsideWPerM2K(windMps) * wetting(this.surfaceC, WET_SOIL);
     this.system.anchor(0, airC, passes);
     this.system.gainPerK(0, 0, -SOIL_EMISSIVITY * 4 * cubed);
     this.system.gain(0, gainsW - SOIL_EMISSIVITY * cubed * (kelvin - 4 * this.surfaceC));
@@ -207,58 +213,60 @@ export class Balance {
   }
 
   /** How covers are in this step: on or off, and what leaves through their gaps. */
-  private prepareCovers(windMps: f64, vent: f64, innerOn: bool, snow: bool): void {
+  private prepareCovers(windMps: f64, vent: f64, innerOn: Each, snow: bool): void {
     for (let at: i32 = 0; at < this.count; at += 1) {
       const cover: Cover = this.covers[at];
-      cover.isOff = at > 0 && cover.isRemovable && !innerOn;
-      let changes = OFF_CHANGES_PER_HOUR;
+      const comesOff = at > 0 && cover.isRemovable;
+      cover.isOff = comesOff ? !innerOn : false;
       // Inside a house there is no wind.
-      if (at === 0)
-        changes =
-          cover.leakStillPerHour + cover.leakPerMps * windMps + vent * this.ventChangesPerHour;
-      else if (!cover.isOff) changes = cover.leakStillPerHour;
+      const inside: f64 = cover.isOff ? OFF_CHANGES_PER_HOUR : cover.leakStillPerHour;
+      const outside: f64 =
+        cover.leakStillPerHour + cover.leakPerMps * windMps + vent * this.ventChangesPerHour;
+      const changes: f64 = at === 0 ? outside : inside;
       cover.leakWPerK = (cover.airHeatJPerK * changes) / SECONDS_PER_HOUR;
     }
-    const gap = this.sheetGapWPerM2K;
+    const gap: Same = this.sheetGapWPerM2K;
     // A second sheet beyond a gap comes to rest between the inner sheet and the outside at once.
-    const bySheet = gap > 0 ? gap / (gap + outsideWPerM2K(windMps) + SKY_W_PER_M2K) : 1;
+    const bySheet: f64 = gap > 0 ? gap / (gap + outsideWPerM2K(windMps) + SKY_W_PER_M2K) : 1;
     this.outward = snow ? Math.min(LOSS_UNDER_SNOW, bySheet) : bySheet;
     // Air that leaves takes its moisture along, and with it the heat that made it.
     this.moist = this.staysDry ? 1 : wetting((this.covers[0] as Cover).airC, WET_AIR);
   }
 
   /** Convection, evaporation and air changes; each thing's own heat. */
-  private exchange(airC: f64, windMps: f64, stepS: f64): void {
+  private exchange(airC: f64, windMps: f64, stepS: Same): void {
     const system = this.system;
     const count = this.count;
     for (let at: i32 = 0; at < count; at += 1) {
       const cover: Cover = this.covers[at];
-      const area = cover.areaRatio * cover.share;
+      const area: Same = cover.areaRatio * cover.share;
       const air = count + at;
       if (at === 0) {
         system.anchor(0, airC, area * outsideWPerM2K(windMps) * this.outward);
         system.anchor(air, airC, this.moist * cover.leakWPerK);
       } else {
-        if (!cover.isOff) system.couple(at, air - 1, area * INSIDE_W_PER_M2K);
+        system.couple(at, air - 1, cover.isOff ? 0 : area * INSIDE_W_PER_M2K);
         system.couple(air, air - 1, cover.leakWPerK);
       }
-      const wets = cover.isWet && !cover.isOff;
-      const inside = wets ? INSIDE_W_PER_M2K * wetting(cover.tempC, WET_COVER) : INSIDE_W_PER_M2K;
+      const wets: Each = cover.isWet && !cover.isOff;
+      const inside: f64 = wets
+        ? INSIDE_W_PER_M2K * wetting(cover.tempC, WET_COVER)
+        : INSIDE_W_PER_M2K;
       system.couple(at, air, area * inside);
       system.anchor(at, cover.tempC, coverHeat(cover) / stepS);
       system.anchor(air, cover.airC, cover.airHeatJPerK / stepS);
     }
     const bed = 2 * count;
-    const bedSoil = SOIL_W_PER_M2K * wetting(this.surfaceC, WET_SOIL);
+    const bedSoil: f64 = SOIL_W_PER_M2K * wetting(this.surfaceC, WET_SOIL);
     system.couple(bed, bed - 1, (1 - this.pathShare) * bedSoil);
     if (this.pathShare > 0) {
-      const pathSoil = SOIL_W_PER_M2K * wetting(this.pathC, WET_SOIL);
+      const pathSoil: f64 = SOIL_W_PER_M2K * wetting(this.pathC, WET_SOIL);
       system.couple(bed + 1, count, this.pathShare * pathSoil);
     }
     // Barrels of water stand in the outermost space; only that air warms them.
     if (this.barrelLitres > 0) {
-      const keeps = (this.barrelLitres * BARREL_J_PER_LITRE_K) / stepS;
-      const passes = BARREL_W_PER_LITRE_K * this.barrelLitres;
+      const keeps: Same = (this.barrelLitres * BARREL_J_PER_LITRE_K) / stepS;
+      const passes: Same = BARREL_W_PER_LITRE_K * this.barrelLitres;
       system.anchor(count, this.barrelC, (passes * keeps) / (keeps + passes));
     }
   }
@@ -270,28 +278,28 @@ export class Balance {
   private sun(sunWPerM2: f64, snow: bool): void {
     this.sunW = 0;
     this.vapourOutW = 0;
-    if (sunWPerM2 <= 0) return;
+    if (!some(sunWPerM2 > 0)) return;
     const count = this.count;
     const system = this.system;
-    let light = sunWPerM2 * (snow ? LIGHT_UNDER_SNOW : 1);
-    let belowOutermost = light;
+    let light: f64 = sunWPerM2 * (snow ? LIGHT_UNDER_SNOW : 1);
+    let belowOutermost: f64 = light;
     let taken: f64 = 0;
     for (let at: i32 = 0; at < count; at += 1) {
       const cover: Cover = this.covers[at];
-      const through = cover.isOff ? 1 : cover.light;
-      const kept = light * (1 - through) * COVER_ABSORBS * cover.share;
+      const through: f64 = cover.isOff ? 1 : cover.light;
+      const kept: f64 = light * (1 - through) * COVER_ABSORBS * cover.share;
       system.gain(at, kept);
       taken += kept;
       light *= through;
       if (at === 0) belowOutermost = light;
     }
-    const bedShare = 1 - this.pathShare;
-    const ground = SOIL_ABSORBS * light;
+    const bedShare: Same = 1 - this.pathShare;
+    const ground: f64 = SOIL_ABSORBS * light;
     system.gain(2 * count, bedShare * ground * (1 - this.leavesHide));
     this.leaves(ground * this.leavesHide, bedShare);
     taken += bedShare * ground;
     if (this.pathShare > 0) {
-      const path = this.pathShare * SOIL_ABSORBS * belowOutermost;
+      const path: f64 = this.pathShare * SOIL_ABSORBS * belowOutermost;
       system.gain(2 * count + 1, path);
       taken += path;
     }
@@ -299,40 +307,42 @@ export class Balance {
   }
 
   /** Leaves warm the air with the sun that they do not spend on evaporating water. */
-  private leaves(sunW: f64, bedShare: f64): void {
+  private leaves(sunW: f64, bedShare: Same): void {
     const count = this.count;
     const inner: Cover = this.covers[count - 1];
-    let vapourW = bedShare * transpirationW(sunW, inner.airC, this.leafAreaIndex);
+    let vapourW: f64 = bedShare * transpirationW(sunW, inner.airC, this.leafAreaIndex);
     this.system.gain(2 * count - 1, bedShare * sunW - vapourW);
     // Space by space on its way out: on wet covers it condenses, by the share that does not leave with the air.
-    for (let at: i32 = count - 1; at >= 0 && vapourW > 0; at -= 1) {
+    for (let at: i32 = count - 1; at >= 0; at -= 1) {
       const cover: Cover = this.covers[at];
-      if (!cover.isWet || cover.isOff) continue;
-      const film = cover.areaRatio * cover.share * INSIDE_W_PER_M2K;
-      const condensesW = (vapourW * film) / (film + cover.leakWPerK);
+      const film: Same = cover.areaRatio * cover.share * INSIDE_W_PER_M2K;
+      const takes: Each = cover.isWet && !cover.isOff;
+      const condensesW: f64 = takes ? (vapourW * film) / (film + cover.leakWPerK) : 0;
       this.system.gain(at, condensesW);
       vapourW -= condensesW;
     }
     this.vapourOutW = vapourW;
   }
 
-  private intoSoil(surface: i32, column: SoilColumn, share: f64): void {
-    const passes = share * CONDUCTANCE[0];
+  private intoSoil(surface: i32, column: SoilColumn, share: Same): void {
+    const passes: Same = share * CONDUCTANCE[0];
     this.system.gainPerK(surface, surface, -passes * (1 - column.slope[0]));
     this.system.gain(surface, passes * column.base[0]);
   }
 
   /** Takes the solved step over. */
-  private take(stepS: f64): void {
+  private take(stepS: Same): void {
     const solved = this.system.right;
     const count = this.count;
     for (let at: i32 = 0; at < count; at += 1) {
       const cover: Cover = this.covers[at];
       cover.tempC = solved[at];
       cover.airC = solved[count + at];
-      const colder = cover.airC - cover.tempC;
-      if (colder > WETS_BELOW_C) cover.isWet = !this.staysDry;
-      else if (colder <= 0) cover.isWet = false;
+      const colder: f64 = cover.airC - cover.tempC;
+      const dries: Each = colder <= 0;
+      const wets: Each = colder > WETS_BELOW_C;
+      const stays: Each = dries ? false : cover.isWet;
+      cover.isWet = wets ? !this.staysDry : stays;
     }
     this.surfaceC = solved[2 * count];
     this.bedSoil.settle(this.surfaceC);
@@ -341,9 +351,9 @@ export class Balance {
       this.pathSoil.settle(this.pathC);
     }
     if (this.barrelLitres > 0) {
-      const keeps = (this.barrelLitres * BARREL_J_PER_LITRE_K) / stepS;
-      const passes = BARREL_W_PER_LITRE_K * this.barrelLitres;
-      const spaceC = (this.covers[0] as Cover).airC;
+      const keeps: Same = (this.barrelLitres * BARREL_J_PER_LITRE_K) / stepS;
+      const passes: Same = BARREL_W_PER_LITRE_K * this.barrelLitres;
+      const spaceC: f64 = (this.covers[0] as Cover).airC;
       this.barrelC = (keeps * this.barrelC + passes * spaceC) / (keeps + passes);
     }
   }
@@ -355,6 +365,6 @@ export function outsideWPerM2K(windMps: f64): f64 {
 }
 
 /** A cover's own heat, J/K for each square metre of ground. */
-export function coverHeat(cover: Cover): f64 {
+export function coverHeat(cover: Cover): Same {
   return COVER_J_PER_M2K * cover.areaRatio * cover.share;
 }

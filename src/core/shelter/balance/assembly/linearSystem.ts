@@ -1,3 +1,5 @@
+import { some } from "./lanes";
+
 /** A small set of linear equations for temperatures, filled anew for each step. */
 export class LinearSystem {
   /** Row by row: what each unknown loses for a degree of every other. */
@@ -49,12 +51,12 @@ export class LinearSystem {
     const right = this.right;
     for (let pivot: i32 = 0; pivot < size; pivot += 1) {
       const lead = pivot * size;
-      const inverse = 1 / matrix[lead + pivot];
+      const inverse: f64 = 1 / matrix[lead + pivot];
       for (let row: i32 = pivot + 1; row < size; row += 1) {
         const place = row * size;
-        const below = matrix[place + pivot];
-        if (below === 0) continue;
-        const factor = below * inverse;
+        const below: f64 = matrix[place + pivot];
+        if (!some(below !== 0)) continue;
+        const factor: f64 = below * inverse;
         for (let column: i32 = pivot + 1; column < size; column += 1) {
           matrix[place + column] -= factor * matrix[lead + column];
         }
@@ -63,7 +65,7 @@ export class LinearSystem {
     }
     for (let row: i32 = size - 1; row >= 0; row -= 1) {
       const place = row * size;
-      let sum = right[row];
+      let sum: f64 = right[row];
       for (let column: i32 = row + 1; column < size; column += 1) {
         sum -= matrix[place + column] * right[column];
       }

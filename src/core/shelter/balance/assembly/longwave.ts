@@ -1,11 +1,12 @@
 import { Cover } from "./cover";
+import { some, type Same } from "./lanes";
 import { LinearSystem } from "./linearSystem";
 import { SOIL_EMISSIVITY } from "./values";
 
 /** W/m²K⁴. */
-export const STEFAN_BOLTZMANN: f64 = 5.670374e-8;
+export const STEFAN_BOLTZMANN: Same = 5.670374e-8;
 /** 0 °C in kelvin. */
-export const KELVIN: f64 = 273.15;
+export const KELVIN: Same = 273.15;
 
 /**
  * Thermal radiation between the sky, nested covers and the soil of beds and paths. What is sent is
@@ -30,7 +31,7 @@ export class Longwave {
   constructor(
     private readonly covers: i32,
     private readonly size: i32,
-    private readonly pathShare: f64,
+    private readonly pathShare: Same,
   ) {
     const width = size + 1;
     this.width = width;
@@ -60,7 +61,8 @@ export class Longwave {
     for (let cover: i32 = 0; cover < this.covers; cover += 1) {
       const one: Cover = covers[cover];
       // Snow lets no thermal radiation through.
-      const lets = cover === 0 && snow ? 0 : one.isWet ? one.wetLets : one.dryLets;
+      const wetOrDry: f64 = one.isWet ? one.wetLets : one.dryLets;
+      const lets: f64 = cover === 0 && snow ? 0 : wetOrDry;
       this.tau[cover] = one.isOff ? 1 : lets;
       this.emission(cover, one.tempC);
     }
@@ -92,8 +94,8 @@ export class Longwave {
 
   /** The linear course of a surface's emission: σT⁴ around the temperature it has now. */
   private emission(surface: i32, tempC: f64): void {
-    const kelvin = tempC + KELVIN;
-    const cubed = STEFAN_BOLTZMANN * kelvin * kelvin * kelvin;
+    const kelvin: f64 = tempC + KELVIN;
+    const cubed: f64 = STEFAN_BOLTZMANN * kelvin * kelvin * kelvin;
     this.emits[surface] = cubed * (kelvin - 4 * tempC);
     this.emitsMore[surface] = 4 * cubed;
   }
@@ -121,7 +123,7 @@ export class Longwave {
     const size = this.size;
     const up = this.up;
     const pathUp = this.pathUp;
-    const pathShare = this.pathShare;
+    const pathShare: Same = this.pathShare;
     const bed = 2 * this.covers;
     this.fromGround(up, this.covers * width, this.covers * width, this.covers, bed);
     if (pathShare > 0) this.fromGround(pathUp, 0, width, this.covers + 1, bed + 1);
@@ -163,11 +165,11 @@ export class Longwave {
     const up = this.up;
     const matrix = system.matrix;
     const right = system.right;
-    const bedShare = 1 - this.pathShare;
+    const bedShare: Same = 1 - this.pathShare;
     for (let cover: i32 = 0; cover < this.covers; cover += 1) {
-      const share: f64 = (covers[cover] as Cover).share;
-      const takes = share * (1 - this.tau[cover]);
-      if (takes === 0) continue;
+      const share: Same = (covers[cover] as Cover).share;
+      const takes: f64 = share * (1 - this.tau[cover]);
+      if (!some(takes !== 0)) continue;
       const passes: f64 = cover === 0 ? outward : 1;
       const above = cover * width;
       const below = above + width;
@@ -191,10 +193,10 @@ export class Longwave {
     downAt: i32,
     unknown: i32,
     surface: i32,
-    share: f64,
+    share: Same,
   ): void {
     const size = this.size;
-    const takes = share * SOIL_EMISSIVITY;
+    const takes: Same = share * SOIL_EMISSIVITY;
     const row = unknown * size;
     for (let at: i32 = 0; at < size; at += 1) {
       system.matrix[row + at] -= takes * this.down[downAt + at];

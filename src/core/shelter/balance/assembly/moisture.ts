@@ -1,3 +1,4 @@
+import type { Same } from "./lanes";
 import {
   AIR_J_PER_M3K,
   LEAF_CONVECTION_W_PER_M2K,
@@ -6,9 +7,9 @@ import {
 } from "./values";
 
 /** Psychrometric constant, Pa/K. */
-const GAMMA_PA_PER_K: f64 = 66;
+const GAMMA_PA_PER_K: Same = 66;
 /** The polynomials hold from −50 °C on. */
-const COLDEST_C: f64 = -50;
+const COLDEST_C: Same = -50;
 
 /**
  * Saturated vapour pressure over water, Pa.
@@ -31,7 +32,7 @@ export function saturationSlope(tempC: f64): f64 {
 }
 
 /** By how much evaporation or condensation adds to convection at a wet surface: 1 + f·Δ/γ. */
-export function wetting(tempC: f64, factor: f64): f64 {
+export function wetting(tempC: f64, factor: Same): f64 {
   return 1 + (factor * saturationSlope(tempC)) / GAMMA_PA_PER_K;
 }
 
@@ -44,8 +45,8 @@ export function wetting(tempC: f64, factor: f64): f64 {
  * @source Penman–Monteith as in FAO Irrigation and Drainage Paper 56, eq. 3 and 5: half of the leaf
  *         takes part, each with 100 s/m
  */
-export function transpirationW(sunW: f64, tempC: f64, leafAreaIndex: f64): f64 {
-  if (sunW <= 0 || leafAreaIndex <= 0) return 0;
+export function transpirationW(sunW: f64, tempC: f64, leafAreaIndex: Same): f64 {
+  if (leafAreaIndex <= 0) return 0;
   const slope = saturationSlope(tempC);
   const passesWPerK = 2 * LEAF_CONVECTION_W_PER_M2K * leafAreaIndex;
   const leafSPerM = LEAF_RESISTANCE_S_PER_M / (0.5 * leafAreaIndex);
@@ -53,5 +54,5 @@ export function transpirationW(sunW: f64, tempC: f64, leafAreaIndex: f64): f64 {
   const lacksPa = (1 - LEAF_HUMIDITY) * saturatedPa(tempC);
   const evaporatesW =
     (slope * sunW + passesWPerK * lacksPa) / (slope + GAMMA_PA_PER_K * (1 + leafSPerM / airSPerM));
-  return Math.min(evaporatesW, sunW);
+  return sunW > 0 ? Math.min(evaporatesW, sunW) : 0;
 }

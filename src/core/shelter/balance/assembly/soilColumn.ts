@@ -1,3 +1,4 @@
+import type { Same } from "./lanes";
 import {
   CONDUCTANCE,
   FREEZES_TO_C,
@@ -28,20 +29,20 @@ export class SoilColumn {
    * Solves a step of conduction from below up to the surface, whose temperature is not known yet: the
    * flux into the soil is `CONDUCTANCE[0] × ((1 − slope[0]) × surface − base[0])`, W/m².
    */
-  prepare(deepC: f64, stepS: f64): void {
+  prepare(deepC: f64, stepS: Same): void {
     let slopeBelow: f64 = 0;
     let baseBelow: f64 = deepC;
     this.slope[SOIL_LAYERS] = 0;
     this.base[SOIL_LAYERS] = deepC;
     for (let layer: i32 = SOIL_LAYERS - 1; layer >= 0; layer -= 1) {
-      const tempC = this.tempC[layer];
+      const tempC: f64 = this.tempC[layer];
       const freezes = tempC < 0 && tempC > FREEZES_TO_C;
-      const capacity = (freezes ? FREEZING_J_PER_M3K : HEAT_J_PER_M3K) * THICKNESS_M[layer];
+      const capacity: f64 = (freezes ? FREEZING_J_PER_M3K : HEAT_J_PER_M3K) * THICKNESS_M[layer];
       this.capacityJPerK[layer] = capacity;
-      const above = CONDUCTANCE[layer];
-      const below = CONDUCTANCE[layer + 1];
-      const keeps = capacity / stepS;
-      const share = 1 / (keeps + above + below * (1 - slopeBelow));
+      const above: Same = CONDUCTANCE[layer];
+      const below: Same = CONDUCTANCE[layer + 1];
+      const keeps: f64 = capacity / stepS;
+      const share: f64 = 1 / (keeps + above + below * (1 - slopeBelow));
       baseBelow = (keeps * tempC + below * baseBelow) * share;
       slopeBelow = above * share;
       this.slope[layer] = slopeBelow;
@@ -54,10 +55,10 @@ export class SoilColumn {
    * temperature that goes with it, so that freezing neither makes nor loses any.
    */
   settle(surfaceC: f64): void {
-    let aboveC = surfaceC;
+    let aboveC: f64 = surfaceC;
     for (let layer: i32 = 0; layer < SOIL_LAYERS; layer += 1) {
-      const nextC = this.slope[layer] * aboveC + this.base[layer];
-      const heat = this.heatJ[layer] + this.capacityJPerK[layer] * (nextC - this.tempC[layer]);
+      const nextC: f64 = this.slope[layer] * aboveC + this.base[layer];
+      const heat: f64 = this.heatJ[layer] + this.capacityJPerK[layer] * (nextC - this.tempC[layer]);
       this.heatJ[layer] = heat;
       this.tempC[layer] = tempOf(heat / THICKNESS_M[layer]);
       aboveC = nextC;
@@ -73,7 +74,7 @@ export class SoilColumn {
 
   /** What leaves a prepared column at its foot, once its surface is known, W/m². */
   deepLossW(surfaceC: f64): f64 {
-    let aboveC = surfaceC;
+    let aboveC: f64 = surfaceC;
     for (let layer: i32 = 0; layer < SOIL_LAYERS; layer += 1) {
       aboveC = this.slope[layer] * aboveC + this.base[layer];
     }
@@ -83,14 +84,18 @@ export class SoilColumn {
 
 /** Heat of a cubic metre of soil against 0 °C unfrozen, J. */
 export function heatAt(tempC: f64): f64 {
-  if (tempC >= 0) return HEAT_J_PER_M3K * tempC;
-  if (tempC >= FREEZES_TO_C) return FREEZING_J_PER_M3K * tempC;
-  return HEAT_J_PER_M3K * tempC - LATENT_J_PER_M3;
+  return tempC >= 0
+    ? HEAT_J_PER_M3K * tempC
+    : tempC >= FREEZES_TO_C
+      ? FREEZING_J_PER_M3K * tempC
+      : HEAT_J_PER_M3K * tempC - LATENT_J_PER_M3;
 }
 
 /** The other way: the temperature at which a cubic metre holds so much heat. */
 export function tempOf(heatJ: f64): f64 {
-  if (heatJ >= 0) return heatJ / HEAT_J_PER_M3K;
-  if (heatJ >= FREEZING_J_PER_M3K * FREEZES_TO_C) return heatJ / FREEZING_J_PER_M3K;
-  return (heatJ + LATENT_J_PER_M3) / HEAT_J_PER_M3K;
+  return heatJ >= 0
+    ? heatJ / HEAT_J_PER_M3K
+    : heatJ >= FREEZING_J_PER_M3K * FREEZES_TO_C
+      ? heatJ / FREEZING_J_PER_M3K
+      : (heatJ + LATENT_J_PER_M3) / HEAT_J_PER_M3K;
 }
