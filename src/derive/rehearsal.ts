@@ -1,7 +1,7 @@
 "use client";
 
 import type { DayNumber } from "@/core/calendar";
-import type { Garden } from "@/core/garden";
+import { sameForWinters, type Garden } from "@/core/garden";
 import { worthItems, type RehearsalAsked, type WorthKind } from "@/core/winter";
 import { gardenStore } from "@/store";
 import {
@@ -28,7 +28,8 @@ export function rehearse(
   useRehearsal.getState().rehearsed?.run.end();
   const { garden } = gardenStore().getState();
   const asked: RehearsalAsked = { fromDay, seed, winters, changes: [] };
-  const run = started(garden, asked, USUAL_WINTERS, false);
+  const run = takePrepared(garden, asked) ?? started(garden, asked, USUAL_WINTERS, false);
+  run.resume(USUAL_WINTERS);
   useRehearsal.setState({ rehearsed: { garden, asked, run }, state: run.getState() });
   follow(run, (state) => {
     if (useRehearsal.getState().rehearsed?.run === run) useRehearsal.setState({ state });
@@ -68,6 +69,39 @@ export function findWorth(kind: WorthKind): void {
   follow(run, (worthState) => {
     if (useRehearsal.getState().worthRun === run) useRehearsal.setState({ worthState });
   });
+}
+
+/** A rehearsal that is ready to go on, and what it is of. */
+let prepared: { garden: Garden; asked: RehearsalAsked; run: RehearsalRun } | null = null;
+/** Lived through before anybody asks, so that there are odds at once. */
+const WINTERS_AHEAD = 2;
+
+/** Gets ready for a rehearsal while its view is open; what it gives is called when that is left. */
+export function prepareToRehearse(
+  fromDay: DayNumber,
+  { winters, seed }: Pick<RehearsalAsked, "winters" | "seed">,
+): () => void {
+  const { garden } = gardenStore().getState();
+  const asked: RehearsalAsked = { fromDay, seed, winters, changes: [] };
+  prepared?.run.end();
+  prepared = { garden, asked, run: started(garden, asked, WINTERS_AHEAD, false) };
+  return () => {
+    prepared?.run.end();
+    prepared = null;
+  };
+}
+
+/** What was got ready, where it is of the same garden and winters. */
+function takePrepared(garden: Garden, asked: RehearsalAsked): RehearsalRun | null {
+  const found = prepared;
+  prepared = null;
+  const isSame =
+    found !== null &&
+    sameForWinters(found.garden, garden) &&
+    JSON.stringify(found.asked) === JSON.stringify(asked);
+  if (isSame) return found.run;
+  found?.run.end();
+  return null;
 }
 
 function started(garden: Garden, asked: RehearsalAsked, wanted: number, untilClear: boolean) {

@@ -275,7 +275,7 @@ export function startRehearsal(
   };
 }
 
-/** Starts a worker of the browser's. */
+/** A worker of the browser's. */
 export function connectRehearseWorker(onBroken: (error: Error) => void): Connected {
   const worker = new Worker(new URL("./rehearse.worker.ts", import.meta.url), { type: "module" });
   worker.onerror = (event) => onBroken(new Error(event.message || "The worker broke."));

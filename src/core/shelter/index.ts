@@ -14,7 +14,7 @@ export {
 } from "./growingSpace";
 export { MaterialSchema, type Material } from "./materialSchema";
 export { materials, type CoverIds } from "./materials";
-export { groundBetween, nightUnder } from "./night";
+export { coldestAtCropC, groundBetween, nightSteps, nightUnder, type NightSteps } from "./night";
 export { conditionKeeps, pieceFit, type PieceFit } from "./pieceFit";
 export { PieceSchema, type CoverPiece, type Piece } from "./pieceSchema";
 export { cropDayOf, thumbGainAtC, type CropDay } from "./ruleOfThumb";

@@ -2,8 +2,8 @@ import { coverLight } from "./coverLight";
 import { dayOfYear, type DayNumber } from "../calendar";
 import type { CoverIds } from "./materials";
 import { runShelter, SHUT, type GroundStart, type Working } from "./shelterRun";
-import { stackOf, type Structure } from "./balance/stack";
-import { weatherSteps, type ShelterDay } from "./weatherSteps";
+import { stackOf, type Stack, type Structure } from "./balance/stack";
+import { weatherSteps, type ShelterDay, type WeatherSteps } from "./weatherSteps";
 
 /** One night as it is expected, and the days before it. */
 export interface ExpectedNight extends ShelterDay {
@@ -35,6 +35,38 @@ export interface NightUnder {
 const DAYS_BEFORE = 10;
 const STEPS_PER_DAY = 96;
 
+/** A night's weather cut into steps, ten milder days before it, and the soil that it begins with. */
+export interface NightSteps {
+  weather: WeatherSteps;
+  ground: GroundStart;
+  stepsPerDay: number;
+}
+
+/** The weather of a night and of the days before it, the same for every stack of covers. */
+export function nightSteps(night: ExpectedNight, stepsPerDay = STEPS_PER_DAY): NightSteps {
+  const { latitudeDeg, day, milderBeforeC } = night;
+  const before: ShelterDay = {
+    ...night,
+    ...night.skyBefore,
+    minTempC: night.minTempC + milderBeforeC,
+    maxTempC: night.maxTempC + milderBeforeC,
+  };
+  const days = [...new Array<ShelterDay>(DAYS_BEFORE).fill(before), night, night];
+  const meanC = (before.minTempC + before.maxTempC) / 2;
+  return {
+    weather: weatherSteps(latitudeDeg, day - DAYS_BEFORE, days, stepsPerDay),
+    ground: usualGround(latitudeDeg, day - DAYS_BEFORE, meanC),
+    stepsPerDay,
+  };
+}
+
+/** Coldest at the crop in a night under a stack of covers that are shut, °C. */
+export function coldestAtCropC(stack: Stack, { weather, ground, stepsPerDay }: NightSteps): number {
+  const { cropC } = runShelter(stack, weather, ground, SHUT);
+  const midnight = DAYS_BEFORE * stepsPerDay;
+  return Math.min(...cropC.subarray(midnight - stepsPerDay / 4, midnight + stepsPerDay / 2));
+}
+
 /** The night under a stack of covers: ten milder days, then the night. */
 export function nightUnder(
   covers: CoverIds,
@@ -43,23 +75,9 @@ export function nightUnder(
   working: Working = SHUT,
   stepsPerDay = STEPS_PER_DAY,
 ): NightUnder {
-  const { latitudeDeg, day, milderBeforeC } = night;
   const stack = stackOf(covers, more);
-  const before: ShelterDay = {
-    ...night,
-    ...night.skyBefore,
-    minTempC: night.minTempC + milderBeforeC,
-    maxTempC: night.maxTempC + milderBeforeC,
-  };
-  const days = [...new Array<ShelterDay>(DAYS_BEFORE).fill(before), night, night];
-  const weather = weatherSteps(latitudeDeg, day - DAYS_BEFORE, days, stepsPerDay);
-  const meanC = (before.minTempC + before.maxTempC) / 2;
-  const run = runShelter(
-    stack,
-    weather,
-    usualGround(latitudeDeg, day - DAYS_BEFORE, meanC),
-    working,
-  );
+  const { weather, ground } = nightSteps(night, stepsPerDay);
+  const run = runShelter(stack, weather, ground, working);
   const midnight = DAYS_BEFORE * stepsPerDay;
   // The night is looked for from the evening before until noon.
   const nightFrom = midnight - stepsPerDay / 4;

@@ -9,7 +9,7 @@ import { conditionKeeps, type CoverPiece } from "../shelter";
 import { coldDamage } from "./coldDamage";
 import { Life } from "./life";
 import { emptyOutcome, type WinterOutcome, type WinterTelling } from "./outcome";
-import { PieceGains } from "./pieceGains";
+import type { PieceGains } from "./pieceGains";
 import type { SpotWinter } from "./spotWinter";
 import type { WinterAir } from "./winterAir";
 import type { WinterPlaces } from "./winterPlaces";
@@ -36,12 +36,12 @@ export class GardenWinter {
   private readonly keys: readonly string[];
   private readonly byBed: ReadonlyMap<string, { bed: Bed; lives: Life[] }>;
   private readonly hasStock: boolean;
-  private readonly gains = new Map<string, PieceGains>();
+  private readonly gains: PieceGains;
   private readonly laid = new Map<string, Laid>();
   private readonly carried = new Set<string>();
 
   constructor(
-    private readonly site: Site,
+    site: Site,
     readonly garden: Garden,
     private readonly span: WinterSpan,
     private readonly places: WinterPlaces,
@@ -55,6 +55,7 @@ export class GardenWinter {
     this.keys = plantings.map(({ needs }) => needsKey(needs));
     this.weeks = Math.ceil((span.untilDay - span.fromDay) / DAYS_PER_WEEK);
     this.hasStock = piecesInShed(garden).length > 0;
+    this.gains = places.pieceGains;
     const byBed = new Map<string, { bed: Bed; lives: Life[] }>();
     for (const life of this.lives) {
       const bed = garden.beds.get(life.planting.bedId);
@@ -216,24 +217,14 @@ export class GardenWinter {
   /** Degrees that a piece adds over a bed on a night. */
   private gainOf(piece: CoverPiece, lives: readonly Life[], air: WinterAir, index: number) {
     const spotAt = lives[0]?.planting.spots[index] ?? 0;
-    const stackAt = this.places.spots[spotAt]?.stack ?? 0;
-    const key = `${stackAt}|${piece.materialId}`;
-    let gains = this.gains.get(key);
-    if (!gains) {
-      const standing = this.places.stacks[stackAt];
-      gains = new PieceGains(
-        this.site.latitudeDeg,
-        this.site.season(this.span.fromDay).midwinterDay,
-        standing?.covers ?? [],
-        standing?.structure ?? {},
-        piece.materialId,
-      );
-      this.gains.set(key, gains);
-    }
+    const stack = this.places.stacks[this.places.spots[spotAt]?.stack ?? 0];
+    if (!stack) return 0;
     const { minTempC, cloudShare, windMps } = air.weather.daily;
-    return (
-      conditionKeeps(piece) *
-      gains.on(minTempC[index] ?? 0, cloudShare[index] ?? 0, windMps[index] ?? 0)
-    );
+    const night = {
+      minTempC: minTempC[index] ?? 0,
+      cloudShare: cloudShare[index] ?? 0,
+      windMps: windMps[index] ?? 0,
+    };
+    return conditionKeeps(piece) * this.gains.on(stack, piece.materialId, night);
   }
 }

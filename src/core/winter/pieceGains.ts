@@ -1,6 +1,13 @@
 import winterJson from "@data/winter.json";
-import { nightUnder, type CoverIds, type Structure } from "../shelter";
 import type { DayNumber } from "../calendar";
+import {
+  coldestAtCropC,
+  nightSteps,
+  stackOf,
+  type CoverIds,
+  type NightSteps,
+  type Structure,
+} from "../shelter";
 
 const {
   lowsC: LOWS_C,
@@ -15,42 +22,24 @@ const {
  * and winds, straight between them: an evening's choice looks at many pieces on many beds.
  */
 export class PieceGains {
-  private readonly table: Float64Array;
+  private nights: readonly NightSteps[] | null = null;
+  /** Coldest at the crop on each of the nights, by the stack. */
+  private readonly coldestC = new Map<string, Float64Array>();
+  private readonly tables = new Map<string, Float64Array>();
 
   /** @param day about midwinter, by whose day length the ground has been warmed */
   constructor(
-    latitudeDeg: number,
-    day: DayNumber,
-    covers: CoverIds,
-    structure: Structure,
-    materialId: string,
-  ) {
-    this.table = new Float64Array(LOWS_C.length * CLOUDS.length * WINDS.length);
-    let at = 0;
-    for (const minTempC of LOWS_C) {
-      for (const cloudShare of CLOUDS) {
-        for (const windMps of WINDS) {
-          const maxTempC = minTempC + rangeC;
-          const night = {
-            latitudeDeg,
-            day,
-            milderBeforeC,
-            minTempC,
-            maxTempC,
-            cloudShare,
-            windMps,
-          };
-          const under = (ids: CoverIds) =>
-            nightUnder(ids, night, structure, undefined, STEPS_PER_DAY).crop.minC;
-          this.table[at] = under([...covers, materialId]) - under(covers);
-          at += 1;
-        }
-      }
-    }
-  }
+    private readonly latitudeDeg: number,
+    private readonly day: DayNumber,
+  ) {}
 
-  /** Degrees more on a night with such a low outside, such a sky and such a wind. */
-  on(minTempC: number, cloudShare: number, windMps: number): number {
+  /** Degrees more under a piece on a night with such a low outside, such a sky and such a wind. */
+  on(
+    stack: { covers: CoverIds; structure: Structure },
+    materialId: string,
+    { minTempC, cloudShare, windMps }: { minTempC: number; cloudShare: number; windMps: number },
+  ): number {
+    const table = this.tableOf(stack, materialId);
     const low = between(LOWS_C, minTempC);
     const cloud = between(CLOUDS, cloudShare);
     const wind = between(WINDS, windMps);
@@ -62,9 +51,58 @@ export class PieceGains {
         (b === 1 ? cloud.way : 1 - cloud.way) *
         (c === 1 ? wind.way : 1 - wind.way);
       const place = ((low.at + a) * CLOUDS.length + cloud.at + b) * WINDS.length + wind.at + c;
-      sum += weight * (this.table[place] ?? 0);
+      sum += weight * (table[place] ?? 0);
     }
     return sum;
+  }
+
+  private tableOf(
+    { covers, structure }: { covers: CoverIds; structure: Structure },
+    materialId: string,
+  ): Float64Array {
+    const key = `${covers.join("+")}|${JSON.stringify(structure)}|${materialId}`;
+    let table = this.tables.get(key);
+    if (!table) {
+      const bare = this.coldestUnder(covers, structure);
+      table = this.coldestUnder([...covers, materialId], structure).map(
+        (tempC, at) => tempC - (bare[at] ?? 0),
+      );
+      this.tables.set(key, table);
+    }
+    return table;
+  }
+
+  private coldestUnder(covers: CoverIds, structure: Structure): Float64Array {
+    const key = `${covers.join("+")}|${JSON.stringify(structure)}`;
+    let coldest = this.coldestC.get(key);
+    if (!coldest) {
+      const nights = (this.nights ??= this.someNights());
+      const stack = stackOf(covers, structure);
+      coldest = Float64Array.from(nights, (night) => coldestAtCropC(stack, night));
+      this.coldestC.set(key, coldest);
+    }
+    return coldest;
+  }
+
+  private someNights(): NightSteps[] {
+    const { latitudeDeg, day } = this;
+    return LOWS_C.flatMap((minTempC) =>
+      CLOUDS.flatMap((cloudShare) =>
+        WINDS.map((windMps) => {
+          const maxTempC = minTempC + rangeC;
+          const night = {
+            latitudeDeg,
+            day,
+            milderBeforeC,
+            minTempC,
+            maxTempC,
+            cloudShare,
+            windMps,
+          };
+          return nightSteps(night, STEPS_PER_DAY);
+        }),
+      ),
+    );
   }
 }
 

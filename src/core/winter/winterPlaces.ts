@@ -4,6 +4,7 @@ import { horizonOver, type Bed, type Garden } from "../garden";
 import { horizonKey, type Exposure, type Site } from "../growth";
 import { exposureOver } from "../plantings";
 import { VENTED, type Indoors } from "../shelter";
+import { PieceGains } from "./pieceGains";
 import type { StandingSpot } from "./spotWinter";
 import { stackKey, type StandingStack } from "./stackWinter";
 import type { WinterSpan } from "./winterSpan";
@@ -15,13 +16,18 @@ import type { WinterSpan } from "./winterSpan";
 export class WinterPlaces {
   readonly stacks: StandingStack[] = [];
   readonly spots: StandingSpot[] = [];
+  /** What pieces of cover add under these stacks: the same in all the gardens. */
+  readonly pieceGains: PieceGains;
   private readonly stackAt = new Map<string, number>();
   private readonly spotAt = new Map<string, number>();
 
   constructor(
     private readonly site: Site,
     private readonly span: WinterSpan,
-  ) {}
+  ) {
+    const { midwinterDay } = site.season(span.fromDay);
+    this.pieceGains = new PieceGains(site.latitudeDeg, midwinterDay);
+  }
 
   /** The place of the spot in which a bed's plants stand, for each day of the span. */
   spotsOf(garden: Garden, bed: Bed): Int16Array {

@@ -5,11 +5,11 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import NextLink from "next/link";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { Site } from "@/core/growth";
 import { useReckoned } from "@/derive";
-import { rehearse } from "@/derive/rehearsal";
+import { prepareToRehearse, rehearse } from "@/derive/rehearsal";
 import { isStillThePlan, useRehearsal, USUAL_WINTERS } from "@/derive/rehearsed";
 import { useGarden, useToday } from "@/store";
 import { told } from "@/ui/wording";
@@ -66,6 +66,12 @@ function Rehearsal({ site, today }: { site: Site; today: DayNumber }) {
   const own = useGarden((state) => state.garden);
   const { rehearsed, state } = useRehearsal();
   const [winters, setWinters] = useState<"made" | "recorded">(rehearsed?.asked.winters ?? "made");
+  // What is wanted next is got ready: nothing where it has been rehearsed.
+  const isWanted = !state || winters !== rehearsed?.asked.winters;
+  useEffect(
+    () => (isWanted ? prepareToRehearse(today, { winters, seed: SEED }) : undefined),
+    [isWanted, today, winters],
+  );
   const begin = () => rehearse(today, { winters, seed: SEED });
   const report = state?.reports[0];
   const isStale = rehearsed !== null && !isStillThePlan(rehearsed, own);

@@ -162,7 +162,7 @@ function Round({ garden, site, day: wanted, today }: Props) {
         <Box sx={{ minWidth: 0, maxWidth: 860 }}>
           <TonightPanel
             tasks={walk.tonight}
-            hasOutlook={garden.outlook !== null}
+            hasOutlook={garden.outlook !== null || garden.rehearsed !== undefined}
             isToday={day === today}
             {...rows}
           />

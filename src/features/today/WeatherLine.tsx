@@ -30,7 +30,7 @@ export function WeatherLine({ garden, site, day }: Props) {
   return (
     <Box sx={{ fontSize: 15.5, color: "var(--ash-text)" }}>
       {say.toInTheNightAfterHoursOfDay({
-        value: told ? "Expected" : "Usually",
+        value: garden.rehearsed ? say.inThisWinter : told ? "Expected" : "Usually",
         temperature: wording.temperature(minTempC),
         temperature2: wording.temperature(maxTempC),
         rain,

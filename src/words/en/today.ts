@@ -61,6 +61,7 @@ export const today = table({
   beforeDark2: ({ when }: { when: string }) => `${when}, before dark`,
   seeTonightUnderCovers: "See tonight under covers",
   nothingToCoverCloseOrPick: "Nothing to cover, close or pick. Everything survives as it is.",
+  inThisWinter: "In this winter",
   noForecastBasedOnUsualWeatherEnter: "No forecast: based on usual weather. Enter one under Place.",
   pileToday: "Must be done today",
   pileWeek: "This week",
