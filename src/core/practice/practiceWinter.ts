@@ -5,20 +5,13 @@ import { derive } from "../derive";
 import { DEATH_MATTERS, matters } from "../frostNight";
 import { bedsInOrder } from "../garden";
 import { plantingStates, siteFor } from "../plantings";
-import { VENTED } from "../shelter";
 import type { Site } from "../growth";
 import {
   coldDamage,
   emptyOutcome,
-  fillSpring,
   Life,
-  SpotWinter,
-  springBefore,
-  StackWinter,
-  winterDays,
   winterPlanting,
-  winterSpan,
-  winterWeather,
+  type StackWinter,
   worthOn,
   type WinterOutcome,
   type WinterSpan,
@@ -33,14 +26,14 @@ import {
   type PracticeState,
 } from "./evening";
 import { outlookOn } from "./outlookOn";
+import { plotOf, weatherOf, type Plot } from "./plot";
 import { practiceGarden, type Offer, type Scenario, type Sown } from "./scenario";
-import { SoilWater } from "./soilWater";
 import { mouldShare } from "./wetLeaves";
 
 /** Decides on an evening; null waits for somebody to decide. */
 export type Decide = (evening: Evening) => Choice | null;
 
-const { heat: HEAT, wetLeaves: WET, cloth: CLOTH } = practiceJson;
+const { heat: HEAT, wetLeaves: WET } = practiceJson;
 const HOURS = 24;
 const DUSK_HOUR = 18;
 /** What is told of a night, against what comes, °C. */
@@ -48,19 +41,6 @@ const TOLD_SPREAD_C = 1.5;
 /** Less is not written down, as a share. */
 const TOLD_SHARE = 0.05;
 const SOFTENED_BY = 0.2;
-
-/** A bed with what runs through it. */
-interface Plot {
-  id: string;
-  hasFrame: boolean;
-  stack: StackWinter;
-  /** The same with its lid left shut, for what it would come to; null where there is no lid. */
-  shut: StackWinter | null;
-  spot: SpotWinter;
-  life: Life | null;
-  water: SoilWater;
-  name: string;
-}
 
 /**
  * Lives through a winter of practice, evening by evening, until somebody is to decide who does not: the same
@@ -100,26 +80,7 @@ class PracticeWinter {
     this.weather = weather;
     this.springShare = springShare;
     this.open = open;
-    this.plots = scenario.beds.map(({ id, name, hasFrame }): Plot => {
-      const covers = hasFrame ? [practiceJson.frame] : [];
-      const stack = new StackWinter(
-        { covers: [...covers, CLOTH], structure: {}, vent: VENTED.vent },
-        span.days,
-      );
-      const shut = hasFrame
-        ? new StackWinter({ covers, structure: {}, vent: { kind: "shut" } }, span.days)
-        : null;
-      const space = site.space({ covers, horizon: [] }, span.fromDay);
-      const { skyShare } = space;
-      const spot = new SpotWinter(
-        { stack: 0, skyShare, own: null, byRule: false, indoors: null, space },
-        span.days,
-      );
-      stack.begin(weather);
-      shut?.begin(weather);
-      spot.begin(weather);
-      return { id, name, hasFrame, stack, shut, spot, life: null, water: new SoilWater() };
-    });
+    this.plots = scenario.beds.map((bed) => plotOf(bed, site, span, weather));
     this.outcome = emptyOutcome(this.plots.length, Math.ceil(span.days / DAYS_PER_WEEK) + 1);
     this.plant();
   }
@@ -436,18 +397,4 @@ const MOULD_WARMEST_C = 20;
 
 function barePracticeGarden(scenario: Scenario) {
   return practiceGarden(scenario, []);
-}
-
-/** The winter's weather and its open ground: the same for every choice. */
-function weatherOf(scenario: Scenario, site: Site) {
-  const span = winterSpan(site.climate, scenario.fromDay);
-  const source = { kind: "made", seed: scenario.climate.seed } as const;
-  const daily = winterDays(site.climate, source, scenario.winter, span);
-  const weather = winterWeather(site.latitudeDeg, daily, span, scenario.winter);
-  const springShare = new Float64Array(span.days);
-  const space = site.space({ covers: [], horizon: [] }, span.fromDay);
-  fillSpring(weather, site.latitudeDeg, springBefore(space, span.firstDay), springShare);
-  const open = new StackWinter({ covers: [], structure: {}, vent: VENTED.vent }, span.days);
-  open.run(weather);
-  return { span, weather, springShare, open };
 }
