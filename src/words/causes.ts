@@ -8,6 +8,14 @@ export function lostWords({ lostBy }: Pick<PlantingOdds, "lostBy">): string {
     .join(", ");
 }
 
+/** What mostly keeps it from a harvest, or else mostly ends it before it is picked to the end; null for neither. */
+export function mainCause({ lostBy, endedBy }: PlantingOdds, winters: number): Cause | null {
+  const [lost] = counted(lostBy);
+  if (lost) return lost.cause;
+  const [ended] = counted(endedBy).filter(({ cause }) => cause !== "spent" && cause !== "pulled");
+  return ended && ended.count >= LEAST_SHARE * winters ? ended.cause : null;
+}
+
 /** What ends it where it is not picked to the end: " · ends: flowers first (40)". */
 export function endWords({ endedBy, lostBy }: PlantingOdds, winters: number): string {
   const [most] = counted(endedBy)

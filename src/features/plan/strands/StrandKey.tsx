@@ -1,6 +1,8 @@
 import { memo, type ReactNode } from "react";
 import Box from "@mui/material/Box";
+import { causeWords } from "@/words/en/causes";
 import { plan as say } from "@/words/en/plan";
+import { CauseMark, MARKED_CAUSES } from "./CauseMark";
 
 const SWATCH = { width: 26, height: 14 };
 
@@ -58,10 +60,17 @@ export const StrandKey = memo(function StrandKey({ hasOdds }: { hasOdds: boolean
         <path d="M14,13 V2 L20,1 V13 Z" fill="var(--ember)" opacity="0.9" />
       </Entry>
       {hasOdds && (
-        <Entry words={say.oddsInKey}>
-          <rect x="1" y="6" width="19" height="3" fill="var(--moss)" />
-          <rect x="20" y="6" width="5" height="3" fill="var(--frost-text)" />
-        </Entry>
+        <>
+          <Entry words={say.oddsInKey}>
+            <rect x="1" y="6" width="19" height="3" fill="var(--moss)" />
+            <rect x="20" y="6" width="5" height="3" fill="var(--frost-text)" />
+          </Entry>
+          {MARKED_CAUSES.map((cause) => (
+            <Entry key={cause} words={causeWords[cause]}>
+              <CauseMark cause={cause} x={13} y={7} />
+            </Entry>
+          ))}
+        </>
       )}
       <Entry words={say.aKillingFrostMayHaveComeByThen}>
         <path

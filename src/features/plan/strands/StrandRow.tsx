@@ -3,8 +3,10 @@
 import { memo } from "react";
 import type { DayNumber } from "@/core/calendar";
 import type { DateSpread } from "@/core/schedule";
+import type { Cause } from "@/core/winter";
 import { strandPath, type TimeScale } from "@/ui/chart/index";
 import { useWording, type LocalWording } from "@/ui/wording";
+import { CauseMark } from "./CauseMark";
 import { LABEL_WIDTH, type StrandLayout } from "./strandLayout";
 import { useKnot } from "./useKnot";
 import type { StrandItem } from "./useStrands";
@@ -34,8 +36,10 @@ export interface StrandOdds {
   winters: number;
   early: DayNumber | null;
   late: DayNumber | null;
-  /** What kept it from a harvest, in words; empty where nothing did. */
-  lost: string;
+  /** What kept it from a harvest and what ends it, in words; empty where nothing does. */
+  words: string;
+  /** The main cause of either; null where there is none. */
+  cause: Cause | null;
 }
 
 const THICKNESS = 15;
@@ -221,7 +225,7 @@ function OddsMark(props: {
 }) {
   const wording = useWording();
   const { odds, middle, x, layout, patternId } = props;
-  const { reached, winters, early, late, lost } = odds;
+  const { reached, winters, early, late, words, cause } = odds;
   const share = reached / winters;
   const isSure = reached === winters;
   const right = layout.right - 4;
@@ -229,7 +233,7 @@ function OddsMark(props: {
     <g>
       <title>
         {say.inWinters({ reached, winters })}
-        {lost && `: ${lost}`}
+        {words && `: ${words}`}
       </title>
       {early !== null && late !== null && (
         <g clipPath={`url(#${patternId}clip)`}>
@@ -246,14 +250,15 @@ function OddsMark(props: {
         </g>
       )}
       <rect
-        x={right - 58}
+        x={right - 74}
         y={middle - 9}
-        width={62}
+        width={78}
         height={18}
         rx={9}
         fill="var(--paper)"
         opacity="0.92"
       />
+      {cause && <CauseMark cause={cause} x={right - 64} y={middle} />}
       <text
         x={right}
         y={middle + 4.5}

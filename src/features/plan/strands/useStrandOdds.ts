@@ -2,7 +2,7 @@
 
 import { useMemo } from "react";
 import { useOdds } from "@/derive/rehearsed";
-import { lostWords } from "@/words/causes";
+import { endWords, lostWords, mainCause } from "@/words/causes";
 import type { StrandOdds } from "./StrandRow";
 
 /** The odds of each strand over rehearsed winters; null where the plan was not rehearsed as it stands. */
@@ -19,7 +19,10 @@ export function useStrandOdds(): ReadonlyMap<string, StrandOdds> | null {
             winters: found.winters,
             early: odds.first.p10,
             late: odds.first.p90,
-            lost: lostWords(odds),
+            words: [lostWords(odds), endWords(odds, found.winters).replace(" · ", "")]
+              .filter((one) => one !== "")
+              .join("; "),
+            cause: mainCause(odds, found.winters),
           },
         ]),
       ),
