@@ -284,9 +284,9 @@ export function connectRehearseWorker(onBroken: (error: Error) => void): Connect
   return { remote, end: () => worker.terminate() };
 }
 
-/** As many workers as the machine has cores, with one left for the page where there are many. */
+/** As many workers as the machine has cores: the page has little to do meanwhile. */
 export function workersHere(): number {
-  const cores = navigator.hardwareConcurrency || 2;
-  return Math.max(1, Math.min(MOST_WORKERS, cores > 2 ? cores - 1 : cores));
+  return Math.max(1, Math.min(MOST_WORKERS, navigator.hardwareConcurrency || USUAL_CORES));
 }
-const MOST_WORKERS = 16;
+const USUAL_CORES = 2;
+const MOST_WORKERS = 32;

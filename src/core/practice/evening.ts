@@ -95,3 +95,6 @@ export interface PracticeState {
   /** Evenings decided so far, and what was decided. */
   decided: readonly { day: DayNumber; choice: Choice }[];
 }
+
+/** Decides on an evening; null waits for somebody to decide. */
+export type Decide = (evening: Evening) => Choice | null;

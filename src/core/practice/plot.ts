@@ -13,7 +13,7 @@ import {
   type WinterSpan,
   type WinterWeather,
 } from "../winter";
-import type { Scenario, ScenarioBed } from "./scenario";
+import { practiceGarden, type Scenario, type ScenarioBed } from "./scenario";
 import { SoilWater } from "./soilWater";
 
 /** A bed with what runs through it. */
@@ -68,4 +68,9 @@ export function weatherOf(scenario: Scenario, site: Site) {
   const open = new StackWinter({ covers: [], structure: {}, vent: VENTED.vent }, span.days);
   open.run(weather);
   return { span, weather, springShare, open };
+}
+
+/** The garden of a scenario before anything is sown in it: what tells its place. */
+export function barePracticeGarden(scenario: Scenario) {
+  return practiceGarden(scenario, []);
 }

@@ -21,17 +21,15 @@ import {
   NO_CHOICE,
   type BedOnEvening,
   type Choice,
+  type Decide,
   type Evening,
   type Happened,
   type PracticeState,
 } from "./evening";
 import { outlookOn } from "./outlookOn";
-import { plotOf, weatherOf, type Plot } from "./plot";
+import { barePracticeGarden, plotOf, weatherOf, type Plot } from "./plot";
 import { practiceGarden, type Offer, type Scenario, type Sown } from "./scenario";
 import { mouldShare } from "./wetLeaves";
-
-/** Decides on an evening; null waits for somebody to decide. */
-export type Decide = (evening: Evening) => Choice | null;
 
 const { heat: HEAT, wetLeaves: WET } = practiceJson;
 const HOURS = 24;
@@ -64,6 +62,8 @@ class PracticeWinter {
   private readonly sown: Sown[] = [];
   private choice: Choice = NO_CHOICE;
   private wasBright = false;
+  /** Who does not water is not asked again the next day. */
+  private waterNextAt = 0;
   /** How lids were left on the last evening on which somebody said; as usual before. */
   private lid: Choice["lid"] = null;
 
@@ -155,7 +155,12 @@ class PracticeWinter {
     if (offers.includes("sow") && isSunday && hasRoom && day < scenario.sowUntilDay)
       asks.push("sow");
     const isDry = plots.some(({ life, water }) => life?.stands && water.isDry);
-    if (offers.includes("water") && isDry) asks.push("water");
+    // Nobody waters what hardly grows.
+    const isMild = (this.weather.meanC[index] ?? 0) >= practiceJson.water.fromMeanC;
+    if (offers.includes("water") && isDry && isMild && index >= this.waterNextAt) {
+      asks.push("water");
+      this.waterNextAt = index + practiceJson.water.askEveryDays;
+    }
     return asks;
   }
 
@@ -394,7 +399,3 @@ const MOST_FRAME_GAIN_C = 5;
 const LEAVES_COUNT = 3;
 /** The mould's own warmest day: beyond it the model is not told. */
 const MOULD_WARMEST_C = 20;
-
-function barePracticeGarden(scenario: Scenario) {
-  return practiceGarden(scenario, []);
-}

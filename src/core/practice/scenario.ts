@@ -87,7 +87,7 @@ export function freeWinter(climateId: string, difficulty: Difficulty, seed: numb
     winter: seed,
     cloths: cloths[difficulty],
     beds: beds.map((bed) => bedFrom(bed, later)),
-    offers: ["cover", "lid", "pick", "sow"],
+    offers: ["cover", "lid", "pick", "sow", "water"],
     sowable,
     sowUntilDay: dayNumber(sowUntil) + later,
   };

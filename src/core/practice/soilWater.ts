@@ -2,7 +2,7 @@ import practiceJson from "@data/practice.json";
 import { extraterrestrialRadiationMJ } from "../sky";
 import type { WinterWeather } from "../winter";
 
-const { holdsMm, beginsMm, givenMm, cropShare, dryShare } = practiceJson.water;
+const { holdsMm, beginsMm, givenMm, cropShare, dryShare, driestGrowth } = practiceJson.water;
 /** Heat that it takes to evaporate a millimetre, MJ/m². */
 const MJ_PER_MM = 2.45;
 
@@ -19,9 +19,9 @@ export class SoilWater {
     return this.share < dryShare;
   }
 
-  /** Growth against that in moist soil, 0 to 1. */
+  /** Growth against that in moist soil, 0 to 1: roots find some water below what is reckoned. */
   get growthShare(): number {
-    return Math.min(1, this.share / dryShare);
+    return Math.max(driestGrowth, Math.min(1, this.share / dryShare));
   }
 
   give(): void {
