@@ -44,7 +44,7 @@ export const rehearse: Verb = {
     { name: "garden", takes: "value", help: say.aGardenFile },
     { name: "winters", takes: "value", help: say.howManyWinters },
     { name: "seed", takes: "value", help: say.aNumberThatTheWintersAreMadeFrom },
-    { name: "on", takes: "value", help: say.theFirstDayOfTheRehearsal },
+    { name: "on", takes: "value", help: say.theFirstDay },
     { name: "from-record", takes: "nothing", help: say.theYearsOnRecordInPlaceOfMadeOnes },
     { name: "change", takes: "value", help: say.aFileWithAListOfCommands },
     { name: "from-winter", takes: "value", help: say.theFirstWinterOfAPart },

@@ -22,7 +22,7 @@ interface Laid {
   share: number;
 }
 
-/** Cold at a part of the plants in one night, °C: uncovered, and under what is laid. */
+/** So far above what kills half of a planting no night needs to be looked at closer, K. */
 const FAR_FROM_DEADLY_C = 5;
 const { nightKnownSpreadC: SPREAD_C, carriedInMinC: CARRIED_C } = winterJson;
 

@@ -30,7 +30,6 @@ export const cli = table({
   howManyWinters: "how many winters (default 100, at most 100000)",
   aNumberThatTheWintersAreMadeFrom:
     "a whole number from which the winters are made: the same makes the same winters (default 1)",
-  theFirstDayOfTheRehearsal: "the first day (default: the garden's today)",
   theYearsOnRecordInPlaceOfMadeOnes: "the years of the garden's weather record, not made-up ones",
   aFileWithAListOfCommands:
     "a JSON file with a list of commands, tried against the plan on the same winters",

@@ -134,7 +134,6 @@ export const practise = table({
   shut: "Leave shut",
   sow: "Sow tomorrow",
   sowInBed: ({ bed }: { bed: string }) => `Sow in ${bed}`,
-  nothing: "nothing",
   water: "Water",
   noWater: "Not now",
   inMorning: "In the morning",
