@@ -20,6 +20,7 @@ async function playToEnd(page: Page, decide: (evening: number) => Promise<void>)
 
 test("a lesson is played to its end by keyboard alone, and is remembered", async ({ page }) => {
   await page.goto("/practise");
+  await expect(heading(page)).toHaveText(words.practise);
   await expectClean(page);
   await page.getByRole("button", { name: `${words.start}: ${lessonTitles.tooFewCovers}` }).focus();
   await page.keyboard.press("Enter");
