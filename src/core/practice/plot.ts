@@ -21,8 +21,6 @@ export interface Plot {
   id: string;
   hasFrame: boolean;
   stack: StackWinter;
-  /** The same with its lid left shut, for what it would come to; null where there is no lid. */
-  shut: StackWinter | null;
   spot: SpotWinter;
   life: Life | null;
   water: SoilWater;
@@ -41,9 +39,6 @@ export function plotOf(
     { covers: [...covers, practiceJson.cloth], structure: {}, vent: VENTED.vent },
     span.days,
   );
-  const shut = hasFrame
-    ? new StackWinter({ covers, structure: {}, vent: { kind: "shut" } }, span.days)
-    : null;
   const space = site.space({ covers, horizon: [] }, span.fromDay);
   const { skyShare } = space;
   const spot = new SpotWinter(
@@ -51,12 +46,11 @@ export function plotOf(
     span.days,
   );
   stack.begin(weather);
-  shut?.begin(weather);
   spot.begin(weather);
-  return { id, name, hasFrame, stack, shut, spot, life: null, water: new SoilWater() };
+  return { id, name, hasFrame, stack, spot, life: null, water: new SoilWater() };
 }
 
-/** The winter's weather and its open ground: the same for every choice. */
+/** The winter's weather, its open ground, and a frame that is left shut: the same for every choice. */
 export function weatherOf(scenario: Scenario, site: Site) {
   const span = winterSpan(site.climate, scenario.fromDay);
   const source = { kind: "made", seed: scenario.climate.seed } as const;
@@ -67,7 +61,15 @@ export function weatherOf(scenario: Scenario, site: Site) {
   fillSpring(weather, site.latitudeDeg, springBefore(space, span.firstDay), springShare);
   const open = new StackWinter({ covers: [], structure: {}, vent: VENTED.vent }, span.days);
   open.run(weather);
-  return { span, weather, springShare, open };
+  const shutFrame = new StackWinter(
+    { covers: [practiceJson.frame], structure: {}, vent: { kind: "shut" } },
+    span.days,
+  );
+  shutFrame.begin(weather);
+  for (let day = 0; day < span.days; day += 1) {
+    shutFrame.runDay(weather, day, { lid: "shut", covered: null });
+  }
+  return { span, weather, springShare, open, shutFrame };
 }
 
 /** The garden of a scenario before anything is sown in it: what tells its place. */

@@ -6,6 +6,7 @@ import { DEATH_MATTERS, matters } from "../frostNight";
 import { bedsInOrder } from "../garden";
 import { plantingStates, siteFor } from "../plantings";
 import type { Site } from "../growth";
+import { nightGainC } from "../shelter";
 import {
   coldDamage,
   emptyOutcome,
@@ -26,19 +27,23 @@ import {
   type Happened,
   type PracticeState,
 } from "./evening";
+import { scorchShare } from "./frameHeat";
 import { outlookOn } from "./outlookOn";
 import { barePracticeGarden, plotOf, weatherOf, type Plot } from "./plot";
 import { practiceGarden, type Offer, type Scenario, type Sown } from "./scenario";
-import { mouldShare } from "./wetLeaves";
+import { mouldAfterWater } from "./wetLeaves";
 
-const { heat: HEAT, wetLeaves: WET } = practiceJson;
+const { softenedBy: SOFTENED_BY } = practiceJson.heat;
+/** Of what is told of a night: how far it strays from what comes, and what a frame adds at most, °C. */
+const { spreadC: TOLD_SPREAD_C, mostFrameGainC: MOST_FRAME_GAIN_C } = practiceJson.told;
+/** So many leaves lost are as bad as one plant. */
+const { leavesForAPlant: LEAVES_FOR_A_PLANT } = practiceJson.told;
+/** What a cloth adds to a cold night by the growers' rule for it, °C. */
+const CLOTH_GAIN_C = nightGainC([practiceJson.cloth]);
 const HOURS = 24;
 const DUSK_HOUR = 18;
-/** What is told of a night, against what comes, °C. */
-const TOLD_SPREAD_C = 1.5;
 /** Less is not written down, as a share. */
 const TOLD_SHARE = 0.05;
-const SOFTENED_BY = 0.2;
 
 /**
  * Lives through a winter of practice, evening by evening, until somebody is to decide who does not: the same
@@ -55,6 +60,7 @@ class PracticeWinter {
   private readonly site: Site;
   private readonly springShare: Float64Array;
   private readonly open: StackWinter;
+  private readonly shutFrame: StackWinter;
   private readonly plots: Plot[];
   private readonly outcome: WinterOutcome;
   private readonly happened: Happened[] = [];
@@ -75,11 +81,12 @@ class PracticeWinter {
     const site = siteFor(garden);
     if (!site) throw new Error("A garden of practice has its place.");
     this.site = site;
-    const { span, weather, springShare, open } = derive([scenario, site], weatherOf);
+    const { span, weather, springShare, open, shutFrame } = derive([scenario, site], weatherOf);
     this.span = span;
     this.weather = weather;
     this.springShare = springShare;
     this.open = open;
+    this.shutFrame = shutFrame;
     this.plots = scenario.beds.map((bed) => plotOf(bed, site, span, weather));
     this.outcome = emptyOutcome(this.plots.length, Math.ceil(span.days / DAYS_PER_WEEK) + 1);
     this.plant();
@@ -166,8 +173,8 @@ class PracticeWinter {
 
   /** Whether the weather turns for the frames: bright after dull, or dull after bright. */
   private turns(index: number): boolean {
-    if (!this.plots.some(({ shut, life }) => shut && life?.stands)) return false;
-    const shutC = this.shutMaxC(index) ?? 0;
+    if (!this.plots.some(({ hasFrame, life }) => hasFrame && life?.stands)) return false;
+    const shutC = this.shutMaxC(index);
     const isBright = shutC >= practiceJson.brightShutC;
     const isDull = shutC < practiceJson.dullShutC;
     if (!(this.wasBright ? isDull : isBright)) return false;
@@ -175,17 +182,9 @@ class PracticeWinter {
     return true;
   }
 
-  /** How warm it gets in the warmest frame that is left shut on a day; null where there is none. */
-  private shutMaxC(index: number): number | null {
-    let maxC: number | null = null;
-    for (const { shut } of this.plots) {
-      if (!shut) continue;
-      shut.runDay(this.weather, index, { lid: "shut", covered: null });
-      for (let hour = 0; hour < HOURS; hour += 1) {
-        maxC = Math.max(maxC ?? -Infinity, shut.cropC[index * HOURS + hour] ?? 0);
-      }
-    }
-    return maxC;
+  /** How warm it gets in a frame that is left shut on a day. */
+  private shutMaxC(index: number): number {
+    return Math.max(...this.shutFrame.cropC.subarray(index * HOURS, (index + 1) * HOURS));
   }
 
   /** What the night before a day is expected to do to a bed, with so much more warmth. */
@@ -221,7 +220,7 @@ class PracticeWinter {
       duskC: weather.steps.airC[at] ?? 0,
       cloudShare: weather.daily.cloudShare[index] ?? 0,
       windMps: weather.daily.windMps[index] ?? 0,
-      shutMaxC: this.plots.some(({ shut }) => shut) ? this.shutMaxC(index) : null,
+      shutMaxC: this.plots.some(({ hasFrame }) => hasFrame) ? this.shutMaxC(index) : null,
       beds: this.plots.map((plot) => this.bedOn(plot, index)),
       cloths: scenario.cloths,
       sowable: scenario.sowable,
@@ -247,8 +246,8 @@ class PracticeWinter {
       lt50C: life?.stands ? life.lt50C : null,
       hardened: life?.hardened ?? 0,
       readyKg: life?.readyKg ?? 0,
-      risk: Math.max(bare.pointDeath, bare.leafLoss / LEAVES_COUNT),
-      riskUnderCloth: Math.max(under.pointDeath, under.leafLoss / LEAVES_COUNT),
+      risk: Math.max(bare.pointDeath, bare.leafLoss / LEAVES_FOR_A_PLANT),
+      riskUnderCloth: Math.max(under.pointDeath, under.leafLoss / LEAVES_FOR_A_PLANT),
       waterShare: this.scenario.offers.includes("water") ? water.share : null,
     };
   }
@@ -281,13 +280,12 @@ class PracticeWinter {
     const { weather, span, choice } = this;
     const day = span.firstDay + index;
     for (const plot of this.plots) {
-      const { stack, shut, spot, life, id, hasFrame } = plot;
+      const { stack, spot, life, id, hasFrame } = plot;
       const isCovered = choice.cover.includes(id);
       stack.runDay(weather, index, {
         lid: hasFrame && this.lid !== null ? this.lid : "byRule",
         covered: isCovered,
       });
-      shut?.runDay(weather, index, { lid: "byRule", covered: null });
       spot.runDay(weather, stack, this.open, this.springShare, index);
       if (!isLived || !life || life.isOver) continue;
       this.liveDay(plot, life, index, day, isCovered);
@@ -344,13 +342,8 @@ class PracticeWinter {
   /** Leaves scorch in a frame that is left shut on a bright day, and plants soften. */
   private heatOf({ spot, stack, id, hasFrame }: Plot, life: Life, index: number, day: DayNumber) {
     if (!hasFrame) return;
-    let degreeHours = 0;
-    for (let hour = 0; hour < HOURS; hour += 1) {
-      const tempC = stack.cropC[index * HOURS + hour] ?? 0;
-      degreeHours += Math.max(0, tempC - HEAT.scorchesFromC);
-    }
     const cropId = life.planting.crop.id;
-    const share = Math.min(1, HEAT.scorchPerDegreeHour * degreeHours);
+    const share = scorchShare(stack.cropC.subarray(index * HOURS, (index + 1) * HOURS));
     const maxC = spot.maxC[index] ?? 0;
     if (share > 0) life.strip(share);
     if (share >= TOLD_SHARE) {
@@ -367,12 +360,11 @@ class PracticeWinter {
   private mouldOf({ spot, id }: Plot, life: Life, index: number, day: DayNumber): void {
     const { water } = this.choice;
     if (water === "none") return;
-    const isEvening = water === "evening";
-    const hours = isEvening ? WET.eveningHours : WET.morningHours;
-    const meanC = isEvening
-      ? ((spot.minC[index] ?? 0) + (spot.meanC[index] ?? 0)) / 2
-      : ((spot.minC[index] ?? 0) + (spot.maxC[index] ?? 0)) / 2;
-    const share = mouldShare(hours, Math.min(MOULD_WARMEST_C, meanC));
+    const share = mouldAfterWater(water, {
+      minC: spot.minC[index] ?? 0,
+      meanC: spot.meanC[index] ?? 0,
+      maxC: spot.maxC[index] ?? 0,
+    });
     if (share > 0) life.strip(share);
     if (share >= TOLD_SHARE / 2) {
       this.happened.push({ kind: "mould", day, bedId: id, cropId: life.planting.crop.id, share });
@@ -391,11 +383,3 @@ class PracticeWinter {
     };
   }
 }
-
-/** What a heavy cloth adds to a cold night, °C, by the grower's rule for it. */
-const CLOTH_GAIN_C = 3.5;
-const MOST_FRAME_GAIN_C = 5;
-/** So many leaves lost are as bad as one plant. */
-const LEAVES_COUNT = 3;
-/** The mould's own warmest day: beyond it the model is not told. */
-const MOULD_WARMEST_C = 20;

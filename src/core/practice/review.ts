@@ -38,14 +38,13 @@ const THEN_DAYS = 4;
  * winter with that one evening decided otherwise.
  */
 export function review(scenario: Scenario, choices: ReadonlyMap<DayNumber, Choice>): Review {
-  const own = livePractice(scenario, (evening) => choices.get(evening.day) ?? noChoice(evening));
-  const tool = livePractice(scenario, toolChoice);
-  const nothing = livePractice(scenario, noChoice);
   const evenings = new Map<DayNumber, Evening>();
-  livePractice(scenario, (evening) => {
+  const own = livePractice(scenario, (evening) => {
     evenings.set(evening.day, evening);
     return choices.get(evening.day) ?? noChoice(evening);
   });
+  const tool = livePractice(scenario, toolChoice);
+  const nothing = livePractice(scenario, noChoice);
   const otherwise = (day: DayNumber, other: Choice) =>
     livePractice(scenario, (evening) =>
       evening.day === day ? other : (choices.get(evening.day) ?? noChoice(evening)),

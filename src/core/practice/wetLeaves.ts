@@ -1,6 +1,9 @@
 import practiceJson from "@data/practice.json";
 
-const { constant, byHours, byHoursAndC, byHoursAndC2 } = practiceJson.wetLeaves;
+const { constant, byHours, byHoursAndC, byHoursAndC2, eveningHours, morningHours } =
+  practiceJson.wetLeaves;
+/** Where the equation is highest; what it makes of warmer days is not to be trusted. */
+const WARMEST_C = -byHoursAndC / (2 * byHoursAndC2);
 
 /**
  * Share of leaves that grey mould takes when they stay wet, beyond what it takes of dry ones.
@@ -12,9 +15,23 @@ const { constant, byHours, byHoursAndC, byHoursAndC2 } = practiceJson.wetLeaves;
  */
 export function mouldShare(hours: number, meanC: number): number {
   if (meanC <= 0 || hours <= 0) return 0;
-  const logit = constant + byHours * hours + hours * meanC * (byHoursAndC + byHoursAndC2 * meanC);
+  const warmC = Math.min(meanC, WARMEST_C);
+  const logit = constant + byHours * hours + hours * warmC * (byHoursAndC + byHoursAndC2 * warmC);
   const infected = 1 / (1 + Math.exp(-logit));
   return Math.max(0, infected - DRY);
+}
+
+/**
+ * Share of leaves that grey mould takes after they were watered: in the morning they dry soon, in the
+ * evening they stay wet through the night.
+ */
+export function mouldAfterWater(
+  water: "morning" | "evening",
+  { minC, meanC, maxC }: { minC: number; meanC: number; maxC: number },
+): number {
+  return water === "evening"
+    ? mouldShare(eveningHours, (minC + meanC) / 2)
+    : mouldShare(morningHours, (minC + maxC) / 2);
 }
 
 const DRY = 1 / (1 + Math.exp(-constant));

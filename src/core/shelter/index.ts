@@ -17,7 +17,7 @@ export { materials, type CoverIds } from "./materials";
 export { coldestAtCropC, groundBetween, nightSteps, nightUnder, type NightSteps } from "./night";
 export { conditionKeeps, pieceFit, type PieceFit } from "./pieceFit";
 export { PieceSchema, type CoverPiece, type Piece } from "./pieceSchema";
-export { cropDayOf, thumbGainAtC, type CropDay } from "./ruleOfThumb";
+export { cropDayOf, nightGainC, thumbGainAtC, type CropDay } from "./ruleOfThumb";
 export {
   runShelter,
   SHUT,
