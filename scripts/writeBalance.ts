@@ -15,6 +15,7 @@ const ASSEMBLY = `${ROOM}/assembly`;
 /** What is compiled for two winters at a time as well. */
 const WIDENED = [
   "balance.ts",
+  "building.ts",
   "cover.ts",
   "lanes.ts",
   "linearSystem.ts",

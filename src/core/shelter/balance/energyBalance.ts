@@ -1,12 +1,14 @@
-import shelterJson from "@data/shelter.json";
-import { coverLight } from "../coverLight";
-import { AIR_J_PER_M3K } from "./assembly/values";
 import { BALANCE_CODE } from "./balanceCode";
+import {
+  buildStack,
+  instanceOf,
+  LAYER_AT_5_CM,
+  leavesHide,
+  NEVER_C,
+  startSoil,
+  type CompiledStack,
+} from "./compiledStack";
 import type { Stack } from "./stack";
-
-const { layersCm } = shelterJson.soil;
-/** Index of the layer whose middle is nearest to 5 cm. */
-export const LAYER_AT_5_CM = 2;
 
 /** What drives a step, from outside. */
 export interface Driving {
@@ -32,26 +34,9 @@ export interface Handling {
   snow: boolean;
 }
 
-/** No air gets so warm. */
-const NEVER_C = 1000;
-
 /** The compiled balance, as assembly/entry.ts gives it: a balance is an address in its memory. */
-interface Compiled {
-  balanceOf(covers: number, pathShare: number): number;
+interface Compiled extends CompiledStack {
   start(at: number, startC: number, leafAreaIndex: number, leavesHide: number): void;
-  build(at: number, barrels: number, vents: number, gap: number, staysDry: boolean): void;
-  coverAt(
-    at: number,
-    cover: number,
-    areaRatio: number,
-    light: number,
-    wetLets: number,
-    dryLets: number,
-    isRemovable: boolean,
-  ): void;
-  airBelow(at: number, cover: number, heatJ: number, still: number, perMps: number): void;
-  startSoil(at: number, layer: number, tempC: number): void;
-  startSurface(at: number, tempC: number): void;
   step(
     at: number,
     airC: number,
@@ -78,10 +63,7 @@ let machine: Compiled | null = null;
 
 /** One memory for all balances of this thread: a browser lets a page have few. */
 function compiledBalance(): Compiled {
-  if (machine) return machine;
-  const code = new WebAssembly.Module(bytesOf(BALANCE_CODE));
-  machine = new WebAssembly.Instance(code).exports as unknown as Compiled;
-  return machine;
+  return (machine ??= instanceOf<Compiled>(BALANCE_CODE));
 }
 
 /** Balances in memory that nobody holds any more, by their shape: a new one begins in an old one's place. */
@@ -89,10 +71,6 @@ const spare = new Map<string, number[]>();
 const held = new FinalizationRegistry<{ shape: string; at: number }>(({ shape, at }) => {
   spare.set(shape, [...(spare.get(shape) ?? []), at]);
 });
-
-function bytesOf(base64: string): Uint8Array<ArrayBuffer> {
-  return Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
-}
 
 /**
  * The temperatures under nested covers over a square metre of ground, step by step. The equations are in
@@ -113,29 +91,14 @@ export class EnergyBalance {
     const shape = `${layers.length}, ${pathShare}`;
     this.at = spare.get(shape)?.pop() ?? compiled.balanceOf(layers.length, pathShare);
     held.register(this, { shape, at: this.at });
-    const leavesHide = 1 - Math.exp(-shelterJson.canopy.shadesByLeafArea * leafAreaIndex);
-    compiled.start(this.at, startC, leafAreaIndex, leavesHide);
-    const { barrelLitresPerM2, ventChangesPerHour, staysDry } = stack;
-    const gapWPerM2K = layers[0]?.sheetGapWPerM2K ?? 0;
-    compiled.build(this.at, barrelLitresPerM2, ventChangesPerHour, gapWPerM2K, staysDry);
-    for (const [cover, layer] of layers.entries()) {
-      const { areaRatio, heightM, leakPerHour, longwaveTransmittance: lets, removable } = layer;
-      const light = coverLight(layer);
-      compiled.coverAt(this.at, cover, areaRatio, light, lets.wet, lets.dry, removable);
-      const heatJ = AIR_J_PER_M3K * heightM;
-      compiled.airBelow(this.at, cover, heatJ, leakPerHour.still, leakPerHour.perMps);
-    }
+    compiled.start(this.at, startC, leafAreaIndex, leavesHide(stack));
+    buildStack(compiled, this.at, stack);
     this.startSoil(() => startC);
   }
 
   /** Begins with a soil whose temperature goes with depth. */
   startSoil(tempAtC: (depthM: number) => number): void {
-    let topM = 0;
-    for (const [layer, cm] of layersCm.entries()) {
-      this.compiled.startSoil(this.at, layer, tempAtC(topM + cm / 200));
-      topM += cm / 100;
-    }
-    this.compiled.startSurface(this.at, tempAtC(0));
+    startSoil(this.compiled, this.at, tempAtC);
   }
 
   /** Carries all temperatures on by one step. */

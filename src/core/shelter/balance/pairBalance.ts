@@ -1,33 +1,20 @@
-import shelterJson from "@data/shelter.json";
-import { coverLight } from "../coverLight";
-import { AIR_J_PER_M3K } from "./assembly/values";
-import { LAYER_AT_5_CM } from "./energyBalance";
+import {
+  buildStack,
+  instanceOf,
+  LAYER_AT_5_CM,
+  leavesHide,
+  NEVER_C,
+  startSoil,
+  type CompiledStack,
+} from "./compiledStack";
 import { PAIR_CODE } from "./pairCode";
 import type { Stack } from "./stack";
 
-const { layersCm } = shelterJson.soil;
-/** No air gets so warm. */
-const NEVER_C = 1000;
-
 /** The compiled balance of two winters, as assembly/entryPair.ts gives it. */
-interface Compiled {
+interface Compiled extends CompiledStack {
   memory: WebAssembly.Memory;
   inputAt(): number;
-  balanceOf(covers: number, pathShare: number): number;
   start(at: number, firstC: number, secondC: number, leafArea: number, leavesHide: number): void;
-  build(at: number, barrels: number, vents: number, gap: number, staysDry: boolean): void;
-  coverAt(
-    at: number,
-    cover: number,
-    areaRatio: number,
-    light: number,
-    wetLets: number,
-    dryLets: number,
-    isRemovable: boolean,
-  ): void;
-  airBelow(at: number, cover: number, heatJ: number, still: number, perMps: number): void;
-  startSoil(at: number, layer: number, tempC: number): void;
-  startSurface(at: number, tempC: number): void;
   step(at: number, stepS: number, opensAtC: number, wideAtC: number, snow: boolean): void;
   cropC(at: number, outsideFirstC: number, outsideSecondC: number): void;
   spaceC(at: number, cover: number, second: boolean): number;
@@ -37,10 +24,7 @@ interface Compiled {
 let machine: Compiled | null = null;
 
 function compiledPair(): Compiled {
-  if (machine) return machine;
-  const code = Uint8Array.from(atob(PAIR_CODE), (letter) => letter.charCodeAt(0));
-  machine = new WebAssembly.Instance(new WebAssembly.Module(code)).exports as unknown as Compiled;
-  return machine;
+  return (machine ??= instanceOf<Compiled>(PAIR_CODE));
 }
 
 /** Places of what drives a step, each with a value for the first winter and one for the second. */
@@ -73,23 +57,9 @@ export class PairBalance {
   /** Begins two winters, with covers and air at a temperature each, and a soil that goes with depth. */
   start(firstC: number, secondC: number, tempAtC: (depthM: number) => number): void {
     const { compiled, at, stack } = this;
-    const { layers, leafAreaIndex, barrelLitresPerM2, ventChangesPerHour, staysDry } = stack;
-    const leavesHide = 1 - Math.exp(-shelterJson.canopy.shadesByLeafArea * leafAreaIndex);
-    compiled.start(at, firstC, secondC, leafAreaIndex, leavesHide);
-    const gapWPerM2K = layers[0]?.sheetGapWPerM2K ?? 0;
-    compiled.build(at, barrelLitresPerM2, ventChangesPerHour, gapWPerM2K, staysDry);
-    for (const [cover, layer] of layers.entries()) {
-      const { areaRatio, heightM, leakPerHour, longwaveTransmittance: lets, removable } = layer;
-      compiled.coverAt(at, cover, areaRatio, coverLight(layer), lets.wet, lets.dry, removable);
-      const heatJ = AIR_J_PER_M3K * heightM;
-      compiled.airBelow(at, cover, heatJ, leakPerHour.still, leakPerHour.perMps);
-    }
-    let topM = 0;
-    for (const [layer, cm] of layersCm.entries()) {
-      compiled.startSoil(at, layer, tempAtC(topM + cm / 200));
-      topM += cm / 100;
-    }
-    compiled.startSurface(at, tempAtC(0));
+    compiled.start(at, firstC, secondC, stack.leafAreaIndex, leavesHide(stack));
+    buildStack(compiled, at, stack);
+    startSoil(compiled, at, tempAtC);
   }
 
   /** Where a step's driving values go, by `PAIR_INPUT`; also where `readCropC` puts what it reads. */

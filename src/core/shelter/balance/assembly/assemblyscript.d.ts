@@ -15,11 +15,12 @@ declare const StaticArray: new <Element>(length: i32) => StaticArray<Element>;
 
 // What the entry for two winters at a time uses besides; it is only ever compiled.
 type usize = number;
-// eslint-disable-next-line @typescript-eslint/no-explicit-any -- a pair stands where the sources have one
-type v128 = any;
+/** A pair, where the sources have one number. */
+type v128 = number;
 declare const f64x2: {
   splat(value: f64): v128;
-  gt(one: v128, other: v128): v128;
+  /** A mask, where the sources have one truth. */
+  gt(one: v128, other: v128): bool;
   replace_lane(both: v128, lane: i32, value: f64): v128;
   extract_lane(both: v128, lane: i32): f64;
 };

@@ -1,6 +1,8 @@
 import { Balance } from "./balance";
 import { Cover } from "./cover";
 
+export { airBelow, build, coverAt } from "./building";
+
 // What the program calls: a balance is a pointer to it.
 
 export function balanceOf(covers: i32, pathShare: f64): Balance {
@@ -11,49 +13,6 @@ export function balanceOf(covers: i32, pathShare: f64): Balance {
 export function start(balance: Balance, startC: f64, leafAreaIndex: f64, leavesHide: f64): void {
   balance.setLeaves(leafAreaIndex, leavesHide);
   balance.start(startC);
-}
-
-export function build(
-  balance: Balance,
-  barrelLitres: f64,
-  ventChangesPerHour: f64,
-  sheetGapWPerM2K: f64,
-  staysDry: bool,
-): void {
-  balance.barrelLitres = barrelLitres;
-  balance.ventChangesPerHour = ventChangesPerHour;
-  balance.sheetGapWPerM2K = sheetGapWPerM2K;
-  balance.staysDry = staysDry;
-}
-
-export function coverAt(
-  balance: Balance,
-  at: i32,
-  areaRatio: f64,
-  light: f64,
-  wetLets: f64,
-  dryLets: f64,
-  isRemovable: bool,
-): void {
-  const cover: Cover = balance.covers[at];
-  cover.areaRatio = areaRatio;
-  cover.light = light;
-  cover.wetLets = wetLets;
-  cover.dryLets = dryLets;
-  cover.isRemovable = isRemovable;
-}
-
-export function airBelow(
-  balance: Balance,
-  at: i32,
-  heatJPerM2K: f64,
-  leakStillPerHour: f64,
-  leakPerMps: f64,
-): void {
-  const cover: Cover = balance.covers[at];
-  cover.airHeatJPerK = heatJPerM2K * cover.share;
-  cover.leakStillPerHour = leakStillPerHour;
-  cover.leakPerMps = leakPerMps;
 }
 
 /** Sets a layer of soil, in bed and path alike; the surface with the first. */

@@ -1,8 +1,10 @@
 import { Balance } from "./balance";
 import { Cover } from "./cover";
 
+export { airBelow, build, coverAt } from "./building";
+
 // What the program calls for two winters at a time: the other sources are compiled with a pair of numbers
-// in place of each (see lanes.ts). What is the same in both is told in `build` and `coverAt`; what a step is
+// in place of each (see lanes.ts). What is the same in both is told in building.ts; what a step is
 // driven by lies in `input`, two values side by side.
 
 /** Air, sky, sun, wind, depth, vent and whether inner covers are on, for each of the two. */
@@ -26,49 +28,6 @@ export function start(
 ): void {
   balance.setLeaves(leafAreaIndex, leavesHide);
   balance.start(pair(firstC, secondC));
-}
-
-export function build(
-  balance: Balance,
-  barrelLitres: f64,
-  ventChangesPerHour: f64,
-  sheetGapWPerM2K: f64,
-  staysDry: bool,
-): void {
-  balance.barrelLitres = barrelLitres;
-  balance.ventChangesPerHour = ventChangesPerHour;
-  balance.sheetGapWPerM2K = sheetGapWPerM2K;
-  balance.staysDry = staysDry;
-}
-
-export function coverAt(
-  balance: Balance,
-  at: i32,
-  areaRatio: f64,
-  light: f64,
-  wetLets: f64,
-  dryLets: f64,
-  isRemovable: bool,
-): void {
-  const cover: Cover = balance.covers[at];
-  cover.areaRatio = areaRatio;
-  cover.light = light;
-  cover.wetLets = wetLets;
-  cover.dryLets = dryLets;
-  cover.isRemovable = isRemovable;
-}
-
-export function airBelow(
-  balance: Balance,
-  at: i32,
-  heatJPerM2K: f64,
-  leakStillPerHour: f64,
-  leakPerMps: f64,
-): void {
-  const cover: Cover = balance.covers[at];
-  cover.airHeatJPerK = heatJPerM2K * cover.share;
-  cover.leakStillPerHour = leakStillPerHour;
-  cover.leakPerMps = leakPerMps;
 }
 
 export function startSoil(balance: Balance, layer: i32, tempC: f64): void {
