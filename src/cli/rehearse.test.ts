@@ -40,7 +40,10 @@ test("rehearse tells odds and dates of each planting and kilograms a week; parts
   expect((await rehearse("--join", ...parts)).stdout).toBe(whole.stdout);
   // One of them alone is not the whole.
   const { exitCode, stderr } = await rehearse("--join", parts[0] ?? "");
-  expect([exitCode, stderr]).toEqual([2, "Winters 1 to 3 are missing.\n"]);
+  expect([exitCode, stderr]).toEqual([
+    2,
+    "Winters 1 to 3 are missing: rehearse with --from-winter 1 --to-winter 3, and give that part too.\n",
+  ]);
 });
 
 test("a change is tried on the same winters; one that is refused says why", async () => {

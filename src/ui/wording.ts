@@ -19,8 +19,12 @@ export type { LocalWording } from "@/words";
 /** How dates and amounts are said in this garden. */
 export function useWording(): LocalWording {
   useSentences();
-  const units = useStore(gardenStore(), ({ garden }) => garden.settings.units);
-  return wordingIn(units);
+  return wordingIn(useUnits());
+}
+
+/** The units this garden is told in. */
+export function useUnits(): Units {
+  return useStore(gardenStore(), ({ garden }) => garden.settings.units);
 }
 
 /** Every sentence there is: with the first form or change, or while the page rests. */

@@ -7,6 +7,7 @@ import { cropLibrary } from "@/core/crops";
 import { writeGardenFile } from "@/core/formats";
 import { emptyGarden, type Bed, type Garden, type Planting, type Shelter } from "@/core/garden";
 import { BY_THE_BOOK } from "@/core/gardenFile";
+import { SMALL_PLACE } from "@/core/gardenFile/small.testdata";
 import { rehearsalOf, Tally, type Rehearsal } from "@/core/winter";
 import { report, reportRate } from "./timing";
 
@@ -69,21 +70,7 @@ function gardenOf(shelters: number, plantings: number): Garden {
   return {
     ...empty,
     head: { ...empty.head, today: FROM },
-    place: {
-      id: "place",
-      name: "Bench (made-up)",
-      latitudeDeg: 46,
-      longitudeDeg: 10,
-      elevationM: 300,
-      climate: {
-        coldestMonth: { lowC: -6, highC: 2 },
-        warmestMonth: { lowC: 13, highC: 26 },
-        frost: { kind: "dates", medianFirst: "10-08", medianLast: "05-06" },
-        wetDaysPerYear: 120,
-      },
-      climateFrom: "sketch",
-      horizon: [],
-    },
+    place: SMALL_PLACE,
     shelters: byId(houses),
     beds: byId(beds),
     plantings: byId(sown),

@@ -56,7 +56,9 @@ test.describe("by finger", () => {
   }) => {
     await page.goto(EMPTY);
     await page.getByRole("link", { name: "Practise a winter first" }).tap();
-    await page.getByRole("button", { name: difficultyNames.hard, exact: true }).tap();
+    await page
+      .getByRole("button", { name: new RegExp(`^${difficultyNames.hard}: 1 cloth$`) })
+      .tap();
     await page.getByLabel(words.number).fill("0");
     await expect(page.getByText(words.numberFrom)).toBeVisible();
     await page.getByLabel(words.number).fill("2");

@@ -10,6 +10,7 @@ export { livePractice } from "./practiceWinter";
 export { review, type DecisionThatMattered, type Review } from "./review";
 export {
   DIFFICULTIES,
+  FREE_CLOTHS,
   freeWinter,
   LESSON_IDS,
   lessonOf,

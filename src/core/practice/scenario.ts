@@ -18,6 +18,8 @@ export const LESSON_IDS = [
 export type LessonId = (typeof LESSON_IDS)[number];
 export const DIFFICULTIES = ["gentle", "usual", "hard"] as const;
 export type Difficulty = (typeof DIFFICULTIES)[number];
+/** Cloths that there are in a free winter. */
+export const FREE_CLOTHS: Readonly<Record<Difficulty, number>> = practiceJson.free.cloths;
 
 /** A small garden and the winter that comes over it. */
 export interface Scenario {
@@ -76,7 +78,7 @@ const HALF_A_YEAR_DAYS = 182;
 
 /** A whole winter of a climate: harder with fewer cloths. The same seed is the same winter. */
 export function freeWinter(climateId: string, difficulty: Difficulty, seed: number): Scenario {
-  const { from, until, sowUntil, sowable, cloths, beds } = practiceJson.free;
+  const { from, until, sowUntil, sowable, beds } = practiceJson.free;
   const climate = climateOf(climateId);
   const later = climate.latitudeDeg < 0 ? HALF_A_YEAR_DAYS : 0;
   return {
@@ -85,7 +87,7 @@ export function freeWinter(climateId: string, difficulty: Difficulty, seed: numb
     fromDay: dayNumber(from) + later,
     untilDay: dayNumber(until) + later,
     winter: seed,
-    cloths: cloths[difficulty],
+    cloths: FREE_CLOTHS[difficulty],
     beds: beds.map((bed) => bedFrom(bed, later)),
     offers: ["cover", "lid", "pick", "sow", "water"],
     sowable,

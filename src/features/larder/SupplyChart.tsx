@@ -6,7 +6,7 @@ import Box from "@mui/material/Box";
 import { DAYS_PER_WEEK, type DayNumber, type Season } from "@/core/calendar";
 import { yearSeasonOf, type YearSeason } from "@/core/food";
 import type { SupplyWeek } from "@/core/supply";
-import { DayLine, Hatch, SeasonAxis, timeScale, useDrag, useSize } from "@/ui/chart";
+import { DayLine, Hatch, SeasonAxis, timeScale, useDrag, useSize, WeightLines } from "@/ui/chart";
 import { useWording } from "@/ui/wording";
 import { changeNeed } from "./changeNeed";
 import { bandsOf, GROUP_FILLS, topOf } from "./bands";
@@ -75,20 +75,7 @@ export function SupplyChart({ weeks, season, day, latitudeDeg, summary }: Props)
               <circle cx="3.5" cy="3.5" r="1.1" fill="#6d4d16" />
             </pattern>
           </defs>
-          {ticks(topKg).map((kg) => (
-            <g key={kg}>
-              <line x1={LEFT} x2={width - RIGHT} y1={y(kg)} y2={y(kg)} stroke="var(--line)" />
-              <text
-                x={LEFT - 6}
-                y={y(kg) + 4}
-                fontSize="12"
-                textAnchor="end"
-                fill="var(--ash-text)"
-              >
-                {weight(kg)}
-              </text>
-            </g>
-          ))}
+          <WeightLines {...{ topKg, fromX: LEFT, toX: width - RIGHT, y }} />
           {bands.map(({ id, low, high }) => (
             <path
               key={id}
@@ -156,14 +143,6 @@ export function SupplyChart({ weeks, season, day, latitudeDeg, summary }: Props)
       )}
     </Box>
   );
-}
-
-/** Round weights for the lines across. */
-function ticks(topKg: number): number[] {
-  const step =
-    [0.1, 0.25, 0.5, 1, 2, 2.5, 5, 10, 20, 25, 50, 100, 250, 500].find((one) => topKg / one <= 5) ??
-    topKg;
-  return Array.from({ length: Math.floor(topKg / step) + 1 }, (_, index) => index * step);
 }
 
 /** The middle week of each season of the year that is in sight. */

@@ -9,7 +9,13 @@ import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { madeUpClimates } from "@/core/climate";
-import { DIFFICULTIES, LESSON_IDS, type Difficulty, type LessonId } from "@/core/practice";
+import {
+  DIFFICULTIES,
+  FREE_CLOTHS,
+  LESSON_IDS,
+  type Difficulty,
+  type LessonId,
+} from "@/core/practice";
 import { practiceProgress } from "@/store/practiceProgress";
 import { useWording } from "@/ui/wording";
 import { difficultyNames, lessonTasks, lessonTitles, practise as say } from "@/words/en/practise";
@@ -130,7 +136,7 @@ export function PractiseStart({ onLesson, onFree }: Props) {
         >
           {DIFFICULTIES.map((one) => (
             <ToggleButton key={one} value={one}>
-              {difficultyNames[one]}
+              {say.difficultyWith({ difficulty: difficultyNames[one], count: FREE_CLOTHS[one] })}
             </ToggleButton>
           ))}
         </ToggleButtonGroup>

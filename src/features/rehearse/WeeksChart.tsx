@@ -6,14 +6,13 @@ import { area, curveMonotoneX, line } from "d3-shape";
 import { memo } from "react";
 import { DAYS_PER_WEEK } from "@/core/calendar";
 import type { RehearsalReport } from "@/core/winter";
-import { SeasonAxis, timeScale, useSize } from "@/ui/chart";
+import { SeasonAxis, timeScale, useSize, WeightLines } from "@/ui/chart";
 import { useWording } from "@/ui/wording";
 import { rehearse as say } from "@/words/en/rehearse";
 
 const HEIGHT = 190;
 const [TOP, BOTTOM, LEFT, RIGHT] = [10, 24, 48, 8];
 const GRAMS_PER_KG = 1000;
-const TICKS = 3;
 
 /** Kilograms a week: eight winters of ten as a band, the middling one as a line. */
 export const WeeksChart = memo(function WeeksChart({ report }: { report: RehearsalReport }) {
@@ -50,20 +49,7 @@ export const WeeksChart = memo(function WeeksChart({ report }: { report: Rehears
       <Box ref={attach} sx={{ height: HEIGHT }}>
         {width > 0 && (
           <svg width={width} height={HEIGHT} role="img" aria-label={summary}>
-            {Array.from({ length: TICKS + 1 }, (_, tick) => (topKg * tick) / TICKS).map((kg) => (
-              <g key={kg}>
-                <line x1={LEFT} x2={width - RIGHT} y1={y(kg)} y2={y(kg)} stroke="var(--line)" />
-                <text
-                  x={LEFT - 6}
-                  y={y(kg) + 4}
-                  fontSize="12"
-                  textAnchor="end"
-                  fill="var(--ash-text)"
-                >
-                  {weight(kg)}
-                </text>
-              </g>
-            ))}
+            <WeightLines {...{ topKg, fromX: LEFT, toX: width - RIGHT, y }} />
             <path
               d={band(shown) ?? ""}
               fill="var(--moss)"

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { dayNumber, isoDate } from "@/core/calendar";
 import { strandPath } from "./strandShape";
 import { monthStarts, timeScale } from "./timeAxis";
+import { weightTicks } from "./weightTicks";
 
 test("month starts are the firsts between two days, in order", () => {
   const starts = monthStarts(dayNumber("2026-10-15"), dayNumber("2027-03-01")).map(isoDate);
@@ -28,5 +29,18 @@ test("a strand stays within its thickness about its middle, and spans its days",
         expect(Math.max(...xs)).toBeCloseTo(x((shares.length - 1) * 5), 3);
       },
     ),
+  );
+});
+
+test("lines across are at round weights of the reader's unit, and few", () => {
+  expect(weightTicks(4.2, "metric")).toEqual([0, 1, 2, 3, 4]);
+  // 4.2 kg are 9.26 lb: each second pound.
+  expect(weightTicks(4.2, "imperial").map((kg) => kg / 0.45359237)).toEqual([0, 2, 4, 6, 8]);
+  fc.assert(
+    fc.property(fc.double({ min: 0.01, max: 1e5, noNaN: true }), (topKg) => {
+      const ticks = weightTicks(topKg, "metric");
+      expect(ticks.length).toBeLessThanOrEqual(6);
+      expect(ticks.at(-1)).toBeLessThanOrEqual(topKg * (1 + 1e-9));
+    }),
   );
 });

@@ -5,3 +5,4 @@ export { strandPath } from "./strandShape";
 export { useDrag } from "./useDrag";
 export { DaylightGradient, Hatch } from "./fills";
 export { DayLine, SeasonAxis } from "./SeasonAxis";
+export { WeightLines } from "./WeightLines";

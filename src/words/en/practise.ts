@@ -88,7 +88,9 @@ export const practise = table({
   again: "Play again",
   best: ({ kg, tool }: { kg: string; tool: string }) => `Best: ${kg} (the program: ${tool})`,
   climate: "Climate",
-  difficulty: "Cloths",
+  difficulty: "Difficulty",
+  difficultyWith: ({ difficulty, count }: { difficulty: string; count: number }) =>
+    `${difficulty}: ${count} ${plural(count, "cloth", "cloths")}`,
   cloths: ({ count }: { count: number }) => `${count} ${plural(count, "cloth", "cloths")}`,
   number: "Winter number",
   numberFrom: "Enter a whole number from 1 to 9999.",

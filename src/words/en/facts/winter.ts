@@ -18,12 +18,16 @@ export const winter = learn<WinterFacts>({
   "winter.notAShard":
     "This is no part of a rehearsal: it should come from --from-winter and --to-winter.",
   "winter.otherVersion": ({ version }, say) =>
-    `This part of a rehearsal is of version ${say.number(version)}, which this program does not read.`,
+    `This part of a rehearsal is of version ${say.number(version)}, which this program does not read: rehearse its winters again with this program.`,
   "winter.otherRehearsal":
     "These parts are not of the same rehearsal: garden, seed, first day and change must be the same in all.",
-  "winter.winterTwice": ({ winter: number }, say) => `Winter ${say.number(number)} is there twice.`,
-  "winter.wintersMissing": ({ from, to }, say) =>
-    from === to
-      ? `Winter ${say.number(from)} is missing.`
-      : `Winters ${say.number(from)} to ${say.number(to)} are missing.`,
+  "winter.winterTwice": ({ winter: number }, say) =>
+    `Winter ${say.number(number)} is there twice: give each part once.`,
+  "winter.wintersMissing": ({ from, to }, say) => {
+    const which =
+      from === to
+        ? `Winter ${say.number(from)} is`
+        : `Winters ${say.number(from)} to ${say.number(to)} are`;
+    return `${which} missing: rehearse with --from-winter ${from} --to-winter ${to}, and give that part too.`;
+  },
 });
