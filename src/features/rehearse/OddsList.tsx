@@ -122,23 +122,28 @@ function OddsRow({ odds, name, bed, winters, lostFill, x, width, attach }: RowPr
         py: 0.5,
       }}
     >
-      <Box sx={{ minWidth: 0 }}>
+      <Box
+        component="button"
+        type="button"
+        onClick={() => setView({ selectedPlantingId: plantingId })}
+        aria-label={say.reachedLong({ name: `${name}, ${bed}`, reached, winters })}
+        sx={{
+          all: "unset",
+          boxSizing: "border-box",
+          cursor: "pointer",
+          minWidth: 0,
+          py: 0.25,
+          "@media (pointer: coarse)": { minHeight: 44 },
+          "&:focus-visible": { outline: "2px solid var(--ember)" },
+        }}
+      >
         <Box
-          component="button"
-          onClick={() => setView({ selectedPlantingId: plantingId })}
-          aria-label={say.reachedLong({ name, reached, winters })}
           sx={{
-            all: "unset",
-            cursor: "pointer",
-            display: "block",
-            width: "100%",
-            py: 0.25,
             fontSize: 15.5,
             fontWeight: 600,
             overflow: "hidden",
             textOverflow: "ellipsis",
             whiteSpace: "nowrap",
-            "&:focus-visible": { outline: "2px solid var(--ember)" },
           }}
         >
           {name}

@@ -3,6 +3,8 @@ import { monthStarts, type TimeScale } from "./timeAxis";
 import { useWording } from "../wording";
 
 const NARROW_PX = 460;
+/** A month's name takes so much. */
+const NAME_PX = 30;
 
 interface Props {
   season: Season;
@@ -17,7 +19,7 @@ interface Props {
 export function SeasonAxis({ season, x, width, y }: Props) {
   const wording = useWording();
   return monthStarts(season.startDay, season.endDay).map((start, index) =>
-    width < NARROW_PX && index % 2 === 1 ? null : (
+    (width < NARROW_PX && index % 2 === 1) || x(start) > width - NAME_PX ? null : (
       <text key={start} x={x(start)} y={y} fontSize="12">
         {wording.month(start)}
       </text>
