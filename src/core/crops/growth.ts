@@ -13,7 +13,10 @@ const LAST_STEP = Math.round((TABLE_LAST_C - TABLE_FIRST_C) / TABLE_STEP_C);
 
 type Cardinals = Crop["temperature"];
 /** What of a crop its growth goes by. */
-export type GrowthNeeds = Pick<Crop, "temperature" | "lightHalfMol" | "packetTemperatureC">;
+export type GrowthNeeds = Pick<
+  Crop,
+  "temperature" | "lightHalfMol" | "packetTemperatureC" | "here"
+>;
 
 /**
  * Growth rate at a temperature as a share of the rate at the optimum: the beta function of the
@@ -56,13 +59,17 @@ export function dayWorthOf(crop: GrowthNeeds): DayWorth {
     (warmth(minTempC, maxTempC) * lightResponse(crop.lightHalfMol, dliMol)) / atPacketWeather;
 }
 
-/** Growth by temperature and light on a packet's day, of which every other day is told as a share. */
+/**
+ * Growth by temperature and light on a packet's day, of which every other day is told as a share. Where a
+ * crop grows faster than its packets say, less of it makes a packet day.
+ */
 export function packetGrowth(crop: GrowthNeeds): number {
   const { swingC, dliMol } = PACKET_WEATHER;
   const meanC = crop.packetTemperatureC ?? PACKET_WEATHER.temperatureC;
   return (
-    dayWarmthOf(crop.temperature)(meanC - swingC, meanC + swingC) *
-    lightResponse(crop.lightHalfMol, dliMol)
+    (dayWarmthOf(crop.temperature)(meanC - swingC, meanC + swingC) *
+      lightResponse(crop.lightHalfMol, dliMol)) /
+    (crop.here?.growthPace ?? 1)
   );
 }
 

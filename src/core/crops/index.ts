@@ -9,6 +9,7 @@ export {
   responseTable,
   type GrowthNeeds,
 } from "./growth";
+export { AS_PACKETS_SAY, pacedAt, type Here } from "./here";
 export {
   hardinessRange,
   leafRange,

@@ -3,6 +3,7 @@ import { CROP_GROUPS } from "./groups";
 import { IdSchema, NameSchema, NoteSchema } from "../naming";
 import { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
 import { code } from "../facts";
+import type { Here } from "./here";
 
 const Share = z.number().gt(0, code("crops.moreThan0")).lte(1, code("crops.atMost100"));
 const Days = z
@@ -204,4 +205,5 @@ export const CropSchema = z.strictObject({
   /** Ids of `data/cautions.json`. */
   cautions: z.array(z.string()),
 });
-export type Crop = z.infer<typeof CropSchema>;
+/** A crop as one garden grows it: the library's, with how it does there where that was learned. */
+export type Crop = z.infer<typeof CropSchema> & { here?: Here };

@@ -2,7 +2,7 @@ import growthJson from "@data/growth.json";
 import type { Crop } from "./schema";
 import { SPROUTING_TEMPERATURES_C } from "./sproutingTemperatures";
 
-type Sprouting = Pick<Crop, "sprouting">;
+type Sprouting = Pick<Crop, "sprouting" | "here">;
 
 /** The share of seed that makes a sowing worth while; below it the hint says so. */
 const POOR_SHARE = 0.5;
@@ -34,13 +34,19 @@ export function emergenceAt(crop: Sprouting, soilTempC: number): Emergence {
 
 /** Progress toward emergence in one day at a soil temperature: 1 is a seedling. */
 export function sproutingRate(crop: Sprouting, soilTempC: number): number {
-  return between(crop.sprouting.days, soilTempC, perDay);
+  return between(crop.sprouting.days, soilTempC, perDay) * (crop.here?.emergencePace ?? 1);
 }
 
-/** Days to emergence in the weather that packets assume; part of every packet's count. */
-export function packetEmergenceDays(crop: Sprouting & Pick<Crop, "packetTemperatureC">): number {
-  const soilC = crop.packetTemperatureC ?? growthJson.packetWeather.temperatureC;
-  return emergenceAt(crop, soilC).days ?? 0;
+/**
+ * Days to emergence in the weather that packets assume; part of every packet's count, however fast seed
+ * comes up here.
+ */
+export function packetEmergenceDays({
+  sprouting,
+  packetTemperatureC,
+}: Pick<Crop, "sprouting" | "packetTemperatureC">): number {
+  const soilC = packetTemperatureC ?? growthJson.packetWeather.temperatureC;
+  return emergenceAt({ sprouting }, soilC).days ?? 0;
 }
 
 /** The soil temperatures between which at least half of the seed comes up, whole °C. */

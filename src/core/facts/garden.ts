@@ -70,4 +70,6 @@ export interface GardenFacts {
   "garden.atMost200Days": Nothing;
   "garden.theCropsOwnIdShouldBeTheSameAsIts": Nothing;
   "garden.theVarietysOwnIdShouldBeTheSameAs": Nothing;
+  "garden.noRecordSaysThat": Nothing;
+  "garden.aSeasonHoldsNoMore": Nothing;
 }

@@ -42,4 +42,5 @@ export interface GardenFileFacts {
   "gardenFile.largerThan50Mb": Nothing;
   "gardenFile.thisIsNotJson": { begins: string };
   "gardenFile.leftOut": { what: Told; message: Told };
+  "gardenFile.thatSeasonIsClosedAlready": { year: number };
 }

@@ -153,12 +153,12 @@ export function tonight(
   day: DayNumber,
   outlook = garden.outlook?.outlook.days ?? NO_OUTLOOK,
 ): Tonight {
-  const { shelters, pieces, place, thermometerDays } = garden;
+  const { shelters, pieces, place, thermometerDays, ownNumbers } = garden;
   const beds = bedsOn(garden, day);
   const ordered = bedsInOrder({ beds, shelters });
   const standing = ordered.map((bed) => plantsIn(site, garden, bed, day));
   return derive(
-    [site, day, outlook, beds, shelters, pieces, place, thermometerDays, ...standing],
+    [site, day, outlook, beds, shelters, pieces, place, thermometerDays, ownNumbers, ...standing],
     nightFrom,
   );
 }
@@ -172,9 +172,10 @@ function nightFrom(
   pieces: Garden["pieces"],
   place: Garden["place"],
   thermometerDays: Garden["thermometerDays"],
+  ownNumbers: Garden["ownNumbers"],
   ...standing: readonly (readonly StandingPlants[])[]
 ): Tonight {
-  const garden: Fittings = { beds: ofBeds, shelters, pieces, place, thermometerDays };
+  const garden: Fittings = { beds: ofBeds, shelters, pieces, place, thermometerDays, ownNumbers };
   const degreesAt = nightsUnder(site, garden, outlook, day, standing);
   const told = outlook.find(({ date }) => dayNumber(date) === day + 1);
   const spreadC = told?.spreadC ?? USUAL_SPREAD_C;

@@ -4,6 +4,8 @@ import type { Mix, Stand, Tray } from "../trays";
 import type { SeedLot } from "../seedBox";
 import type { Piece } from "../shelter";
 import type { Feeding, Rest } from "../soil";
+import type { KeptSeason } from "./keptSeasonSchema";
+import type { OwnNumber } from "./ownNumberSchema";
 import type { Bed, OwnCrop, OwnVariety, Planting, Shelter, Succession } from "./schema";
 
 /** The entities of which a garden has many, by kind. */
@@ -16,6 +18,7 @@ export interface CollectedByKind {
   succession: Succession;
   ownCrop: OwnCrop;
   ownVariety: OwnVariety;
+  ownNumber: OwnNumber;
   seedLot: SeedLot;
   stand: Stand;
   tray: Tray;
@@ -24,6 +27,7 @@ export interface CollectedByKind {
   thermometerDay: ThermometerDay;
   storeLot: StoreLot;
   logEntry: LogEntry;
+  keptSeason: KeptSeason;
 }
 export type CollectedKind = keyof CollectedByKind;
 
@@ -33,6 +37,7 @@ export const COLLECTIONS = {
   bed: "beds",
   ownCrop: "ownCrops",
   ownVariety: "ownVarieties",
+  ownNumber: "ownNumbers",
   succession: "successions",
   planting: "plantings",
   rest: "rests",
@@ -45,6 +50,7 @@ export const COLLECTIONS = {
   thermometerDay: "thermometerDays",
   storeLot: "storeLots",
   logEntry: "logEntries",
+  keptSeason: "keptSeasons",
 } as const satisfies Record<CollectedKind, string>;
 
 export const COLLECTED_KINDS = Object.keys(COLLECTIONS) as CollectedKind[];

@@ -251,8 +251,8 @@ export function coversOver(garden: Pick<Garden, "shelters">, bed: Bed): string[]
   return [...(shelter?.covers ?? []), ...bed.covers];
 }
 
-/** What of a garden decides the degrees at its plants. */
-export type Surroundings = Pick<Garden, "place" | "shelters" | "thermometerDays">;
+/** What of a garden decides the degrees at its plants, and how fast they grow there. */
+export type Surroundings = Pick<Garden, "place" | "shelters" | "thermometerDays" | "ownNumbers">;
 
 const naturalOrder = new Intl.Collator("en", { numeric: true });
 

@@ -19,7 +19,16 @@ export {
   type Garden,
   type Surroundings,
 } from "./garden";
-export { cropsOf, usesOf } from "./ownCrops";
+export { cropsByTheBook, cropsOf, usesOf } from "./ownCrops";
+export { isThermometerOff, ownNumberId, paceOfBed } from "./ownNumbers";
+export { OwnNumberSchema, type OwnNumber, type OwnNumberOf } from "./ownNumberSchema";
+export {
+  KeptSeasonSchema,
+  type KeptDates,
+  type KeptPlanting,
+  type KeptSeason,
+  type Wish,
+} from "./keptSeasonSchema";
 export {
   BedSchema,
   GardenHeadSchema,

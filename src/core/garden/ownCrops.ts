@@ -1,16 +1,27 @@
 import { cropLibrary, type Crop } from "../crops";
 import { derive } from "../derive";
 import type { Garden } from "./garden";
+import { withOwnNumbers } from "./ownNumbers";
 import type { OwnCrop, OwnVariety } from "./schema";
 
 /** What a garden adds to the library. */
-type Additions = Pick<Garden, "ownCrops" | "ownVarieties">;
+type Additions = Pick<Garden, "ownCrops" | "ownVarieties" | "ownNumbers">;
 
 /**
  * The crops that a garden can grow: the library's with the grower's own varieties, and the grower's
- * own crops, by id and in the order of their names. Made once for each state of the two.
+ * own crops, by id and in the order of their names, with the numbers that were learned of them where the
+ * garden goes by these. Made once for each state of the three.
  */
-export function cropsOf({ ownCrops, ownVarieties }: Additions): ReadonlyMap<string, Crop> {
+export function cropsOf({ ownCrops, ownVarieties, ownNumbers }: Additions) {
+  const crops = cropsByTheBook({ ownCrops, ownVarieties });
+  return ownNumbers.size === 0 ? crops : derive([crops, ownNumbers], withOwnNumbers);
+}
+
+/** The same by the library and the grower's own crops alone, whatever was learned. */
+export function cropsByTheBook({
+  ownCrops,
+  ownVarieties,
+}: Omit<Additions, "ownNumbers">): ReadonlyMap<string, Crop> {
   if (ownCrops.size === 0 && ownVarieties.size === 0) return cropLibrary;
   return derive([ownCrops, ownVarieties], merged);
 }

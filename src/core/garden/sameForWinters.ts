@@ -14,6 +14,7 @@ const LOOKED_AT = [
   "trays",
   "ownCrops",
   "ownVarieties",
+  "ownNumbers",
 ] as const satisfies readonly (keyof Garden)[];
 
 /** Whether winters come to the same for two versions of a garden. */

@@ -11,7 +11,9 @@ import {
   BedSchema,
   GardenHeadSchema,
   KeptOutlookSchema,
+  KeptSeasonSchema,
   OwnCropSchema,
+  OwnNumberSchema,
   OwnVarietySchema,
   PlaceSchema,
   PlantingSchema,
@@ -32,6 +34,7 @@ const LIMITS = {
   successions: 5000,
   ownCrops: 500,
   ownVarieties: 2000,
+  ownNumbers: 5000,
   seedLots: 5000,
   stands: 200,
   trays: 5000,
@@ -39,6 +42,7 @@ const LIMITS = {
   thermometerDays: 40_000,
   storeLots: 5000,
   logEntries: 100_000,
+  keptSeasons: 60,
   mixes: 200,
 } as const;
 export type ListName = keyof typeof LIMITS;
@@ -73,6 +77,7 @@ export const GardenFileSchema = z.strictObject({
   successions: listOf("successions", SuccessionSchema),
   ownCrops: listOf("ownCrops", OwnCropSchema),
   ownVarieties: listOf("ownVarieties", OwnVarietySchema),
+  ownNumbers: listOf("ownNumbers", OwnNumberSchema),
   seedLots: listOf("seedLots", SeedLotSchema),
   stands: listOf("stands", StandSchema),
   trays: listOf("trays", TraySchema),
@@ -80,6 +85,7 @@ export const GardenFileSchema = z.strictObject({
   thermometerDays: listOf("thermometerDays", ThermometerDaySchema),
   storeLots: listOf("storeLots", StoreLotSchema),
   logEntries: listOf("logEntries", LogEntrySchema),
+  keptSeasons: listOf("keptSeasons", KeptSeasonSchema),
   mixes: listOf("mixes", MixSchema),
 });
 export type GardenFile = z.infer<typeof GardenFileSchema>;

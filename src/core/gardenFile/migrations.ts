@@ -120,6 +120,8 @@ const LISTS_ADDED = [
   "thermometerDays",
   "storeLots",
   "logEntries",
+  "ownNumbers",
+  "keptSeasons",
 ];
 
 /** An entity kept by an earlier version as this one would keep it. Anything else is left alone. */

@@ -10,6 +10,7 @@ import { materials, type Piece } from "../shelter";
 import {
   COLLECTED_KINDS,
   COLLECTIONS,
+  cropsByTheBook,
   cropsOf,
   type Bed,
   type Garden,
@@ -22,6 +23,7 @@ import {
 import { fromGardenFile } from "./asFile";
 import type { GardenFile } from "./fileSchema";
 import type { Problem } from "./problems";
+import { seasonProblems } from "./seasonProblems";
 import { fact } from "../facts";
 
 /** References of a file that lead nowhere, and ids used twice. */
@@ -65,6 +67,7 @@ export function referenceProblems(file: GardenFile): Problem[] {
     ...file.logEntries.flatMap((entry, index) =>
       logProblems(`logEntries[${index}]`, entry, garden),
     ),
+    ...seasonProblems(file.keptSeasons),
     ...file.garden.walk.flatMap((id, index) =>
       garden.beds.has(id) ? [] : [missing(`garden.walk[${index}]`, "bed", id)],
     ),
@@ -129,7 +132,7 @@ export function trayProblems(
   tray: Tray,
   garden: Pick<Garden, "stands" | "seedLots" | "plantings" | "ownCrops" | "ownVarieties">,
 ): Problem[] {
-  const crops = cropsOf(garden);
+  const crops = cropsByTheBook(garden);
   return [
     ...tray.stays.flatMap(({ standId }, index) =>
       standId === null || garden.stands.has(standId)

@@ -79,7 +79,8 @@ export interface ManyYears {
 export function manyYears(space: GrowingSpace, crop: Crop): ManyYears {
   const known = derive([space], newTable<ManyYears>);
   const { days } = crop.sprouting;
-  const key = `${cardinalsKey(crop.temperature)}|${crop.lightHalfMol}|${days.join(",")}|${crop.packetTemperatureC ?? ""}`;
+  const pace = `${crop.here?.growthPace ?? 1},${crop.here?.emergencePace ?? 1}`;
+  const key = `${cardinalsKey(crop.temperature)}|${crop.lightHalfMol}|${days.join(",")}|${crop.packetTemperatureC ?? ""}|${pace}`;
   let many = known.get(key);
   if (!many) {
     many = manyYearsOf(space, crop);

@@ -8,7 +8,7 @@ import {
   type Season,
 } from "../calendar";
 import type { Climate } from "../climate";
-import { cardinalsKey, type Crop, type HardinessRange } from "../crops";
+import { cardinalsKey, pacedAt, type Crop, type HardinessRange } from "../crops";
 import { coldRiskThrough, establishedRisk } from "./coldRisk";
 import type { WinterGround } from "./coldMedium";
 import type { ColdPart, ColdRisk, PartFrom } from "./coldRisk";
@@ -87,6 +87,8 @@ export interface Exposure {
   mulchCm?: number;
   /** Whether the snow that usually falls stays there; nothing where it does. */
   snowStays?: boolean;
+  /** How fast everything grows at this place as against the garden's others; nothing where it is usual. */
+  pace?: number;
   /** Containers that it grows in, and where they stand from when on; nothing in the ground. */
   container?: InContainers;
 }
@@ -148,10 +150,11 @@ export class Site {
   /** Packet days gathered by a crop under covers, around the season that `day` belongs to. */
   growth(crop: Crop, exposure: Exposure, day: DayNumber): RunningSum {
     const spot = this.spot(exposure, day);
-    let curve = spot.growthOf.get(crop);
+    const there = pacedAt(crop, exposure.pace);
+    let curve = spot.growthOf.get(there);
     if (!curve) {
-      curve = shared(spot.growth, cropKey(crop), () => growthCurve(spot.space, crop));
-      spot.growthOf.set(crop, curve);
+      curve = shared(spot.growth, cropKey(there), () => growthCurve(spot.space, there));
+      spot.growthOf.set(there, curve);
     }
     return curve;
   }
@@ -161,7 +164,7 @@ export class Site {
     const spot = this.spot(exposure, day);
     let curve = spot.sproutingOf.get(crop);
     if (!curve) {
-      const key = sproutingKey(crop.sprouting);
+      const key = sproutingKey(crop);
       curve = shared(spot.sprouting, key, () => sproutingCurve(spot.space, crop));
       spot.sproutingOf.set(crop, curve);
     }
@@ -273,7 +276,7 @@ export class Site {
       return last.spot;
     }
     const degrees = this.degreesAt(exposure);
-    const key = `${exposureKey({ ...exposure, own: degrees.own })}|${seasonStartDay}`;
+    const key = `${spaceKey({ ...exposure, own: degrees.own })}|${seasonStartDay}`;
     let spot = this.spots.get(key);
     if (!spot) {
       if (this.spots.size >= SPOTS_KEPT) this.spots.clear();
@@ -305,8 +308,14 @@ function containerKey(container: InContainers | undefined): string {
   return `|${container.lagHours.toFixed(2)};${stays.join(";")}`;
 }
 
-/** An exposure as text, so that beds alike share what is computed for them. */
+/** An exposure as text: where it is the same, everything grows alike. */
 export function exposureKey(exposure: Exposure): string {
+  const { pace = 1 } = exposure;
+  return `${spaceKey(exposure)}${pace === 1 ? "" : `@${pace}`}`;
+}
+
+/** What decides the days at an exposure, as text, so that beds alike share what is computed for them. */
+function spaceKey(exposure: Exposure): string {
   const { covers, horizon, own } = exposure;
   const { mulchCm, snowStays } = groundOf(exposure);
   const bias = own ? `${own.nightC},${own.dayC}` : "";
@@ -337,11 +346,11 @@ function shared(curves: Map<string, RunningSum>, key: string, make: () => Runnin
 }
 
 /** Two crops that come up alike share a curve. */
-function sproutingKey({ days }: Crop["sprouting"]): string {
-  return days.join(",");
+function sproutingKey({ sprouting, here }: Crop): string {
+  return `${sprouting.days.join(",")}|${here?.emergencePace ?? 1}`;
 }
 
 /** Two crops with the same temperature and light needs grow alike and can share a curve. */
-function cropKey(crop: Crop): string {
-  return `${cardinalsKey(crop.temperature)},${crop.lightHalfMol},${crop.packetTemperatureC ?? ""}`;
+function cropKey({ temperature, lightHalfMol, packetTemperatureC = 0, here }: Crop): string {
+  return `${cardinalsKey(temperature)},${lightHalfMol},${packetTemperatureC},${here?.growthPace ?? 1}`;
 }

@@ -1,5 +1,5 @@
 import { derive } from "../derive";
-import { coversOver, horizonOver, type Bed, type Surroundings } from "../garden";
+import { coversOver, horizonOver, paceOfBed, type Bed, type Surroundings } from "../garden";
 import { dayNumber } from "../calendar";
 import { lagHours, type StandsAt } from "../containers";
 import type { Exposure, InContainers } from "../growth";
@@ -19,7 +19,8 @@ export function exposureOver(garden: Surroundings, bed: Bed): BedExposure {
   const covers = coversOver(garden, bed).join("+");
   const at = bed.container ? garden.shelters : null;
   const owns = (bed.container?.stays ?? []).map((stay) => ownAt(garden, bed, stay.at));
-  return derive([bed, covers, horizonOver(garden, bed), own, at, ...owns], exposureFrom);
+  const pace = paceOfBed(garden.ownNumbers, bed.id);
+  return derive([bed, covers, horizonOver(garden, bed), own, pace, at, ...owns], exposureFrom);
 }
 
 function exposureFrom(
@@ -27,6 +28,7 @@ function exposureFrom(
   covers: string,
   horizon: Horizon,
   own: OwnBias | null,
+  pace: number,
   shelters: Surroundings["shelters"] | null,
   ...owns: readonly (OwnBias | null)[]
 ): BedExposure {
@@ -34,7 +36,12 @@ function exposureFrom(
   const ground = { horizon, own, mulchCm, snowStays };
   const container = shelters && inContainers(bed, shelters, owns);
   const over = covers === "" ? [] : covers.split("+");
-  return { covers: over, ...ground, ...(container ? { container } : {}) };
+  return {
+    covers: over,
+    ...ground,
+    ...(pace === 1 ? {} : { pace }),
+    ...(container ? { container } : {}),
+  };
 }
 
 /** Where a row of containers stands from when on, under which covers. */

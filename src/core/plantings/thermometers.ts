@@ -1,7 +1,7 @@
 import shelterJson from "@data/shelter.json";
 import { dayNumber, type IsoDate } from "../calendar";
 import { derive } from "../derive";
-import { coversOver, type Bed, type Garden, type Surroundings } from "../garden";
+import { coversOver, isThermometerOff, type Bed, type Garden, type Surroundings } from "../garden";
 import type { ThermometerDay } from "../log";
 import { nightUnder, VENTED, type CoverIds, type OwnBias } from "../shelter";
 
@@ -123,6 +123,7 @@ function measuredAt(
   covers: CoverIds,
 ): Measured | null {
   if (!garden.place || covers.length === 0) return null;
+  if (isThermometerOff(garden.ownNumbers, under)) return null;
   const [first, ...more] = thermometerDaysOf(garden, under);
   return first
     ? derive([first, garden.place.latitudeDeg, keyOf(covers), ...more], measuredFrom)

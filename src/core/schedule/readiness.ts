@@ -35,7 +35,8 @@ export function emergenceDay(
   if (need.benchDays === 0) {
     return dayWhenGathered(site.sprouting(growing.crop, growing, sowDay), sowDay, 1);
   }
-  return sowDay + Math.ceil(packetEmergenceDays(growing.crop));
+  const pace = growing.crop.here?.emergencePace ?? 1;
+  return sowDay + Math.ceil(packetEmergenceDays(growing.crop) / pace);
 }
 
 /** The day from which growth counts: emergence in the bed, or planting out. */

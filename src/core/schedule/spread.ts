@@ -1,4 +1,5 @@
 import type { DayNumber } from "../calendar";
+import { pacedAt } from "../crops";
 import { derive } from "../derive";
 import { dayWhenGathered, manyYears, type PlanSettings, type Site } from "../growth";
 import { needOf, type Growing, type Timeline } from "./growing";
@@ -63,7 +64,8 @@ function readyInYears(
   size: Size,
 ): number[] {
   const need = needOf(growing);
-  const { growth, sprouting } = manyYears(site.space(growing, sowDay), growing.crop);
+  const there = pacedAt(growing.crop, growing.pace);
+  const { growth, sprouting } = manyYears(site.space(growing, sowDay), there);
   const wanted = bedPacketDaysFor(growing, need, size);
   const spring = growing.crop.winterNeeded;
   return growth

@@ -2,7 +2,7 @@ import boltingJson from "@data/bolting.json";
 import foodJson from "@data/food.json";
 import turnoverJson from "@data/turnover.json";
 import { DAYS_PER_WEEK, type DayNumber } from "../calendar";
-import { type Crop, type GrowthNeeds, type HardinessRange } from "../crops";
+import { pacedAt, type Crop, type GrowthNeeds, type HardinessRange } from "../crops";
 import {
   decidingParts,
   HARDENED_OFF_SHARE,
@@ -129,7 +129,7 @@ export function winterPlanting(
     id: planting.id,
     bedId: planting.bedId,
     spots,
-    needs: crop,
+    needs: pacedAt(crop, growing.pace),
     crop,
     sowDay,
     bedDay,
@@ -255,7 +255,13 @@ function pickedSince(
 }
 
 /** Crops with the same needs grow alike in one spot. */
-export function needsKey({ temperature, lightHalfMol, packetTemperatureC }: GrowthNeeds): string {
+export function needsKey({
+  temperature,
+  lightHalfMol,
+  packetTemperatureC,
+  here,
+}: GrowthNeeds): string {
   const { minimumC, optimumC, ceilingC } = temperature;
-  return `${minimumC},${optimumC},${ceilingC},${lightHalfMol},${packetTemperatureC ?? ""}`;
+  const pace = here?.growthPace ?? 1;
+  return `${minimumC},${optimumC},${ceilingC},${lightHalfMol},${packetTemperatureC ?? ""},${pace}`;
 }

@@ -75,7 +75,12 @@ function sweeterWords({ site, life, day }: PlantingRound): Told {
 /** When what was picked is worth picking again: by what the days are worth, within a fortnight. */
 function againFrom({ site, life }: PlantingRound, lastDay: DayNumber): DayNumber {
   const { pickAgain } = care;
-  const wanted = pickAgain[life.growing.crop.harvest.habit];
+  const { growing } = life;
+  const { harvest, here } = growing.crop;
+  const regrowth = here?.regrowthPace ?? null;
+  // The days there are worth more by how fast it grows, which its picking again does not go by then.
+  const grows = (here?.growthPace ?? 1) * (growing.pace ?? 1);
+  const wanted = pickAgain[harvest.habit] * (regrowth === null ? 1 : grows / regrowth);
   const days = daysUntilWorth(site, life.growing, life.timeline.sowDay, lastDay, wanted);
   return lastDay + Math.min(pickAgain.mostDays, Math.max(pickAgain.leastDays, days));
 }

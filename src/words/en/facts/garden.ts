@@ -75,4 +75,6 @@ export const garden = learn<GardenFacts>({
     "The crop's own id should be the same as its entry's.",
   "garden.theVarietysOwnIdShouldBeTheSameAs":
     "The variety's own id should be the same as its entry's.",
+  "garden.noRecordSaysThat": "A number of your own lies between -15 and 15.",
+  "garden.aSeasonHoldsNoMore": "That is more than one season holds.",
 });

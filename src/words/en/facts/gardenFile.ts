@@ -52,6 +52,8 @@ const LISTS: Record<string, string> = {
   thermometerDays: "thermometer readings",
   storeLots: "things in store",
   logEntries: "log entries",
+  ownNumbers: "numbers of your own",
+  keptSeasons: "closed seasons",
 };
 
 export const gardenFile = learn<GardenFileFacts>({
@@ -109,4 +111,6 @@ export const gardenFile = learn<GardenFileFacts>({
   "gardenFile.thisIsNotJson": ({ begins }) =>
     `This is not JSON${begins === "" ? ": the file is empty" : ` (it begins "${begins}…")`}. Choose a garden file saved by Late Ember.`,
   "gardenFile.leftOut": ({ what, message }, say) => `${say.tell(what)}: ${say.tell(message)}`,
+  "gardenFile.thatSeasonIsClosedAlready": ({ year }) =>
+    `The season that began in ${year} is there already.`,
 });
