@@ -1,4 +1,4 @@
-import { readFileSync } from "node:fs";
+import { readFileSync, renameSync, writeFileSync } from "node:fs";
 import { isIsoDate, dayNumber, type DayNumber } from "@/core/calendar";
 import { cropLibrary, varietyOf, type Crop, type Variety } from "@/core/crops";
 import { readGardenFile } from "@/core/formats";
@@ -114,4 +114,21 @@ export function planSettingsFrom(given: Arguments, garden: Garden): PlanSettings
     throw new Refusal(`--school should be growth, calendar or tenhour, not "${school}".`);
   }
   return { ...garden.settings, school };
+}
+
+/** The day that is asked for, else the garden's own today, else the calendar's. */
+export function todayFrom(given: Arguments, garden: Garden): DayNumber {
+  if (optional(given, "on") !== undefined) return dayOption(given, "on");
+  return dayNumber(garden.head.today ?? new Date().toISOString().slice(0, 10));
+}
+
+/** Writes a file whole or not at all: a half-written garden is none. */
+export function writeWhole(path: string, text: string): void {
+  const beside = `${path}.part`;
+  try {
+    writeFileSync(beside, text);
+    renameSync(beside, path);
+  } catch {
+    throw new Refusal(say.cannotWrite({ path }));
+  }
 }

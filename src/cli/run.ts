@@ -8,9 +8,11 @@ import { exportFile } from "./verbs/export";
 import { fill } from "./verbs/fill";
 import { frost } from "./verbs/frost";
 import { hardiness } from "./verbs/hardiness";
+import { learn } from "./verbs/learn";
 import { night } from "./verbs/night";
 import { ready } from "./verbs/ready";
 import { rehearse } from "./verbs/rehearse";
+import { season } from "./verbs/season";
 import { sprout } from "./verbs/sprout";
 import { sun } from "./verbs/sun";
 import { supply } from "./verbs/supply";
@@ -31,6 +33,8 @@ const VERBS: readonly Verb[] = [
   supply,
   fill,
   rehearse,
+  learn,
+  season,
   check,
   exportFile,
 ];

@@ -2,9 +2,11 @@ import { openingsIn, whatFits } from "@/core/bedSpace";
 import type { DayNumber } from "@/core/calendar";
 import { tonight, type Tonight } from "@/core/frostNight";
 import { cropsOf } from "@/core/garden";
+import { learn } from "@/core/learn";
 import { spotsOf } from "@/core/plantings";
 import { daysLeftFor, sowableToday } from "@/core/schedule";
 import { eatingOrder, supplyOver, waysToClose, type ShortOf, type Weeks } from "@/core/supply";
+import { closingOn, nextSeason, seasonOnAPage } from "@/core/seasons";
 import { springOf } from "@/core/spring";
 import { tasksAhead, tasksOn } from "@/core/tasks";
 import type { GardenAtSite } from "./gardenAtSite";
@@ -64,6 +66,27 @@ export const questions = {
   /** The spring of the season in which a day lies. */
   spring: ({ garden, site }: GardenAtSite, { day }: { day: DayNumber }) =>
     springOf(site, garden, day),
+
+  /** What the record says of the library's numbers by a day. */
+  numbers: ({ garden, site }: GardenAtSite, { day }: { day: DayNumber }) =>
+    learn(site, garden, day),
+
+  /** What would be closed on a day, and what it came to; null where nothing is over. */
+  closing: ({ garden, site }: GardenAtSite, { day }: { day: DayNumber }) =>
+    closingOn(site, garden, day),
+
+  /** A closed season on one page, with what it suggests; null where it is not there. */
+  season: ({ garden, site }: GardenAtSite, { seasonId }: { seasonId: string }) =>
+    seasonOnAPage(site, garden, seasonId),
+
+  /** The season after one that is closed, as it would begin on a day; null where it is not there. */
+  nextSeason: (
+    { garden, site }: GardenAtSite,
+    { seasonId, day }: { seasonId: string; day: DayNumber },
+  ) => {
+    const kept = garden.keptSeasons.get(seasonId);
+    return kept ? nextSeason(site, garden, kept, day) : null;
+  },
 
   plantingSpread,
   strandSpreads,

@@ -1,5 +1,6 @@
 import { DAYS_PER_YEAR, civilDate, dayNumber, type DayNumber } from "../calendar";
 import type { Crop } from "../crops";
+import { derive } from "../derive";
 import { cropsOf, type Bed, type Garden, type Planting } from "../garden";
 import { fact, type Fact } from "../facts";
 
@@ -70,17 +71,33 @@ function timesIn(garden: Garden, bed: Bed): Omit<TooSoon, "againDay">[] {
     return { family, planting: null, crop: null, year, sowDay };
   });
   const planted = [...garden.plantings.values()].flatMap((planting) => {
-    if (planting.bedId !== bed.id) return [];
-    const sowDay = dayNumber(planting.sowOn);
-    const { year } = civilDate(sowDay);
-    // What is mixed with it stood there, too.
-    return [planting, ...(planting.mix?.parts ?? [])].flatMap(({ cropId }) => {
-      const crop = crops.get(cropId);
-      if (!crop || !countsInRotation(planting, crop)) return [];
-      return [{ family: crop.family, planting, crop, year, sowDay }];
-    });
+    return planting.bedId === bed.id ? familiesIn(planting, crops) : [];
   });
-  return [...written, ...planted];
+  const kept = derive([garden.keptSeasons], keptByBed).get(bed.id) ?? [];
+  const before = kept.flatMap((planting) => familiesIn(planting, crops));
+  return [...written, ...before, ...planted];
+}
+
+/** The plantings of seasons that are closed, by the bed they stood in. */
+function keptByBed(keptSeasons: Garden["keptSeasons"]): ReadonlyMap<string, Planting[]> {
+  const beds = new Map<string, Planting[]>();
+  for (const { plantings } of keptSeasons.values()) {
+    for (const { planting } of plantings) {
+      beds.set(planting.bedId, [...(beds.get(planting.bedId) ?? []), planting]);
+    }
+  }
+  return beds;
+}
+
+/** What a planting brings into a bed: its family, and those of what is mixed with it. */
+function familiesIn(planting: Planting, crops: ReadonlyMap<string, Crop>) {
+  const sowDay = dayNumber(planting.sowOn);
+  const { year } = civilDate(sowDay);
+  return [planting, ...(planting.mix?.parts ?? [])].flatMap(({ cropId }) => {
+    const crop = crops.get(cropId);
+    if (!crop || !countsInRotation(planting, crop)) return [];
+    return [{ family: crop.family, planting, crop, year, sowDay }];
+  });
 }
 
 /** The families that stood in a bed within the year before a day, or stand there then. */

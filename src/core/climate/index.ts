@@ -27,7 +27,7 @@ export { type MadeUpClimate } from "./madeUp/madeUpSchema";
 export { chanceAtOrBelow, outlookFromTruth, usualSpreadC } from "./outlook/outlook";
 export { OutlookSchema, type Outlook, type OutlookDay } from "./outlook/outlookSchema";
 export { OUTLOOK_FORMAT, OUTLOOK_VERSION } from "./outlook/outlookVersion";
-export { randomStream } from "./random";
+export { randomStream, type RandomStream } from "./random";
 export { rehearsedClimate, type RehearsedWinter } from "./rehearsedClimate";
 export { WeatherRecordSchema, type WeatherRecord } from "./recordSchema";
 export { ClimateSketchSchema } from "./sketch";

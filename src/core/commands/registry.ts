@@ -22,6 +22,8 @@ import {
 } from "./plantingCommands";
 import { takePlan } from "./planCommands";
 import { putBy, removeStoreLot, setNeed, setStoreLot, takeFromStore } from "./foodCommands";
+import { beginSeason, closeSeason, wishForNext } from "./seasonCommands";
+import { setOwnNumbers } from "./ownNumberCommands";
 import { removeMix, removeSeedLot, setMix, setSeedLot } from "./seedCommands";
 import { layPieces, removePiece, setPiece } from "./beds/pieceCommands";
 import { buildShelter, editShelter, removeShelter } from "./beds/shelterCommands";
@@ -100,6 +102,10 @@ export const commands = {
   "ownCrop.remove": removeOwnCrop,
   "ownVariety.set": setOwnVariety,
   "ownVariety.remove": removeOwnVariety,
+  "ownNumber.setMany": setOwnNumbers,
+  "season.close": closeSeason,
+  "season.wish": wishForNext,
+  "season.begin": beginSeason,
   "seedLot.set": setSeedLot,
   "seedLot.remove": removeSeedLot,
   "mix.set": setMix,

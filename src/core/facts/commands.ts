@@ -244,4 +244,13 @@ export interface CommandsFacts {
   "commands.stepRefused": { place: number; refusal: Told };
   "commands.noSuchCommand": { place: number; name: string };
   "commands.keepingAChange": { title: string };
+  "commands.ownNumbers": { count: number };
+  "commands.closingASeason": Nothing;
+  "commands.aSeasonNeedsAPlace": Nothing;
+  "commands.nothingOfItIsOverAfter": { year: number };
+  "commands.nothingIsOverYet": Nothing;
+  "commands.aWishForNextSeason": Nothing;
+  "commands.thisSeasonIsNoLongerThere": Nothing;
+  "commands.beginningASeason": Nothing;
+  "commands.thisSeasonHasBegunAlready": Nothing;
 }

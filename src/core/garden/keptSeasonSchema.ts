@@ -15,6 +15,7 @@ import {
   PlantingSchema,
   SettingsSchema,
   ShelterSchema,
+  SuccessionSchema,
 } from "./schema";
 
 /** The days of a planting's life; null for what never came. */
@@ -49,6 +50,7 @@ const WishSchema = z.strictObject({
     /** So much of its length. */
     z.strictObject({ kind: z.literal("less"), share: z.number().min(0.1).max(1) }),
     z.strictObject({ kind: z.literal("underCover"), bedId: IdSchema }),
+    z.strictObject({ kind: z.literal("netted") }),
   ]),
 });
 export type Wish = z.infer<typeof WishSchema>;
@@ -75,6 +77,7 @@ export const KeptSeasonSchema = z.strictObject({
   ownCrops: list(OwnCropSchema, 500),
   ownVarieties: list(OwnVarietySchema, 2000),
   ownNumbers: list(OwnNumberSchema, 2000),
+  successions: list(SuccessionSchema, 5000),
   plantings: list(KeptPlantingSchema, 10_000),
   rests: list(RestSchema, 5000),
   feedings: list(FeedingSchema, 10_000),

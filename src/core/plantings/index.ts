@@ -5,18 +5,19 @@ export { leafAreaIndexOf } from "./leafArea";
 export { exposureOver } from "./exposure";
 export { factsOf } from "./facts";
 export { isSownByWeight, kindAmounts, plantingAmounts, type KindAmounts } from "./kinds";
-export { type Kind } from "./kindsOf";
+export { standYieldKg, type Kind } from "./kindsOf";
 export { kindTimelines } from "./kindTimelines";
 export { climateOfPlace, siteFor, siteOf } from "./gardenSite";
 export { fittedTo } from "./fittedTo";
 export { groundHardDay } from "./groundHard";
-export { growingOf, plantingName, spotsOf, standOf } from "./growing";
+export { growingName, growingOf, plantingName, spotsOf, standOf } from "./growing";
 export { finalSpacing, plantingLabels } from "./plantingLabels";
 export {
   expectedYieldKg,
   lackOfSun,
   leftToPickKg,
   plannedOtherwise,
+  plannedTimeline,
   plantingState,
   plantingStates,
   stateIfSown,

@@ -134,16 +134,25 @@ export function timelineIfSetOut(
 export function plannedOtherwise(
   garden: Garden,
   site: Site,
-  { planting, growing, timeline, facts }: PlantingState,
+  state: PlantingState,
 ): Timeline | null {
+  const { timeline, facts } = state;
   if (facts === NOTHING_KNOWN) return null;
-  const sowDay = dayNumber(planting.sowOn);
-  const planned = timelineBy(site, garden.settings, growing, sowDay, NOTHING_KNOWN);
+  const planned = plannedTimeline(garden, site, state);
   const same =
     planned.sowDay === timeline.sowDay &&
     planned.plantOutDay === timeline.plantOutDay &&
     planned.readyDay === timeline.readyDay;
   return same ? null : planned;
+}
+
+/** What was planned for a planting, whatever came of it. */
+export function plannedTimeline(
+  { settings }: Pick<Garden, "settings">,
+  site: Site,
+  { planting, growing }: Pick<PlantingState, "planting" | "growing">,
+): Timeline {
+  return timelineBy(site, settings, growing, dayNumber(planting.sowOn), NOTHING_KNOWN);
 }
 
 /** The share of its plants that is still there on a day, after the losses written down; 0 to 1. */

@@ -36,5 +36,5 @@ export {
   type MixedWith,
   type Timeline,
 } from "./growing";
-export { bedPacketDaysFor, latestSowingFor } from "./readiness";
+export { bedPacketDaysFor, emergenceDay, latestSowingFor, readyDayFrom } from "./readiness";
 export { timelineFrom } from "./timeline";

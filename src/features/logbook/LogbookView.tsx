@@ -10,7 +10,7 @@ import { dayNumber, isIsoDate } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
 import { gardenStore, useToday, useGarden, whenNeeded } from "@/store";
 import { downloadText } from "@/ui/download";
-import { lazyPart } from "@/ui/frame";
+import { lazyPart, LogbookSections } from "@/ui/frame";
 import { setView, tell, tellRefusal, useView, type LogFilter } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { LogTable } from "./LogTable";
@@ -81,6 +81,7 @@ export function LogbookView() {
       role="region"
       aria-label={say.logbook}
     >
+      <LogbookSections current="/logbook" />
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.25, alignItems: "center" }}>
         <Typography variant="h1" sx={{ flex: 1 }}>
           {say.logbook}

@@ -74,6 +74,8 @@ const HREFS = [
   "/today/sheet",
   "/seedlings/labels",
   "/plan/rehearse",
+  "/logbook/numbers",
+  "/logbook/seasons",
   "/practise",
 ];
 

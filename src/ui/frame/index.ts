@@ -6,5 +6,6 @@ export { FrameGrid } from "./FrameGrid";
 export { Rail } from "./Rail";
 export type { RailEntry } from "./railEntry";
 export { InspectorPanel, InspectorSection } from "./InspectorPanel";
+export { LogbookPage, LogbookSections } from "./LogbookSections";
 export { HelpMark } from "./HelpMark";
 export { PrintFrame } from "./PrintFrame";

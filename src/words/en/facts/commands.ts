@@ -258,4 +258,16 @@ export const commands = learn<CommandsFacts>({
   "commands.noSuchCommand": ({ place, name }, say) =>
     `Change ${say.number(place)}: there is no command "${name}".`,
   "commands.keepingAChange": ({ title }) => `keeping “${title}”`,
+  "commands.ownNumbers": ({ count }) =>
+    count === 1 ? "using a number of your own" : `using ${count} numbers of your own`,
+  "commands.closingASeason": "closing a season",
+  "commands.aSeasonNeedsAPlace": "Enter where you garden first: seasons go by its midsummer.",
+  "commands.nothingOfItIsOverAfter": ({ year }) =>
+    `The season of ${year}/${String((year + 1) % 100).padStart(2, "0")} is closed, and nothing of a later one is over yet.`,
+  "commands.nothingIsOverYet":
+    "Nothing is over yet: a season can be closed once a planting has been harvested or cleared.",
+  "commands.aWishForNextSeason": "a wish for next season",
+  "commands.thisSeasonIsNoLongerThere": "This season is no longer in the garden.",
+  "commands.beginningASeason": "beginning a season",
+  "commands.thisSeasonHasBegunAlready": "This season has begun already: its plantings are there.",
 });

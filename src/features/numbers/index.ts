@@ -1,0 +1,1 @@
+export { NumbersView } from "./NumbersView";

@@ -1,0 +1,1 @@
+export { SeasonsView } from "./SeasonsView";
