@@ -8,10 +8,5 @@ export {
 } from "./nextSeason";
 export { reviewOf, type CameLate, type SeasonGap, type SeasonReview } from "./review";
 export { suggestionsFrom, type Suggestion } from "./suggestions";
-export {
-  comparedBy,
-  comparedIn,
-  type Compared,
-  type ComparedGroup,
-} from "./comparison";
+export { comparedBy, comparedIn, type Compared, type ComparedGroup } from "./comparison";
 export { closingOn, seasonOnAPage } from "./pages";

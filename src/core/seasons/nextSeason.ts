@@ -75,7 +75,7 @@ export function nextSeason(
   const year = kept.year + 1;
   const wishes = new Map(kept.wishes.map(({ plantingId, change }) => [plantingId, change]));
   const idOf = (id: string) => `s${year}-${id.replace(/^s\d{4}-/, "")}`.slice(0, 64);
-  const ayearOn = kept.plantings.map((before) => ({ before, planting: yearOn(before, idOf) }));
+  const ayearOn = kept.plantings.map((before) => yearsOn(before, idOf, day));
   const turned = rotations(
     garden,
     ayearOn.map(({ planting }) => planting),
@@ -83,9 +83,9 @@ export function nextSeason(
   let working = garden;
   const plantings = [...ayearOn]
     .sort((a, b) => (a.planting.sowOn < b.planting.sowOn ? -1 : 1))
-    .map(({ before, planting }): Draft => {
+    .map(({ before, planting, years }): Draft => {
       const wish = wishes.get(before.planting.id) ?? null;
-      const draft = drafted(site, working, { before, planting, wish, turned, day });
+      const draft = drafted(site, working, { before, planting, years, wish, turned, day });
       if (draft.comes) {
         working = {
           ...working,
@@ -95,7 +95,7 @@ export function nextSeason(
       return draft;
     });
   const rests = kept.rests.map((before) => {
-    const rest = restMovedOn(garden, turned, before, idOf);
+    const rest = restMovedOn(garden, turned, before, idOf, day);
     const bed = working.beds.get(rest.bedId);
     const withIt = { ...working, rests: new Map([...working.rests, [rest.id, rest]]) };
     const clashes = bed ? clashesIn(site, withIt, bed) : [];
@@ -113,28 +113,33 @@ export function nextSeason(
   return { year, rotations: turned, plantings, rests, successions };
 }
 
-/** A planting a year later, as new. */
-function yearOn({ planting }: KeptPlanting, idOf: (id: string) => string): Planting {
-  return {
+/** A planting as new, in the next year in which its day is still to come. */
+function yearsOn(before: KeptPlanting, idOf: (id: string) => string, day: DayNumber) {
+  const { planting } = before;
+  let years = 1;
+  while (dayNumber(yearsAfter(planting.sowOn, years)) < day) years += 1;
+  const again: Planting = {
     ...planting,
     id: idOf(planting.id),
-    sowOn: aYearAfter(planting.sowOn),
-    clearOn: planting.clearOn && aYearAfter(planting.clearOn),
+    sowOn: yearsAfter(planting.sowOn, years),
+    clearOn: planting.clearOn && yearsAfter(planting.clearOn, years),
     worth: "full",
     successionId: planting.successionId && idOf(planting.successionId),
   };
+  return { before, planting: again, years };
 }
 
-/** The same day of the next year; the 28th where it has no 29th of February. */
-function aYearAfter(on: IsoDate): IsoDate {
+/** The same day so many years later; the 28th where it has no 29th of February. */
+function yearsAfter(on: IsoDate, years: number): IsoDate {
   const { year, month, dayOfMonth } = civilDate(dayNumber(on));
   const isLeapDay = month === 2 && dayOfMonth === 29;
-  return isoDate(dayNumberOf(year + 1, month, isLeapDay ? 28 : dayOfMonth));
+  return isoDate(dayNumberOf(year + years, month, isLeapDay ? 28 : dayOfMonth));
 }
 
 interface Asked {
   before: KeptPlanting;
   planting: Planting;
+  years: number;
   wish: Wish["change"] | null;
   turned: readonly Rotation[];
   day: DayNumber;
@@ -143,12 +148,12 @@ interface Asked {
 function drafted(
   site: Site,
   garden: Garden,
-  { before, planting, wish, turned, day }: Asked,
+  { before, planting, years, wish, turned, day }: Asked,
 ): Draft {
   const notes: DraftNote[] = [];
   const wanted = withWish(planting, wish, notes);
   const bedId = wish?.kind === "underCover" ? wish.bedId : movedOn(turned, planting.bedId);
-  const placed = placeIn(site, garden, { ...wanted, bedId }, before, notes, turned);
+  const placed = placeIn(site, garden, { ...wanted, bedId }, { before, years }, notes, turned);
   const soonerDays = dayNumber(planting.sowOn) - dayNumber(placed.sowOn);
   if (dayNumber(placed.sowOn) < day) notes.push("past");
   const stops: readonly DraftNote[] = ["leftOut", "past", "noRoom", "gone"];
@@ -183,7 +188,7 @@ function placeIn(
   site: Site,
   garden: Garden,
   planting: Planting,
-  before: KeptPlanting,
+  before: Pick<Asked, "before" | "years">,
   notes: DraftNote[],
   turned: readonly Rotation[],
 ): Planting {
@@ -217,15 +222,15 @@ function timed(
   site: Site,
   garden: Garden,
   planting: Planting,
-  { planned, planting: last }: KeptPlanting,
+  { before: { planned, planting: last }, years }: Pick<Asked, "before" | "years">,
 ) {
   const asItIs = { planting, isLearned: false };
   const growing = growingOf(garden, planting);
   // Of what nothing was learned, the date stays.
   if (!growing || !isPaced(growing) || planned.readyOn === null) return asItIs;
-  const readyDay = dayNumber(aYearAfter(planned.readyOn));
+  const readyDay = dayNumber(yearsAfter(planned.readyOn, years));
   const sowDay = latestSowingFor(site, garden.settings, growing, readyDay);
-  const usualDay = dayNumber(aYearAfter(last.sowOn));
+  const usualDay = dayNumber(yearsAfter(last.sowOn, years));
   if (sowDay === null || Math.abs(sowDay - usualDay) < LEAST_MOVED_DAYS) return asItIs;
   const bounded = Math.max(
     usualDay - MOST_MOVED_DAYS,
@@ -266,12 +271,15 @@ function restMovedOn(
   turned: readonly Rotation[],
   before: Rest,
   idOf: (id: string) => string,
+  day: DayNumber,
 ): Rest {
+  let years = 1;
+  while (dayNumber(yearsAfter(before.fromOn, years)) < day) years += 1;
   const rest = {
     ...before,
     id: idOf(before.id),
-    fromOn: aYearAfter(before.fromOn),
-    untilOn: aYearAfter(before.untilOn),
+    fromOn: yearsAfter(before.fromOn, years),
+    untilOn: yearsAfter(before.untilOn, years),
   };
   const bed = garden.beds.get(before.bedId);
   const isSection = bed !== undefined && before.lengthM < 0.75 * bed.lengthM;

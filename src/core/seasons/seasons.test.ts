@@ -189,19 +189,20 @@ describe("the next season", () => {
     expect(draft("carrot")?.planting).toMatchObject({ sowOn: "2027-06-25" });
     expect(draft("spinach")?.planting).toMatchObject({ bedId: "bed-3", sowOn: "2027-08-20" });
     expect(draft("lettuce")?.planting).toMatchObject({ lengthM: 2 });
-    expect(draft("kale")?.planting.bedId).toBe("bed-2");
-    expect(draft("kale")?.notes).toContain("past");
+    // Its day of this year is past: it comes on the next.
+    expect(draft("kale")?.planting).toMatchObject({ bedId: "bed-2", sowOn: "2028-06-10" });
   });
 
   it("stands on no ground that is taken, and begins as one step", () => {
     const plantings = next.plantings.filter(({ comes }) => comes).map(({ planting }) => planting);
     expect(plantings.map(({ id }) => id).sort()).toEqual([
       "s2027-carrot",
+      "s2027-kale",
       "s2027-lettuce",
       "s2027-spinach",
     ]);
     const begun = done(wished, "season.begin", { plantings, rests: [], successions: [] });
-    expect(begun.plantings.size).toBe(4);
+    expect(begun.plantings.size).toBe(5);
     const twice = commands["season.begin"].apply(begun, { plantings, rests: [], successions: [] });
     expect(twice).toMatchObject({
       ok: false,

@@ -147,6 +147,7 @@ function ClosedLine({ garden, seasonId, today, isOpen, onOpen, onBegin }: LinePr
   if (!kept) return null;
   const name = seasonName(kept.year);
   const next = seasonName(kept.year + 1);
+  const isLatest = [...garden.keptSeasons.values()].every(({ year }) => year <= kept.year);
   const hasBegun = [...garden.plantings.keys()].some((id) => id.startsWith(`s${kept.year + 1}-`));
   let harvestedG = 0;
   for (const { what } of kept.entries) {
@@ -167,7 +168,7 @@ function ClosedLine({ garden, seasonId, today, isOpen, onOpen, onBegin }: LinePr
       <Button variant="outlined" color="inherit" aria-expanded={isOpen} onClick={onOpen}>
         {isOpen ? say.shut({ season: name }) : say.open({ season: name })}
       </Button>
-      {hasBegun ? (
+      {!isLatest ? null : hasBegun ? (
         <Box sx={{ fontSize: 15 }}>{say.begun({ season: next })}</Box>
       ) : (
         <Button variant="outlined" onClick={onBegin}>
