@@ -31,6 +31,7 @@ import { keepEntries, removeEntries } from "./log/logCommands";
 import { setWalk, settleTasks } from "./log/settling";
 import { removeThermometerDays, setThermometerDays } from "./log/thermometerCommands";
 import { removeFeeding, removeRest, setFeeding, setRest } from "./beds/soilCommands";
+import { removeTrial, setTrial } from "./trialCommands";
 import {
   addTray,
   countTray,
@@ -106,6 +107,8 @@ export const commands = {
   "season.close": closeSeason,
   "season.wish": wishForNext,
   "season.begin": beginSeason,
+  "trial.set": setTrial,
+  "trial.remove": removeTrial,
   "seedLot.set": setSeedLot,
   "seedLot.remove": removeSeedLot,
   "mix.set": setMix,

@@ -253,4 +253,10 @@ export interface CommandsFacts {
   "commands.thisSeasonIsNoLongerThere": Nothing;
   "commands.beginningASeason": Nothing;
   "commands.thisSeasonHasBegunAlready": Nothing;
+  "commands.aTrial": { name: string };
+  "commands.thisTrialIsNoLongerThere": Nothing;
+  "commands.everyTreatmentNeedsAPlot": { name: string };
+  "commands.noBedForThePlot": { id: string };
+  "commands.plotsOverlapOrLieOutside": { bed: string };
+  "commands.noSuchPlotOrRow": Nothing;
 }

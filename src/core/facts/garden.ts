@@ -72,4 +72,13 @@ export interface GardenFacts {
   "garden.theVarietysOwnIdShouldBeTheSameAs": Nothing;
   "garden.noRecordSaysThat": Nothing;
   "garden.aSeasonHoldsNoMore": Nothing;
+  "garden.giveANumberMeasured": Nothing;
+  "garden.measuredIs0OrMore": Nothing;
+  "garden.moreThanAnyPlotGives": Nothing;
+  "garden.aTrialComparesTwoAtLeast": Nothing;
+  "garden.atMostEightTreatments": Nothing;
+  "garden.aTrialNeedsACrop": Nothing;
+  "garden.atMostTwelveRows": Nothing;
+  "garden.aTrialWithOnePlotComparesNothing": Nothing;
+  "garden.atMost320Plots": Nothing;
 }

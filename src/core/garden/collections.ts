@@ -5,6 +5,7 @@ import type { SeedLot } from "../seedBox";
 import type { Piece } from "../shelter";
 import type { Feeding, Rest } from "../soil";
 import type { KeptSeason } from "./keptSeasonSchema";
+import type { Trial } from "./trialSchema";
 import type { OwnNumber } from "./ownNumberSchema";
 import type { Bed, OwnCrop, OwnVariety, Planting, Shelter, Succession } from "./schema";
 
@@ -28,6 +29,7 @@ export interface CollectedByKind {
   storeLot: StoreLot;
   logEntry: LogEntry;
   keptSeason: KeptSeason;
+  trial: Trial;
 }
 export type CollectedKind = keyof CollectedByKind;
 
@@ -51,6 +53,7 @@ export const COLLECTIONS = {
   storeLot: "storeLots",
   logEntry: "logEntries",
   keptSeason: "keptSeasons",
+  trial: "trials",
 } as const satisfies Record<CollectedKind, string>;
 
 export const COLLECTED_KINDS = Object.keys(COLLECTIONS) as CollectedKind[];

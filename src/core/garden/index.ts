@@ -50,6 +50,14 @@ export {
   type Shelter,
   type Succession,
 } from "./schema";
+export {
+  TRIAL_KINDS,
+  TRIAL_MEASURES,
+  TrialSchema,
+  type Trial,
+  type TrialPlot,
+  type TrialResult,
+} from "./trialSchema";
 export { sameForWinters } from "./sameForWinters";
 export { inWrittenWinter, type WrittenWinter } from "./writtenWinter";
 export { SIMULATED_STATION, STATION_ADDRESS } from "./stationAddress";

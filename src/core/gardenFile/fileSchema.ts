@@ -20,6 +20,7 @@ import {
   SettingsSchema,
   ShelterSchema,
   SuccessionSchema,
+  TrialSchema,
 } from "../garden";
 import { GARDEN_FILE_FORMAT, GARDEN_FILE_VERSION } from "./version";
 import { fact, inMessage, type Fact } from "../facts";
@@ -43,6 +44,7 @@ const LIMITS = {
   storeLots: 5000,
   logEntries: 100_000,
   keptSeasons: 60,
+  trials: 500,
   mixes: 200,
 } as const;
 export type ListName = keyof typeof LIMITS;
@@ -86,6 +88,7 @@ export const GardenFileSchema = z.strictObject({
   storeLots: listOf("storeLots", StoreLotSchema),
   logEntries: listOf("logEntries", LogEntrySchema),
   keptSeasons: listOf("keptSeasons", KeptSeasonSchema),
+  trials: listOf("trials", TrialSchema),
   mixes: listOf("mixes", MixSchema),
 });
 export type GardenFile = z.infer<typeof GardenFileSchema>;

@@ -122,6 +122,7 @@ const LISTS_ADDED = [
   "logEntries",
   "ownNumbers",
   "keptSeasons",
+  "trials",
 ];
 
 /** An entity kept by an earlier version as this one would keep it. Anything else is left alone. */

@@ -270,4 +270,12 @@ export const commands = learn<CommandsFacts>({
   "commands.thisSeasonIsNoLongerThere": "This season is no longer in the garden.",
   "commands.beginningASeason": "beginning a season",
   "commands.thisSeasonHasBegunAlready": "This season has begun already: its plantings are there.",
+  "commands.aTrial": ({ name }) => `the trial “${name}”`,
+  "commands.thisTrialIsNoLongerThere": "This trial is no longer in the garden.",
+  "commands.everyTreatmentNeedsAPlot": ({ name }) =>
+    `“${name}” has no plot: every treatment needs at least one in each block.`,
+  "commands.noBedForThePlot": ({ id }) => `There is no bed "${id}" for a plot of this trial.`,
+  "commands.plotsOverlapOrLieOutside": ({ bed }) =>
+    `The plots in ${bed} overlap or reach beyond its end.`,
+  "commands.noSuchPlotOrRow": "A result belongs to a plot and a row of the trial.",
 });

@@ -77,4 +77,14 @@ export const garden = learn<GardenFacts>({
     "The variety's own id should be the same as its entry's.",
   "garden.noRecordSaysThat": "A number of your own lies between -15 and 15.",
   "garden.aSeasonHoldsNoMore": "That is more than one season holds.",
+  "garden.giveANumberMeasured": "Enter a number.",
+  "garden.measuredIs0OrMore": "What was measured is 0 or more.",
+  "garden.moreThanAnyPlotGives": "No plot gives that much.",
+  "garden.aTrialComparesTwoAtLeast": "A trial compares at least two treatments.",
+  "garden.atMostEightTreatments": "At most 8 treatments.",
+  "garden.aTrialNeedsACrop": "A trial needs at least one crop.",
+  "garden.atMostTwelveRows": "At most 12 rows.",
+  "garden.aTrialWithOnePlotComparesNothing":
+    "A trial with one plot compares nothing: it needs at least one for each of two treatments.",
+  "garden.atMost320Plots": "At most 320 plots.",
 });

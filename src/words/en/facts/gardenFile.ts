@@ -54,6 +54,7 @@ const LISTS: Record<string, string> = {
   logEntries: "log entries",
   ownNumbers: "numbers of your own",
   keptSeasons: "closed seasons",
+  trials: "trials",
 };
 
 export const gardenFile = learn<GardenFileFacts>({
