@@ -17,6 +17,7 @@ import { sprout } from "./verbs/sprout";
 import { sun } from "./verbs/sun";
 import { supply } from "./verbs/supply";
 import { today } from "./verbs/today";
+import { trial } from "./verbs/trial";
 import { cli as say } from "@/words/en/cli";
 
 const VERBS: readonly Verb[] = [
@@ -35,6 +36,7 @@ const VERBS: readonly Verb[] = [
   rehearse,
   learn,
   season,
+  trial,
   check,
   exportFile,
 ];

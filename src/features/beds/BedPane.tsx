@@ -16,6 +16,7 @@ import { setView, useView, type BedSection } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { LieSection } from "./LieSection";
 import { StandingSection } from "./StandingSection";
+import { TrialVerdicts } from "@/ui/ground";
 import { beds as say } from "@/words/en/beds";
 
 const FillSection = lazyPart(() => import("./FillSection"));
@@ -80,7 +81,12 @@ export default function BedPane({ garden, site, bed, day }: Props) {
       >
         {site && section === "standing" && <StandingSection {...shown} site={site} />}
         {site && section === "fill" && <FillSection {...shown} site={site} />}
-        {site && section === "soil" && <SoilSection {...shown} site={site} />}
+        {site && section === "soil" && (
+          <>
+            <SoilSection {...shown} site={site} />
+            <TrialVerdicts garden={garden} of={{ bedId: bed.id }} />
+          </>
+        )}
         {section === "lie" && <LieSection garden={garden} bed={bed} day={day} />}
       </Box>
     </>

@@ -13,6 +13,7 @@ import { cropRows } from "./cropRows";
 import type { SectionProps } from "@/ui/section";
 import { useCropSources } from "./useCropSources";
 import { HelpMark } from "@/ui/frame";
+import { TrialVerdicts } from "@/ui/ground";
 import { crops as say } from "@/words/en/crops";
 import { useWording } from "@/ui/wording";
 
@@ -63,6 +64,7 @@ export function CropPage(props: Props) {
           {cautionWords(id)}
         </Alert>
       ))}
+      <TrialVerdicts garden={garden} of={{ cropId: crop.id }} />
       <Box component="h3" sx={{ fontSize: 15, mt: 2, mb: 0.5 }}>
         {say.varietiesByType}
       </Box>

@@ -76,6 +76,7 @@ const HREFS = [
   "/plan/rehearse",
   "/logbook/numbers",
   "/logbook/seasons",
+  "/logbook/trials",
   "/practise",
 ];
 

@@ -10,6 +10,7 @@ const PAGES = [
   { href: "/logbook", label: say.log },
   { href: "/logbook/numbers", label: say.numbers },
   { href: "/logbook/seasons", label: say.seasons },
+  { href: "/logbook/trials", label: say.trials },
 ] as const;
 type Page = (typeof PAGES)[number]["href"];
 

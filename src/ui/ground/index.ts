@@ -7,3 +7,4 @@ export {
   type GroundFields as TypedGround,
 } from "./groundFields";
 export { groundWords } from "./groundWords";
+export { TrialVerdicts } from "./TrialVerdicts";

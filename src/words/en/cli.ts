@@ -191,4 +191,11 @@ ember COMMAND --help tells more.
   seasonTakesCloseOrNext: "Say what to do with it: season close, or season next.",
   noSeasonIsClosedYet: "No season is closed yet: close one first, with season close.",
   cannotWrite: ({ path }: { path: string }) => `Cannot write ${path}: does its folder exist?`,
+  trialUsage: "trial --garden FILE --id T",
+  whatATrialSaysAgainstChance:
+    "what a trial says, by permutation, and how many plots more would tell",
+  aTrialsId: "the id of a trial in it",
+  noneYet: "none yet",
+  thereIsNoTrial: ({ id, known }: { id: string; known: string }) =>
+    `There is no trial "${id}" in this garden. Known: ${known}.`,
 });

@@ -6,4 +6,5 @@ export const logbookSections = table({
   log: "Log",
   numbers: "Your numbers",
   seasons: "Seasons",
+  trials: "Trials",
 });

@@ -19,6 +19,7 @@ import { BedHandles } from "./BedHandles";
 import { BedShape } from "./BedShape";
 import { CarriedNote } from "./CarriedNote";
 import { BedName, PlantNames } from "./MapNames";
+import { TrialStrips } from "./TrialStrips";
 import {
   mapScale,
   nearestBed,
@@ -241,6 +242,15 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth,
                   ) : null;
                 })}
               </g>
+              {!layingOut && (
+                <g aria-hidden pointerEvents="none">
+                  {[...garden.trials.values()]
+                    .filter(({ verdict, laidOn }) => verdict === null && dayNumber(laidOn) <= day)
+                    .map((trial) => (
+                      <TrialStrips key={trial.id} {...{ trial, outlineOf, scale }} />
+                    ))}
+                </g>
+              )}
               {layingOut && selectedBed && selectedOutline && (
                 <BedHandles
                   bed={selectedBed}

@@ -1,0 +1,1 @@
+export { TrialsView } from "./TrialsView";
