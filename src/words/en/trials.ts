@@ -37,7 +37,7 @@ export const trials = table({
       ? "These beds have no room for that: strips would be too short. Choose fewer treatments or more beds."
       : `These beds have room for ${most} ${plural(most, "block", "blocks")} at most.`,
   drawAgain: "Draw lots again",
-  plantRows: "Put the rows into the plan, sown on",
+  plantRows: "Put the rows into the plan",
   sownOn: "Sown on",
   enterDate: "Enter a date.",
   lay: "Lay out",

@@ -87,6 +87,11 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth,
   );
   const outlineOf = (id: string): Outline | undefined =>
     laying.pending?.id === id ? laying.pending.outline : layout.beds.get(id);
+  const goingOn = [...garden.trials.values()].filter(
+    ({ verdict, laidOn }) => verdict === null && dayNumber(laidOn) <= day,
+  );
+  // The letters of the strips stand where the names would.
+  const onTrial = new Set(goingOn.flatMap(({ plots }) => plots.map(({ bedId }) => bedId)));
   const outlineEntry = (id: string): [string, Outline][] => {
     const outline = outlineOf(id);
     return outline ? [[id, outline]] : [];
@@ -231,7 +236,7 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth,
                   const outline = outlineOf(bed.id);
                   return outline ? (
                     <g key={bed.id}>
-                      {!layingOut && (
+                      {!layingOut && !onTrial.has(bed.id) && (
                         <PlantNames
                           {...{ outline, scale }}
                           plants={plants.get(bed.id) ?? NO_PLANTS}
@@ -244,11 +249,9 @@ export function BedMap({ garden, site, day, selectedBedId, layingOut, roomWidth,
               </g>
               {!layingOut && (
                 <g aria-hidden pointerEvents="none">
-                  {[...garden.trials.values()]
-                    .filter(({ verdict, laidOn }) => verdict === null && dayNumber(laidOn) <= day)
-                    .map((trial) => (
-                      <TrialStrips key={trial.id} {...{ trial, outlineOf, scale }} />
-                    ))}
+                  {goingOn.map((trial) => (
+                    <TrialStrips key={trial.id} {...{ trial, outlineOf, scale }} />
+                  ))}
                 </g>
               )}
               {layingOut && selectedBed && selectedOutline && (
