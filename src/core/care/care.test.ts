@@ -5,13 +5,7 @@ import sources from "@data/sources.json";
 import { dayNumber } from "../calendar";
 import { cropLibrary } from "../crops";
 import { CareSchema } from "./careSchema";
-import {
-  earthingUpFor,
-  pests,
-  pestsOf,
-  referenceEvapotranspirationMm,
-  seedSavingOf,
-} from "./index";
+import { earthingUpFor, pests, pestsOf, referenceEvapotranspirationMm } from "./index";
 import { PestSchema } from "./pestSchema";
 import { inEnglish } from "@/words/told.testdata";
 
@@ -30,7 +24,7 @@ test("care and pests fit their schemas, name crops and families that are there, 
     expect(pest.attacks.families.length + pest.attacks.crops.length).toBeGreaterThan(0);
     for (const source of Object.values(pest.sources)) expect(known).toContain(source);
   }
-  const named = [...careJson.supports, ...careJson.earthingUp, ...careJson.seedSaving];
+  const named = [...careJson.supports, ...careJson.earthingUp];
   for (const { crops } of named) {
     expect(crops.filter((id) => !cropLibrary.has(id))).toEqual([]);
   }
@@ -75,6 +69,4 @@ test("what stands in the sun has its pests by warmth, stage and cover", () => {
 test("the common ways of care are found by crop", () => {
   expect(earthingUpFor("leek")?.atGrown).toHaveLength(2);
   expect(earthingUpFor("spinach")).toBeNull();
-  expect(seedSavingOf("spinach")).toMatchObject({ plants: 20, isolationM: 1000 });
-  expect(seedSavingOf("garlic")).toBeNull();
 });

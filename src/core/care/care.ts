@@ -13,8 +13,3 @@ export function supportFor(cropId: string): Care["supports"][number] | null {
 export function earthingUpFor(cropId: string): Care["earthingUp"][number] | null {
   return care.earthingUp.find(({ crops }) => crops.includes(cropId)) ?? null;
 }
-
-/** How seed of a crop is saved in a garden; null where it is not told. */
-export function seedSavingOf(cropId: string): Care["seedSaving"][number] | null {
-  return care.seedSaving.find(({ crops }) => crops.includes(cropId)) ?? null;
-}

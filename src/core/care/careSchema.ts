@@ -24,14 +24,6 @@ export const CareSchema = z.strictObject({
     leastMeanC: z.number(),
   }),
   springFeed: z.strictObject({ leastMeanC: z.number() }),
-  seedSaving: z.array(
-    z.strictObject({
-      crops: z.array(IdSchema),
-      plants: z.number().int().positive(),
-      isolationM: z.number().positive(),
-      words: NoteSchema,
-    }),
-  ),
   store: z.strictObject({ aheadDays: Days, lookEveryDays: Days, keptForDays: Days }),
   /** Packet days until what was picked is worth picking again, by habit, within calendar days. */
   pickAgain: z.strictObject({

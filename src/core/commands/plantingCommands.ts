@@ -6,7 +6,7 @@ import { plantingProblems } from "../gardenFile";
 import { factsOf } from "../plantings";
 import { change, command, refuse } from "./command";
 import { groundProblem } from "./groundProblem";
-import { logWithout, storeWithoutPlantings } from "./log/logFollows";
+import { logWithout, seedPlansWithout, storeWithoutPlantings } from "./log/logFollows";
 import { occupying } from "./occupying";
 import { code, fact, type Fact } from "../facts";
 
@@ -191,6 +191,7 @@ function withoutPlanting(garden: Garden, plantingId: string): Change[] {
   changes.push(
     ...logWithout(garden, { kind: "planting", ids: gone }),
     ...storeWithoutPlantings(garden, gone),
+    ...seedPlansWithout(garden, gone),
   );
   return changes;
 }

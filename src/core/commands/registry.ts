@@ -31,6 +31,7 @@ import { keepEntries, removeEntries } from "./log/logCommands";
 import { setWalk, settleTasks } from "./log/settling";
 import { removeThermometerDays, setThermometerDays } from "./log/thermometerCommands";
 import { removeFeeding, removeRest, setFeeding, setRest } from "./beds/soilCommands";
+import { boxOwnSeed, removeSeedPlan, setSeedPlan } from "./seedPlanCommands";
 import { removeTrial, setTrial } from "./trialCommands";
 import {
   addTray,
@@ -109,6 +110,9 @@ export const commands = {
   "season.begin": beginSeason,
   "trial.set": setTrial,
   "trial.remove": removeTrial,
+  "seedPlan.set": setSeedPlan,
+  "seedPlan.remove": removeSeedPlan,
+  "seedPlan.box": boxOwnSeed,
   "seedLot.set": setSeedLot,
   "seedLot.remove": removeSeedLot,
   "mix.set": setMix,

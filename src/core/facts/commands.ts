@@ -259,4 +259,10 @@ export interface CommandsFacts {
   "commands.noBedForThePlot": { id: string };
   "commands.plotsOverlapOrLieOutside": { bed: string };
   "commands.noSuchPlotOrRow": Nothing;
+  "commands.leavingForSeed": { crop: string };
+  "commands.noSeedOfThis": { crop: string };
+  "commands.soManyDoNotStand": { plants: number };
+  "commands.thisSeedPlanIsNoLongerThere": Nothing;
+  "commands.seedIntoTheBox": { crop: string };
+  "commands.cutBeforeItWasSown": Nothing;
 }

@@ -81,4 +81,5 @@ export interface GardenFacts {
   "garden.atMostTwelveRows": Nothing;
   "garden.aTrialWithOnePlotComparesNothing": Nothing;
   "garden.atMost320Plots": Nothing;
+  "garden.giveHowManyPlantsAreLeft": Nothing;
 }

@@ -251,4 +251,15 @@ export interface TasksFacts {
   "tasks.daysAgo": { days: number };
   "tasks.bench": Nothing;
   "tasks.store": Nothing;
+  "tasks.cutWhen": { ripeWhen: string };
+  "tasks.plantsLeftForSeed": { plants: number };
+  "tasks.seedStepEnds": { what: "mark" | "lift" | "setOut" | "isolate" | "cut" | "dry" | "test" };
+  "tasks.seedStepLeft": { what: "mark" | "lift" | "setOut" | "isolate" | "cut" | "dry" | "test" };
+  "tasks.theBestMakeSeed": { plants: number };
+  "tasks.itFlowersInItsSecondYear": Nothing;
+  "tasks.itCrosses": { isolationM: number; by: "self" | "insects" | "wind" };
+  "tasks.ripeSeedDropsOrIsEaten": Nothing;
+  "tasks.dryAndTest": Nothing;
+  "tasks.crossesHereWith": { names: string[] };
+  "tasks.crossesWithWild": { wild: string };
 }

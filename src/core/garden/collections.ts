@@ -5,6 +5,7 @@ import type { SeedLot } from "../seedBox";
 import type { Piece } from "../shelter";
 import type { Feeding, Rest } from "../soil";
 import type { KeptSeason } from "./keptSeasonSchema";
+import type { SeedPlan } from "./seedPlanSchema";
 import type { Trial } from "./trialSchema";
 import type { OwnNumber } from "./ownNumberSchema";
 import type { Bed, OwnCrop, OwnVariety, Planting, Shelter, Succession } from "./schema";
@@ -30,6 +31,7 @@ export interface CollectedByKind {
   logEntry: LogEntry;
   keptSeason: KeptSeason;
   trial: Trial;
+  seedPlan: SeedPlan;
 }
 export type CollectedKind = keyof CollectedByKind;
 
@@ -54,6 +56,7 @@ export const COLLECTIONS = {
   logEntry: "logEntries",
   keptSeason: "keptSeasons",
   trial: "trials",
+  seedPlan: "seedPlans",
 } as const satisfies Record<CollectedKind, string>;
 
 export const COLLECTED_KINDS = Object.keys(COLLECTIONS) as CollectedKind[];

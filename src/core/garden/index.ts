@@ -58,6 +58,7 @@ export {
   type TrialPlot,
   type TrialResult,
 } from "./trialSchema";
+export { ISOLATIONS, SeedPlanSchema, type Isolation, type SeedPlan } from "./seedPlanSchema";
 export { sameForWinters } from "./sameForWinters";
 export { inWrittenWinter, type WrittenWinter } from "./writtenWinter";
 export { SIMULATED_STATION, STATION_ADDRESS } from "./stationAddress";

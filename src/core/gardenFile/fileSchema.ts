@@ -17,6 +17,7 @@ import {
   OwnVarietySchema,
   PlaceSchema,
   PlantingSchema,
+  SeedPlanSchema,
   SettingsSchema,
   ShelterSchema,
   SuccessionSchema,
@@ -45,6 +46,7 @@ const LIMITS = {
   logEntries: 100_000,
   keptSeasons: 60,
   trials: 500,
+  seedPlans: 2000,
   mixes: 200,
 } as const;
 export type ListName = keyof typeof LIMITS;
@@ -89,6 +91,7 @@ export const GardenFileSchema = z.strictObject({
   logEntries: listOf("logEntries", LogEntrySchema),
   keptSeasons: listOf("keptSeasons", KeptSeasonSchema),
   trials: listOf("trials", TrialSchema),
+  seedPlans: listOf("seedPlans", SeedPlanSchema),
   mixes: listOf("mixes", MixSchema),
 });
 export type GardenFile = z.infer<typeof GardenFileSchema>;

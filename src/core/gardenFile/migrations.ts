@@ -123,6 +123,7 @@ const LISTS_ADDED = [
   "ownNumbers",
   "keptSeasons",
   "trials",
+  "seedPlans",
 ];
 
 /** An entity kept by an earlier version as this one would keep it. Anything else is left alone. */

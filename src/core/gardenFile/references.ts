@@ -23,7 +23,7 @@ import {
 import { fromGardenFile } from "./asFile";
 import type { GardenFile } from "./fileSchema";
 import type { Problem } from "./problems";
-import { seasonProblems } from "./seasonProblems";
+import { seasonProblems, seedPlanProblems } from "./laterProblems";
 import { fact } from "../facts";
 
 /** References of a file that lead nowhere, and ids used twice. */
@@ -68,6 +68,7 @@ export function referenceProblems(file: GardenFile): Problem[] {
       logProblems(`logEntries[${index}]`, entry, garden),
     ),
     ...seasonProblems(file.keptSeasons),
+    ...seedPlanProblems(file.seedPlans, garden),
     ...file.garden.walk.flatMap((id, index) =>
       garden.beds.has(id) ? [] : [missing(`garden.walk[${index}]`, "bed", id)],
     ),

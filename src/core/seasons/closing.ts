@@ -47,7 +47,14 @@ export function seasonToClose(site: Site, garden: Garden, day: DayNumber): Over 
 /** The plantings of a season, and of those before it, that are over by a day. */
 function overIn(site: Site, garden: Garden, season: Season, day: DayNumber): PlantingState[] {
   const lastDay = Math.min(day, season.endDay);
+  // What is left for seed stands until its seed lies in the box.
+  const forSeed = new Set(
+    [...garden.seedPlans.values()].flatMap(({ lotId, plantingId }) =>
+      lotId === null ? [plantingId] : [],
+    ),
+  );
   return [...garden.plantings.values()].flatMap((planting) => {
+    if (forSeed.has(planting.id)) return [];
     const state = plantingState(garden, site, planting);
     if (!state) return [];
     const { fromDay, untilDay } = bedDays(state.timeline);
@@ -121,6 +128,10 @@ export function closedSeason(
     ...removed(
       "planting",
       states.map(({ planting }) => planting),
+    ),
+    ...removed(
+      "seedPlan",
+      [...garden.seedPlans.values()].filter(({ plantingId }) => gone.has(plantingId)),
     ),
     ...removed("rest", rests),
     ...removed("feeding", feedings),

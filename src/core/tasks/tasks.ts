@@ -8,6 +8,7 @@ import { bedTasks } from "./rules/bedTasks";
 import { gardenTasks } from "./rules/gardenTasks";
 import { pestTasks } from "./rules/pestTasks";
 import { plantingTasks } from "./rules/plantingTasks";
+import { seedTasks } from "./rules/seedTasks";
 import { shelterTasks } from "./rules/shelterTasks";
 import type { Round, Task } from "./task";
 import { tonight } from "../frostNight";
@@ -74,6 +75,7 @@ function dayTasks(round: Round): Task[] {
     ...bedTasks(round),
     ...containerTasks(round),
     ...pestTasks(round),
+    ...seedTasks(round),
     ...ofPlantings,
   ];
 }

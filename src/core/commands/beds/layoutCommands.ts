@@ -20,7 +20,7 @@ import {
 import { change, command, refuse } from "../command";
 import { groundProblem } from "../groundProblem";
 import { layoutProblems, outlineOf } from "./layoutProblems";
-import { logWithout, storeWithoutPlantings } from "../log/logFollows";
+import { logWithout, storeWithoutPlantings, seedPlansWithout } from "../log/logFollows";
 import { occupying } from "../occupying";
 import { code, fact } from "../../facts";
 
@@ -236,6 +236,7 @@ export const removeBed = command({
     changes.push(
       ...logWithout(garden, { kind: "planting", ids: gone }),
       ...storeWithoutPlantings(garden, gone),
+      ...seedPlansWithout(garden, gone),
     );
     const thenLog = withChanges(garden, changes);
     changes.push(...logWithout(thenLog, { kind: "bed", ids: new Set([id]) }));

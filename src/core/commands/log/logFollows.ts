@@ -51,3 +51,10 @@ export function storeWithoutPlantings(garden: Garden, ids: ReadonlySet<string>):
       : [],
   );
 }
+
+/** Nothing is left for seed of plantings that go. */
+export function seedPlansWithout(garden: Garden, ids: ReadonlySet<string>): Change[] {
+  return [...garden.seedPlans.values()].flatMap((before): Change[] =>
+    ids.has(before.plantingId) ? [{ kind: "seedPlan", id: before.id, before, after: null }] : [],
+  );
+}

@@ -1,4 +1,5 @@
-import { care, earthingUpFor, seedSavingOf, supportFor } from "../../care";
+import { care, earthingUpFor, supportFor } from "../../care";
+import { seedSavingOf } from "../../seedSaving";
 import { BEGINS_M, containerCount, fillingsOf, litresOfEach, type Filling } from "../../containers";
 import { bedDays, grownShare } from "../../schedule";
 import { plantingTask, type PlantingRound, type Task } from "../task";
@@ -148,8 +149,12 @@ function lightIsBack({ site, garden, day }: PlantingRound): boolean {
 function forSeed(round: PlantingRound): Task[] {
   const { life, day } = round;
   const { boltDay, sowDay } = life.timeline;
-  const saving = seedSavingOf(life.growing.crop.id);
+  const saving = seedSavingOf(life.growing.crop);
   if (!saving || boltDay === null) return [];
+  // What is left for seed already is asked for by its own steps.
+  const { planting } = life;
+  if ([...round.garden.seedPlans.values()].some((plan) => plan.plantingId === planting.id))
+    return [];
   if (day < boltDay - SEED_TOLD_DAYS || day > boltDay) return [];
   return [
     plantingTask(round, "leaveForSeed", boltDay - SEED_TOLD_DAYS, boltDay, {
@@ -160,7 +165,7 @@ function forSeed(round: PlantingRound): Task[] {
       }),
       endsWhen: fact("tasks.theBestAreMarkedAndLeft"),
       ifLeft: fact("tasks.theGroundIsFreeForTheNextCrop"),
-      more: [saving.words],
+      more: [fact("tasks.cutWhen", { ripeWhen: saving.ripeWhen }), saving.harvest],
     }),
   ];
 }

@@ -278,4 +278,12 @@ export const commands = learn<CommandsFacts>({
   "commands.plotsOverlapOrLieOutside": ({ bed }) =>
     `The plots in ${bed} overlap or reach beyond its end.`,
   "commands.noSuchPlotOrRow": "A result belongs to a plot and a row of the trial.",
+  "commands.leavingForSeed": ({ crop }) => `leaving ${crop} for seed`,
+  "commands.noSeedOfThis": ({ crop }) =>
+    `Seed of ${crop} is not saved this way: it is grown from pieces, or nothing is known of its seed here.`,
+  "commands.soManyDoNotStand": ({ plants }) =>
+    `Only ${plants} plants stand there: leave that many at most.`,
+  "commands.thisSeedPlanIsNoLongerThere": "These plants are no longer left for seed.",
+  "commands.seedIntoTheBox": ({ crop }) => `${crop} seed into the seed box`,
+  "commands.cutBeforeItWasSown": "Seed cannot be cut before the plants were sown: check the date.",
 });

@@ -87,4 +87,5 @@ export const garden = learn<GardenFacts>({
   "garden.aTrialWithOnePlotComparesNothing":
     "A trial with one plot compares nothing: it needs at least one for each of two treatments.",
   "garden.atMost320Plots": "At most 320 plots.",
+  "garden.giveHowManyPlantsAreLeft": "Enter how many plants are left for seed.",
 });

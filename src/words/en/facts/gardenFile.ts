@@ -55,6 +55,7 @@ const LISTS: Record<string, string> = {
   ownNumbers: "numbers of your own",
   keptSeasons: "closed seasons",
   trials: "trials",
+  seedPlans: "plants left for seed",
 };
 
 export const gardenFile = learn<GardenFileFacts>({

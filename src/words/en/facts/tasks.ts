@@ -321,4 +321,39 @@ export const tasks = learn<TasksFacts>({
   "tasks.daysAgo": ({ days }) => (days === 1 ? "yesterday" : `${days} days ago`),
   "tasks.bench": "Bench",
   "tasks.store": "Store",
+  "tasks.cutWhen": ({ ripeWhen }) => `Cut it when ${ripeWhen}.`,
+  "tasks.plantsLeftForSeed": ({ plants }) => `${plants} ${plants === 1 ? "plant" : "plants"}`,
+  "tasks.seedStepEnds": ({ what }) =>
+    ({
+      mark: "The best plants are marked; nobody picks them.",
+      lift: "The best are lifted, untrimmed, and stored apart.",
+      setOut: "They stand in the bed again, crowns level with the soil.",
+      isolate: "No insect gets in.",
+      cut: "Ripe seed is under a roof.",
+      dry: "It rattles, and breaks when bent.",
+      test: "It is clean, dry, tested and in the seed box.",
+    })[what],
+  "tasks.seedStepLeft": ({ what }) =>
+    ({
+      mark: "The best are eaten, and seed comes from what was left.",
+      lift: "Frost takes them.",
+      setOut: "They sprout and rot in the store.",
+      isolate: "The seed is crossed: nobody knows what it becomes.",
+      cut: "It drops, or birds take it.",
+      dry: "It moulds.",
+      test: "Nobody knows whether it sprouts.",
+    })[what],
+  "tasks.theBestMakeSeed": ({ plants }) =>
+    `Seed comes true from ${plants} plants or more: keep the best, and those that flower last of what should not bolt.`,
+  "tasks.itFlowersInItsSecondYear": "It flowers only after a winter.",
+  "tasks.itCrosses": ({ isolationM, by }, say) =>
+    by === "wind"
+      ? `Wind crosses it with its kind within ${say.distanceM(isolationM)}.`
+      : `Insects cross it with its kind within ${say.distanceM(isolationM)}.`,
+  "tasks.ripeSeedDropsOrIsEaten": "Ripe seed drops, or is eaten.",
+  "tasks.dryAndTest":
+    "Dry it airy and in the shade, never above 35 °C; lay 50 seeds on damp paper and count what sprouts.",
+  "tasks.crossesHereWith": ({ names }, say) =>
+    `In flower here at the same time: ${say.names(names)}.`,
+  "tasks.crossesWithWild": ({ wild }) => `Look around for ${wild}.`,
 });

@@ -1,0 +1,4 @@
+export { crossingsOf, type Crossing } from "./crosses";
+export { floweringOf, type Flowering } from "./flowering";
+export { seedSavingOf, speciesOf, type SeedSaving } from "./species";
+export { seedSteps, type SeedStep } from "./steps";
