@@ -83,7 +83,7 @@ module.exports = {
       name: "seedlings-are-put-together-of-these",
       severity: "error",
       from: { path: "^src/features/seedlings/" },
-      to: { path: "^src/features/", pathNot: "^src/features/(seedlings|trays|seedBox|crops)/" },
+      to: { path: "^src/features/", pathNot: "^src/features/(seedlings|trays|seedBox|seedSaving|crops)/" },
     },
     {
       name: "app-is-thin",

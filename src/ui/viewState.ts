@@ -17,7 +17,7 @@ export interface WishStart {
 export type PlaceSection = "frost" | "light" | "sun" | "outlook";
 
 /** What of the seedlings is looked at. */
-export type SeedlingsSection = "trays" | "room" | "seeds" | "order" | "mix" | "crops";
+export type SeedlingsSection = "trays" | "room" | "seeds" | "saving" | "order" | "mix" | "crops";
 
 /** What of a bed is looked at. */
 export type BedSection = "standing" | "fill" | "soil" | "lie";

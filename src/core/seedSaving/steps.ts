@@ -27,14 +27,17 @@ export function seedSteps(site: Site, state: PlantingState, plan: SeedPlan): See
   const overWinter =
     saving.life !== "annual" && flowering.fromDay > site.season(readyDay).midwinterDay;
   const lifted = overWinter && plan.winter === "lifted";
+  const { midwinterDay } = site.season(readyDay);
   const steps: SeedStep[] = [
     {
       what: "mark",
-      day: lifted ? readyDay : flowering.fromDay - markedWeeksBefore * DAYS_PER_WEEK,
+      // What comes through a winter is marked before it is eaten in it.
+      day: overWinter
+        ? Math.max(readyDay, midwinterDay - LIFTED_BEFORE_DAYS)
+        : flowering.fromDay - markedWeeksBefore * DAYS_PER_WEEK,
     },
   ];
   if (lifted) {
-    const { midwinterDay } = site.season(readyDay);
     steps.push({ what: "lift", day: Math.max(readyDay, midwinterDay - LIFTED_BEFORE_DAYS) });
     const { boltsAfterReplantDays } = seedSavingJson;
     steps.push({ what: "setOut", day: flowering.fromDay - boltsAfterReplantDays });

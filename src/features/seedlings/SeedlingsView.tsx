@@ -17,6 +17,7 @@ const RoomSection = lazyPart(() => import("@/features/trays/room/RoomSection"));
 const SeedBoxSection = lazyPart(() => import("@/features/seedBox/SeedBoxSection"));
 const OrderSection = lazyPart(() => import("@/features/seedBox/OrderSection"));
 const MixSection = lazyPart(() => import("@/features/seedBox/MixSection"));
+const SeedSavingSection = lazyPart(() => import("@/features/seedSaving/SeedSavingSection"));
 const CropsSection = lazyPart(() => import("@/features/crops/CropsSection"));
 const TrayPane = lazyPart(() => import("@/features/trays/TrayPane"));
 
@@ -28,6 +29,7 @@ const SECTIONS: readonly {
   { name: "trays", label: say.trays, draw: (props) => <TraysSection {...props} /> },
   { name: "room", label: say.space, draw: (props) => <RoomSection {...props} /> },
   { name: "seeds", label: say.seedBox, draw: (props) => <SeedBoxSection {...props} /> },
+  { name: "saving", label: say.ownSeed, draw: (props) => <SeedSavingSection {...props} /> },
   { name: "order", label: say.seedOrder, draw: (props) => <OrderSection {...props} /> },
   { name: "mix", label: say.pottingMixes, draw: (props) => <MixSection {...props} /> },
   { name: "crops", label: say.crops, draw: (props) => <CropsSection {...props} /> },

@@ -30,6 +30,7 @@ import {
 } from "@/features/gardenFile";
 import { readDate } from "./readDate";
 import { redo, undo } from "./steps";
+import { logbookSections as pages } from "@/words/en/logbookSections";
 import { shell as say } from "@/words/en/shell";
 import { settings as settingsSay } from "@/words/en/settings";
 
@@ -44,6 +45,7 @@ const SEEDLINGS_SECTIONS: readonly { label: string; section: SeedlingsSection }[
   { label: settingsSay.trays, section: "trays" },
   { label: settingsSay.traySpace, section: "room" },
   { label: settingsSay.seedBox, section: "seeds" },
+  { label: settingsSay.ownSeed, section: "saving" },
   { label: settingsSay.seedOrder, section: "order" },
   { label: settingsSay.pottingMixes, section: "mix" },
   { label: settingsSay.cropLibrary, section: "crops" },
@@ -182,6 +184,15 @@ function useActions(): Action[] {
       },
       { label: say.practiseAWinter, group: settingsSay.goTo, run: () => router.push("/practise") },
       { label: say.logbook, group: settingsSay.goTo, run: () => router.push("/logbook") },
+      ...[
+        { label: pages.numbers, href: "/logbook/numbers" },
+        { label: pages.seasons, href: "/logbook/seasons" },
+        { label: pages.trials, href: "/logbook/trials" },
+      ].map(({ label, href }) => ({
+        label,
+        group: settingsSay.goTo,
+        run: () => router.push(href),
+      })),
       { label: say.plan, group: settingsSay.goTo, run: () => router.push("/plan") },
       { label: say.beds, group: settingsSay.goTo, run: () => router.push("/beds") },
       { label: say.shelters, group: settingsSay.goTo, run: () => router.push("/shelters") },

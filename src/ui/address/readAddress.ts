@@ -30,7 +30,10 @@ const PlaceSchema = z.object({
   bed: word,
 });
 const SeedlingsSchema = z.object({
-  part: z.enum(["trays", "room", "seeds", "order", "mix", "crops"]).default("trays").catch("trays"),
+  part: z
+    .enum(["trays", "room", "seeds", "saving", "order", "mix", "crops"])
+    .default("trays")
+    .catch("trays"),
   tray: word,
   crop: word,
 });

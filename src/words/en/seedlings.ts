@@ -5,6 +5,7 @@ export const seedlings = table({
   trays: "Trays",
   space: "Space",
   seedBox: "Seed box",
+  ownSeed: "Own seed",
   seedOrder: "Seed order",
   pottingMixes: "Potting mixes",
   crops: "Crops",

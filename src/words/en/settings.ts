@@ -22,6 +22,7 @@ export const settings = table({
   trays: "Trays",
   traySpace: "Tray space",
   seedBox: "Seed box",
+  ownSeed: "Own seed",
   seedOrder: "Seed order",
   pottingMixes: "Potting mixes",
   cropLibrary: "Crop library",
