@@ -1,6 +1,7 @@
 export { bedsFor, type BedFor } from "./bedsFor";
 export { builtBeside, resized } from "./besideShelters";
 export { firstCrops, type FirstCrop } from "./firstCrops";
+export { freeGroundAt } from "./freeGroundAt";
 export { layoutOf } from "./gardenLayout";
 export { meaningOfMove, nearestPlace, type Meaning } from "./moving";
 export { freeStretches, gapsIn, isWholeWidth, placeFor, stripBeside, type Gap } from "./freeGround";

@@ -32,6 +32,7 @@ import { setWalk, settleTasks } from "./log/settling";
 import { removeThermometerDays, setThermometerDays } from "./log/thermometerCommands";
 import { removeFeeding, removeRest, setFeeding, setRest } from "./beds/soilCommands";
 import { boxOwnSeed, removeSeedPlan, setSeedPlan } from "./seedPlanCommands";
+import { bringIn } from "./bringInCommands";
 import { removeTrial, setTrial } from "./trialCommands";
 import {
   addTray,
@@ -113,6 +114,7 @@ export const commands = {
   "seedPlan.set": setSeedPlan,
   "seedPlan.remove": removeSeedPlan,
   "seedPlan.box": boxOwnSeed,
+  "table.bringIn": bringIn,
   "seedLot.set": setSeedLot,
   "seedLot.remove": removeSeedLot,
   "mix.set": setMix,

@@ -265,4 +265,5 @@ export interface CommandsFacts {
   "commands.thisSeedPlanIsNoLongerThere": Nothing;
   "commands.seedIntoTheBox": { crop: string };
   "commands.cutBeforeItWasSown": Nothing;
+  "commands.bringingInATable": { count: number };
 }

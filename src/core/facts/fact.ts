@@ -1,6 +1,7 @@
 import type { Told } from "./told";
 import type { BedCareFacts } from "./bedCare";
 import type { BedSpaceFacts } from "./bedSpace";
+import type { BringInFacts } from "./bringIn";
 import type { CalendarFacts } from "./calendar";
 import type { ClimateFacts } from "./climate";
 import type { CommandsFacts } from "./commands";
@@ -32,6 +33,7 @@ export interface Facts
   extends
     BedCareFacts,
     BedSpaceFacts,
+    BringInFacts,
     CalendarFacts,
     ClimateFacts,
     CommandsFacts,

@@ -15,6 +15,7 @@ export type { Nothing, Told } from "./told";
 export type { BedCareFacts } from "./bedCare";
 export type { BedSpaceFacts } from "./bedSpace";
 export type { ContainersFacts } from "./containers";
+export type { BringInFacts } from "./bringIn";
 export type { CalendarFacts } from "./calendar";
 export type { ClimateFacts } from "./climate";
 export type { CommandsFacts } from "./commands";

@@ -18,7 +18,7 @@ const EARLY_DAYS = 45;
 export function plantingsMeant(
   site: Site,
   garden: Garden,
-  clause: Clause,
+  clause: Pick<Clause, "crop" | "bedId" | "shelterId">,
   kind: Deed["kind"],
   day: DayNumber,
 ): Planting[] {
@@ -32,7 +32,7 @@ export function plantingsMeant(
     .map(({ life }) => life.planting);
 }
 
-function isNamed(garden: Garden, planting: Planting, { crop }: Clause): boolean {
+function isNamed(garden: Garden, planting: Planting, { crop }: Pick<Clause, "crop">): boolean {
   if (!crop) return true;
   if (crop.varietyId !== null) {
     return planting.cropId === crop.cropId && planting.varietyId === crop.varietyId;
@@ -44,7 +44,11 @@ function isNamed(garden: Garden, planting: Planting, { crop }: Clause): boolean 
   return name.split(" ").at(-1) === called.split(" ").at(-1);
 }
 
-function isThere(garden: Garden, planting: Planting, { bedId, shelterId }: Clause): boolean {
+function isThere(
+  garden: Garden,
+  planting: Planting,
+  { bedId, shelterId }: Pick<Clause, "bedId" | "shelterId">,
+): boolean {
   if (bedId !== null) return planting.bedId === bedId;
   return shelterId === null || garden.beds.get(planting.bedId)?.shelterId === shelterId;
 }

@@ -1,3 +1,5 @@
+export { plantingsMeant } from "./fit";
+export { namesIn, plain } from "./names";
 export { meantOf, readLine, type ReadLine } from "./quickLine";
 export { type LineContext, type Understood } from "./understood";
 export { subjectOf } from "./subject";

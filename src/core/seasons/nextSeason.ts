@@ -1,4 +1,4 @@
-import { clashesIn, occupantsOf, placeFor } from "../bedSpace";
+import { clashesIn, freeGroundAt } from "../bedSpace";
 import {
   civilDate,
   dayNumber,
@@ -10,7 +10,6 @@ import {
 import { AS_PACKETS_SAY } from "../crops";
 import {
   cropsOf,
-  type Bed,
   type Garden,
   type KeptPlanting,
   type KeptSeason,
@@ -19,9 +18,9 @@ import {
   type Wish,
 } from "../garden";
 import type { Site } from "../growth";
-import { acrossProblem, exactM } from "../layout";
-import { growingOf, plantingState } from "../plantings";
-import { bedDays, latestSowingFor, type Growing } from "../schedule";
+import { exactM } from "../layout";
+import { growingOf } from "../plantings";
+import { latestSowingFor, type Growing } from "../schedule";
 import type { Rest } from "../soil";
 import { comesTooSoon, movedOn, rotations, type Rotation } from "./rotated";
 
@@ -199,7 +198,7 @@ function placeIn(
     const bed = garden.beds.get(bedId);
     if (!bed || !cropsOf(garden).has(planting.cropId)) continue;
     const there = timed(site, garden, { ...planting, bedId }, before);
-    const fromM = freeAt(site, garden, bed, there.planting);
+    const fromM = freeGroundAt(site, garden, bed, there.planting);
     if (fromM === null) continue;
     const placed = { ...there.planting, fromM };
     if (comesTooSoon(garden, bed, placed)) {
@@ -245,24 +244,6 @@ function timed(
 function isPaced({ crop, pace = 1 }: Growing): boolean {
   const { growthPace, emergencePace } = crop.here ?? AS_PACKETS_SAY;
   return growthPace * emergencePace * pace !== 1;
-}
-
-/** Where along a bed it has free ground for its time: where it stood if it can, m; null where nowhere. */
-function freeAt(site: Site, garden: Garden, bed: Bed, planting: Planting): number | null {
-  if (acrossProblem(planting, bed.widthM) !== null) return null;
-  const life = plantingState(garden, site, planting);
-  if (!life) return null;
-  if (planting.interplanted)
-    return planting.fromM + planting.lengthM <= bed.lengthM ? planting.fromM : null;
-  const { fromDay, untilDay } = bedDays(life.timeline);
-  const others = occupantsOf(site, garden, bed);
-  const withIt = { ...garden, plantings: new Map([...garden.plantings, [planting.id, planting]]) };
-  const clashes = clashesIn(site, withIt, bed).some(
-    ({ earlier, later }) => earlier.id === planting.id || later.id === planting.id,
-  );
-  if (!clashes && planting.fromM + planting.lengthM <= bed.lengthM + 1e-6) return planting.fromM;
-  const fromM = placeFor(others, bed, planting, fromDay, untilDay);
-  return fromM === null ? null : exactM(fromM);
 }
 
 /** A rest a year on: in the next section of its bed where it was a section, in the next bed where it was all of it. */

@@ -3,7 +3,7 @@ import type { Bed, Trial, TrialPlot } from "../garden";
 import { exactM } from "../layout";
 
 /** A shorter strip than this is all edge, m. */
-export const LEAST_PLOT_M = 0.4;
+const LEAST_PLOT_M = 0.4;
 
 /** How many blocks of so many treatments a bed has room for. */
 export function blocksIn(bed: Pick<Bed, "lengthM">, treatments: number): number {

@@ -94,6 +94,11 @@ export class DateOrderEvidence {
     this.before = date;
   }
 
+  /** Whether some dates read only one way and others only the other. */
+  isMixed(): boolean {
+    return this.dayFirstFails > 0 && this.monthFirstFails > 0;
+  }
+
   /** What the dates say: `dayFirst` when there was nothing to settle; null when they do not tell. */
   order(): "dayFirst" | "monthFirst" | null {
     if (this.unsettled === 0) return "dayFirst";

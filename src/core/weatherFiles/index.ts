@@ -2,5 +2,6 @@ export { readThermometerTable, type ThermometerReading } from "./thermometerTabl
 export { weatherReader, readWeather } from "./weatherReader";
 export { writeGhcnDaily } from "./ghcnDaily";
 export { writeWeatherCsv } from "./writeWeatherCsv";
+export { DateOrderEvidence, dayFrom, readRawDate, type RawDate } from "./csvDates";
 export { readOutlookTable } from "./outlookTable";
 export type { LeftOut, WeatherAnswers, WeatherQuestion, WeatherReading } from "./reading";

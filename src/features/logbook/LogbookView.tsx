@@ -21,6 +21,7 @@ import { fileWords } from "@/words/fileWords";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 
+const BringInDialog = lazyPart(() => import("./BringInDialog"));
 const EntryDialog = lazyPart(() => import("./EntryDialog"));
 
 /** Everything that was written down: to look through, to put right, and against the plan. */
@@ -34,6 +35,7 @@ export function LogbookView() {
   const setFilter = (some: Partial<LogFilter>) => setView({ logFilter: { ...filter, ...some } });
   const [scroller, setScroller] = useState<HTMLElement | null>(null);
   const [editing, setEditing] = useState<LogEntry | null>(null);
+  const [isBringing, setBringing] = useState(false);
   const all = useMemo(() => logRows(garden, wording), [garden, wording]);
   const kinds = useMemo(() => [...new Set(all.map((row) => row.kind))].sort(), [all]);
   // Of thousands of entries all words are read: the field goes before the list.
@@ -93,6 +95,9 @@ export function LogbookView() {
           onClick={() => void save()}
         >
           {say.saveCsv}
+        </Button>
+        <Button color="inherit" variant="outlined" onClick={() => setBringing(true)}>
+          {say.bringInATable}
         </Button>
         <Button variant="contained" size="large" onClick={() => setView({ logging: "" })}>
           {say.logSomething}
@@ -157,6 +162,9 @@ export function LogbookView() {
             onRemove={(row) => void remove(row)}
           />
         </>
+      )}
+      {isBringing && (
+        <BringInDialog garden={garden} today={today} onClose={() => setBringing(false)} />
       )}
       {editing && (
         <EntryDialog

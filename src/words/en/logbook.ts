@@ -32,6 +32,7 @@ export const logbook = table({
   logSaved: "Log saved.",
   logbook: "Logbook",
   saveCsv: "Save (.csv)",
+  bringInATable: "Bring in a table…",
   logSomething: "Log something",
   nothingLoggedYetTickOffTasksUnder: ({
     picking,

@@ -286,4 +286,5 @@ export const commands = learn<CommandsFacts>({
   "commands.thisSeedPlanIsNoLongerThere": "These plants are no longer left for seed.",
   "commands.seedIntoTheBox": ({ crop }) => `${crop} seed into the seed box`,
   "commands.cutBeforeItWasSown": "Seed cannot be cut before the plants were sown: check the date.",
+  "commands.bringingInATable": ({ count }) => `bringing in ${count} from a table`,
 });

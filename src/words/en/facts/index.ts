@@ -2,6 +2,7 @@ import type { Facts } from "@/core/facts";
 import type { Sentences } from "../../sentences";
 import { bedCare } from "./bedCare";
 import { bedSpace } from "./bedSpace";
+import { bringIn } from "./bringIn";
 import { calendar } from "./calendar";
 import { climate } from "./climate";
 import { commands } from "./commands";
@@ -32,6 +33,7 @@ import { winter } from "./winter";
 export const sentences: Sentences<Facts> = {
   ...bedCare,
   ...bedSpace,
+  ...bringIn,
   ...calendar,
   ...climate,
   ...commands,
