@@ -21,6 +21,9 @@ const PICTURES = [
   },
   { name: "sheet", path: "/today/sheet" },
   { name: "logbook", path: "/logbook" },
+  { name: "numbers", path: "/logbook/numbers" },
+  { name: "seasons", path: "/logbook/seasons", act: readLastSeason },
+  { name: "trials", path: "/logbook/trials" },
   { name: "plan", path: "/plan", act: selectSpinach },
   { name: "plan-lamp", path: "/plan", colorScheme: "dark", act: selectSpinach },
   { name: "plan-phone", path: "/plan", viewport: PHONE },
@@ -29,11 +32,8 @@ const PICTURES = [
     path: "/beds",
     act: (page) => page.getByRole("button", { name: /^Bed 10:/ }).click(),
   },
-  { name: "beds-january", path: "/beds", act: (page) => lookAt(page, 16, "House 4") },
   { name: "shelters", path: "/shelters", act: (page) => lookAhead(page, 12) },
-  { name: "shelters-freeze", path: "/place", act: sharpFreeze },
   { name: "seedlings", path: "/seedlings" },
-  { name: "seedlings-phone", path: "/seedlings", viewport: PHONE, act: countOnions },
   { name: "larder", path: "/larder", act: salad },
   { name: "rehearse", path: "/plan/rehearse", act: rehearse },
   { name: "practise", path: "/practise", act: tooFewCovers },
@@ -105,36 +105,12 @@ async function todayBeforeAFreeze(page) {
   await page.waitForTimeout(7500); // until the message has gone
 }
 
-/** What the night does to each planting. */
-async function sharpFreeze(page) {
-  await typeFreeze(page);
-  await page.getByRole("link", { name: "Shelters" }).click();
-  await page.getByRole("link", { name: "What to do" }).click();
-  await page
-    .getByRole("button", { name: /^Coming nights for/ })
-    .first()
-    .click();
-  await page.waitForTimeout(6500); // until the message has gone
-}
-
 /** Moves the lantern by weeks. */
 async function lookAhead(page, weeks) {
   await page.getByRole("slider", { name: "Date in view" }).focus();
   for (let week = 0; week < Math.abs(weeks); week += 1) {
     await page.keyboard.press(weeks < 0 ? "PageDown" : "PageUp");
   }
-}
-
-/** Moves the lantern by weeks and chooses a bed. */
-async function lookAt(page, weeks, bed) {
-  await lookAhead(page, weeks);
-  await page.getByRole("button", { name: new RegExp(`^${bed}:`) }).click();
-}
-
-async function countOnions(page) {
-  await page.getByRole("button", { name: /^Open: Thin the winter onion/ }).click();
-  await page.getByRole("button", { name: "Count…" }).click();
-  await page.getByText(/Tap a cell/).waitFor();
 }
 
 async function look(page, section) {
@@ -153,6 +129,16 @@ async function wishForSpinach(page) {
     .getByRole("button", { name: /Add to plan/ })
     .first()
     .waitFor();
+}
+
+/** The last season on its page. */
+async function readLastSeason(page) {
+  const read = page.getByRole("button", { name: "Read 2025/26" });
+  await read.click();
+  await page.getByRole("region", { name: "For next time" }).waitFor();
+  await page
+    .getByRole("heading", { name: "Closed seasons" })
+    .evaluate((heading) => heading.scrollIntoView());
 }
 
 async function untilServed() {

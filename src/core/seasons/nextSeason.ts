@@ -25,7 +25,7 @@ import type { Rest } from "../soil";
 import { comesTooSoon, movedOn, rotations, type Rotation } from "./rotated";
 
 /** Why a planting of the season before comes otherwise, or not at all. */
-export type DraftNote = "leftOut" | "past" | "noRoom" | "tooSoon" | "gone" | "wish" | "learned";
+export type DraftNote = "leftOut" | "noRoom" | "tooSoon" | "gone" | "wish" | "learned";
 
 /** A planting as it would come in the next season. */
 export interface Draft {
@@ -150,12 +150,11 @@ function drafted(
   { before, planting, years, wish, turned, day }: Asked,
 ): Draft {
   const notes: DraftNote[] = [];
-  const wanted = withWish(planting, wish, notes);
+  const wanted = withWish(planting, wish, day, notes);
   const bedId = wish?.kind === "underCover" ? wish.bedId : movedOn(turned, planting.bedId);
-  const placed = placeIn(site, garden, { ...wanted, bedId }, { before, years }, notes, turned);
+  const placed = placeIn(site, garden, { ...wanted, bedId }, { before, years, day }, notes, turned);
   const soonerDays = dayNumber(planting.sowOn) - dayNumber(placed.sowOn);
-  if (dayNumber(placed.sowOn) < day) notes.push("past");
-  const stops: readonly DraftNote[] = ["leftOut", "past", "noRoom", "gone"];
+  const stops: readonly DraftNote[] = ["leftOut", "noRoom", "gone"];
   return {
     planting: placed,
     before,
@@ -165,12 +164,18 @@ function drafted(
   };
 }
 
-function withWish(planting: Planting, wish: Wish["change"] | null, notes: DraftNote[]): Planting {
+function withWish(
+  planting: Planting,
+  wish: Wish["change"] | null,
+  day: DayNumber,
+  notes: DraftNote[],
+): Planting {
   if (wish === null) return planting;
   notes.push(wish.kind === "leftOut" ? "leftOut" : "wish");
   switch (wish.kind) {
     case "sooner":
-      return { ...planting, sowOn: isoDate(dayNumber(planting.sowOn) - wish.days) };
+      // Sooner than today nobody sows.
+      return { ...planting, sowOn: isoDate(Math.max(day, dayNumber(planting.sowOn) - wish.days)) };
     case "less":
       return { ...planting, lengthM: exactM(Math.max(0.1, planting.lengthM * wish.share)) };
     case "netted": {
@@ -187,7 +192,7 @@ function placeIn(
   site: Site,
   garden: Garden,
   planting: Planting,
-  before: Pick<Asked, "before" | "years">,
+  before: Pick<Asked, "before" | "years" | "day">,
   notes: DraftNote[],
   turned: readonly Rotation[],
 ): Planting {
@@ -221,7 +226,7 @@ function timed(
   site: Site,
   garden: Garden,
   planting: Planting,
-  { before: { planned, planting: last }, years }: Pick<Asked, "before" | "years">,
+  { before: { planned, planting: last }, years, day }: Pick<Asked, "before" | "years" | "day">,
 ) {
   const asItIs = { planting, isLearned: false };
   const growing = growingOf(garden, planting);
@@ -238,7 +243,7 @@ function timed(
   const wished = dayNumber(planting.sowOn) - usualDay;
   // A wish that says the same is not done twice.
   const movedDay = wished < 0 ? Math.min(bounded, usualDay + wished) : bounded + wished;
-  return { planting: { ...planting, sowOn: isoDate(movedDay) }, isLearned: true };
+  return { planting: { ...planting, sowOn: isoDate(Math.max(day, movedDay)) }, isLearned: true };
 }
 
 function isPaced({ crop, pace = 1 }: Growing): boolean {

@@ -116,7 +116,6 @@ export const seasons = table({
 /** Why a planting comes otherwise in the next season, or not at all. */
 export const draftNotes = table({
   leftOut: "left out, as you wished",
-  past: "its day is past",
   noRoom: "no free ground in these beds",
   tooSoon: "its family stood there lately",
   gone: "its bed is gone",
