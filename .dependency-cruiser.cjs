@@ -83,7 +83,10 @@ module.exports = {
       name: "seedlings-are-put-together-of-these",
       severity: "error",
       from: { path: "^src/features/seedlings/" },
-      to: { path: "^src/features/", pathNot: "^src/features/(seedlings|trays|seedBox|seedSaving|crops)/" },
+      to: {
+        path: "^src/features/",
+        pathNot: "^src/features/(seedlings|trays|seedBox|seedSaving|crops)/",
+      },
     },
     {
       name: "app-is-thin",
