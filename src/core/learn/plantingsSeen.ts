@@ -131,10 +131,12 @@ function emergenceSeen(known: Known): Seen[] {
     return [];
   }
   const sprouting = site.sprouting(growing.crop, growing, sownDay);
-  const gathered = sumBetween(sprouting, sownDay, emergedDay);
+  const lastDay = sumBetween(sprouting, emergedDay - 1, emergedDay);
+  // What is up on a morning came up some time since the morning before.
+  const gathered = sumBetween(sprouting, sownDay, emergedDay) - lastDay / 2;
   const expectedDay = emergenceDay(site, growing, need, sownDay);
   if (gathered <= 0 || expectedDay === null) return [];
-  const aDay = sumBetween(sprouting, emergedDay - 1, emergedDay) / gathered;
+  const aDay = lastDay / gathered;
   return [
     seenOf(known, "emergence", emergedDay, {
       expected: expectedDay - sownDay,

@@ -4,9 +4,11 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { cautionWords, type Crop, type Variety } from "@/core/crops";
+import type { OwnNumberOf } from "@/core/garden";
 import { lazyPart } from "@/ui/frame/index";
 import { setView } from "@/ui/viewState";
 import { cropRows } from "./cropRows";
@@ -15,6 +17,7 @@ import { useCropSources } from "./useCropSources";
 import { HelpMark } from "@/ui/frame";
 import { TrialVerdicts } from "@/ui/ground";
 import { crops as say } from "@/words/en/crops";
+import { logbookSections as pages } from "@/words/en/logbookSections";
 import { useWording } from "@/ui/wording";
 
 const OwnCropDialog = lazyPart(() => import("./OwnCropDialog"));
@@ -24,6 +27,18 @@ interface Props extends SectionProps {
   crop: Crop;
   onCrop: (id: string) => void;
 }
+
+/** What a number of one's own is of. */
+const NUMBER_NAMES: Record<OwnNumberOf, string> = {
+  growth: say.numberGrowth,
+  emergence: say.numberEmergence,
+  stand: say.numberStand,
+  yield: say.numberYield,
+  regrowth: say.numberRegrowth,
+  hardiness: say.numberHardiness,
+  keeping: say.numberKeeping,
+  degrees: say.numberDegrees,
+};
 
 const BASIS: Record<Variety["packetBasis"], string> = {
   sowing: say.fromSowing,
@@ -39,6 +54,9 @@ export function CropPage(props: Props) {
   const [open, setOpen] = useState<"copy" | "edit" | { variety: Variety | null } | null>(null);
   const own = garden.ownCrops.get(crop.id);
   const sourceOf = useCropSources(own?.copiedFrom ?? crop.id, own !== undefined);
+  const ownNumbers = [...garden.ownNumbers.values()]
+    .filter(({ about, used }) => used && about.kind === "crop" && about.id === crop.id)
+    .map(({ what }) => NUMBER_NAMES[what]);
   const plan = () => {
     router.push("/plan");
     setView({ wish: { cropId: crop.id } });
@@ -64,6 +82,12 @@ export function CropPage(props: Props) {
           {cautionWords(id)}
         </Alert>
       ))}
+      {ownNumbers.length > 0 && (
+        <Box sx={{ mt: 1.5, fontSize: 15 }}>
+          {say.ownNumbersInUse({ names: wording.names(ownNumbers) })}{" "}
+          <Link href="/logbook/numbers">{pages.numbers}</Link>
+        </Box>
+      )}
       <TrialVerdicts garden={garden} of={{ cropId: crop.id }} />
       <Box component="h3" sx={{ fontSize: 15, mt: 2, mb: 0.5 }}>
         {say.varietiesByType}

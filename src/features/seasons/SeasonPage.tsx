@@ -15,6 +15,7 @@ import { useWording } from "@/ui/wording";
 import { seasons as say } from "@/words/en/seasons";
 import { ComparedTable } from "./ComparedTable";
 import { ReviewSection } from "./ReviewSection";
+import { SeasonLog } from "./SeasonLog";
 import { seasonName, suggestionWords } from "./seasonWords";
 
 interface Props {
@@ -65,6 +66,7 @@ export function SeasonPage({ garden, site, seasonId, today }: Props) {
         label={seasonName(kept.year)}
         today={today}
       />
+      <SeasonLog kept={kept} today={today} />
     </Box>
   );
 }

@@ -126,4 +126,14 @@ export const crops = table({
   sowing2: "sowing",
   emergence: "emergence",
   transplanting: "transplanting",
+  ownNumbersInUse: ({ names }: { names: string }) =>
+    `By your own log, not by the library: ${names}.`,
+  numberGrowth: "how fast it grows",
+  numberEmergence: "days to coming up",
+  numberStand: "share that comes up",
+  numberYield: "yield",
+  numberRegrowth: "days to the next picking",
+  numberHardiness: "the cold it stands",
+  numberKeeping: "how long it keeps",
+  numberDegrees: "degrees under its cover",
 });

@@ -2,7 +2,6 @@ import { plural, table } from "../table";
 
 /** What the page of one's own seed says. */
 export const seedSaving = table({
-  ownSeed: "Own seed",
   what: "Plants that are left for seed: how many keep it true, what may cross with them here, when it is ripe.",
   none: "Nothing is left for seed yet.",
   leave: "Leave plants for seed…",
