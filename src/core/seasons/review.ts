@@ -49,6 +49,8 @@ export interface SeasonReview {
   harvestedG: number;
   /** What all of it would usually have given, g. */
   usualG: number;
+  /** What was weighed each week, in the open and under covers, g. */
+  weeks: { fromDay: DayNumber; openG: number; coveredG: number }[];
   late: CameLate[];
   /** Stood ready, and nothing of it was picked. */
   neverPicked: KeptPlanting[];
@@ -76,6 +78,7 @@ export function reviewOf(site: Site, kept: KeptSeason, now: Garden): SeasonRevie
     plantings: kept.plantings.length,
     harvestedG: [...facts.values()].reduce((sum, one) => sum + one.harvestedGrams, 0),
     usualG: kept.plantings.reduce((sum, { usualG }) => sum + usualG, 0),
+    weeks: weeksOf(kept, then),
     late: kept.plantings
       .flatMap((one) => cameLate(one, factsFor(one)) ?? [])
       .sort((a, b) => (b.lessG ?? 0) - (a.lessG ?? 0) || b.days - a.days),
@@ -89,6 +92,30 @@ export function reviewOf(site: Site, kept: KeptSeason, now: Garden): SeasonRevie
     gaps: gapsIn(kept, now),
     covers: coversThatPaid(site, kept, then, factsFor),
   };
+}
+
+function weeksOf({ entries, plantings, fromOn, untilOn }: KeptSeason, then: Garden) {
+  const firstDay = dayNumber(fromOn);
+  const count = Math.ceil((dayNumber(untilOn) + 1 - firstDay) / DAYS_PER_WEEK);
+  const weeks = Array.from({ length: count }, (_, week) => ({
+    fromDay: firstDay + week * DAYS_PER_WEEK,
+    openG: 0,
+    coveredG: 0,
+  }));
+  const covered = new Set(
+    plantings.flatMap(({ planting }) => {
+      const bed = then.beds.get(planting.bedId);
+      return bed && coversOver(then, bed).length > 0 ? [planting.id] : [];
+    }),
+  );
+  for (const { on, what } of entries) {
+    if (what.kind !== "harvested") continue;
+    const week = weeks[Math.floor((dayNumber(on) - firstDay) / DAYS_PER_WEEK)];
+    if (!week) continue;
+    if (covered.has(what.plantingId)) week.coveredG += what.grams ?? 0;
+    else week.openG += what.grams ?? 0;
+  }
+  return weeks;
 }
 
 function cameLate(kept: KeptPlanting, facts: Facts): CameLate | null {

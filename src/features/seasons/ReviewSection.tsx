@@ -11,6 +11,7 @@ import { capital } from "@/words/capital";
 import { CAUSE_WORDS } from "@/words/en/entries";
 import { foodGroups } from "@/words/en/larder";
 import { seasons as say } from "@/words/en/seasons";
+import { SeasonWeeks } from "./SeasonWeeks";
 
 interface Props {
   garden: Garden;
@@ -32,9 +33,10 @@ export function ReviewSection({ garden, review, today }: Props) {
       <Box sx={{ fontSize: 20, fontFamily: "var(--font-heading)" }}>
         {say.weighed({ harvested: weight(review.harvestedG), usual: weight(review.usualG) })}
       </Box>
+      <SeasonWeeks weeks={review.weeks} />
       <Box
         sx={{
-          mt: 1,
+          mt: 1.5,
           columnWidth: 340,
           columnGap: 3,
           maxWidth: 1150,

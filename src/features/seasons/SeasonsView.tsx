@@ -89,8 +89,12 @@ function Seasons({ garden, site, today }: Props) {
   );
 }
 
+/** From so long before its end on a season is closed without a second thought. */
+const LATE_DAYS = 75;
+
 /** What goes on: what it came to so far, each planting against its plan, and its end. */
 function CurrentSeason({ garden, site, today }: Props) {
+  const wording = useWording();
   const { value } = useLateAnswer("closing", { day: today }, { garden, site });
   if (value === null) {
     return (
@@ -107,17 +111,25 @@ function CurrentSeason({ garden, site, today }: Props) {
   };
   const year = closing?.year ?? Number(isoDate(site.season(today).startDay).slice(0, 4));
   const season = seasonName(year);
+  const { endDay } = site.season(today);
+  // A season before this one is closed at any time.
+  const isEarly = isoDate(endDay).slice(0, 4) === String(year + 1) && today < endDay - LATE_DAYS;
   return (
     <Box component="section" aria-label={say.soFar({ season })} sx={{ mt: 2.5 }}>
       <Typography variant="h2">{say.soFar({ season })}</Typography>
       {closing ? (
         <>
           <Box sx={{ mt: 1, display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center" }}>
-            <Button variant="contained" size="large" onClick={() => void close()}>
+            <Button
+              variant={isEarly ? "outlined" : "contained"}
+              size="large"
+              onClick={() => void close()}
+            >
               {say.close({ season })}
             </Button>
             <Box sx={{ fontSize: 15, color: "var(--ash-text)", maxWidth: 620 }}>
               {say.closes({ over: closing.review.plantings, goesOn: closing.goesOn })}
+              {isEarly && ` ${say.early({ date: wording.date(endDay, today) })}`}
             </Box>
           </Box>
           <ReviewSection garden={garden} review={closing.review} today={today} />

@@ -15,6 +15,8 @@ export const seasons = table({
   close: ({ season }: { season: string }) => `Close ${season}`,
   closes: ({ over, goesOn }: { over: number; goesOn: number }) =>
     `${plantings(over)} that ${plural(over, "is", "are")} over ${plural(over, "moves", "move")} into it; ${goesOn} that still ${plural(goesOn, "stands or is", "stand or are")} planned ${plural(goesOn, "goes", "go")} on, like seed, trays and store.`,
+  early: ({ date }: { date: string }) =>
+    `It runs until ${date}: what is over after closing goes into the next.`,
   closed: ({ season }: { season: string }) => `${season} is closed.`,
   closedSeasons: "Closed seasons",
   oneLine: ({ count, harvested }: { count: number; harvested: string }) =>
@@ -27,6 +29,9 @@ export const seasons = table({
   came: "What it came to",
   weighed: ({ harvested, usual }: { harvested: string; usual: string }) =>
     `${harvested} weighed, of ${usual} usual.`,
+  weeksLabel: ({ open, covered }: { open: string; covered: string }) =>
+    `Weighed week by week: ${open} in the open, ${covered} under covers`,
+  underCovers: "under covers",
   late: "Late",
   nothingLate: "Nothing came much later than planned.",
   lateLine: ({ name, days, why }: { name: string; days: string; why: string }) =>
