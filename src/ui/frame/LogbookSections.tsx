@@ -61,7 +61,12 @@ export function LogbookSections({ current }: { current: Page }) {
             textDecoration: "none",
             borderBottom: "3px solid",
             borderColor: href === current ? "var(--ember)" : "transparent",
-            "@media (pointer: coarse)": { minHeight: 44, display: "flex", alignItems: "center" },
+            "@media (pointer: coarse)": {
+              minHeight: 44,
+              minWidth: 44,
+              display: "flex",
+              alignItems: "center",
+            },
             "&:focus-visible": { outline: "2px solid var(--ember)", outlineOffset: 2 },
           }}
         >
