@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { useLateAnswer, useReckoned } from "@/derive";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useMemo } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
 import { plantingState, successionMoves } from "@/core/plantings";
@@ -20,8 +20,6 @@ import { plan as say } from "@/words/en/plan";
 
 const CliffChart = lazyPart(() => import("./cliff/CliffChart"));
 const EmptyPlan = lazyPart(() => import("./EmptyPlan"));
-/** The strands are drawn by then. */
-const DRAWN_AFTER_MS = 400;
 // What the shapes mean can come a moment after them.
 const StrandKey = lazyPart(() => import("./strands/StrandKey"));
 const SowTodayDialog = lazyPart(() => import("./SowTodayDialog"));
@@ -65,11 +63,6 @@ export function PlanView() {
 }
 
 function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: DayNumber }) {
-  const [isDrawn, setDrawn] = useState(false);
-  useEffect(() => {
-    const later = setTimeout(() => setDrawn(true), DRAWN_AFTER_MS);
-    return () => clearTimeout(later);
-  }, []);
   const grouping = useView((state) => state.planGrouping);
   const selectedId = useView((state) => state.selectedPlantingId);
   const dragged = useView((state) => state.dragged);
@@ -129,7 +122,9 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
           onMove={move}
         />
       </Box>
-      <Box sx={{ minHeight: { sm: 33 } }}>{isDrawn && <StrandKey hasOdds={odds !== null} />}</Box>
+      <Box sx={{ minHeight: { sm: 33 } }}>
+        <StrandKey hasOdds={odds !== null} />
+      </Box>
       {view && timeline && (
         <Box
           sx={{
