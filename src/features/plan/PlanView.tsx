@@ -13,6 +13,7 @@ import { lazyPart } from "@/ui/frame";
 import { setView, useView, tellRefusal } from "@/ui/viewState";
 import { PlanHeading } from "./PlanHeading";
 import { StrandChart } from "./strands/StrandChart";
+import { StrandKey } from "./strands/StrandKey";
 import { DAYS_BEFORE_SEASON, DAYS_CUT_AT_END } from "./strands/strandLayout";
 import { useStrandOdds } from "./strands/useStrandOdds";
 import { draggedItems, livingWithin, useStrands, type Grouping } from "./strands/useStrands";
@@ -20,8 +21,6 @@ import { plan as say } from "@/words/en/plan";
 
 const CliffChart = lazyPart(() => import("./cliff/CliffChart"));
 const EmptyPlan = lazyPart(() => import("./EmptyPlan"));
-// What the shapes mean can come a moment after them.
-const StrandKey = lazyPart(() => import("./strands/StrandKey"));
 const SowTodayDialog = lazyPart(() => import("./SowTodayDialog"));
 const WishDialog = lazyPart(() => import("./wish/WishDialog"));
 
@@ -122,9 +121,7 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
           onMove={move}
         />
       </Box>
-      <Box sx={{ minHeight: { sm: 33 } }}>
-        <StrandKey hasOdds={odds !== null} />
-      </Box>
+      <StrandKey hasOdds={odds !== null} />
       {view && timeline && (
         <Box
           sx={{

@@ -7,7 +7,7 @@ import { CauseMark, MARKED_CAUSES } from "./CauseMark";
 const SWATCH = { width: 26, height: 14 };
 
 /** What the shapes on a strand mean. */
-export default memo(function StrandKey({ hasOdds }: { hasOdds: boolean }) {
+export const StrandKey = memo(function StrandKey({ hasOdds }: { hasOdds: boolean }) {
   return (
     <Box
       component="ul"
