@@ -1,6 +1,7 @@
-import * as Comlink from "comlink";
+import type * as Comlink from "comlink";
 import { differences, emptyGarden, type Garden } from "@/core/garden";
 import { preparedSoFar, type Preparation } from "@/core/plantings";
+import { whenNeeded } from "@/store";
 import type { DeriverWorker } from "./deriver.worker";
 import type { AnswerTo, ArgumentsOf, QuestionName } from "./questions";
 import type { News } from "./replica";
@@ -27,7 +28,9 @@ type Remote = Pick<DeriverWorker, "ready" | "prepare" | "ask">;
  *
  * @param connect starts a worker and gives its side of the talk; throws where there are no workers
  */
-export function createDeriver(connect: (onBroken: () => void) => Comlink.Remote<Remote>): Deriver {
+export function createDeriver(
+  connect: (onBroken: () => void) => Comlink.Remote<Remote> | Promise<Comlink.Remote<Remote>>,
+): Deriver {
   let remote: Comlink.Remote<Remote> | null = null;
   let starting: Promise<boolean> | null = null;
   let isUp = false;
@@ -57,7 +60,7 @@ export function createDeriver(connect: (onBroken: () => void) => Comlink.Remote<
     start() {
       starting ??= (async () => {
         try {
-          remote = connect(drop);
+          remote = await connect(drop);
           await Promise.race([remote.ready(), broken]);
           isUp = remote !== null;
         } catch {
@@ -79,14 +82,20 @@ export function createDeriver(connect: (onBroken: () => void) => Comlink.Remote<
   };
 }
 
+/** The first view is drawn without the worker and what talks to it: they come once it is on the screen. */
+const AFTER_FIRST_VIEW_MS = 150;
+const comlinkPart = whenNeeded(() => import("comlink"));
+
 let browsers: Deriver | null = null;
 
 /** The page's one deriver. */
 export function deriver(): Deriver {
-  browsers ??= createDeriver((onBroken) => {
+  browsers ??= createDeriver(async (onBroken) => {
+    await new Promise((resolve) => setTimeout(resolve, AFTER_FIRST_VIEW_MS));
+    const { wrap } = await comlinkPart();
     const worker = new Worker(new URL("./deriver.worker.ts", import.meta.url), { type: "module" });
     worker.onerror = onBroken;
-    return Comlink.wrap<DeriverWorker>(worker);
+    return wrap<DeriverWorker>(worker);
   });
   return browsers;
 }

@@ -23,7 +23,7 @@ import {
 import { fromGardenFile } from "./asFile";
 import type { GardenFile } from "./fileSchema";
 import type { Problem } from "./problems";
-import { seasonProblems, seedPlanProblems } from "./laterProblems";
+import { repeatedIds, seasonProblems, seedPlanProblems } from "./keptProblems";
 import { fact } from "../facts";
 
 /** References of a file that lead nowhere, and ids used twice. */
@@ -387,15 +387,4 @@ export function coverProblems(path: string, covered: Bed | Shelter): Problem[] {
           },
         ],
   );
-}
-
-function repeatedIds(path: string, entities: readonly { id: string }[]): Problem[] {
-  const seen = new Set<string>();
-  return entities.flatMap(({ id }, index) => {
-    if (!seen.has(id)) {
-      seen.add(id);
-      return [];
-    }
-    return [{ path: `${path}[${index}].id`, message: fact("gardenFile.theIdIsUsedTwice", { id }) }];
-  });
 }

@@ -32,3 +32,15 @@ export function seedPlanProblems(
         ],
   );
 }
+
+/** Ids that two of a list have. */
+export function repeatedIds(path: string, entities: readonly { id: string }[]): Problem[] {
+  const seen = new Set<string>();
+  return entities.flatMap(({ id }, index) => {
+    if (!seen.has(id)) {
+      seen.add(id);
+      return [];
+    }
+    return [{ path: `${path}[${index}].id`, message: fact("gardenFile.theIdIsUsedTwice", { id }) }];
+  });
+}
