@@ -18,6 +18,13 @@ const FILLS = [
   "var(--straw)",
   "var(--hatch)",
 ] as const;
+/** Words on a strip stand out from any ground of it, by day and by lamp. */
+const READABLE = {
+  fill: "var(--text)",
+  stroke: "var(--paper)",
+  strokeWidth: 3,
+  paintOrder: "stroke",
+} as const;
 const ROW_PX = 20;
 const NAME_PX = 20;
 const GAP_PX = 14;
@@ -82,7 +89,7 @@ export function TrialPlan({ garden, trial }: Props) {
                           textAnchor="middle"
                           fontSize="15"
                           fontWeight="700"
-                          fill="var(--text)"
+                          {...READABLE}
                         >
                           {letter}
                         </text>
@@ -103,15 +110,7 @@ export function TrialPlan({ garden, trial }: Props) {
                         strokeDasharray="2 6"
                         strokeLinecap="round"
                       />
-                      <text
-                        x={x(0) + 6}
-                        y={y + 4}
-                        fontSize="12.5"
-                        fill="var(--text)"
-                        stroke="var(--paper)"
-                        strokeWidth="3"
-                        paintOrder="stroke"
-                      >
+                      <text x={x(0) + 6} y={y + 4} fontSize="12.5" {...READABLE}>
                         {row.name}
                       </text>
                     </g>
