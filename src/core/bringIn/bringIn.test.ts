@@ -56,6 +56,9 @@ describe("columns", () => {
       "temperatures",
       ["date", "min temp (F)"].map((name) => name.replace("min temp", "Temperature")),
     ],
+    ["harvests", ["date", "crop", "lb"]],
+    ["temperatures", ["When", "Low °F", "Where"]],
+    ["temperatures", ["day", "°C"]],
     ["seeds", ["crop", "variety", "packed for", "amount (g)"]],
     ["plantings", ["crop", "bed", "sow_on", "length_m", "method"]],
   ] as const)("of %s are found by the names in their head", (kind, headings) => {
@@ -124,6 +127,20 @@ describe("harvests", () => {
     expect(found).toMatchObject({
       problem: { code: "bringIn.mixedDates", dayFirstLine: 2, monthFirstLine: 3 },
     });
+  });
+
+  it("leave a day that is in no calendar, and read the others in their order", () => {
+    const found = bring(
+      "harvests",
+      "date;crop;kg\n14.10.2026;kale;1,2\n31.09.2026;kale;0,8\n16.10.2026;kale;0,9\n",
+    );
+    expect(found.entries.map(({ on }) => on)).toEqual(["2026-10-14", "2026-10-16"]);
+    expect(reasons(found)).toEqual([[3, "bringIn.noDate"]]);
+  });
+
+  it("weighed in a column that is headed by nothing but its unit", () => {
+    const found = bring("harvests", "date,crop,lb\n2026-10-14,kale,2\n");
+    expect(found.entries[0]?.what).toMatchObject({ grams: expect.closeTo(907.18, 1) as number });
   });
 
   it("brought in twice are there once", () => {
@@ -260,5 +277,7 @@ describe("the other tables", () => {
     expect(readTable("only a line\nof words")).toMatchObject({
       problem: { code: "bringIn.oneColumn" },
     });
+    const open = 'date,crop,kg\n2026-10-14,kale,"1.2\n2026-10-15,kale,0.8\n';
+    expect(readTable(open)).toMatchObject({ problem: { code: "bringIn.openQuote", line: 2 } });
   });
 });

@@ -62,13 +62,18 @@ const SPELLINGS: Record<Field, readonly string[]> = {
     "pounds",
     "gewicht",
     "howmuch",
+    "kg",
+    "g",
+    "lb",
+    "lbs",
+    "oz",
   ],
   count: ["count", "pieces", "heads", "bunches", "number", "stuck"],
   seeds: ["seeds", "seed", "seedssown"],
-  temperature: ["temperature", "temp", "low", "minimum", "min", "reading", "temperatur"],
+  temperature: ["temperature", "temp", "low", "minimum", "min", "reading", "temperatur", "c", "f"],
   year: ["year", "packedfor", "packed", "packedyear", "harvestyear", "jahr"],
-  amount: ["amount", "quantity", "left", "weight", "menge"],
-  length: ["length", "metres", "meters", "feet", "lange", "rowlength"],
+  amount: ["amount", "quantity", "left", "weight", "menge", "g", "oz"],
+  length: ["length", "metres", "meters", "feet", "lange", "rowlength", "m", "ft"],
   from: ["from", "beginsat", "position", "start"],
   method: ["method", "how", "transplanted", "directortransplant"],
   note: ["note", "notes", "remark", "remarks", "comment", "comments", "notiz"],
@@ -77,16 +82,19 @@ const SPELLINGS: Record<Field, readonly string[]> = {
 /** Which column of a table holds what: its place, or nothing. */
 export type Columns = Partial<Record<Field, number>>;
 
-/** A heading as it is compared: small letters without accents, spaces and its unit. */
+/** A heading as it is compared: small letters without accents, spaces and its unit; a unit alone stays. */
 export function plainHeading(heading: string): string {
-  return heading
+  const words = heading
     .normalize("NFKD")
     .toLowerCase()
     .replace(/\p{M}/gu, "")
     .replace(/[([].*?[)\]]/g, " ")
-    .replace(/[_./-]+/g, " ")
-    .replace(/\b(kg|g|lb|lbs|oz|cm|m|ft|in)\b/g, " ")
-    .replace(/[^a-z]/g, "");
+    .replace(/[_./-]+/g, " ");
+  const letters = (text: string) => text.replace(/[^a-z]/g, "");
+  return (
+    letters(words.replace(/\b(kg|g|lb|lbs|oz|cm|m|ft|in|c|f|celsius|fahrenheit)\b/g, " ")) ||
+    letters(words)
+  );
 }
 
 /** The columns of a table by the names in its head; each is taken once. */
@@ -134,6 +142,8 @@ function hint(kind: TableKind, headings: readonly string[]): number {
 /** The unit that a heading names, in small letters; null where it names none. */
 export function unitIn(heading: string): string | null {
   const found =
-    /[([_ ]\s*°?\s*(kg|g|grams|lb|lbs|oz|m|ft|cm|c|f|celsius|fahrenheit)\b\s*[)\]]?/i.exec(heading);
+    /(?:^|[([_ ])\s*°?\s*(kg|g|grams|lb|lbs|oz|m|ft|cm|c|f|celsius|fahrenheit)\b\s*[)\]]?/i.exec(
+      heading,
+    );
   return found?.[1]?.toLowerCase() ?? null;
 }

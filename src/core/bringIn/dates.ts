@@ -19,8 +19,9 @@ export function datesIn({ rows }: Table, column: number): Dates | { problem: Fac
     evidence.see(date);
     const line = rows[at]?.line ?? 0;
     if (date.settled) return;
-    if (dayFrom(date, false) === null && dayFirstLine === 0) dayFirstLine = line;
-    if (dayFrom(date, true) === null && monthFirstLine === 0) monthFirstLine = line;
+    const [dayFirst, monthFirst] = [dayFrom(date, true), dayFrom(date, false)];
+    if (dayFirst !== null && monthFirst === null) dayFirstLine ||= line;
+    if (monthFirst !== null && dayFirst === null) monthFirstLine ||= line;
   });
   if (evidence.isMixed()) {
     return { problem: fact("bringIn.mixedDates", { dayFirstLine, monthFirstLine }) };

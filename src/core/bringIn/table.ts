@@ -13,6 +13,9 @@ const MOST_ROWS = 5000;
 /** Reads a table with a head; whatever stands between its cells. */
 export function readTable(text: string): Table | { problem: Fact } {
   const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { skipEmptyLines: false });
+  // What follows a quotation mark that is never closed is one cell, to the end of the file.
+  const open = parsed.errors.find(({ code }) => code === "MissingQuotes");
+  if (open) return { problem: fact("bringIn.openQuote", { line: (open.row ?? 0) + 1 }) };
   const lines = parsed.data
     .map((cells, at) => ({ line: at + 1, cells: cells.map((cell) => cell.trim()) }))
     .filter(({ cells }) => cells.some((cell) => cell !== ""));

@@ -4,6 +4,7 @@ import type { Nothing } from "./told";
 export interface BringInFacts {
   "bringIn.noTable": Nothing;
   "bringIn.oneColumn": Nothing;
+  "bringIn.openQuote": { line: number };
   "bringIn.tooManyRows": { most: number };
   "bringIn.mixedDates": { dayFirstLine: number; monthFirstLine: number };
   "bringIn.datesReadDayFirst": Nothing;

@@ -70,8 +70,10 @@ export class DateOrderEvidence {
 
   see(date: RawDate): void {
     if (date.settled) return;
-    this.unsettled += 1;
     const [dayFirst, monthFirst] = [dayFrom(date, true), dayFrom(date, false)];
+    // A day that is in no calendar (31.02.) tells nothing about the order.
+    if (dayFirst === null && monthFirst === null) return;
+    this.unsettled += 1;
     if (dayFirst === null) this.dayFirstFails += 1;
     if (monthFirst === null) this.monthFirstFails += 1;
     if (this.before) {

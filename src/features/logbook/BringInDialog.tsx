@@ -111,6 +111,7 @@ export default function BringInDialog({ garden, today, onClose }: Props) {
               options={TABLE_KINDS.map((one) => ({ value: one, words: tableKinds[one] }))}
               onChange={(value) => {
                 const next = TABLE_KINDS.find((one) => one === value) ?? kind;
+                setRefusal("");
                 setKind(next);
                 setColumns(columnsByName(next, table.headings));
               }}
@@ -127,7 +128,10 @@ export default function BringInDialog({ garden, today, onClose }: Props) {
                     words: heading === "" ? String(at + 1) : heading,
                   })),
                 ]}
-                onChange={(value) => setColumns(withColumn(columns, field, Number(value)))}
+                onChange={(value) => {
+                  setRefusal("");
+                  setColumns(withColumn(columns, field, Number(value)));
+                }}
               />
             ))}
           </Box>

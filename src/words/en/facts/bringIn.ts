@@ -6,6 +6,8 @@ export const bringIn = learn<BringInFacts>({
     "There is no table in it: a line of headings, and a line below for each entry, as a spreadsheet saves it as CSV.",
   "bringIn.oneColumn":
     "It has only one column: save it as CSV with commas, semicolons or tabs between the cells.",
+  "bringIn.openQuote": ({ line }) =>
+    `A cell in line ${line} begins with a quotation mark (") that is never closed: close it, or take it away.`,
   "bringIn.tooManyRows": ({ most }, say) =>
     `More than ${say.number(most)} lines: bring it in in parts.`,
   "bringIn.mixedDates": ({ dayFirstLine, monthFirstLine }) =>
