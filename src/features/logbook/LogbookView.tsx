@@ -85,7 +85,7 @@ export function LogbookView() {
     >
       <LogbookSections current="/logbook" />
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.25, alignItems: "center" }}>
-        <Typography variant="h1" sx={{ flex: 1 }}>
+        <Typography variant="h1" sx={{ flex: { xs: "1 1 100%", sm: 1 } }}>
           {say.logbook}
         </Typography>
         <Button
