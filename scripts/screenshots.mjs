@@ -21,7 +21,11 @@ const PICTURES = [
   },
   { name: "sheet", path: "/today/sheet" },
   { name: "logbook", path: "/logbook" },
-  { name: "numbers", path: "/logbook/numbers" },
+  {
+    name: "numbers",
+    path: "/logbook/numbers",
+    act: (page) => page.getByRole("switch").first().waitFor(),
+  },
   { name: "seasons", path: "/logbook/seasons", act: readLastSeason },
   { name: "trials", path: "/logbook/trials" },
   { name: "plan", path: "/plan", act: selectSpinach },

@@ -35,9 +35,9 @@ export const seasons = table({
   late: "Late",
   nothingLate: "Nothing came much later than planned.",
   lateLine: ({ name, days, why }: { name: string; days: string; why: string }) =>
-    `${name}: ${days} late${why}`,
+    `${name}: first picked ${days} late${why}`,
   sownLate: ({ days }: { days: string }) => `${days} of it sown late`,
-  slower: ({ days }: { days: string }) => `${days} of it slow growth`,
+  slower: ({ days }: { days: string }) => `${days} of it slow growth or left standing`,
   less: ({ weight }: { weight: string }) => `gave ${weight} less than usual`,
   neverPicked: "Nobody picked it",
   lost: "Lost",
