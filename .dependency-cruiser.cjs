@@ -40,6 +40,13 @@ module.exports = {
       to: { path: "^src/" },
     },
     {
+      name: "the-service-worker-knows-nothing",
+      comment: "It hands out what a version is made of, and never touches a garden.",
+      severity: "error",
+      from: { path: "^src/offline/" },
+      to: { path: "^src/", pathNot: "^src/offline/" },
+    },
+    {
       name: "words-lean-on-core-only",
       severity: "error",
       from: { path: "^src/words/" },
@@ -76,7 +83,7 @@ module.exports = {
       from: { path: "^src/features/shell/" },
       to: {
         path: "^src/features/",
-        pathNot: "^src/features/(shell|gardenFile|planting|quickLog|growingNow)/",
+        pathNot: "^src/features/(shell|gardenFile|offline|planting|quickLog|growingNow)/",
       },
     },
     {

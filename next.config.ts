@@ -1,5 +1,22 @@
 import type { NextConfig } from "next";
 
+/** Nothing of the machine that Late Ember has no use for. */
+const NOTHING_OF_THE_MACHINE = [
+  "accelerometer",
+  "camera",
+  "display-capture",
+  "geolocation",
+  "gyroscope",
+  "magnetometer",
+  "microphone",
+  "midi",
+  "payment",
+  "publickey-credentials-get",
+  "usb",
+]
+  .map((feature) => `${feature}=()`)
+  .join(", ");
+
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
@@ -17,9 +34,13 @@ const config: NextConfig = {
         loaders: [{ loader: "./scripts/withoutSources.cjs", options: {} }],
         as: "*.json",
       },
+      "core.js": {
+        condition: { path: /zod\/v4\/core\/core\.js$/ },
+        loaders: [{ loader: "./scripts/uncompiledSchemas.cjs", options: {} }],
+      },
     },
   },
-  // The published schema and the demo garden are read by other programs too.
+  // What a page may load and run is said by the server (scripts/policy.mjs), which knows its scripts.
   async headers() {
     return [
       {
@@ -27,7 +48,15 @@ const config: NextConfig = {
         headers: [
           { key: "X-Content-Type-Options", value: "nosniff" },
           { key: "Referrer-Policy", value: "no-referrer" },
+          { key: "X-Frame-Options", value: "DENY" },
+          { key: "Cross-Origin-Opener-Policy", value: "same-origin" },
+          { key: "Permissions-Policy", value: NOTHING_OF_THE_MACHINE },
         ],
+      },
+      {
+        // All but what has its content's hash in its name: a page is asked for anew each time.
+        source: "/((?!_next/static/).*)",
+        headers: [{ key: "Cache-Control", value: "no-cache" }],
       },
     ];
   },

@@ -29,6 +29,11 @@ const reuseExistingServer = process.env.REUSE_SERVERS === "1";
 /** Two servers of the same build: one starts with the demo garden, one empty. */
 export default defineConfig({
   testDir: "tests/e2e",
+  projects: [
+    { name: "views", teardown: "policy" },
+    // After all the others: what their browsers were kept from.
+    { name: "policy", testMatch: "policy.last.ts" },
+  ],
   fullyParallel: true,
   workers: 2,
   retries: 0,
@@ -39,6 +44,8 @@ export default defineConfig({
     baseURL: `http://localhost:${DEMO_PORT}`,
     viewport: { width: 1280, height: 800 },
     locale: "en-GB",
+    // The program kept in the browser is what offline.spec.ts is about; the others are served anew.
+    serviceWorkers: "block",
     // What fades and slides is drawn frame by frame without a graphics card: half of the tests' time.
     contextOptions: { reducedMotion: "reduce" },
     launchOptions: {
@@ -57,13 +64,13 @@ export default defineConfig({
   },
   webServer: [
     {
-      command: `node scripts/demo.mjs --port ${DEMO_PORT}`,
+      command: `node scripts/demo.mjs --hears-reports --port ${DEMO_PORT}`,
       url: `http://localhost:${DEMO_PORT}/plan`,
       timeout: 240_000,
       reuseExistingServer,
     },
     {
-      command: `node scripts/demo.mjs --empty --port ${EMPTY_PORT}`,
+      command: `node scripts/demo.mjs --hears-reports --empty --port ${EMPTY_PORT}`,
       url: `http://localhost:${EMPTY_PORT}/plan`,
       timeout: 240_000,
       reuseExistingServer,

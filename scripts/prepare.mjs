@@ -23,6 +23,9 @@ const BUILT_FROM = [
   "data",
   "public",
   "next.config.ts",
+  "scripts/serviceWorker.mjs",
+  "scripts/uncompiledSchemas.cjs",
+  "scripts/withoutSources.cjs",
   "tsconfig.json",
   "package-lock.json",
 ];
@@ -54,6 +57,11 @@ export function ensureBuilt() {
   alone("build", isDone, () => {
     console.log("Building Late Ember (once after each change)…");
     run(process.execPath, [nextBin(), "build"], "The build failed.");
+    run(
+      process.execPath,
+      [join(root, "scripts", "serviceWorker.mjs")],
+      "The service worker could not be written.",
+    );
     mkdirSync(dirname(BUILD_STAMP), { recursive: true });
     writeFileSync(BUILD_STAMP, wanted);
   });

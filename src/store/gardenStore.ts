@@ -103,6 +103,10 @@ export interface GardenStore extends StoreApi<GardenState> {
   setAsideDamaged(): Promise<boolean>;
   /** While something that is not the grower's own garden is on the screen, nothing in it is changed. */
   onlyLook(isOnlyLooked: boolean): void;
+  /** Fetches what changes the garden, so that the first change is written as soon as the others. */
+  makeReady(): Promise<void>;
+  /** Whether a change is still on its way to where it lasts. */
+  isWriting(): boolean;
   /** The notice of what was set aside has been read. */
   closeSetAside(): void;
 }
@@ -148,6 +152,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
   let isOnlyLooked = false;
   // Writes go one after the other, so that each sees the garden the last one left.
   let queue: Promise<unknown> = Promise.resolve();
+  let underWay = 0;
 
   const show = (next: Stored, more: Partial<GardenState> = {}) => {
     stored = next;
@@ -211,11 +216,15 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
 
   const inTurn = (work: () => Promise<Done>): Promise<Done> => {
     // Whatever goes wrong on the way is told: an edit is never dropped in silence.
-    const result = queue.then(work).catch((error: unknown) => ({
-      ok: false as const,
-      refusal: unexpectedWords(error),
-      path: "",
-    }));
+    underWay += 1;
+    const result = queue
+      .then(work)
+      .catch((error: unknown) => ({
+        ok: false as const,
+        refusal: unexpectedWords(error),
+        path: "",
+      }))
+      .finally(() => (underWay -= 1));
     queue = result;
     return result;
   };
@@ -278,6 +287,10 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
     onlyLook(isOnly: boolean) {
       isOnlyLooked = isOnly;
     },
+    async makeReady() {
+      await commandsPart();
+    },
+    isWriting: () => underWay > 0,
     closeSetAside: () => store.setState({ setAside: [] }),
     dispatch<N extends CommandName>(name: N, input: CommandInput<N>) {
       return inTurn(async () => {

@@ -18,12 +18,15 @@ export function whenNeeded<T>(load: () => Promise<T>): () => Promise<T> {
 /**
  * Something that costs the processor more than the network: done once, after everything else has been
  * fetched and the page has rested on.
+ *
+ * @param onlyFetches whether it does nothing but fetch ahead what is kept here anyway, where a browser
+ *   keeps the program
  */
-export function whenIdle(work: () => Promise<unknown>): void {
-  afterwards.add(work);
+export function whenIdle(work: () => Promise<unknown>, onlyFetches = false): void {
+  afterwards.set(work, onlyFetches);
 }
 
-const afterwards = new Set<() => Promise<unknown>>();
+const afterwards = new Map<() => Promise<unknown>, boolean>();
 const RESTS_ON_MS = 6_000;
 
 /** Fetches every part there is, one after the other; also those that come to be known on the way. */
@@ -37,9 +40,11 @@ export async function loadAllParts(): Promise<void> {
   }
 }
 
-/** Does what waits for the page to have rested on. */
-export async function runWhenIdle(): Promise<void> {
+/** Does what waits for the page to have rested on, with or without what only fetches ahead. */
+export async function runWhenIdle(isFetching: boolean): Promise<void> {
   if (afterwards.size > 0) await new Promise((resolve) => setTimeout(resolve, RESTS_ON_MS));
-  for (const work of afterwards) await work().catch(() => undefined);
+  for (const [work, onlyFetches] of afterwards) {
+    if (isFetching || !onlyFetches) await work().catch(() => undefined);
+  }
   afterwards.clear();
 }

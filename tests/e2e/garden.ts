@@ -18,10 +18,18 @@ export const COMMONS = "src/core/gardenFile/commons.testdata.json";
 /** Browsers to which the tests' garden is given where the demo would be. */
 export const test = base.extend({
   context: async ({ context }, run) => {
+    await saveData(context);
     await giveCommons(context);
     await run(context);
   },
 });
+
+/** A browser that fetches nothing ahead: what offline.spec.ts is about costs every other test half its time. */
+async function saveData(context: BrowserContext): Promise<void> {
+  await context.addInitScript(() =>
+    Object.defineProperty(navigator, "connection", { value: { saveData: true } }),
+  );
+}
 
 /** For a browser that a test opens by itself. */
 export async function giveCommons(context: BrowserContext): Promise<void> {

@@ -1,5 +1,11 @@
 import { expect, test, type Page } from "@playwright/test";
-import { importFile } from "./garden";
+import { expectClean } from "./axe";
+import { startFront, type Front } from "./front";
+import { giveCommons, importFile } from "./garden";
+import { PHONE } from "./touch";
+import { larder as larderWords } from "@/words/en/larder";
+import { offline as offlineWords } from "@/words/en/offline";
+import { rehearse as rehearseWords } from "@/words/en/rehearse";
 import { waiting as waitingWords } from "@/words/en/waiting";
 import { beds as bedsWords } from "@/words/en/beds";
 import { logbook as logbookWords } from "@/words/en/logbook";
@@ -9,6 +15,15 @@ import { seedlings as seedlingsWords } from "@/words/en/seedlings";
 import { shell as shellWords } from "@/words/en/shell";
 import { ui as uiWords } from "@/words/en/ui";
 
+const VIEWS_BY_ADDRESS = [
+  ["/plan", planWords.plan],
+  ["/beds", bedsWords.beds],
+  ["/shelters", shellWords.shelters],
+  ["/seedlings", seedlingsWords.seedlings],
+  ["/larder", larderWords.larder],
+  ["/logbook", logbookWords.logbook],
+  ["/place?part=light", placeWords.place],
+] as const;
 const MISSING = /Part of Late Ember could not be loaded/;
 
 async function openToday(page: Page): Promise<void> {
@@ -16,7 +31,7 @@ async function openToday(page: Page): Promise<void> {
   await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
 }
 
-test("a page that has come to rest goes on without the network, also hours later", async ({
+test("where a browser keeps no program, a page that has come to rest goes on without the network, also hours later", async ({
   context,
   page,
 }) => {
@@ -112,4 +127,91 @@ test("an address that leads nowhere says so in our own words", async ({ page }) 
   await expect(page.getByRole("heading", { name: shellWords.pageNotFound })).toBeVisible();
   await page.getByRole("link", { name: shellWords.goToToday }).click();
   await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
+});
+
+test.describe("kept in the browser", () => {
+  test.use({ ...PHONE, serviceWorkers: "allow" });
+  let front: Front;
+  test.beforeEach(async ({ context }) => {
+    front = await startFront();
+    await giveCommons(context);
+  });
+  test.afterEach(() => front.goAway());
+
+  async function visit(page: Page): Promise<void> {
+    await page.goto(`${front.address}/today`);
+    await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
+    await page.evaluate(() => navigator.serviceWorker.ready);
+  }
+
+  test("a whole evening without a server after one visit, on a phone, and nothing of it is lost", async ({
+    page,
+  }) => {
+    await visit(page);
+    await front.goAway();
+    await page.reload();
+    const done = page.getByRole("button", { name: /^Done: / });
+    await expect(done.first()).toBeVisible();
+    const label = (await done.first().getAttribute("aria-label")) ?? "";
+    await done.first().tap();
+    await expect(page.getByRole("button", { name: label, exact: true })).toHaveCount(0);
+    // The row goes at once; written it is when it can be undone.
+    await expect(page.getByRole("button", { name: /^Undo Water/ })).toBeVisible();
+
+    // A line for the log, from the shortcut of the installed program.
+    await page.goto(`${front.address}/today?dialog=log`);
+    const line = page
+      .getByRole("dialog")
+      .getByRole("combobox")
+      .or(page.getByRole("dialog").getByRole("textbox"));
+    await line.first().fill("picked 350 g spinach bed 7");
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("dialog")).toHaveCount(0);
+
+    // Every view, by its own address, as from a bookmark.
+    for (const [path, name] of VIEWS_BY_ADDRESS) {
+      await page.goto(`${front.address}${path}`);
+      await expect(page.getByRole("heading", { name, level: 1 })).toBeVisible();
+    }
+    await page.goto(`${front.address}/larder-of-the-moon`);
+    await expect(page.getByRole("heading", { name: shellWords.pageNotFound })).toBeVisible();
+    // Workers, too: the odds of a hundred winters.
+    await page.goto(`${front.address}/plan/rehearse`);
+    await page.getByRole("button", { name: rehearseWords.start({ winters: 100 }) }).tap();
+    await expect(page.getByText(/^\d+ of \d+$/).first()).toBeVisible();
+
+    await front.comeBack();
+    await page.goto(`${front.address}/logbook`);
+    await expect(page.getByText(/350 g/).first()).toBeVisible();
+    await page.goto(`${front.address}/today`);
+    await expect(done.first()).toBeVisible();
+    await expect(page.getByRole("button", { name: label, exact: true })).toHaveCount(0);
+  });
+
+  test("a newer version waits until it is asked for, in this tab and in others", async ({
+    context,
+    page,
+  }) => {
+    await visit(page);
+    const other = await context.newPage();
+    await other.goto(`${front.address}/plan`);
+    await expect(other.getByRole("heading", { name: planWords.plan, level: 1 })).toBeVisible();
+    front.renew();
+    await page.reload();
+    const notice = page.getByRole("status").filter({ hasText: offlineWords.newerIsReady });
+    await expect(notice).toBeVisible();
+    await expectClean(page);
+    await notice.getByRole("button", { name: offlineWords.takeIt }).tap();
+    await expect(notice).toHaveCount(0);
+    await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
+    // The other tab is left at what it does, and told.
+    const tookIt = other.getByRole("status").filter({ hasText: offlineWords.anotherTabTookIt });
+    await expect(tookIt).toBeVisible();
+    await tookIt.getByRole("button", { name: offlineWords.later }).tap();
+    await front.goAway();
+    await page.reload();
+    await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
+    await other.getByRole("link", { name: bedsWords.beds, exact: true }).tap();
+    await expect(other.getByRole("heading", { name: bedsWords.beds, level: 1 })).toBeVisible();
+  });
 });

@@ -19,7 +19,7 @@ import type { Told } from "@/core/facts";
 
 const workersPart = whenNeeded(() => import("@/workers/index"));
 // Workers have files of their own, which are fetched when one starts.
-whenIdle(async () => (await workersPart()).warmUpWorkers());
+whenIdle(async () => (await workersPart()).warmUpWorkers(), true);
 
 /** What has to be asked before a garden file is taken. */
 export interface Question {

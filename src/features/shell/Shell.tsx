@@ -32,6 +32,7 @@ import { openAddress, useAddress } from "@/ui/address";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording, told } from "@/ui/wording";
 import { Waiting } from "@/features/gardenFile";
+import { useVersion } from "@/features/offline";
 import { TopLine } from "./TopLine";
 import { tonightWords } from "./tonightWords";
 import { Trouble } from "./lazyTrouble";
@@ -56,6 +57,7 @@ const RehearsedNotice = lazyPart(() => import("./RehearsedNotice"));
 const StorageNotice = lazyPart(() => import("@/features/gardenFile/StorageNotice"));
 const SetAsideNotice = lazyPart(() => import("@/features/gardenFile/SetAsideNotice"));
 const Palette = lazyPart(() => import("./Palette"));
+const VersionNotice = lazyPart(() => import("@/features/offline/VersionNotice"));
 const SettingsDialog = lazyPart(() => import("./SettingsDialog"));
 
 const ENTRIES: readonly RailEntry[] = [
@@ -129,6 +131,7 @@ function OpenShell({ children }: { children: ReactNode }) {
   const practised = usePractised((state) => state.shown);
   const storageNotice = useGarden((state) => state.storageNotice);
   const setAside = useGarden((state) => state.setAside);
+  const version = useVersion((store) => store.state);
   const [started, setStarted] = useState(false);
   const pathname = usePathname();
   const router = useRouter();
@@ -196,6 +199,9 @@ function OpenShell({ children }: { children: ReactNode }) {
             {pathname === "/today" && garden.head.sample && <SampleNotice />}
             {garden.rehearsed && <RehearsedNotice />}
             {storageNotice && <StorageNotice notice={told(storageNotice)} garden={garden} />}
+            {(version === "newer" || version === "taken") && (
+              <VersionNotice isTaken={version === "taken"} />
+            )}
             {setAside.length > 0 && <SetAsideNotice lines={setAside} />}
             <Box sx={{ flex: 1, minHeight: 0 }}>
               {welcome && pathname !== "/practise" ? <Welcome onStart={start} /> : children}

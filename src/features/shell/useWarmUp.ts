@@ -2,25 +2,34 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect } from "react";
-import { gardenStore, isMissingPart, loadAllParts, MISSING_PART, runWhenIdle } from "@/store/index";
+import {
+  gardenStore,
+  isMissingPart,
+  loadAllParts,
+  MISSING_PART,
+  runWhenIdle,
+  whenNeeded,
+} from "@/store/index";
 import { tell } from "@/ui/viewState";
 import { shell as say } from "@/words/en/shell";
+
+const offlinePart = whenNeeded(() => import("@/features/offline/keepForOffline"));
+const handedPart = whenNeeded(() => import("@/features/offline/handedFiles"));
 
 /** The first view is drawn and answers before anything else is fetched, ms. */
 const REST_MS = 1500;
 
 /**
- * What is done once the page has come to rest: every part that it may need is fetched, so that it
- * goes on where the network ends, and what is kept is looked through for what does not read.
+ * What is done once the page has come to rest: the program is kept for use without a network, and
+ * what is kept of the garden is looked through for what does not read. Where a browser keeps no
+ * program (over plain http), every part is fetched instead, so that this page goes on at least.
  */
 export function useWarmUp(hrefs: readonly string[]): void {
   const router = useRouter();
   useEffect(() => {
     const timer = setTimeout(() => {
-      for (const href of hrefs) router.prefetch(href);
-      void loadAllParts()
-        .then(() => gardenStore().setAsideDamaged())
-        .then(runWhenIdle);
+      void handedPart().then(({ takeHandedFiles }) => takeHandedFiles());
+      void warmUp((href) => router.prefetch(href), hrefs);
     }, REST_MS);
     return () => clearTimeout(timer);
   }, [router, hrefs]);
@@ -29,9 +38,42 @@ export function useWarmUp(hrefs: readonly string[]): void {
       if (isAbort(reason)) return;
       tell(isMissingPart(reason) ? MISSING_PART : wentWrong(reason), "refused");
     };
+    // What is not written yet would be lost: the browser asks.
+    const onLeaving = (event: BeforeUnloadEvent) => {
+      if (gardenStore().isWriting()) event.preventDefault();
+    };
     window.addEventListener("unhandledrejection", onRejection);
-    return () => window.removeEventListener("unhandledrejection", onRejection);
+    window.addEventListener("beforeunload", onLeaving);
+    return () => {
+      window.removeEventListener("unhandledrejection", onRejection);
+      window.removeEventListener("beforeunload", onLeaving);
+    };
   }, []);
+}
+
+async function warmUp(prefetch: (href: string) => void, hrefs: readonly string[]): Promise<void> {
+  // Who saves data fetches only what is looked at.
+  const { connection } = navigator as { connection?: { saveData?: boolean } };
+  const isSparing = connection?.saveData === true;
+  const isKept = !isSparing && (await keptForOffline());
+  const isFetching = !isSparing && !isKept;
+  if (!isSparing) for (const href of hrefs) prefetch(href);
+  if (isFetching) await loadAllParts();
+  else
+    await gardenStore()
+      .makeReady()
+      .catch(() => undefined);
+  await gardenStore().setAsideDamaged();
+  await runWhenIdle(isFetching);
+}
+
+async function keptForOffline(): Promise<boolean> {
+  try {
+    return await (await offlinePart()).keepForOffline();
+  } catch {
+    // A browser that keeps no program still keeps the garden.
+    return false;
+  }
 }
 
 function wentWrong(reason: unknown): string {

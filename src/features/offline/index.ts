@@ -1,0 +1,1 @@
+export { useVersion } from "./useVersion";
