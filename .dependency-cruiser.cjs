@@ -40,6 +40,19 @@ module.exports = {
       to: { path: "^src/" },
     },
     {
+      name: "joining-knows-the-core",
+      comment: "Two gardens in, one out; the engine is known here alone.",
+      severity: "error",
+      from: { path: "^src/joining/" },
+      to: { path: "^src/(ui|store|words|features|app|cli|workers|derive)/" },
+    },
+    {
+      name: "only-joining-knows-its-engine",
+      severity: "error",
+      from: { path: "^src/", pathNot: "^src/joining/" },
+      to: { path: "^node_modules/@automerge/" },
+    },
+    {
       name: "the-service-worker-knows-nothing",
       comment: "It hands out what a version is made of, and never touches a garden.",
       severity: "error",

@@ -16,8 +16,8 @@ const config = {
       },
     ],
   },
-  // The d3 modules come as ES modules only.
-  transformIgnorePatterns: ["node_modules/(?!(d3-[a-z-]+|internmap)/)"],
+  // These come as ES modules only.
+  transformIgnorePatterns: ["node_modules/(?!(d3-[a-z-]+|internmap|@noble/hashes)/)"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1", "^@data/(.*)$": "<rootDir>/data/$1" },
 };
 

@@ -17,6 +17,7 @@ import { sprout } from "./verbs/sprout";
 import { sun } from "./verbs/sun";
 import { supply } from "./verbs/supply";
 import { today } from "./verbs/today";
+import { merge } from "./verbs/merge";
 import { trial } from "./verbs/trial";
 import { cli as say } from "@/words/en/cli";
 
@@ -37,6 +38,7 @@ const VERBS: readonly Verb[] = [
   learn,
   season,
   trial,
+  merge,
   check,
   exportFile,
 ];

@@ -2,6 +2,7 @@
 
 import { useStore } from "zustand";
 import { DATABASE, openDatabase } from "./database";
+import { thisDevice } from "./device";
 import { tabName } from "./tab";
 import { createGardenStore, type GardenState, type GardenStore } from "./gardenStore";
 
@@ -15,6 +16,7 @@ export function gardenStore(): GardenStore {
     channel:
       typeof BroadcastChannel === "undefined" ? undefined : new BroadcastChannel("late-ember"),
     // Asked for when there is something to lose, not at the door.
+    writer: thisDevice,
     onFirstChange: () => void navigator.storage?.persist?.(),
   });
   return store;

@@ -1,4 +1,4 @@
-import { fact, type Fact, type Told, keyOf } from "@/core/facts";
+import { fact, type Fact, type Told } from "@/core/facts";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { CommandCall, CommandInput, CommandName, Outcome, WayOut } from "@/core/commands";
 import { keepEqual } from "@/core/derive";
@@ -13,7 +13,9 @@ import {
   type Garden,
 } from "@/core/garden";
 import { fromGardenFile, type GardenFile } from "@/core/gardenFile";
+import type { Writer } from "@/core/log";
 import type { DatabaseEvents } from "./database";
+import { signed } from "./device";
 import { memoryStorage } from "./memoryStorage";
 import { whenNeeded } from "./parts";
 import {
@@ -28,6 +30,7 @@ import {
   TAKEN_OVER,
   unexpectedWords,
 } from "./refusals";
+import { newProblem } from "./newProblem";
 import { afterWrite, FellBehind, type Storage, type Stored, type Write } from "./storage";
 import {
   asRedone,
@@ -112,6 +115,8 @@ export interface GardenStore extends StoreApi<GardenState> {
 }
 
 const TRIES_WHEN_BEHIND = 5;
+/** What brings in what somebody else has written. */
+const OPENED: ReadonlySet<string> = new Set(["garden.replace", "garden.join"]);
 
 /** What a tab tells the others: the revision it has come to, and the write that led there. */
 export interface Announced {
@@ -130,11 +135,13 @@ interface Surroundings {
   tab: string;
   /** Called once after the first change that is worth keeping. */
   onFirstChange?: () => void;
+  /** Who writes on this device. */
+  writer?: () => Writer | null;
 }
 
 /** Makes the store: command, check, one durable transaction, memory, other tabs; in this order. */
 export function createGardenStore(surroundings: Surroundings): GardenStore {
-  const { tab } = surroundings;
+  const { tab, writer = () => null } = surroundings;
   const tell = (told: Announced) => surroundings.channel?.postMessage(told);
   const store = createStore<GardenState>(() => ({
     status: "opening",
@@ -302,7 +309,8 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
             input,
           );
           if (!outcome.ok) return outcome;
-          const { changes, label = name } = outcome;
+          const { label = name } = outcome;
+          const changes = signed(outcome.changes, OPENED.has(name) ? null : writer());
           const steps = outcome.quiet ? NO_STEPS : withStep(now.steps, { label, changes, tab });
           return { ok: true, changes, steps };
         });
@@ -314,7 +322,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
         return commit((now) => {
           const outcome = applyAll(now.garden, calls);
           if (!outcome.ok) return refused(outcome.refusal);
-          const changes = changesBetween(now.garden, outcome.garden);
+          const changes = signed(changesBetween(now.garden, outcome.garden), writer());
           return { ok: true, changes, steps: withStep(now.steps, { label, changes, tab }) };
         });
       });
@@ -381,14 +389,4 @@ type Planned = { ok: true; changes: readonly Change[]; steps: StepsWritten } | R
 
 function refused(refusal: Told): Refused {
   return { ok: false, refusal, path: "" };
-}
-
-/** A problem that a garden has and had not before. */
-function newProblem<P extends { message: Fact }>(
-  problemsOf: (garden: Garden) => P[],
-  before: Garden,
-  after: Garden,
-): P | undefined {
-  const known = new Set(problemsOf(before).map(({ message }) => keyOf(message)));
-  return problemsOf(after).find(({ message }) => !known.has(keyOf(message)));
 }

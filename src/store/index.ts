@@ -7,3 +7,4 @@ export { fetchOutlook, fetchReadings, type Asked } from "./station";
 export { isMissingPart, MISSING_PART } from "./missingPart";
 export { loadAllParts, runWhenIdle, whenIdle, whenNeeded } from "./parts";
 export { newId } from "./newId";
+export { nameDevice, thisDevice } from "./device";

@@ -77,7 +77,7 @@ export interface ViewState {
   /** What stands already is being entered, first of all in this bed; null when it is not. */
   growingNow: { bedId?: string } | null;
   /** A file that was chosen and is being taken in; null when none is. */
-  importing: { file: File; kind: "garden" | "map" } | null;
+  importing: { file: File; kind: "garden" | "map" | "join" } | null;
   message: Message | null;
 }
 

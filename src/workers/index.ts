@@ -1,5 +1,6 @@
 import { startGardenWorker } from "./gardenFile";
 import { warmUp } from "./inWorker";
+import { startJoiningWorker } from "./joining";
 import { startWeatherWorker } from "./weatherFile";
 
 export { fillGaps } from "./fill";
@@ -7,6 +8,8 @@ export type { FillFound } from "./fill.worker";
 export { readGardenFileIn, readMapIn } from "./gardenFile";
 export type { ReadForImport } from "./gardenFile.worker";
 export type { Job } from "./inWorker";
+export { historyIn, joinIn } from "./joining";
+export type { ReadForJoin } from "./joining.worker";
 export {
   connectRehearseWorker,
   startRehearsal,
@@ -19,5 +22,6 @@ export { readWeatherFile } from "./weatherFile";
 
 /** Fetches what every worker is made of. */
 export async function warmUpWorkers(): Promise<void> {
-  for (const start of [startGardenWorker, startWeatherWorker]) await warmUp(start());
+  for (const start of [startGardenWorker, startWeatherWorker, startJoiningWorker])
+    await warmUp(start());
 }

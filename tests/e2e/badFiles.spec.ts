@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect } from "@playwright/test";
-import { COMMONS, gardenMenu, importFile, knot, openPlan, test } from "./garden";
+import { COMMONS, gardenMenu, importFile, importGarden, knot, openPlan, test } from "./garden";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { imports as importsWords } from "@/words/en/imports";
 import { place as placeWords } from "@/words/en/place";
@@ -63,7 +63,7 @@ test("a garden file that cannot be is refused in a sentence, and nothing changes
 test("an import is one step that undo takes back", async ({ page }) => {
   await openPlan(page);
   const plantings = commons.plantings.slice(0, 2);
-  await importFile(page, "garden.json", with_({ plantings, trays: [], logEntries: [] }));
+  await importGarden(page, "garden.json", with_({ plantings, trays: [], logEntries: [] }));
   await expect(page.locator(".knot")).toHaveCount(2);
   await page.getByRole("status").getByRole("button", { name: shellWords.undo }).click();
   await expect(page.locator(".knot")).toHaveCount(commons.plantings.length);

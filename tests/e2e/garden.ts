@@ -9,6 +9,7 @@ import {
 import { readFile } from "node:fs/promises";
 import { EMPTY_PORT } from "./ports";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
+import { imports as importsWords } from "@/words/en/imports";
 import { plan as planWords } from "@/words/en/plan";
 import { shell as shellWords } from "@/words/en/shell";
 
@@ -93,6 +94,12 @@ export async function importFile(page: Page, name: string, text: string): Promis
   const chooser = page.waitForEvent("filechooser");
   await gardenMenu(page, gardenFileWords.importAGardenFile);
   await (await chooser).setFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
+}
+
+/** Imports a file that reads, and takes it after the look at what it replaces. */
+export async function importGarden(page: Page, name: string, text: string): Promise<void> {
+  await importFile(page, name, text);
+  await page.getByRole("dialog").getByRole("button", { name: importsWords.importWord2 }).click();
 }
 
 /** Opens the palette by its keys, types, and takes the first thing found. */

@@ -1,5 +1,14 @@
 import { expect } from "@playwright/test";
-import { EMPTY, findByPalette, giveGarden, importFile, test, textsOf, told, VIEWS } from "./garden";
+import {
+  EMPTY,
+  findByPalette,
+  giveGarden,
+  importGarden,
+  test,
+  textsOf,
+  told,
+  VIEWS,
+} from "./garden";
 import { commons, emptyInFeet, openEmptyInFeet } from "./emptyInFeet";
 import { PHONE } from "./touch";
 import { readFileSync } from "node:fs";
@@ -347,7 +356,7 @@ test("a decimal comma is a comma in every number field", async ({ page }) => {
 test("a new garden with the made-up station's record is not called a sample", async ({ page }) => {
   await page.goto("/today");
   await expect(page.getByText("This is a made-up sample garden")).toBeVisible();
-  await importFile(page, "feet.json", emptyInFeet("2026-09-24"));
+  await importGarden(page, "feet.json", emptyInFeet("2026-09-24"));
   await expect(page.getByRole("heading", { name: todayWords.firstBed, level: 2 })).toBeVisible();
   await expect(page.getByText("This is a made-up sample garden")).toHaveCount(0);
   await findByPalette(page, "undo");

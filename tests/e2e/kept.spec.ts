@@ -1,6 +1,6 @@
 import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { COMMONS, findByPalette, importFile, knot, openPlan, test, textOf, told } from "./garden";
+import { COMMONS, findByPalette, importGarden, knot, openPlan, test, textOf, told } from "./garden";
 import { waiting as waitingWords } from "@/words/en/waiting";
 import { beds as bedsWords } from "@/words/en/beds";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
@@ -63,7 +63,7 @@ test("one damaged bed and damaged settings are set aside and named; every view o
   const everything = await textOf(await saved);
   expect(everything).toContain('"covers":7');
   // And what was saved is read back, as far as it reads.
-  await importFile(page, "everything.json", everything);
+  await importGarden(page, "everything.json", everything);
   await expect(page.getByRole("status").filter({ hasText: "Tarnholt Commons" })).toBeVisible();
 });
 
@@ -133,7 +133,7 @@ test("left open over midnight the page wakes up in the new day, and a tick is ke
   await page.goto("/today");
   await expect(page.getByRole("heading", { name: shellWords.today, level: 1 })).toBeVisible();
   await page.clock.runFor(3_000);
-  await importFile(
+  await importGarden(
     page,
     "live.json",
     JSON.stringify({ ...commons, garden: { ...commons.garden, today: null, sample: false } }),

@@ -2,7 +2,7 @@ import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
 import { expectClean } from "./axe";
 import { openEmptyInFeet } from "./emptyInFeet";
-import { COMMONS, EMPTY, importFile, test, told } from "./garden";
+import { COMMONS, EMPTY, importGarden, test, told } from "./garden";
 import { dragBy, PHONE } from "./touch";
 import { fill as fillWords } from "@/words/en/fill";
 import { larder as words, takeWays } from "@/words/en/larder";
@@ -192,7 +192,7 @@ test("carrots that are lifted for the cellar are weighed in Today and lie in the
   const commons = JSON.parse(readFileSync(COMMONS, "utf8")) as { garden: object };
   const december = { ...commons, garden: { ...commons.garden, today: "2026-12-01" } };
   await page.goto("/today");
-  await importFile(page, "december.json", JSON.stringify(december));
+  await importGarden(page, "december.json", JSON.stringify(december));
   await expect(page.getByTestId("date-in-view")).toContainText("1 December");
   await page
     .getByRole("button", { name: /^Done: Store carrot, storage/ })
@@ -244,7 +244,7 @@ test("south of the equator winter is in July: its gap, sowings in February and i
     ...{ record: null, outlook: null },
   };
   await page.goto("/larder");
-  await importFile(page, "south.json", JSON.stringify(south));
+  await importGarden(page, "south.json", JSON.stringify(south));
   await expect(page.getByTestId("date-in-view")).toContainText("10 February");
   await page.getByLabel(words.people).fill("3");
   await page.getByRole("button", { name: words.begin }).click();

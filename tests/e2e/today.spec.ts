@@ -1,6 +1,6 @@
 import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { COMMONS, EMPTY, importFile, openPlan, test, told } from "./garden";
+import { COMMONS, EMPTY, importGarden, openPlan, test, told } from "./garden";
 import { beds as bedsWords } from "@/words/en/beds";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { logbook as logbookWords } from "@/words/en/logbook";
@@ -70,7 +70,7 @@ async function log(page: Page, line: string): Promise<void> {
 
 test("an evening in October: from Today to covers to log to tomorrow", async ({ page }) => {
   await openToday(page);
-  await importFile(page, "october.json", octoberEvening());
+  await importGarden(page, "october.json", octoberEvening());
   await expect(page.getByTestId("date-in-view")).toContainText("12 October");
 
   // Tonight comes first: covers out of the shed, what to shut, what to pick.

@@ -6,7 +6,16 @@ import {
   GardenFileSchema,
   referenceProblems,
 } from "../gardenFile";
-import { BedSchema, type Change, GardenHeadSchema, SettingsSchema, ShelterSchema } from "../garden";
+import { keepEqual } from "../derive";
+import {
+  BedSchema,
+  differences,
+  GardenHeadSchema,
+  HistorySchema,
+  SettingsSchema,
+  ShelterSchema,
+  type Change,
+} from "../garden";
 import { change, command, refuse, replaceWith } from "./command";
 import { groundProblems } from "./beds/ground";
 import { code, fact } from "../facts";
@@ -49,6 +58,31 @@ export const replaceGarden = command({
     if (unsound) return refuse(unsound.message, unsound.path);
     return replaceWith(garden, next);
   },
+});
+
+/** The garden after it was joined with another device's; what is the same stays as it is. */
+export const joinGarden = command({
+  name: "garden.join",
+  label: () => fact("commands.joiningAnotherDevice"),
+  input: GardenFileSchema,
+  run(garden, file) {
+    const [problem] = referenceProblems(file);
+    if (problem) return refuse(problem.message, problem.path);
+    const next = keepEqual(garden, fromGardenFile(file));
+    const [unsound] = groundProblems(next);
+    if (unsound) return refuse(unsound.message, unsound.path);
+    return change(...differences(garden, next));
+  },
+});
+
+/** What other devices need to join theirs, brought up to the garden: no change of the garden itself. */
+export const setHistory = command({
+  name: "history.set",
+  label: () => fact("commands.sharingTheGarden"),
+  quiet: true,
+  input: HistorySchema,
+  run: (garden, history) =>
+    change({ kind: "history", id: "history", before: garden.history, after: history }),
 });
 
 export const addShelter = command({

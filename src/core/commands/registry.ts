@@ -1,6 +1,14 @@
 import type { Command } from "./command";
 import { removeOwnCrop, removeOwnVariety, setOwnCrop, setOwnVariety } from "./cropCommands";
-import { addBeds, addShelter, renameGarden, replaceGarden, setSettings } from "./gardenCommands";
+import {
+  addBeds,
+  addShelter,
+  joinGarden,
+  renameGarden,
+  replaceGarden,
+  setHistory,
+  setSettings,
+} from "./gardenCommands";
 import { coverBeds, moveContainers, setWinterGround, turnOverBed } from "./beds/bedCommands";
 import { editBed, importLayout, removeBed, setLayout } from "./beds/layoutCommands";
 import {
@@ -62,6 +70,8 @@ export const commands = {
   "outlook.set": setOutlook,
   "garden.rename": renameGarden,
   "garden.replace": replaceGarden,
+  "garden.join": joinGarden,
+  "history.set": setHistory,
   "shelter.add": addShelter,
   "shelter.build": buildShelter,
   "shelter.edit": editShelter,

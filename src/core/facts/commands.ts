@@ -89,6 +89,8 @@ export interface CommandsFacts {
   "commands.settingsChange": Nothing;
   "commands.newGardenName": Nothing;
   "commands.replacingTheGarden": Nothing;
+  "commands.joiningAnotherDevice": Nothing;
+  "commands.sharingTheGarden": Nothing;
   "commands.adding": { shelter: string };
   "commands.adding2": { name: undefined | string };
   "commands.addingBeds": { bedsCount: number };

@@ -2,6 +2,8 @@ import type { Nothing } from "./told";
 
 /** What the room of garden has to say, and about what. */
 export interface GardenFacts {
+  "garden.thisHistoryIsTooLong": Nothing;
+  "garden.aHistoryIsWrittenInBase64": Nothing;
   "garden.giveALengthInMetres": Nothing;
   "garden.atLeast01M": Nothing;
   "garden.atMost500M": Nothing;

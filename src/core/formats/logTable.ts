@@ -19,6 +19,8 @@ const COLUMNS = [
   "pest",
   "until",
   "note",
+  "device",
+  "role",
   "id",
 ];
 
@@ -52,6 +54,8 @@ function rowOf(
     crop: words.tell(subject),
     where: words.tell(place),
     note: entry.note,
+    device: entry.by?.device ?? "",
+    role: entry.by?.role ?? "",
     id: entry.id,
   };
   return { ...base, ...amountsOf(entry) };

@@ -11,6 +11,7 @@ import {
   type CollectedKind,
   type Collections,
 } from "./collections";
+import type { History } from "./historySchema";
 import type { Bed, GardenHead, KeptOutlook, Place, Settings } from "./schema";
 
 /** The garden in memory. Never changed in place: a command's changes make a new one. */
@@ -25,6 +26,8 @@ export interface Garden extends Collections {
   plot: Plot | null;
   /** What the eaters want; null until somebody says. */
   need: Need | null;
+  /** What other devices need to join their own changes with these; null until the garden was shared. */
+  history: History | null;
   /** A winter that it is looked at in, in place of usual weather; never kept, and in no file. */
   rehearsed?: RehearsedWinter;
 }
@@ -37,6 +40,7 @@ export interface EntityByKind extends CollectedByKind {
   outlook: KeptOutlook;
   plot: Plot;
   need: Need;
+  history: History;
 }
 export type EntityKind = keyof EntityByKind;
 export type Entity = EntityByKind[EntityKind];
@@ -73,6 +77,7 @@ const KINDS_OF_ONE: ReadonlySet<string> = new Set<EntityKind>([
   "outlook",
   "plot",
   "need",
+  "history",
 ]);
 
 /** Whether a garden has entities of this kind. */
@@ -90,6 +95,7 @@ export function emptyGarden(): Garden {
     outlook: null,
     plot: null,
     need: null,
+    history: null,
     ...collectionsFrom(() => new Map()),
   };
 }
@@ -137,6 +143,9 @@ export function withChanges(garden: Garden, changes: readonly Change[]): Garden 
       case "need":
         next.need = change.after;
         break;
+      case "history":
+        next.history = change.after;
+        break;
       default:
         putInto(next, garden, change.kind, change.id, change.after);
     }
@@ -167,6 +176,7 @@ export function entityOf(garden: Garden, { kind, id }: Pick<Change, "kind" | "id
     case "outlook":
     case "plot":
     case "need":
+    case "history":
       return garden[kind];
     default:
       return garden[COLLECTIONS[kind]].get(id) ?? null;
@@ -204,6 +214,7 @@ export function entitiesOf(garden: Garden): { kind: EntityKind; entity: Entity }
   if (garden.outlook) list.push({ kind: "outlook", entity: garden.outlook });
   if (garden.plot) list.push({ kind: "plot", entity: garden.plot });
   if (garden.need) list.push({ kind: "need", entity: garden.need });
+  if (garden.history) list.push({ kind: "history", entity: garden.history });
   for (const kind of COLLECTED_KINDS) {
     for (const entity of garden[COLLECTIONS[kind]].values()) list.push({ kind, entity });
   }
@@ -233,7 +244,15 @@ export function differences(from: Garden, to: Garden): Change[] {
     if (before !== after) changes.push({ kind, id, before, after } as Change);
   };
   add("garden", "garden", from.head, to.head);
-  for (const kind of ["settings", "place", "record", "outlook", "plot", "need"] as const) {
+  for (const kind of [
+    "settings",
+    "place",
+    "record",
+    "outlook",
+    "plot",
+    "need",
+    "history",
+  ] as const) {
     add(kind, kind, from[kind], to[kind]);
   }
   for (const kind of COLLECTED_KINDS) {

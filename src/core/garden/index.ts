@@ -6,6 +6,7 @@ export {
   coversOver,
   differences,
   emptyGarden,
+  entitiesOf,
   entityOf,
   hasBegun,
   horizonOver,
@@ -58,6 +59,7 @@ export {
   type TrialPlot,
   type TrialResult,
 } from "./trialSchema";
+export { HistorySchema, type History } from "./historySchema";
 export { ISOLATIONS, SeedPlanSchema, type Isolation, type SeedPlan } from "./seedPlanSchema";
 export { sameForWinters } from "./sameForWinters";
 export { inWrittenWinter, type WrittenWinter } from "./writtenWinter";

@@ -24,6 +24,7 @@ export function toGardenFile(garden: Garden): GardenFile {
     plot: garden.plot,
     need: garden.need,
     ...lists,
+    history: garden.history,
   };
 }
 
@@ -41,6 +42,7 @@ export function fromGardenFile(file: GardenFile): Garden {
     outlook: file.outlook,
     plot: file.plot,
     need: file.need,
+    history: file.history,
     ...collectionsFrom(
       (kind) => new Map(file[COLLECTIONS[kind]].map((entity) => [entity.id, entity])),
     ),

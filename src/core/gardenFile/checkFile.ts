@@ -22,6 +22,7 @@ export function entitySchema(kind: EntityKind) {
     case "outlook":
     case "plot":
     case "need":
+    case "history":
       return shape[kind].unwrap();
     default:
       return shape[COLLECTIONS[kind]].element;

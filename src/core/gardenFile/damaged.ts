@@ -35,8 +35,8 @@ interface Kept {
 }
 
 function keptIn(garden: Garden): Kept[] {
-  const { head, settings, place, record, outlook, plot, need } = garden;
-  const ones = { garden: head, settings, place, record, outlook, plot, need };
+  const { head, settings, place, record, outlook, plot, need, history } = garden;
+  const ones = { garden: head, settings, place, record, outlook, plot, need, history };
   return [
     ...(Object.keys(KINDS_OF_ONE) as (keyof typeof ones)[])
       .filter((kind) => ones[kind] !== null)
@@ -123,6 +123,7 @@ const KINDS_OF_ONE = {
   outlook: true,
   plot: true,
   need: true,
+  history: true,
 };
 
 function idOf(entity: unknown): string | null {

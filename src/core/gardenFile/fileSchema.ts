@@ -10,6 +10,7 @@ import { MixSchema, StandSchema, TraySchema } from "../trays";
 import {
   BedSchema,
   GardenHeadSchema,
+  HistorySchema,
   KeptOutlookSchema,
   KeptSeasonSchema,
   OwnCropSchema,
@@ -93,5 +94,6 @@ export const GardenFileSchema = z.strictObject({
   trials: listOf("trials", TrialSchema),
   seedPlans: listOf("seedPlans", SeedPlanSchema),
   mixes: listOf("mixes", MixSchema),
+  history: HistorySchema.nullable(),
 });
 export type GardenFile = z.infer<typeof GardenFileSchema>;

@@ -1,6 +1,7 @@
 export { fromGardenFile, toGardenFile } from "./asFile";
 export { BY_THE_BOOK } from "./byTheBook";
 export { checkGardenFile, type CheckedFile } from "./checkFile";
+export { compareGardens, type KindCompared } from "./compared";
 export { damagedIn } from "./damaged";
 export { GardenFileSchema, type GardenFile } from "./fileSchema";
 export {

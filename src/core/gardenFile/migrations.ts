@@ -1,7 +1,8 @@
 import { BY_THE_BOOK } from "./byTheBook";
 import type { Code } from "../facts";
 import { exactM, SAME_LENGTH_M, WHOLE_WIDTH } from "../layout";
-import { STATION_ADDRESS, type EntityKind } from "../garden";
+import { clean } from "../naming";
+import { COLLECTED_KINDS, COLLECTIONS, STATION_ADDRESS, type EntityKind } from "../garden";
 
 /** Anything that was kept by an earlier version, as yet unchecked. */
 type Kept = Record<string, unknown>;
@@ -105,6 +106,9 @@ function plainAddress(address: unknown): unknown {
   return STATION_ADDRESS.test(plain) ? plain : null;
 }
 
+/** What a file of an earlier version may not have, of which a garden has one. */
+const ONES_ADDED = ["record", "outlook", "plot", "need"];
+
 /** Lists that a file of an earlier version does not have. */
 const LISTS_ADDED = [
   "rests",
@@ -126,12 +130,28 @@ const LISTS_ADDED = [
   "seedPlans",
 ];
 
+/** From this version on, no text holds control characters or marks that turn the direction of writing. */
+const CLEAN_SINCE = 14;
+
 /** An entity kept by an earlier version as this one would keep it. Anything else is left alone. */
 export function migrateEntity(kind: EntityKind, entity: unknown, fromVersion: number): unknown {
   if (!isKept(entity)) return entity;
-  return Object.entries(ADDED)
+  const migrated = Object.entries(ADDED)
     .filter(([version]) => Number(version) > fromVersion)
     .reduce<Kept>((kept, [, added]) => added[kind]?.(kept) ?? kept, entity);
+  return fromVersion < CLEAN_SINCE ? cleaned(migrated) : migrated;
+}
+
+/** The same with every text in it cleaned; what needs none stays the same object. */
+function cleaned(value: unknown): unknown {
+  if (typeof value === "string") return clean(value);
+  if (Array.isArray(value)) {
+    const next = value.map(cleaned);
+    return next.some((one, index) => one !== value[index]) ? next : value;
+  }
+  if (!isKept(value)) return value;
+  const next = Object.entries(value).map(([name, one]) => [name, cleaned(one)] as const);
+  return next.some(([name, one]) => one !== value[name]) ? Object.fromEntries(next) : value;
 }
 
 /**
@@ -143,21 +163,25 @@ export function migrateGardenFile(content: Kept, version: number, current: numbe
   const each = (kind: EntityKind, list: unknown) =>
     Array.isArray(list) ? list.map((entity) => migrateEntity(kind, entity, version)) : list;
   const plantings = each("planting", content.plantings);
+  const ones = ["settings", "place", "record", "outlook", "plot", "need"] as const;
   return {
-    record: null,
-    outlook: null,
-    plot: null,
-    need: null,
+    history: null,
+    ...Object.fromEntries(ONES_ADDED.map((name) => [name, null])),
     ...Object.fromEntries(LISTS_ADDED.map((name) => [name, []])),
     ...content,
     version: current,
     garden: migrateEntity("garden", content.garden, version),
-    settings: migrateEntity("settings", content.settings, version),
-    place: migrateEntity("place", content.place, version),
-    shelters: each("shelter", content.shelters),
-    beds: each("bed", content.beds),
-    ...("logEntries" in content ? { logEntries: each("logEntry", content.logEntries) } : {}),
-    feedings: each("feeding", content.feedings ?? []),
+    ...Object.fromEntries(
+      ones
+        .filter((kind) => kind in content)
+        .map((kind) => [kind, migrateEntity(kind, content[kind], version)]),
+    ),
+    ...Object.fromEntries(
+      COLLECTED_KINDS.filter((kind) => COLLECTIONS[kind] in content).map((kind) => [
+        COLLECTIONS[kind],
+        each(kind, content[COLLECTIONS[kind]]),
+      ]),
+    ),
     plantings: version < PLACED_SINCE ? alongTheirBeds(plantings, content.beds) : plantings,
   };
 }

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { IsoDateSchema } from "../calendar";
-import { IdSchema, NoteSchema } from "../naming";
+import { IdSchema, NameSchema, NoteSchema } from "../naming";
 import { WORKS } from "./work";
 import { code } from "../facts";
 
@@ -122,6 +122,13 @@ export const LoggedSchema = z.discriminatedUnion("kind", [
 export type Logged = z.infer<typeof LoggedSchema>;
 export type LoggedKind = Logged["kind"];
 
+/** The device that wrote something down, and who used it: a role ("helper", "third household"), never a person. */
+export const WriterSchema = z.strictObject({
+  device: NameSchema,
+  role: NameSchema.nullable(),
+});
+export type Writer = z.infer<typeof WriterSchema>;
+
 /** One line of the logbook. */
 export const LogEntrySchema = z.strictObject({
   /** An entry that settles a task has the task's own id: ticked twice, it stands there once. */
@@ -131,5 +138,7 @@ export const LogEntrySchema = z.strictObject({
   taskId: TaskIdSchema.nullable(),
   what: LoggedSchema,
   note: NoteSchema,
+  /** Missing where the device had no name yet. */
+  by: WriterSchema.optional(),
 });
 export type LogEntry = z.infer<typeof LogEntrySchema>;

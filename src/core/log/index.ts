@@ -5,10 +5,12 @@ export {
   TAKEN_FOR,
   TaskIdSchema,
   type LogEntry,
+  WriterSchema,
   type Logged,
   type LoggedKind,
   type LossCause,
   type TakenFor,
+  type Writer,
 } from "./entry";
 export { WORKS, type Work } from "./work";
 export {

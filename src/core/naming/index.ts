@@ -1,1 +1,1 @@
-export { IdSchema, NameSchema, NoteSchema } from "./schema";
+export { IdSchema, clean, NameSchema, NoteSchema } from "./schema";

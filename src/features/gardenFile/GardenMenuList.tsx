@@ -12,8 +12,15 @@ import {
   savePlantingsTable,
   saveTasksTable,
 } from "./gardenFiles";
-import { chooseBedsMap, chooseGardenFile, loadDemoGarden, startAfresh } from "./gardenTaken";
+import {
+  chooseBedsMap,
+  chooseFileToJoin,
+  chooseGardenFile,
+  loadDemoGarden,
+  startAfresh,
+} from "./gardenTaken";
 import { gardenFile as say } from "@/words/en/gardenFile";
+import { joining as joiningSay } from "@/words/en/joining";
 
 interface Props {
   anchor: HTMLElement;
@@ -44,6 +51,7 @@ export default function GardenMenuList({ anchor, garden, onClose, onRename }: Pr
       <Divider />
       <MenuItem onClick={choose(() => void saveGardenFile(garden))}>{say.saveGardenFile}</MenuItem>
       <MenuItem onClick={choose(chooseGardenFile)}>{say.importAGardenFile}</MenuItem>
+      <MenuItem onClick={choose(chooseFileToJoin)}>{joiningSay.joinAnotherDevicesFile}</MenuItem>
       <MenuItem onClick={choose(chooseBedsMap)}>{say.importBedsFromAMapGeojson}</MenuItem>
       <MenuItem onClick={choose(() => void loadDemoGarden())}>{say.openTheSampleGarden}</MenuItem>
       <MenuItem onClick={choose(() => void startAfresh())}>{say.startWithAnEmptyGarden}</MenuItem>

@@ -10,9 +10,11 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import LinearProgress from "@mui/material/LinearProgress";
-import { useEffect, useState } from "react";
+import { Fragment, useEffect, useState } from "react";
+import type { KindCompared } from "@/core/gardenFile";
+import { FileLines } from "./FileLines";
 import { useImport, type Question } from "./useImport";
-import { imports as say } from "@/words/en/imports";
+import { imports as say, kindNames } from "@/words/en/imports";
 import { told } from "@/ui/wording";
 import "@/words/en/facts";
 
@@ -24,7 +26,6 @@ interface Props {
 
 /** Most files are read sooner than a dialog could be, ms. */
 const SHOWN_AFTER_MS = 400;
-const MOST_LINES = 20;
 
 /** A file on its way in: how far it is, what is wrong with it, or what has to be asked first. */
 export default function ImportDialog({ file, kind, onClose }: Props) {
@@ -54,7 +55,7 @@ export default function ImportDialog({ file, kind, onClose }: Props) {
         {state.step === "failed" && (
           <Alert severity="error" sx={{ "& .MuiAlert-message": { minWidth: 0 } }}>
             <b>{say.importFailedNothingWasChanged}</b>
-            <Lines
+            <FileLines
               lines={state.problems.map(({ path, message }) =>
                 path ? `${path}: ${told(message)}` : told(message),
               )}
@@ -85,19 +86,20 @@ function Asked(props: {
   askStation: boolean;
   onAskStation: (on: boolean) => void;
 }) {
-  const { mends, left, stationUrl } = props.question;
+  const { mends, left, stationUrl, compared, file } = props.question;
   return (
     <>
+      {compared.length > 0 && <Compared name={file.garden.name} compared={compared} />}
       {left.length > 0 && (
         <Box>
           <b>{say.theseCannotBeReadAndAreLeftOut}</b>
-          <Lines lines={left} />
+          <FileLines lines={left} />
         </Box>
       )}
       {mends.length > 0 && (
         <Box>
           <b>{say.theseAreRepaired}</b>
-          <Lines lines={mends} />
+          <FileLines lines={mends} />
         </Box>
       )}
       {stationUrl !== null && (
@@ -119,17 +121,36 @@ function Asked(props: {
   );
 }
 
-function Lines({ lines, more = null }: { lines: readonly string[]; more?: string | null }) {
-  const hidden = lines.length - MOST_LINES;
+/** What would become of the garden here, kind by kind. */
+function Compared({ name, compared }: { name: string; compared: readonly KindCompared[] }) {
+  const parts = compared.map(({ kind, comes, goes, changes }) => ({
+    kind,
+    words: [
+      comes > 0 ? say.comesCount({ count: comes }) : null,
+      goes > 0 ? say.goesCount({ count: goes }) : null,
+      changes > 0 ? say.changesCount({ count: changes }) : null,
+    ]
+      .filter((one) => one !== null)
+      .join(", "),
+  }));
   return (
-    <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.5, lineHeight: 1.45 }}>
-      {lines.slice(0, MOST_LINES).map((line, index) => (
-        <Box component="li" key={index} sx={{ overflowWrap: "anywhere" }}>
-          {line}
-        </Box>
-      ))}
-      {hidden > 0 && <li>{say.andMore({ hidden })}</li>}
-      {more !== null && <li>{more}</li>}
+    <Box>
+      {say.takesThePlace({ name })}
+      <Box
+        component="dl"
+        sx={{ m: 0, mt: 1, display: "grid", gridTemplateColumns: "auto 1fr", columnGap: 2 }}
+      >
+        {parts.map(({ kind, words }) => (
+          <Fragment key={kind}>
+            <Box component="dt" sx={{ fontWeight: 600 }}>
+              {kindNames[kind]}
+            </Box>
+            <Box component="dd" sx={{ m: 0 }}>
+              {words}
+            </Box>
+          </Fragment>
+        ))}
+      </Box>
     </Box>
   );
 }

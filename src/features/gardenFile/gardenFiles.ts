@@ -2,7 +2,7 @@ import { MS_PER_DAY } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { siteFor } from "@/core/plantings";
 import type { Site } from "@/core/growth";
-import { todayOf, whenNeeded } from "@/store/index";
+import { gardenStore, todayOf, whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import { tell } from "@/ui/viewState";
 import { localWording } from "@/words";
@@ -10,13 +10,25 @@ import { fileWords } from "@/words/fileWords";
 import { imports as say } from "@/words/en/imports";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
+const workersPart = whenNeeded(() => import("@/workers/index"));
 const tasksPart = whenNeeded(() => import("@/core/tasks"));
 
 /** Saves the garden as a file. */
 export async function saveGardenFile(garden: Garden): Promise<void> {
   const { writeGardenFile } = await formatsPart();
-  downloadText(`${fileName(garden)}.garden.json`, "application/json", writeGardenFile(garden));
+  const text = writeGardenFile(await withHistory(garden));
+  downloadText(`${fileName(garden)}.garden.json`, "application/json", text);
   tell(say.gardenFileSaved);
+}
+
+/** With what another device needs to join its own changes; as it is where that cannot be had now. */
+async function withHistory(garden: Garden): Promise<Garden> {
+  const { historyIn } = await workersPart();
+  const history = await historyIn(garden).result.catch(() => garden.history);
+  if (!history || history === garden.history) return garden;
+  // Kept here too: what is changed from now on is changed since this file.
+  await gardenStore().dispatch("history.set", history);
+  return { ...garden, history };
 }
 
 /** Saves the plan for a phone's calendar. */

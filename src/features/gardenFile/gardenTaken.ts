@@ -41,6 +41,11 @@ export function chooseGardenFile(): void {
   chooseFile(".json,application/json", (file) => setView({ importing: { file, kind: "garden" } }));
 }
 
+/** Lets the grower choose another device's file of this garden and joins the two. */
+export function chooseFileToJoin(): void {
+  chooseFile(".json,application/json", (file) => setView({ importing: { file, kind: "join" } }));
+}
+
 /** Lets the grower choose a map of beds and takes them in. */
 export function chooseBedsMap(): void {
   chooseFile(".geojson,.json,application/geo+json", (file) =>

@@ -1,8 +1,13 @@
 "use client";
 
 import { useCallback, useEffect, useState } from "react";
-import { SIMULATED_STATION } from "@/core/garden";
-import type { GardenFile } from "@/core/gardenFile";
+import { isEmptyGarden, SIMULATED_STATION } from "@/core/garden";
+import {
+  compareGardens,
+  fromGardenFile,
+  type GardenFile,
+  type KindCompared,
+} from "@/core/gardenFile";
 import {
   gardenStore,
   isMissingPart,
@@ -29,6 +34,8 @@ export interface Question {
   left: readonly string[];
   /** A weather station that the file names and this browser does not ask yet; null when there is none. */
   stationUrl: string | null;
+  /** What becomes of the garden here; nothing where it is empty. */
+  compared: readonly KindCompared[];
 }
 
 /** What is wrong with the file, or why it was not taken. */
@@ -103,14 +110,17 @@ function questionOf({ file, mends, left = [] }: Extract<ReadForImport, { ok: tru
   const known = [null, SIMULATED_STATION, gardenStore().getState().garden.settings.stationUrl];
   const strange = known.includes(stationUrl) ? null : stationUrl;
   const settings = strange === null ? file.settings : { ...file.settings, stationUrl: null };
+  const here = gardenStore().getState().garden;
   return {
     file: { ...file, settings },
     mends: mends.map(told),
     left: left.map(told),
     stationUrl: strange,
+    compared: isEmptyGarden(here) ? [] : compareGardens(here, fromGardenFile(file)),
   };
 }
 
-function isAsked({ mends, left, stationUrl }: Question): boolean {
-  return mends.length > 0 || left.length > 0 || stationUrl !== null;
+/** What replaces nothing and is all there is taken at once. */
+function isAsked({ mends, left, stationUrl, compared }: Question): boolean {
+  return mends.length > 0 || left.length > 0 || stationUrl !== null || compared.length > 0;
 }

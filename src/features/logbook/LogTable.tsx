@@ -187,6 +187,11 @@ function EntryRow({ row, index, today, measure, onEdit, onRemove }: RowProps) {
       </TableCell>
       <TableCell sx={{ ...CELL, ...NARROW, color: "var(--ash-text)", overflowWrap: "anywhere" }}>
         {row.note}
+        {row.writer !== "" && (
+          <Box component="span" sx={{ display: "block", fontSize: 13.5 }}>
+            {say.writtenOn({ writer: row.writer })}
+          </Box>
+        )}
       </TableCell>
       <TableCell
         sx={{

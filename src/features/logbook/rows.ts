@@ -18,6 +18,8 @@ export interface LogRow {
   readonly place: string;
   readonly amount: string;
   readonly note: string;
+  /** Which device wrote it, and who used that; empty where nobody said. */
+  readonly writer: string;
   /** Null for a night of a thermometer, which is kept with its shelter. */
   readonly entry: LogEntry | null;
   readonly thermometerDayId: string | null;
@@ -72,6 +74,11 @@ class EntryRow implements LogRow {
     return this.entry.note;
   }
 
+  get writer(): string {
+    const { by } = this.entry;
+    return by ? [by.device, by.role].filter(Boolean).join(", ") : "";
+  }
+
   private get where() {
     this.names ??= subjectOf(this.garden, this.entry);
     return this.names;
@@ -92,6 +99,7 @@ function nightRow(garden: Garden, night: ThermometerDay, wording: LocalWording):
       temperature2: wording.temperature(night.outsideMinC, 1),
     }),
     note: "",
+    writer: "",
     entry: null,
     thermometerDayId: night.id,
   };
@@ -105,7 +113,8 @@ export function filtered(rows: readonly LogRow[], filter: LogFilter): LogRow[] {
     if (filter.fromDay !== null && row.day < filter.fromDay) return false;
     if (filter.untilDay !== null && row.day > filter.untilDay) return false;
     if (words.length === 0) return true;
-    const text = `${row.kind} ${row.subject} ${row.place} ${row.amount} ${row.note}`.toLowerCase();
+    const text =
+      `${row.kind} ${row.subject} ${row.place} ${row.amount} ${row.note} ${row.writer}`.toLowerCase();
     return words.every((word) => text.includes(word));
   });
 }

@@ -11,6 +11,7 @@ import TextField from "@mui/material/TextField";
 import { SIMULATED_STATION } from "@/core/garden";
 import { gardenStore, useGarden } from "@/store/index";
 import { ChoiceField, NumberField, useKeptFields, WordsField } from "@/ui/forms";
+import { DeviceSettings } from "./DeviceSettings";
 import { changeFrom, riskChoices, SettingsFieldsSchema, settingsFieldsOf } from "./settingsFields";
 import { shell as say } from "@/words/en/shell";
 import { settings as settingsSay } from "@/words/en/settings";
@@ -72,6 +73,7 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
           label={settingsSay.weatherStationAddress}
           helperText={settingsSay.leaveEmptyForNoneIsASimulated({ SIMULATED_STATION })}
         />
+        <DeviceSettings />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>{settingsSay.done2}</Button>

@@ -48,6 +48,7 @@ const PlantingInspector = lazyPart(() => import("@/features/planting/PlantingIns
 const Welcome = lazyPart(() => import("@/features/gardenFile/Welcome"));
 const AddBedsDialog = lazyPart(() => import("./AddBedsDialog"));
 const ImportDialog = lazyPart(() => import("@/features/gardenFile/ImportDialog"));
+const JoinDialog = lazyPart(() => import("@/features/gardenFile/JoinDialog"));
 const GrowingNowDialog = lazyPart(() => import("@/features/growingNow/GrowingNowDialog"));
 const LogDialog = lazyPart(() => import("@/features/quickLog/LogDialog"));
 const SampleNotice = lazyPart(() => import("@/features/gardenFile/SampleNotice"));
@@ -265,10 +266,12 @@ function OpenShell({ children }: { children: ReactNode }) {
           onClose={() => setView({ growingNow: null })}
         />
       )}
-      {importing && (
+      {importing?.kind === "join" && <JoinDialog file={importing.file} onClose={closeImport} />}
+      {importing && importing.kind !== "join" && (
         <ImportDialog
           key={`${importing.file.name} ${importing.file.lastModified}`}
-          {...importing}
+          file={importing.file}
+          kind={importing.kind}
           onClose={closeImport}
         />
       )}

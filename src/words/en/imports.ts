@@ -49,5 +49,42 @@ export const imports = table({
   gardenEmptied: "Garden emptied.",
   theFileCouldNotBeReadItMayHaveBeen:
     "The file could not be read. It may have been moved or changed.",
+  takesThePlace: ({ name }: { name: string }) =>
+    `“${name}” takes the place of the garden here. Undo brings that back.`,
+  comesCount: ({ count }: { count: number }) => `${count} ${plural(count, "comes", "come")}`,
+  goesCount: ({ count }: { count: number }) => `${count} ${plural(count, "goes", "go")}`,
+  changesCount: ({ count }: { count: number }) => `${count} ${plural(count, "changes", "change")}`,
   newWord: ({ added }: { added: number }) => ` (${added} new)`,
+});
+
+/** Kinds of what a garden holds. */
+export const kindNames = table({
+  garden: "Name and walk",
+  settings: "Settings",
+  place: "Place",
+  record: "Weather record",
+  outlook: "Forecast",
+  plot: "Plot",
+  need: "What the eaters want",
+  history: "History for other devices",
+  shelter: "Shelters",
+  bed: "Beds",
+  planting: "Plantings",
+  rest: "Rests",
+  feeding: "Feedings",
+  succession: "Successions",
+  ownCrop: "Crops of your own",
+  ownVariety: "Varieties of your own",
+  ownNumber: "Numbers of your own",
+  seedLot: "Seed lots",
+  stand: "Tray locations",
+  tray: "Trays",
+  mix: "Mixes",
+  piece: "Covers in stock",
+  thermometerDay: "Thermometer readings",
+  storeLot: "In store",
+  logEntry: "Log entries",
+  keptSeason: "Closed seasons",
+  trial: "Trials",
+  seedPlan: "Plants left for seed",
 });

@@ -24,6 +24,7 @@ export const logbook = table({
   entries: "Entries",
   daysAgo: ({ days }: { days: number }) => `${days} days ago`,
   edit: "Edit…",
+  writtenOn: ({ writer }: { writer: string }) => `written on: ${writer}`,
   edit2: ({ name }: { name: string }) => `Edit ${name}`,
   remove: "Remove",
   remove2: ({ name }: { name: string }) => `Remove ${name}`,

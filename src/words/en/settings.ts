@@ -67,6 +67,12 @@ export const settings = table({
   weatherStationAddress: "Weather station address",
   leaveEmptyForNoneIsASimulated: ({ SIMULATED_STATION }: { SIMULATED_STATION: string }) =>
     `Leave empty for none. ${SIMULATED_STATION} is a simulated station.`,
+  thisDevice: "This device",
+  deviceName: "What it is called",
+  deviceNameHelp: "Stands with each entry of the log written here. Kept on this device only.",
+  whoUsesIt: "Who uses it",
+  whoUsesItHelp: "A role, such as helper or third household; no names needed.",
+  thisBrowserKeepsNoName: "This browser does not keep the name.",
   done2: "Done",
   metricCMetresGrams: "Metric: °C, metres, grams",
   imperialFFeetOunces: "Imperial: °F, feet, ounces",

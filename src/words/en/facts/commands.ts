@@ -93,6 +93,8 @@ export const commands = learn<CommandsFacts>({
   "commands.settingsChange": "settings change",
   "commands.newGardenName": "new garden name",
   "commands.replacingTheGarden": "replacing the garden",
+  "commands.joiningAnotherDevice": "joining another device’s file",
+  "commands.sharingTheGarden": "sharing the garden",
   "commands.adding": ({ shelter }) => `adding ${shelter}`,
   "commands.adding2": ({ name }) => `adding ${name}`,
   "commands.addingBeds": ({ bedsCount }) => `adding ${bedsCount} beds`,

@@ -88,4 +88,6 @@ export const garden = learn<GardenFacts>({
     "A trial with one plot compares nothing: it needs at least one for each of two treatments.",
   "garden.atMost320Plots": "At most 320 plots.",
   "garden.giveHowManyPlantsAreLeft": "Enter how many plants are left for seed.",
+  "garden.thisHistoryIsTooLong": "The history of this garden is too long.",
+  "garden.aHistoryIsWrittenInBase64": "A history is written in base64.",
 });

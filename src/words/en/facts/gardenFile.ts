@@ -19,6 +19,7 @@ const KINDS: Record<string, string> = {
   outlook: "the forecast",
   plot: "the plot",
   need: "what the eaters want",
+  history: "what other devices need to join theirs",
   shelter: "the shelter",
   bed: "the bed",
   planting: "the planting",
