@@ -38,8 +38,8 @@ export default defineConfig({
   workers: 2,
   retries: 0,
   // Long enough for a machine that is busy with other things: a test that passes waits no longer for it.
-  timeout: 120_000,
-  expect: { timeout: 25_000 },
+  timeout: 240_000,
+  expect: { timeout: 60_000 },
   use: {
     baseURL: `http://localhost:${DEMO_PORT}`,
     viewport: { width: 1280, height: 800 },
