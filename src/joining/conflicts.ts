@@ -2,7 +2,7 @@ import type { EntityKind } from "@/core/garden";
 import type { Conflict, SideName } from "./choices";
 import { Automerge, type Doc } from "./engine";
 import { textsIn } from "./record";
-import { isSame, textOf, partsOf, type Fields, type Texts } from "./fields";
+import { entityFrom, isSame, textOf, partsOf, type Fields, type Texts } from "./fields";
 
 /** What two gardens have become together, and what both had changed. */
 export interface Settled {
@@ -38,8 +38,8 @@ export function settle(a: Looked, b: Looked, joined: Looked): Settled {
       conflicts.push({
         ...parts,
         field: null,
-        a: ours && valueOf(ours),
-        b: theirs && valueOf(theirs),
+        a: ours && entityFrom(ours),
+        b: theirs && entityFrom(theirs),
         taken: ours ? "a" : "b",
       });
     } else if (ours && theirs) {
@@ -72,7 +72,15 @@ function ofOne(
   const isWhole = isNewlyContested(docs, (doc) => Automerge.getConflicts(doc, key));
   if (typeof ours === "string" || typeof theirs === "string" || typeof now === "string") {
     return isWhole
-      ? [{ ...parts, field: null, a: valueOf(ours), b: valueOf(theirs), taken: sideOf(now, ours) }]
+      ? [
+          {
+            ...parts,
+            field: null,
+            a: entityFrom(ours),
+            b: entityFrom(theirs),
+            taken: sideOf(now, ours),
+          },
+        ]
       : [];
   }
   const names = [...new Set([...ours.keys(), ...theirs.keys()])];
@@ -124,11 +132,11 @@ function isSameList(some: readonly string[], others: readonly string[]): boolean
 
 /** A season that both have closed: the lines of both, and where a line is in both the chosen one's. */
 function unitedSeason(now: Fields, ours: Fields, theirs: Fields): Fields {
-  const chosen = valueOf(now) as Record<string, unknown>;
+  const chosen = entityFrom(now) as unknown as Record<string, unknown>;
   const lists = Object.entries(chosen).map(([name, value]) => {
     if (!Array.isArray(value)) return [name, value] as const;
     const all = [ours, theirs].flatMap(
-      (side) => (valueOf(side) as Record<string, unknown[]>)[name] ?? [],
+      (side) => (entityFrom(side) as unknown as Record<string, unknown[]>)[name] ?? [],
     );
     const known = new Set(value.map(lineOf));
     const more = all.filter((one) => !known.has(lineOf(one)) && known.add(lineOf(one)));
@@ -145,11 +153,6 @@ function lineOf(line: unknown): string {
 
 function sideOf(now: Fields, ours: Fields): SideName {
   return isSame(now, ours) ? "a" : "b";
-}
-
-function valueOf(fields: Fields): unknown {
-  if (typeof fields === "string") return JSON.parse(fields);
-  return Object.fromEntries([...fields].map(([name, text]) => [name, JSON.parse(text) as unknown]));
 }
 
 /** What both had when they were last one: after the changes that both know. */

@@ -163,6 +163,14 @@ test("gardens without a common history: what only one has is kept, what differs 
   expect(known.garden.plantings.has("p-carrot")).toBe(false);
 });
 
+test("a history that does not read counts as none: all is kept, and a new one begins", () => {
+  const broken = { id: "history", engine: "automerge-3", bytes: "AAAA" } as const;
+  const a = { ...put(shared, "logEntry", entry("e-a", "p-kale")), history: broken };
+  const { garden } = joinGardens(a, put(shared, "logEntry", entry("e-b", "p-kale")));
+  expect([...garden.logEntries.keys()].sort()).toEqual(["e-0", "e-a", "e-b"]);
+  expect(withHistory(a).history).not.toEqual(broken);
+});
+
 test("a season that both closed holds the lines of both logs", () => {
   const text = readFileSync("data/demo/tarnholt-commons.json", "utf8");
   const [season] = (JSON.parse(text) as ReturnType<typeof toGardenFile>).keptSeasons;

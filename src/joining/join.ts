@@ -25,7 +25,6 @@ export interface Joined {
  * joining again changes nothing.
  *
  * @param base what both began with, for gardens that have no history in common
- * @throws when a history cannot be read
  */
 export function joinGardens(a: Garden, b: Garden, base?: Garden): Joined {
   const [textsA, textsB] = [textsOf(a), textsOf(b)];
@@ -58,10 +57,8 @@ function begunFrom(
   textsB: Texts,
   base: Garden | undefined,
 ): { a: Doc; b: Doc } {
-  if (!base && a.history && b.history) {
-    const [docA, docB] = [docOf(a.history), docOf(b.history)];
-    if (areRelated(docA, docB)) return { a: docA, b: docB };
-  }
+  const [docA, docB] = [docOf(a.history), docOf(b.history)];
+  if (!base && docA && docB && areRelated(docA, docB)) return { a: docA, b: docB };
   const begun = recorded(null, base ? textsOf(base) : commonOf(textsA, textsB));
   return { a: begun, b: begun };
 }

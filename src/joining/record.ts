@@ -8,10 +8,15 @@ const CHARACTERS_AT_ONCE = 32_768;
 /** The engine's names for who changed something are 16 bytes. */
 const ACTOR_HEX = 32;
 
-/** A history as the engine reads it. */
-export function docOf({ bytes }: History): Doc {
-  const binary = atob(bytes);
-  return Automerge.load<Kept>(Uint8Array.from(binary, (character) => character.charCodeAt(0)));
+/** A history as the engine reads it; null where there is none, or none that reads: a new one begins. */
+export function docOf(history: History | null): Doc | null {
+  if (!history) return null;
+  try {
+    const binary = atob(history.bytes);
+    return Automerge.load<Kept>(Uint8Array.from(binary, (character) => character.charCodeAt(0)));
+  } catch {
+    return null;
+  }
 }
 
 export function historyOf(doc: Doc): History {
@@ -79,7 +84,7 @@ function put(kept: Kept, key: string, fields: Fields, before: Fields | undefined
 
 /** A garden with its history brought up to what it holds: what a device gives to others. */
 export function withHistory(garden: Garden): Garden {
-  const doc = garden.history ? docOf(garden.history) : null;
+  const doc = docOf(garden.history);
   const now = recorded(doc, textsOf(garden));
   return now === doc ? garden : { ...garden, history: historyOf(now) };
 }

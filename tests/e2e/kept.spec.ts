@@ -1,6 +1,16 @@
 import { expect, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { COMMONS, findByPalette, importGarden, knot, openPlan, test, textOf, told } from "./garden";
+import {
+  COMMONS,
+  findByPalette,
+  importFile,
+  importGarden,
+  knot,
+  openPlan,
+  test,
+  textOf,
+  told,
+} from "./garden";
 import { waiting as waitingWords } from "@/words/en/waiting";
 import { beds as bedsWords } from "@/words/en/beds";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
@@ -63,7 +73,7 @@ test("one damaged bed and damaged settings are set aside and named; every view o
   const everything = await textOf(await saved);
   expect(everything).toContain('"covers":7');
   // And what was saved is read back, as far as it reads.
-  await importGarden(page, "everything.json", everything);
+  await importFile(page, "everything.json", everything);
   await expect(page.getByRole("status").filter({ hasText: "Tarnholt Commons" })).toBeVisible();
 });
 

@@ -10,11 +10,11 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import LinearProgress from "@mui/material/LinearProgress";
-import { Fragment, useEffect, useState } from "react";
-import type { KindCompared } from "@/core/gardenFile";
+import { useEffect, useState } from "react";
+import { Compared } from "./Compared";
 import { FileLines } from "./FileLines";
 import { useImport, type Question } from "./useImport";
-import { imports as say, kindNames } from "@/words/en/imports";
+import { imports as say } from "@/words/en/imports";
 import { told } from "@/ui/wording";
 import "@/words/en/facts";
 
@@ -89,7 +89,12 @@ function Asked(props: {
   const { mends, left, stationUrl, compared, file } = props.question;
   return (
     <>
-      {compared.length > 0 && <Compared name={file.garden.name} compared={compared} />}
+      {compared.length > 0 && (
+        <Box>
+          {say.takesThePlace({ name: file.garden.name })}
+          <Compared compared={compared} />
+        </Box>
+      )}
       {left.length > 0 && (
         <Box>
           <b>{say.theseCannotBeReadAndAreLeftOut}</b>
@@ -118,39 +123,5 @@ function Asked(props: {
         </Box>
       )}
     </>
-  );
-}
-
-/** What would become of the garden here, kind by kind. */
-function Compared({ name, compared }: { name: string; compared: readonly KindCompared[] }) {
-  const parts = compared.map(({ kind, comes, goes, changes }) => ({
-    kind,
-    words: [
-      comes > 0 ? say.comesCount({ count: comes }) : null,
-      goes > 0 ? say.goesCount({ count: goes }) : null,
-      changes > 0 ? say.changesCount({ count: changes }) : null,
-    ]
-      .filter((one) => one !== null)
-      .join(", "),
-  }));
-  return (
-    <Box>
-      {say.takesThePlace({ name })}
-      <Box
-        component="dl"
-        sx={{ m: 0, mt: 1, display: "grid", gridTemplateColumns: "auto 1fr", columnGap: 2 }}
-      >
-        {parts.map(({ kind, words }) => (
-          <Fragment key={kind}>
-            <Box component="dt" sx={{ fontWeight: 600 }}>
-              {kindNames[kind]}
-            </Box>
-            <Box component="dd" sx={{ m: 0 }}>
-              {words}
-            </Box>
-          </Fragment>
-        ))}
-      </Box>
-    </Box>
   );
 }

@@ -22,6 +22,7 @@ import { entityName, fieldName, valueWords } from "@/words/fieldWords";
 import { imports as importsSay } from "@/words/en/imports";
 import { joining as say } from "@/words/en/joining";
 import "@/words/en/facts";
+import { Compared } from "./Compared";
 import { FileLines } from "./FileLines";
 import { useJoin, type JoinFound } from "./useJoin";
 
@@ -96,12 +97,13 @@ function Found(props: {
   onSide: (conflict: Conflict, side: SideName) => void;
 }) {
   const { found, here, isNothing, sides, onSide } = props;
-  const { garden, conflicts, mends, left, fromA, fromB, name } = found;
+  const { garden, conflicts, mends, left, fromA, fromB, name, compared } = found;
   return (
     <>
       {name !== here.head.name && <Alert severity="warning">{say.otherName({ name })}</Alert>}
       <Box>
         {isNothing ? say.nothingNew : say.comes({ count: fromB })}
+        <Compared compared={compared} />
         {!isNothing && fromA > 0 && <Box sx={{ mt: 0.5 }}>{say.stays({ count: fromA })}</Box>}
       </Box>
       {conflicts.length > 0 && (

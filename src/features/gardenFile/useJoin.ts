@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from "react";
 import type { Told } from "@/core/facts";
-import { toGardenFile } from "@/core/gardenFile";
+import { compareGardens, toGardenFile, type KindCompared } from "@/core/gardenFile";
 import { withChoices, type Conflict, type SideName } from "@/joining/choices";
 import { gardenStore, isMissingPart, MISSING_PART, useGarden, whenNeeded } from "@/store/index";
 import type { Job, ReadForJoin } from "@/workers/index";
@@ -12,7 +12,10 @@ import { joining as say } from "@/words/en/joining";
 const workersPart = whenNeeded(() => import("@/workers/index"));
 
 /** Another device's file read and joined with the garden here. */
-export type JoinFound = Extract<ReadForJoin, { ok: true }>;
+export type JoinFound = Extract<ReadForJoin, { ok: true }> & {
+  /** What becomes of the garden here, kind by kind. */
+  compared: readonly KindCompared[];
+};
 
 export type JoinState =
   | { step: "reading" }
@@ -35,7 +38,9 @@ export function useJoin(file: File) {
       job = joinIn(garden, file);
       const found = await job.result;
       if (!current) return;
-      setState(found.ok ? { step: "asking", found } : { step: "failed", ...found });
+      if (!found.ok) return setState({ step: "failed", ...found });
+      const compared = compareGardens(garden, found.garden);
+      setState({ step: "asking", found: { ...found, compared } });
     };
     read().catch((error: unknown) => {
       if (current) setState(failed(isMissingPart(error) ? MISSING_PART : say.couldNotBeJoined));

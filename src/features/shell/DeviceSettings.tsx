@@ -23,6 +23,8 @@ export function DeviceSettings() {
     { device: writer?.device ?? "", role: writer?.role ?? "" },
     (_name, { device, role }) => {
       const name = device.trim();
+      // A role stands with a device: it is not dropped in silence.
+      if (name === "" && role.trim() !== "") return Promise.resolve(say.nameTheDeviceFirst);
       const next = name === "" ? null : { device: name, role: role.trim() || null };
       setWriter(next);
       return Promise.resolve(nameDevice(next) ? null : say.thisBrowserKeepsNoName);

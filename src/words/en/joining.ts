@@ -28,7 +28,6 @@ export const joining = table({
   allOfIt: "all of it",
   join: "Join",
   joined: ({ comes }: { comes: string }) => `Joined. ${comes}`,
-  alsoAnotherFile: "Save a file for the other device",
 });
 
 /** What the fields of a garden file are called, where one of them is told. */

@@ -72,6 +72,7 @@ export const settings = table({
   deviceNameHelp: "Stands with each entry of the log written here. Kept on this device only.",
   whoUsesIt: "Who uses it",
   whoUsesItHelp: "A role, such as helper or third household; no names needed.",
+  nameTheDeviceFirst: "Name the device first: the role stands beside its name.",
   thisBrowserKeepsNoName: "This browser does not keep the name.",
   done2: "Done",
   metricCMetresGrams: "Metric: °C, metres, grams",
