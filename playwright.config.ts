@@ -1,5 +1,6 @@
 import { defineConfig } from "@playwright/test";
 import { DEMO_PORT, EMPTY_PORT } from "./tests/e2e/ports";
+import { browserPath } from "./scripts/browser.mjs";
 
 // The browser starts pages of its own, out of sight, for each new window (the address bar's list):
 // a second of processor time in every test. Given again with what the runner itself turns off,
@@ -49,7 +50,7 @@ export default defineConfig({
     // What fades and slides is drawn frame by frame without a graphics card: half of the tests' time.
     contextOptions: { reducedMotion: "reduce" },
     launchOptions: {
-      executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+      executablePath: browserPath(),
       args: [
         "--no-sandbox",
         "--disable-gpu",
@@ -59,6 +60,8 @@ export default defineConfig({
         "--disable-component-update",
         "--disable-sync",
         `--disable-features=${TURNED_OFF.join(",")}`,
+        // A page lives seconds here: compiling its code again and again, faster each time, never pays.
+        "--js-flags=--invocation-count-for-maglev=2000,--invocation-count-for-turbofan=10000",
       ],
     },
   },

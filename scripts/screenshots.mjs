@@ -3,6 +3,7 @@
 import { chromium } from "@playwright/test";
 import { spawn } from "node:child_process";
 import { root } from "./prepare.mjs";
+import { browserPath } from "./browser.mjs";
 
 const PORT = 4771;
 const ADDRESS = `http://localhost:${PORT}`;
@@ -51,7 +52,7 @@ const server = spawn(process.execPath, ["scripts/demo.mjs", "--port", String(POR
   stdio: "ignore",
 });
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+  executablePath: browserPath(),
   args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
 });
 try {

@@ -1,8 +1,9 @@
 // The whole gate: installs, then every check and every test. Ends with `N passed, N failed`.
-import { spawn, spawnSync } from "node:child_process";
+import { spawn } from "node:child_process";
 import { existsSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { ensureBrowser } from "./browser.mjs";
 import { ensureInstalled, environment, requireNode, root } from "./prepare.mjs";
 
 requireNode();
@@ -112,22 +113,4 @@ async function tests(name, program, words, reportName, read) {
     `${found.failed === 0 ? "✓" : "✗"} ${name}: ${found.passed} passed, ${found.failed} failed`,
   );
   if (found.failed > 0) console.log(output.trimEnd());
-}
-
-/** Debian's Chromium: found, or installed when that is allowed, or told how. */
-function ensureBrowser() {
-  const path = process.env.CHROMIUM_PATH ?? "/usr/bin/chromium";
-  if (existsSync(path)) return true;
-  const root = process.getuid?.() === 0;
-  if (root && existsSync("/usr/bin/apt-get")) {
-    console.log("Installing Debian's chromium for the browser tests (once)…");
-    const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
-    spawnSync("apt-get", ["update", "-qq"], { env });
-    spawnSync("apt-get", ["install", "-y", "-qq", "chromium"], { env });
-  }
-  if (existsSync(path)) return true;
-  console.error(
-    "The browser tests need Debian's chromium: run `apt-get install chromium` as root, or set CHROMIUM_PATH.",
-  );
-  return false;
 }

@@ -3,6 +3,7 @@ import { chromium } from "@playwright/test";
 import { mkdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { root } from "./prepare.mjs";
+import { browserPath } from "./browser.mjs";
 
 const SVG = readFileSync(join(root, "src", "app", "icon.svg"), "utf8");
 const FOLDER = join(root, "public", "icons");
@@ -29,7 +30,7 @@ const ICONS = [
 
 mkdirSync(FOLDER, { recursive: true });
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+  executablePath: browserPath(),
   args: ["--no-sandbox", "--disable-gpu"],
 });
 for (const { name, path, size, svg } of ICONS) {

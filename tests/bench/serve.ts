@@ -1,5 +1,6 @@
 import { spawn } from "node:child_process";
 import { chromium, type Page } from "@playwright/test";
+import { browserPath } from "../../scripts/browser.mjs";
 
 const STARTED_WITHIN_MS = 240_000;
 
@@ -12,7 +13,7 @@ export async function withDemo(
     stdio: "ignore",
   });
   const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+    executablePath: browserPath(),
     args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
   });
   try {

@@ -88,7 +88,7 @@ test("the garden is renamed, and a name that cannot be is refused", async ({ pag
   const dialog = page.getByRole("dialog");
   await dialog.getByLabel(bedsWords.name).fill("<b>Bold</b>");
   await dialog.getByRole("button", { name: importsWords.rename2 }).click();
-  await expect(dialog.getByText("A name cannot hold <, > or control characters.")).toBeVisible();
+  await expect(dialog.getByText("A name cannot hold <, >, control characters")).toBeVisible();
   await dialog.getByLabel(bedsWords.name).fill("Hillside");
   await dialog.getByRole("button", { name: importsWords.rename2 }).click();
   await expect(page.getByRole("banner").getByText("Hillside")).toBeVisible();

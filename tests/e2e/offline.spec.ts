@@ -35,13 +35,14 @@ test("where a browser keeps no program, a page that has come to rest goes on wit
   context,
   page,
 }) => {
-  // Last of all the workers are fetched: one derives, one reads gardens, one the weather.
+  // Last of all the workers are fetched: one derives, one reads gardens, one joins
+  // them, one reads the weather.
   let workers = 0;
   page.on("worker", () => (workers += 1));
   await openToday(page);
   let asked = Date.now();
   page.on("request", () => (asked = Date.now()));
-  await expect.poll(() => workers, { timeout: 40_000 }).toBe(3);
+  await expect.poll(() => workers, { timeout: 40_000 }).toBe(4);
   await expect.poll(() => Date.now() - asked, { timeout: 30_000 }).toBeGreaterThan(1_000);
   await context.setOffline(true);
   await page.clock.setSystemTime(new Date(Date.now() + 3 * 3_600_000));
