@@ -22,7 +22,7 @@ module.exports = {
         pathNot: [
           "^src/core/",
           "^data/",
-          "^node_modules/(zod|ics|papaparse|@types/papaparse|@leeoniya/ufuzzy)/",
+          "^node_modules/(zod|ical\\.js|papaparse|@types/papaparse|@leeoniya/ufuzzy)/",
         ],
       },
     },

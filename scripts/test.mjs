@@ -93,14 +93,20 @@ function invoke(program, words) {
 }
 
 async function check(name, program, words) {
+  const since = Date.now();
   const { ok, output } = await invoke(program, words);
   counts[ok ? "passed" : "failed"] += 1;
-  console.log(`${ok ? "✓" : "✗"} ${name}`);
+  console.log(`${ok ? "✓" : "✗"} ${name} (${secondsSince(since)} s)`);
   if (!ok) console.log(output.trimEnd());
   return ok;
 }
 
+function secondsSince(ms) {
+  return Math.round((Date.now() - ms) / 1000);
+}
+
 async function tests(name, program, words, reportName, read) {
+  const since = Date.now();
   const { ok, output } = await invoke(program, words);
   const reportPath = join(reports, reportName);
   const found = existsSync(reportPath)
@@ -110,7 +116,7 @@ async function tests(name, program, words, reportName, read) {
   counts.passed += found.passed;
   counts.failed += found.failed;
   console.log(
-    `${found.failed === 0 ? "✓" : "✗"} ${name}: ${found.passed} passed, ${found.failed} failed`,
+    `${found.failed === 0 ? "✓" : "✗"} ${name}: ${found.passed} passed, ${found.failed} failed (${secondsSince(since)} s)`,
   );
   if (found.failed > 0) console.log(output.trimEnd());
 }

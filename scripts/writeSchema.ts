@@ -1,16 +1,15 @@
 // Publishes the JSON Schemas of the file and of what stations answer, from the Zod schemas; `--check`
 // only compares.
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
-import * as z from "zod";
 import { OutlookSchema } from "@/core/climate";
-import { gardenFileJsonSchema } from "@/core/formats";
+import { gardenFileJsonSchema, published } from "@/core/formats";
 import { GARDEN_FILE_VERSION } from "@/core/gardenFile";
 import { ReadingsSchema } from "@/core/log";
 
 const SCHEMAS: Record<string, unknown> = {
   [`garden-${GARDEN_FILE_VERSION}`]: gardenFileJsonSchema(),
-  "outlook-1": z.toJSONSchema(OutlookSchema, { io: "input" }),
-  "readings-1": z.toJSONSchema(ReadingsSchema, { io: "input" }),
+  "outlook-1": published("outlook:1", OutlookSchema),
+  "readings-1": published("readings:1", ReadingsSchema),
 };
 
 mkdirSync("public/schema", { recursive: true });

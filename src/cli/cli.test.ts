@@ -54,7 +54,7 @@ test("check, crops and export print what they promise", async () => {
   const ics = await run(["export", "--garden", COMMONS, "--as", "ics"]);
   expect(ics.stdout).toMatch(/^BEGIN:VCALENDAR\r\n/);
   expect((await run(["export", "--garden", COMMONS, "--as", "plantings.csv"])).stdout).toMatch(
-    /^id,crop/,
+    /^\uFEFFid,crop/,
   );
   expect((await run(["ready", "--help"])).stdout).toMatch(/--transplant/);
   expect((await run([])).stdout).toMatch(/countback/);

@@ -7,6 +7,7 @@ import { fromGardenFile } from "@/core/gardenFile";
 import { siteOf } from "@/core/plantings";
 import type { Growing } from "@/core/schedule";
 import type { PlanSettings, Site } from "@/core/growth";
+import { decoded } from "@/core/encoding";
 import { materials } from "@/core/shelter";
 import type { Units } from "@/core/units";
 import { optional, Refusal, required, type Arguments } from "./arguments";
@@ -17,7 +18,7 @@ import { cli as say } from "@/words/en/cli";
 /** The text of a file, or a refusal that names it. */
 export function readText(path: string): string {
   try {
-    return readFileSync(path, "utf8");
+    return decoded(readFileSync(path));
   } catch {
     throw new Refusal(say.cannotReadIsTheNameRight({ path }));
   }

@@ -63,6 +63,8 @@ export interface GardenState {
    */
   status: "opening" | "waiting" | "newer" | "ready";
   garden: Garden;
+  /** Counts every change that was kept. */
+  revision: number;
   /** What undo would take back, and redo bring again; null when there is nothing. */
   undo: StepName | null;
   redo: StepName | null;
@@ -146,6 +148,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
   const store = createStore<GardenState>(() => ({
     status: "opening",
     garden: emptyGarden(),
+    revision: 0,
     undo: null,
     redo: null,
     storageNotice: null,
@@ -165,6 +168,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
     stored = next;
     store.setState({
       garden: next.garden,
+      revision: next.revision,
       undo: named(stepToUndo(next.steps, tab), tab),
       redo: named(stepToRedo(next.steps, tab), tab),
       ...more,

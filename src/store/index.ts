@@ -8,3 +8,4 @@ export { isMissingPart, MISSING_PART } from "./missingPart";
 export { loadAllParts, runWhenIdle, whenIdle, whenNeeded } from "./parts";
 export { newId } from "./newId";
 export { nameDevice, thisDevice } from "./device";
+export { keepOnDevice, keptOnDevice } from "./keptHere";

@@ -73,11 +73,23 @@ export interface ViewState {
   logging: string | null;
   paletteOpen: boolean;
   settingsOpen: boolean;
+  /** Help is open, with what stands first in it. */
+  helping: "keys" | "terms" | null;
+  /** The step of the tour, from 0; null when nobody is on it. */
+  tourStep: number | null;
   addingBeds: boolean;
   /** What stands already is being entered, first of all in this bed; null when it is not. */
   growingNow: { bedId?: string } | null;
   /** A file that was chosen and is being taken in; null when none is. */
   importing: { file: File; kind: "garden" | "map" | "join" } | null;
+  /** A table of the grower's own is being brought in: chosen already, or not yet; null when none is. */
+  bringing: { file: File | null } | null;
+  /** A weather record is being read in: chosen already, or not yet; null when none is. */
+  readingRecord: { file: File | null } | null;
+  /** What of keeping the garden outside this browser is open. */
+  keeping: "calendar" | "backups" | "share" | null;
+  /** The last file is old (null: there is none) and so much changed since. */
+  backupDue: { daysAgo: number | null; changes: number } | null;
   message: Message | null;
 }
 
@@ -101,9 +113,15 @@ export const useView = create<ViewState>(() => ({
   logging: null,
   paletteOpen: false,
   settingsOpen: false,
+  helping: null,
+  tourStep: null,
   addingBeds: false,
   growingNow: null,
   importing: null,
+  bringing: null,
+  readingRecord: null,
+  keeping: null,
+  backupDue: null,
   message: null,
 }));
 

@@ -24,8 +24,20 @@ export function fileWords(say: LocalWording): FileWords {
         .join(" ");
     },
     asked: (work, subject) => `${workWords(work).ask}: ${subject}`,
+    round: (count) => files.round({ count }),
+    category: (of) => files[CATEGORIES[of]],
     ifLeft: (consequence) => files.ifLeft({ consequence }),
     logged: kindWords,
     temperature: files.temperature,
   };
 }
+
+const CATEGORIES = {
+  sow: "sowing",
+  harden: "planting",
+  plantOut: "planting",
+  ready: "harvest",
+  night: "night",
+  work: "work",
+  round: "rounds",
+} as const;

@@ -1,4 +1,5 @@
 import * as Comlink from "comlink";
+import { encodingOf } from "@/core/encoding";
 import { weatherReader, type WeatherAnswers, type WeatherReading } from "@/core/weatherFiles";
 
 /** What the worker can do; seen from outside every call is a promise. */
@@ -23,11 +24,13 @@ const worker: WeatherFileWorker = {
   async read(file, answers, onShare) {
     const reader = weatherReader(answers);
     const stream = file.stream().getReader();
-    const decoder = new TextDecoder();
+    let decoder: TextDecoder | null = null;
     let bytes = 0;
     for (;;) {
       const { done, value } = await stream.read();
       if (done) break;
+      // The first piece holds the head, which tells how the file is written.
+      decoder ??= new TextDecoder(encodingOf(value));
       if (!reader.push(decoder.decode(value, { stream: true }))) {
         await stream.cancel();
         return reader.finish();
@@ -35,7 +38,7 @@ const worker: WeatherFileWorker = {
       bytes += value.byteLength;
       onShare(bytes / file.size);
     }
-    reader.push(decoder.decode());
+    if (decoder) reader.push(decoder.decode());
     return reader.finish();
   },
 };

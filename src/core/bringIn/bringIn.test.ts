@@ -61,6 +61,11 @@ describe("columns", () => {
     ["temperatures", ["day", "°C"]],
     ["seeds", ["crop", "variety", "packed for", "amount (g)"]],
     ["plantings", ["crop", "bed", "sow_on", "length_m", "method"]],
+    ["harvests", ["Date", "Légume", "Planche", "Poids (g)"]],
+    ["harvests", ["Fecha", "Cultivo", "Bancal", "Cosecha (kg)"]],
+    ["harvests", ["Datum", "Gewas", "Bed", "Oogst (kg)"]],
+    ["seeds", ["Coltura", "Varietà", "Anno", "Quantità (g)"]],
+    ["log", ["on", "what", "crop", "where", "weight_g", "note"]],
   ] as const)("of %s are found by the names in their head", (kind, headings) => {
     expect(kindByName(headings)).toBe(kind);
   });

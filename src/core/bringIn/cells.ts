@@ -1,6 +1,7 @@
 import { readNumber } from "../typed";
 import { celsius, GRAMS_IN, metres, type Units } from "../units";
 
+const CM_PER_INCH = 2.54;
 const GRAMS_PER_OUNCE = 28.349523125;
 const NUMBER = /^([-+\u2212]?\d[\d.,' ]*)\s*([a-z°]*)\.?$/i;
 
@@ -40,6 +41,7 @@ export function metresOf(cell: string, columnUnit: string | null, units: Units):
   const unit = read.unit ?? columnUnit ?? (units === "imperial" ? "ft" : "m");
   if (unit === "m") return read.value;
   if (unit === "cm") return read.value / 100;
+  if (["in", "inch", "inches"].includes(unit)) return (read.value * CM_PER_INCH) / 100;
   return unit === "ft" ? metres(read.value) : null;
 }
 

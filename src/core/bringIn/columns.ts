@@ -1,5 +1,14 @@
+import tableHeadings from "@data/tableHeadings.json";
+
 /** What a table can bring in. */
-export const TABLE_KINDS = ["harvests", "sowings", "temperatures", "seeds", "plantings"] as const;
+export const TABLE_KINDS = [
+  "harvests",
+  "sowings",
+  "temperatures",
+  "seeds",
+  "plantings",
+  "log",
+] as const;
 export type TableKind = (typeof TABLE_KINDS)[number];
 
 /** What a column can hold. */
@@ -12,72 +21,60 @@ export type Field =
   | "count"
   | "seeds"
   | "temperature"
+  | "outside"
   | "year"
   | "amount"
   | "length"
   | "from"
   | "method"
+  | "stage"
+  | "clearOn"
+  | "betweenRows"
+  | "inRow"
+  | "deed"
+  | "outOf"
+  | "share"
+  | "cause"
+  | "unit"
+  | "treated"
+  | "testedSeeds"
+  | "sprouted"
+  | "testedOn"
+  | "id"
   | "note";
 
 /** The columns that a table of a kind needs, and those it may have. */
 export const FIELDS_OF: Record<TableKind, { needed: readonly Field[]; also: readonly Field[] }> = {
-  harvests: { needed: ["date", "crop"], also: ["variety", "place", "weight", "count", "note"] },
-  sowings: { needed: ["date", "crop"], also: ["variety", "place", "seeds", "length", "note"] },
-  temperatures: { needed: ["date", "temperature"], also: ["place", "note"] },
-  seeds: { needed: ["crop", "year", "amount"], also: ["variety", "note"] },
+  harvests: {
+    needed: ["date", "crop"],
+    also: ["variety", "place", "weight", "count", "note", "id"],
+  },
+  sowings: {
+    needed: ["date", "crop"],
+    also: ["variety", "place", "seeds", "length", "note", "id"],
+  },
+  temperatures: { needed: ["date", "temperature"], also: ["place", "outside", "note", "id"] },
+  seeds: {
+    needed: ["crop", "year", "amount"],
+    also: ["variety", "unit", "treated", "testedSeeds", "sprouted", "testedOn", "note", "id"],
+  },
   plantings: {
     needed: ["crop", "place", "date"],
-    also: ["variety", "length", "from", "method", "note"],
+    also: [
+      ...(["variety", "length", "from", "method", "stage"] as const),
+      ...(["clearOn", "betweenRows", "inRow", "note", "id"] as const),
+    ],
+  },
+  log: {
+    needed: ["date", "deed"],
+    also: [
+      ...(["crop", "variety", "place", "weight", "count", "outOf"] as const),
+      ...(["temperature", "outside", "share", "cause", "note", "id"] as const),
+    ],
   },
 };
 
-/** Spellings in use, in small letters without spaces, signs and units; the likeliest first. */
-const SPELLINGS: Record<Field, readonly string[]> = {
-  date: [
-    "date",
-    "day",
-    "when",
-    "on",
-    "sowon",
-    "sownon",
-    "sowingdate",
-    "sowdate",
-    "sown",
-    "harvestedon",
-    "harvestdate",
-    "plantedon",
-    "datum",
-    "fecha",
-  ],
-  crop: ["crop", "plant", "vegetable", "what", "item", "kultur", "culture", "cultivo", "species"],
-  variety: ["variety", "cultivar", "kind", "type", "sorte"],
-  place: ["bed", "place", "where", "location", "plot", "beet", "shelter"],
-  weight: [
-    "weight",
-    "harvest",
-    "yield",
-    "grams",
-    "kilograms",
-    "kilos",
-    "pounds",
-    "gewicht",
-    "howmuch",
-    "kg",
-    "g",
-    "lb",
-    "lbs",
-    "oz",
-  ],
-  count: ["count", "pieces", "heads", "bunches", "number", "stuck"],
-  seeds: ["seeds", "seed", "seedssown"],
-  temperature: ["temperature", "temp", "low", "minimum", "min", "reading", "temperatur", "c", "f"],
-  year: ["year", "packedfor", "packed", "packedyear", "harvestyear", "jahr"],
-  amount: ["amount", "quantity", "left", "weight", "menge", "g", "oz"],
-  length: ["length", "metres", "meters", "feet", "lange", "rowlength", "m", "ft"],
-  from: ["from", "beginsat", "position", "start"],
-  method: ["method", "how", "transplanted", "directortransplant"],
-  note: ["note", "notes", "remark", "remarks", "comment", "comments", "notiz"],
-};
+const SPELLINGS: Record<Field, readonly string[]> = tableHeadings.headings;
 
 /** Which column of a table holds what: its place, or nothing. */
 export type Columns = Partial<Record<Field, number>>;
@@ -92,7 +89,7 @@ export function plainHeading(heading: string): string {
     .replace(/[_./-]+/g, " ");
   const letters = (text: string) => text.replace(/[^a-z]/g, "");
   return (
-    letters(words.replace(/\b(kg|g|lb|lbs|oz|cm|m|ft|in|c|f|celsius|fahrenheit)\b/g, " ")) ||
+    letters(words.replace(/\b(kg|g|lb|lbs|oz|cm|m|ft|c|f|celsius|fahrenheit)\b| in\s*$/g, " ")) ||
     letters(words)
   );
 }
@@ -135,12 +132,17 @@ function hint(kind: TableKind, headings: readonly string[]): number {
     temperatures: /temp|low|minimum/,
     seeds: /packed|year|packet/,
     plantings: /sowon|method|length/,
+    log: /what|deed|event|action/,
   };
   return words[kind].test(text) ? 1 : 0;
 }
 
+/** "in" is a word, too: a unit it is in brackets and at the end. */
+const INCHES = /[_([](in|inch|inches)[)\]]?$/i;
+
 /** The unit that a heading names, in small letters; null where it names none. */
 export function unitIn(heading: string): string | null {
+  if (INCHES.test(heading)) return "in";
   const found =
     /(?:^|[([_ ])\s*°?\s*(kg|g|grams|lb|lbs|oz|m|ft|cm|c|f|celsius|fahrenheit)\b\s*[)\]]?/i.exec(
       heading,

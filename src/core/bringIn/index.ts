@@ -1,4 +1,5 @@
-export { broughtIn, type Brought } from "./bringIn";
+export { broughtIn } from "./bringIn";
+export { type Brought } from "./row";
 export {
   columnsByName,
   FIELDS_OF,

@@ -10,6 +10,11 @@ export interface Table {
 /** More rows than these are no grower's table. */
 const MOST_ROWS = 5000;
 
+/** A cell without the apostrophe that kept a spreadsheet from reckoning it. */
+function plainCell(cell: string): string {
+  return cell.trim().replace(/^'(?=[-=+@])/, "");
+}
+
 /** Reads a table with a head; whatever stands between its cells. */
 export function readTable(text: string): Table | { problem: Fact } {
   const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { skipEmptyLines: false });
@@ -17,7 +22,7 @@ export function readTable(text: string): Table | { problem: Fact } {
   const open = parsed.errors.find(({ code }) => code === "MissingQuotes");
   if (open) return { problem: fact("bringIn.openQuote", { line: (open.row ?? 0) + 1 }) };
   const lines = parsed.data
-    .map((cells, at) => ({ line: at + 1, cells: cells.map((cell) => cell.trim()) }))
+    .map((cells, at) => ({ line: at + 1, cells: cells.map(plainCell) }))
     .filter(({ cells }) => cells.some((cell) => cell !== ""));
   const [head, ...rows] = lines;
   if (!head || rows.length === 0) return { problem: fact("bringIn.noTable") };

@@ -11,6 +11,7 @@ export interface BringInFacts {
   "bringIn.noDate": { cell: string };
   "bringIn.noSuchCrop": { cell: string };
   "bringIn.noSuchPlace": { cell: string };
+  "bringIn.noSuchDeed": { cell: string };
   "bringIn.noNumber": { cell: string };
   "bringIn.noPlantingOfIt": { crop: string; place: string; day: number };
   "bringIn.beforeItWasSown": { crop: string; day: number; sownDay: number };

@@ -33,7 +33,7 @@ export interface TaskEvent {
 }
 
 /** Work that the plan's own events tell of already. */
-const IN_PLAN: ReadonlySet<Work> = new Set(["sow", "sowTray", "plantOut", "hardenOff"]);
+export const IN_PLAN: ReadonlySet<Work> = new Set(["sow", "sowTray", "plantOut", "hardenOff"]);
 
 /** The tasks of the days ahead that are not told by the plan's events, each once. */
 export function taskEvents(ahead: readonly TaskAhead[]): TaskEvent[] {

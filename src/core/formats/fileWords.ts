@@ -11,6 +11,10 @@ export interface FileWords {
   readyDates(event: PlanEvent): string;
   /** "Water: Bed 3" */
   asked(work: Work, subject: string): string;
+  /** "Round: 5 things to do" */
+  round(count: number): string;
+  /** What a calendar sorts its events by. */
+  category(of: PlanEvent["kind"] | "night" | "work" | "round"): string;
   /** "If left: growth stops." */
   ifLeft(consequence: string): string;
   /** What was done, as in the log: "Picked". */

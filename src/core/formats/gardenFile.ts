@@ -1,10 +1,8 @@
-import * as z from "zod";
 import {
   checkGardenFile,
   EVERYTHING_FORMAT,
   GARDEN_FILE_FORMAT,
   GARDEN_FILE_VERSION,
-  GardenFileSchema,
   migrateGardenFile,
   toGardenFile,
   type CheckedFile,
@@ -68,11 +66,6 @@ export function readGardenFile(text: string, mostProblems = MOST_PROBLEMS): Read
   return file.format === EVERYTHING_FORMAT
     ? gardenFromEverything(file, inThisVersion, mostProblems)
     : checkGardenFile(inThisVersion(file), mostProblems);
-}
-
-/** The published JSON Schema of the garden file, made from the same schema that checks it. */
-export function gardenFileJsonSchema(): unknown {
-  return z.toJSONSchema(GardenFileSchema, { io: "input" });
 }
 
 function inThisVersion(content: object): object {

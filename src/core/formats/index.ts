@@ -1,13 +1,13 @@
 export {
-  gardenFileJsonSchema,
   LARGEST_GARDEN_FILE,
   TOO_LARGE,
   readGardenFile,
   writeGardenFile,
   type ReadGarden,
 } from "./gardenFile";
-export { calendarWriter, writeCalendarFile } from "./calendarFile";
-export { writeLabelsCsv, writeOrderCsv } from "./seedTables";
+export { writeCalendarFile, type CalendarOf } from "./calendarFile";
+export { gardenFileJsonSchema, published } from "./publishedSchema";
+export { writeLabelsCsv, writeOrderCsv, writeSeedBoxCsv } from "./seedTables";
 export { writeShoppingCsv } from "./shoppingTable";
 export { writePlantingsCsv, writeTasksCsv } from "./tables";
 export { writeLogCsv } from "./logTable";

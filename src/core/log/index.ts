@@ -12,7 +12,7 @@ export {
   type TakenFor,
   type Writer,
 } from "./entry";
-export { WORKS, type Work } from "./work";
+export { WORKS, WORK_IN_TIME, type Work } from "./work";
 export {
   READINGS_FORMAT,
   READINGS_VERSION,

@@ -51,3 +51,21 @@ export const WORKS = [
   "scout",
 ] as const;
 export type Work = (typeof WORKS)[number];
+
+/** Work that costs a crop, seedlings or a cover when it is done a day or a week too late. */
+export const WORK_IN_TIME: ReadonlySet<Work> = new Set([
+  "order",
+  "sow",
+  "sowTray",
+  "hardenOff",
+  "plantOut",
+  "cover",
+  "pickBeforeFrost",
+  "carryIn",
+  "shut",
+  "vent",
+  "prepareForWind",
+  "brushSnow",
+  "bringIn",
+  "winterSettings",
+] as const);

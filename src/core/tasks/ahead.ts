@@ -12,7 +12,7 @@ export interface TaskAhead {
 }
 
 /** The date at the end of the ids of work that is asked for anew each day. */
-const DATED = /-\d{4}-\d{2}-\d{2}$/;
+export const ASKED_ANEW = /-\d{4}-\d{2}-\d{2}$/;
 
 /**
  * What the days ahead ask for, each work once: with the first night's decisions, and otherwise as far as
@@ -33,7 +33,7 @@ export function tasksAhead(
         ? tasksOn(site, garden, day)
         : plannedTasksOn(site, garden, day, fromDay).filter(({ isLate }) => !isLate);
     for (const task of tasks) {
-      const key = task.id.replace(DATED, "");
+      const key = task.id.replace(ASKED_ANEW, "");
       const known = found.get(key);
       if (!known) found.set(key, { task, days: [day] });
       else if (known.task.id !== task.id) known.days.push(day);

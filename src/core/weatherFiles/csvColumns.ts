@@ -8,6 +8,10 @@ export type ColumnKind =
   | "maxTemp"
   | "precipitation"
   | "station"
+  | "stationName"
+  | "latitude"
+  | "longitude"
+  | "elevation"
   | "minQuality"
   | "maxQuality"
   | "precipitationQuality";
@@ -20,6 +24,8 @@ export interface Columns {
   at: Partial<Record<ColumnKind, number>>;
   temperatureUnit: HeadingUnit;
   precipitationUnit: HeadingUnit;
+  /** Whether the heading of the elevation names feet. */
+  isElevationInFeet: boolean;
   /** Headings that mean nothing here. */
   unknown: string[];
 }
@@ -103,7 +109,11 @@ const SPELLINGS: Record<ColumnKind, readonly string[]> = {
     "precipitationamount",
     "niederschlag",
   ],
-  station: ["station", "stationid", "id", "stationsid", "site", "stationname"],
+  station: ["station", "stationid", "id", "stationsid", "site"],
+  stationName: ["stationname", "name", "stationsname"],
+  latitude: ["latitude", "lat", "breite", "geobreite", "latitud"],
+  longitude: ["longitude", "lon", "lng", "long", "lange", "geolaenge", "longitud"],
+  elevation: ["elevation", "elev", "altitude", "alt", "stationelevation", "hohe", "stationshoehe"],
   minQuality: ["tminattributes", "tminqflag", "tminflag", "qtn"],
   maxQuality: ["tmaxattributes", "tmaxqflag", "tmaxflag", "qtx"],
   precipitationQuality: ["prcpattributes", "prcpqflag", "prcpflag", "qrr"],
@@ -121,6 +131,7 @@ export function columnsFrom(headings: readonly string[]): Columns {
     at: {},
     temperatureUnit: null,
     precipitationUnit: null,
+    isElevationInFeet: false,
     unknown: [],
   };
   const plain = headings.map(plainHeading);
@@ -137,6 +148,7 @@ export function columnsFrom(headings: readonly string[]): Columns {
     if (kind === "minTemp" || kind === "maxTemp") {
       columns.temperatureUnit ??= temperatureUnitIn(heading);
     }
+    if (kind === "elevation") columns.isElevationInFeet = /\b(ft|feet)\b/i.test(heading);
     if (kind === "precipitation") columns.precipitationUnit = precipitationUnitIn(heading);
   });
   return columns;
@@ -147,6 +159,7 @@ export const COLUMNS_WITHOUT_HEADINGS: Columns = {
   at: { date: 0, maxTemp: 1, minTemp: 2, precipitation: 3 },
   temperatureUnit: null,
   precipitationUnit: null,
+  isElevationInFeet: false,
   unknown: [],
 };
 
@@ -156,6 +169,7 @@ function plainHeading(heading: string): string {
     .toLowerCase()
     .replace(/[([].*?[)\]]/g, "")
     .replace(/[°º]\s*[cf]\b/g, "")
+    .replace(/[_\s](m|ft|feet|metres|meters)$/g, "")
     .replace(/\b(deg(rees)?|celsius|fahrenheit|inch(es)?|tenths?|of|in|air)\b/g, "")
     .replace(/([_\s](c|f|mm|in))$/g, "")
     .replace(/[^a-z]/g, "");

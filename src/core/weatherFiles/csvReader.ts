@@ -12,7 +12,14 @@ import {
   ofThisWorld,
   SWAPPED_SHARE,
 } from "./dayValues";
-import { LeftOutList, unusable, type WeatherAnswers, type WeatherReading } from "./reading";
+import {
+  LeftOutList,
+  unusable,
+  type StationPlace,
+  type WeatherAnswers,
+  type WeatherReading,
+} from "./reading";
+import { metres } from "../units";
 import { fact, type Fact } from "../facts";
 
 /** More lines than this are not one station's days. */
@@ -46,6 +53,8 @@ export function csvReader(answers: WeatherAnswers) {
   let delimiter = "";
   let columns: Columns | null = null;
   let station: string | null = null;
+  let name: string | null = null;
+  let stands: StationPlace | null = null;
   let problem: Fact | null = null;
   let lines = 0;
 
@@ -82,6 +91,8 @@ export function csvReader(answers: WeatherAnswers) {
         return left.add(fact("weatherFiles.linesOfOtherStationsThan", { station }), lines);
       }
     }
+    name ||= cell("stationName").trim();
+    stands ??= placeIn(columns, cell, delimiter);
     const date = dateOf(at, cell);
     if (!date) return left.add(fact("weatherFiles.linesWhoseDateCannotBeRead"), lines);
     evidence.see(date);
@@ -124,7 +135,14 @@ export function csvReader(answers: WeatherAnswers) {
         left: left.list(),
       };
     }
-    return assemble(rows, columns, { answers, evidence, left, station, lines });
+    return assemble(rows, columns, {
+      answers,
+      evidence,
+      left,
+      station: name || station,
+      stands,
+      lines,
+    });
   };
   return { readBlock, wantsMore: () => problem === null, finish };
 }
@@ -158,16 +176,36 @@ function dateOf(at: Columns["at"], cell: (kind: ColumnKind) => string): RawDate 
   return { first: day, second: month, year, settled: true };
 }
 
+/** Where the station stands by a row's own cells; null where they do not say or cannot be. */
+function placeIn(
+  { isElevationInFeet }: Columns,
+  cell: (kind: ColumnKind) => string,
+  delimiter: string,
+): StationPlace | null {
+  const latitudeDeg = measured(cell("latitude"), delimiter);
+  const longitudeDeg = measured(cell("longitude"), delimiter);
+  const isOnEarth = Math.abs(latitudeDeg) <= 90 && Math.abs(longitudeDeg) <= 180;
+  if (!isOnEarth) return null;
+  const height = measured(cell("elevation"), delimiter);
+  const elevationM = isElevationInFeet ? metres(height) : height;
+  const isHeight = elevationM >= LOWEST_M && elevationM <= HIGHEST_M;
+  return { latitudeDeg, longitudeDeg, elevationM: isHeight ? elevationM : null };
+}
+
+/** Archives write −999.9 and 9999 where they know no height. */
+const [LOWEST_M, HIGHEST_M] = [-430, 6000];
+
 interface Circumstances {
   answers: WeatherAnswers;
   evidence: DateOrderEvidence;
   left: LeftOutList;
   station: string | null;
+  stands: StationPlace | null;
   lines: number;
 }
 
 function assemble(rows: Rows, columns: Columns, more: Circumstances): WeatherReading {
-  const { answers, evidence, left, station, lines } = more;
+  const { answers, evidence, left, station, stands, lines } = more;
   const order = evidence.order();
   const dayFirst = (answers.dateOrder ?? order ?? "dayFirst") === "dayFirst";
   const sure = (values: readonly number[]) => values.filter((value) => value !== DOUBTFUL);
@@ -231,6 +269,7 @@ function assemble(rows: Rows, columns: Columns, more: Circumstances): WeatherRea
     problem: null,
     kind: "CSV",
     station,
+    stands,
     lines,
     lows: countKnown(record.minTempC),
     highs: countKnown(record.maxTempC),

@@ -112,6 +112,7 @@ export function ghcnDailyReader() {
       problem: null,
       kind: "GHCN-Daily",
       station,
+      stands: null,
       lines,
       lows: countKnown(record.minTempC),
       highs: countKnown(record.maxTempC),

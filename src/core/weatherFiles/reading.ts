@@ -27,6 +27,14 @@ export interface LeftOut {
   lines: readonly number[];
 }
 
+/** Where a station stands. */
+export interface StationPlace {
+  latitudeDeg: number;
+  longitudeDeg: number;
+  /** Null where the file does not say. */
+  elevationM: number | null;
+}
+
 /** What came of reading a weather file. */
 export interface WeatherReading {
   /** Null when nothing could be used; `problem` says why. */
@@ -35,6 +43,8 @@ export interface WeatherReading {
   kind: "GHCN-Daily" | "CSV" | null;
   /** The station as the file names it. */
   station: string | null;
+  /** Where it stands, as far as the file says. */
+  stands: StationPlace | null;
   lines: number;
   /** Days with a low, with a high, with an amount of rain. */
   lows: number;
@@ -83,6 +93,7 @@ export function unusable(problem: Fact, kind: WeatherReading["kind"], lines = 0)
     problem,
     kind,
     station: null,
+    stands: null,
     lines,
     lows: 0,
     highs: 0,

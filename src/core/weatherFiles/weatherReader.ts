@@ -1,3 +1,5 @@
+import { columnsFrom } from "./csvColumns";
+import { cellsOf, delimiterOf, linesOf } from "./csvLines";
 import { csvReader } from "./csvReader";
 import { ghcnDailyReader, isGhcnDailyLine } from "./ghcnDaily";
 import { unusable, type WeatherAnswers, type WeatherReader, type WeatherReading } from "./reading";
@@ -69,6 +71,16 @@ export function weatherReader(answers: WeatherAnswers = {}): WeatherReader {
       return kind === "ghcn" ? ghcn.finish() : csv.finish();
     },
   };
+}
+
+/** Whether a text begins as a daily record does, so far as its head tells. */
+export function looksLikeRecord(head: string): boolean {
+  const lines = linesOf(head.replace(/^\ufeff/, "")).filter((line) => !line.startsWith("#"));
+  const [first = ""] = lines;
+  if (isGhcnDailyLine(first)) return true;
+  const { at } = columnsFrom(cellsOf(first, delimiterOf(lines)).cells);
+  const isDated = at.date !== undefined || at.year !== undefined;
+  return isDated && at.minTemp !== undefined && at.maxTemp !== undefined;
 }
 
 /** Reads a whole text at once. */

@@ -12,5 +12,5 @@ export function writeWeatherCsv(record: DailyRecord): string {
     tenth(low),
     tenth(record.precipitationMm[index]),
   ]);
-  return `${Papa.unparse({ fields: ["date", "tmax_c", "tmin_c", "precip_mm"], data }, { newline: "\r\n" })}\r\n`;
+  return `\uFEFF${Papa.unparse({ fields: ["date", "tmax_c", "tmin_c", "precip_mm"], data }, { newline: "\r\n" })}\r\n`;
 }

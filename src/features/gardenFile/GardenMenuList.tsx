@@ -4,14 +4,9 @@ import Divider from "@mui/material/Divider";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import type { Garden } from "@/core/garden";
+import { canShareFiles } from "@/ui/share";
 import { setView } from "@/ui/viewState";
-import {
-  saveBedsMap,
-  saveCalendarFile,
-  saveGardenFile,
-  savePlantingsTable,
-  saveTasksTable,
-} from "./gardenFiles";
+import { saveBedsMap, saveGardenFile, savePlantingsTable, saveTasksTable } from "./gardenFiles";
 import {
   chooseBedsMap,
   chooseFileToJoin,
@@ -20,6 +15,7 @@ import {
   startAfresh,
 } from "./gardenTaken";
 import { gardenFile as say } from "@/words/en/gardenFile";
+import { keeping as keepingSay } from "@/words/en/keeping";
 import { joining as joiningSay } from "@/words/en/joining";
 
 interface Props {
@@ -38,7 +34,7 @@ export default function GardenMenuList({ anchor, garden, onClose, onRename }: Pr
   const addBeds = () => setView({ addingBeds: true });
   return (
     <Menu anchorEl={anchor} open onClose={onClose}>
-      <MenuItem onClick={choose(() => void saveCalendarFile(garden))}>
+      <MenuItem onClick={choose(() => setView({ keeping: "calendar" }))}>
         {say.saveCalendarIcs}
       </MenuItem>
       <MenuItem onClick={choose(() => void savePlantingsTable(garden))}>
@@ -50,6 +46,14 @@ export default function GardenMenuList({ anchor, garden, onClose, onRename }: Pr
       </MenuItem>
       <Divider />
       <MenuItem onClick={choose(() => void saveGardenFile(garden))}>{say.saveGardenFile}</MenuItem>
+      {canShareFiles() && (
+        <MenuItem onClick={choose(() => setView({ keeping: "share" }))}>
+          {keepingSay.shareGarden}
+        </MenuItem>
+      )}
+      <MenuItem onClick={choose(() => setView({ keeping: "backups" }))}>
+        {keepingSay.backups}
+      </MenuItem>
       <MenuItem onClick={choose(chooseGardenFile)}>{say.importAGardenFile}</MenuItem>
       <MenuItem onClick={choose(chooseFileToJoin)}>{joiningSay.joinAnotherDevicesFile}</MenuItem>
       <MenuItem onClick={choose(chooseBedsMap)}>{say.importBedsFromAMapGeojson}</MenuItem>

@@ -1,4 +1,3 @@
-import { MS_PER_DAY } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { siteFor } from "@/core/plantings";
 import type { Site } from "@/core/growth";
@@ -8,6 +7,7 @@ import { tell } from "@/ui/viewState";
 import { localWording } from "@/words";
 import { fileWords } from "@/words/fileWords";
 import { imports as say } from "@/words/en/imports";
+import { rememberSaved } from "./backups/saved";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 const workersPart = whenNeeded(() => import("@/workers/index"));
@@ -15,10 +15,16 @@ const tasksPart = whenNeeded(() => import("@/core/tasks"));
 
 /** Saves the garden as a file. */
 export async function saveGardenFile(garden: Garden): Promise<void> {
-  const { writeGardenFile } = await formatsPart();
-  const text = writeGardenFile(await withHistory(garden));
+  const text = await gardenFileText(garden);
   downloadText(`${fileName(garden)}.garden.json`, "application/json", text);
+  await rememberSaved();
   tell(say.gardenFileSaved);
+}
+
+/** The garden as its file has it. */
+export async function gardenFileText(garden: Garden): Promise<string> {
+  const { writeGardenFile } = await formatsPart();
+  return writeGardenFile(await withHistory(garden));
 }
 
 /** With what another device needs to join its own changes; as it is where that cannot be had now. */
@@ -31,32 +37,15 @@ async function withHistory(garden: Garden): Promise<Garden> {
   return { ...garden, history };
 }
 
-/** Saves the plan for a phone's calendar. */
-export async function saveCalendarFile(garden: Garden): Promise<void> {
-  const site = siteFor(garden);
-  if (!site) return tell(say.setYourLocationFirstWithoutItThere, "refused");
-  const { writeCalendarFile } = await formatsPart();
-  const stampDay = Math.floor(Date.now() / MS_PER_DAY);
-  const text = await writeCalendarFile(
-    site,
-    garden,
-    stampDay,
-    wordsOf(garden),
-    await aheadOf(garden, site),
-  );
-  downloadText(`${fileName(garden)}.ics`, "text/calendar", text);
-  tell(say.calendarFileSavedOpenItOnYourPhone);
-}
-
 /** What the next two weeks ask for, beside the whole plan. */
-async function aheadOf(garden: Garden, site: Site) {
+export async function aheadOf(garden: Garden, site: Site) {
   const { tasksAhead } = await tasksPart();
   return tasksAhead(site, garden, todayOf(garden), AHEAD_DAYS);
 }
 
 const AHEAD_DAYS = 14;
 
-function wordsOf({ settings }: Garden) {
+export function wordsOf({ settings }: Garden) {
   return fileWords(localWording(settings.units));
 }
 
@@ -92,6 +81,6 @@ export async function saveBedsMap(garden: Garden): Promise<void> {
   tell(say.bedsSavedForMaps);
 }
 
-function fileName(garden: Garden): string {
+export function fileName(garden: Garden): string {
   return garden.head.name.replace(/[^\p{L}\p{N} _-]/gu, "").trim() || "garden";
 }

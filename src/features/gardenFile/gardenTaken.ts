@@ -36,14 +36,17 @@ export async function takeBeds({ plot, beds, shelters, left }: BedsRead): Promis
   return done;
 }
 
+/** Devices that share texts only send a garden as one. */
+const GARDEN_FILES = ".json,.txt,application/json,text/plain";
+
 /** Lets the grower choose a garden file and imports it. */
 export function chooseGardenFile(): void {
-  chooseFile(".json,application/json", (file) => setView({ importing: { file, kind: "garden" } }));
+  chooseFile(GARDEN_FILES, (file) => setView({ importing: { file, kind: "garden" } }));
 }
 
 /** Lets the grower choose another device's file of this garden and joins the two. */
 export function chooseFileToJoin(): void {
-  chooseFile(".json,application/json", (file) => setView({ importing: { file, kind: "join" } }));
+  chooseFile(GARDEN_FILES, (file) => setView({ importing: { file, kind: "join" } }));
 }
 
 /** Lets the grower choose a map of beds and takes them in. */

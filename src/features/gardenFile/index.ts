@@ -1,4 +1,5 @@
 export { GardenMenu } from "./GardenMenu";
 export { Waiting } from "./Waiting";
-export { saveCalendarFile, saveGardenFile, savePlantingsTable } from "./gardenFiles";
+export { saveGardenFile, savePlantingsTable } from "./gardenFiles";
 export { chooseGardenFile, loadDemoGarden } from "./gardenTaken";
+export { useDroppedFiles } from "./useDroppedFiles";

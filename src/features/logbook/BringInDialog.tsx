@@ -4,7 +4,7 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { useMemo, useState } from "react";
+import { useEffect, useEffectEvent, useMemo, useState } from "react";
 import {
   broughtIn,
   columnsByName,
@@ -23,7 +23,7 @@ import type { Told } from "@/core/facts";
 import type { Garden } from "@/core/garden";
 import { siteFor } from "@/core/plantings";
 import { gardenStore } from "@/store";
-import { FileButton, FormDialog } from "@/ui/inputs";
+import { FileButton, FormDialog, textOf } from "@/ui/inputs";
 import { tell } from "@/ui/viewState";
 import { told, useWording } from "@/ui/wording";
 import { bringIn as say, tableFields, tableKinds } from "@/words/en/bringIn";
@@ -32,28 +32,35 @@ import "@/words/en/facts/bringIn";
 interface Props {
   garden: Garden;
   today: DayNumber;
+  /** The table, where it was chosen already. */
+  file: File | null;
   onClose: () => void;
 }
 
 /** A table of the grower's own: its columns matched, what it would bring looked at, and brought in. */
-export default function BringInDialog({ garden, today, onClose }: Props) {
+export default function BringInDialog({ garden, today, file, onClose }: Props) {
   const wording = useWording();
   const [table, setTable] = useState<(Table & { name: string }) | null>(null);
   const [kind, setKind] = useState<TableKind>("harvests");
   const [columns, setColumns] = useState<Columns>({});
   const [refusal, setRefusal] = useState<Told>("");
-  const choose = async (file: File) => {
-    const read = readTable(await file.text());
+  const take = (text: string, name: string) => {
+    const read = readTable(text);
     if ("problem" in read) {
       setTable(null);
       return setRefusal(read.problem);
     }
     const found = kindByName(read.headings) ?? kind;
     setRefusal("");
-    setTable({ ...read, name: file.name });
+    setTable({ ...read, name });
     setKind(found);
     setColumns(columnsByName(found, read.headings));
   };
+  const choose = async (chosen: File) => take(await textOf(chosen), chosen.name);
+  const takeFirst = useEffectEvent(take);
+  useEffect(() => {
+    if (file) void textOf(file).then((text) => takeFirst(text, file.name));
+  }, [file]);
   const site = siteFor(garden);
   const { needed, also } = FIELDS_OF[kind];
   const missing = needed.filter((field) => columns[field] === undefined);

@@ -2,18 +2,33 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
 import Table from "@mui/material/Table";
 import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
+import TableSortLabel from "@mui/material/TableSortLabel";
+import {
+  getCoreRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type ColumnDef,
+  type Row,
+  type RowSelectionState,
+  type SortingState,
+  type VisibilityState,
+} from "@tanstack/react-table";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import { flushSync } from "react-dom";
 import type { DayNumber } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
+import { useOneTabStop } from "@/ui/oneTabStop";
 import { useWording } from "@/ui/wording";
+import { COLUMN_WIDTHS, LOG_COLUMNS } from "./logColumns";
 import type { LogRow } from "./rows";
+import { TableTools } from "./TableTools";
 import { logbook as say } from "@/words/en/logbook";
 
 interface Props {
@@ -22,29 +37,43 @@ interface Props {
   /** What scrolls around the table; null until it is there. */
   scroller: HTMLElement | null;
   onEdit: (entry: LogEntry) => void;
-  onRemove: (row: LogRow) => void;
+  onRemove: (rows: LogRow[]) => void;
 }
 
 /** A row's height before it is measured, and rows drawn beyond the screen. */
 const USUAL_ROW_PX = 48;
 const OVERSCAN = 12;
-const COLUMNS = [
-  { title: say.day, width: { md: 104, lg: 124 } },
-  { title: say.item, width: { md: 100, lg: 124 } },
-  { title: say.crop, width: "20%" },
-  { title: say.where, width: "12%" },
-  { title: say.howMuch, width: "13%" },
-  { title: say.note, width: "auto" },
-] as const;
 /** The titles stay over their columns, at the very top: over the padding of what scrolls. */
 const STICKY = { position: "sticky", top: "-14px", zIndex: 1, bgcolor: "var(--paper)" } as const;
 const CELL = { fontSize: 15, py: 0.75, px: 1, borderColor: "var(--line)" } as const;
+/** A box to mark a row by, as large as a finger within a narrow column. */
+const MARK = {
+  p: 0,
+  "& > .MuiCheckbox-root": { m: "-2px -2px -2px -11px", minWidth: 44, minHeight: 44 },
+} as const;
 /** On a phone a row stands as a small block instead of running out of the screen. */
 const NARROW = { display: { xs: "block", md: "table-cell" }, border: { xs: 0, md: undefined } };
 
 /** The entries, the latest first; of thousands only those are drawn that are on the screen. */
-export function LogTable({ rows, today, scroller, onEdit, onRemove }: Props) {
-  const wording = useWording();
+export function LogTable({ rows: unsorted, today, scroller, onEdit, onRemove }: Props) {
+  const [sorting, setSorting] = useState<SortingState>([]);
+  const [columnVisibility, setColumnVisibility] = useState<VisibilityState>({});
+  const [rowSelection, setRowSelection] = useState<RowSelectionState>({});
+  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by a compiler
+  const model = useReactTable({
+    data: unsorted as LogRow[],
+    columns: LOG_COLUMNS as ColumnDef<LogRow>[],
+    state: { sorting, columnVisibility, rowSelection },
+    onSortingChange: setSorting,
+    onColumnVisibilityChange: setColumnVisibility,
+    onRowSelectionChange: setRowSelection,
+    getRowId: (row) => row.key,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+  const rows = model.getRowModel().rows;
+  const body = useRef<HTMLTableSectionElement>(null);
+  useOneTabStop(body, "tr");
   const table = useRef<HTMLTableElement>(null);
   const [offsetPx, setOffsetPx] = useState(0);
   // What stands over the table is as high as the words in it.
@@ -55,62 +84,91 @@ export function LogTable({ rows, today, scroller, onEdit, onRemove }: Props) {
     setOffsetPx(top + scroller.scrollTop);
   }, [scroller, rows.length]);
   const printing = usePrinting();
-  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by a compiler
   const virtualizer = useVirtualizer({
     count: rows.length,
     getScrollElement: () => scroller,
     estimateSize: () => USUAL_ROW_PX,
-    getItemKey: (index) => rows[index]?.key ?? index,
+    getItemKey: (index) => rows[index]?.id ?? index,
     overscan: OVERSCAN,
     scrollMargin: offsetPx,
   });
   if (rows.length === 0) {
     return <Box sx={{ mt: 2, fontSize: 16 }}>{say.noMatchingEntries}</Box>;
   }
+  const shownColumns = model
+    .getVisibleLeafColumns()
+    .map(({ id }) => id)
+    .join(" ");
   const drawn = virtualizer.getVirtualItems();
-  const shown = printing ? rows.map((row, index) => ({ index, key: row.key })) : drawn;
+  const shown = printing ? rows.map((row, index) => ({ index, key: row.id })) : drawn;
   const before = (drawn[0]?.start ?? offsetPx) - offsetPx;
   const after = virtualizer.getTotalSize() - ((drawn.at(-1)?.end ?? offsetPx) - offsetPx);
   return (
-    <Table
-      ref={table}
-      size="small"
-      aria-label={say.entries}
-      aria-rowcount={rows.length + 1}
-      sx={{
-        mt: 1.5,
-        display: { xs: "block", md: "table" },
-        // Other rows come as one scrolls: the columns stay where they are.
-        tableLayout: "fixed",
-      }}
-    >
-      <TableHead sx={{ display: { xs: "none", md: "table-header-group" } }}>
-        <TableRow aria-rowindex={1}>
-          {COLUMNS.map(({ title, width }) => (
-            <TableCell key={title} sx={{ ...CELL, ...STICKY, width, fontWeight: 700 }}>
-              {title}
-            </TableCell>
-          ))}
-          <TableCell component="td" sx={{ ...CELL, ...STICKY, width: { md: 96, lg: 164 } }} />
-        </TableRow>
-      </TableHead>
-      <TableBody sx={{ display: { xs: "block", md: "table-row-group" } }}>
-        {!printing && <Space heightPx={before} />}
-        {shown.map(({ index, key }) => {
-          const row = rows[index];
-          return (
-            row && (
-              <EntryRow
-                key={key}
-                {...{ row, index, wording, today, onEdit, onRemove }}
-                measure={virtualizer.measureElement}
+    <>
+      <TableTools table={model} onRemove={onRemove} />
+      <Table
+        ref={table}
+        size="small"
+        aria-label={say.entries}
+        aria-rowcount={rows.length + 1}
+        sx={{
+          mt: 1.5,
+          display: { xs: "block", md: "table" },
+          // Other rows come as one scrolls: the columns stay where they are.
+          tableLayout: "fixed",
+        }}
+      >
+        <TableHead sx={{ display: { xs: "none", md: "table-header-group" } }}>
+          <TableRow aria-rowindex={1}>
+            <TableCell sx={{ ...CELL, ...STICKY, ...MARK, width: 40 }}>
+              <Checkbox
+                checked={model.getIsAllRowsSelected()}
+                indeterminate={model.getIsSomeRowsSelected()}
+                onChange={model.getToggleAllRowsSelectedHandler()}
+                slotProps={{ input: { "aria-label": say.chooseAll } }}
               />
-            )
-          );
-        })}
-        {!printing && <Space heightPx={after} />}
-      </TableBody>
-    </Table>
+            </TableCell>
+            {model.getFlatHeaders().map(({ column }) => {
+              const way = column.getIsSorted();
+              return (
+                <TableCell
+                  key={column.id}
+                  sortDirection={way}
+                  sx={{ ...CELL, ...STICKY, width: COLUMN_WIDTHS[column.id], fontWeight: 700 }}
+                >
+                  <TableSortLabel
+                    active={way !== false}
+                    direction={way || column.getFirstSortDir()}
+                    onClick={column.getToggleSortingHandler()}
+                  >
+                    {String(column.columnDef.header)}
+                  </TableSortLabel>
+                </TableCell>
+              );
+            })}
+            <TableCell component="td" sx={{ ...CELL, ...STICKY, width: { md: 96, lg: 164 } }} />
+          </TableRow>
+        </TableHead>
+        <TableBody ref={body} sx={{ display: { xs: "block", md: "table-row-group" } }}>
+          {!printing && <Space heightPx={before} />}
+          {shown.map(({ index, key }) => {
+            const row = rows[index];
+            return (
+              row && (
+                <EntryRow
+                  key={key}
+                  {...{ row, index, today, onEdit, onRemove }}
+                  isChosen={row.getIsSelected()}
+                  columns={shownColumns}
+                  measure={virtualizer.measureElement}
+                />
+              )
+            );
+          })}
+          {!printing && <Space heightPx={after} />}
+        </TableBody>
+      </Table>
+    </>
   );
 }
 
@@ -137,7 +195,7 @@ function Space({ heightPx }: { heightPx: number }) {
     <Box component="tr" aria-hidden sx={{ display: { xs: "block", md: "table-row" } }}>
       <Box
         component="td"
-        colSpan={7}
+        colSpan={8}
         style={{ height: heightPx }}
         sx={{ p: 0, border: 0, display: { xs: "block", md: "table-cell" } }}
       />
@@ -146,15 +204,21 @@ function Space({ heightPx }: { heightPx: number }) {
 }
 
 interface RowProps extends Omit<Props, "rows" | "scroller"> {
-  row: LogRow;
+  row: Row<LogRow>;
+  isChosen: boolean;
+  /** Which columns are shown, by their names: what changes it draws the row anew. */
+  columns: string;
   /** Its place among all, from 0. */
   index: number;
   measure: (element: Element | null) => void;
 }
 
-function EntryRow({ row, index, today, measure, onEdit, onRemove }: RowProps) {
+function EntryRow({ row: chosen, isChosen, columns, index, today, measure, ...rest }: RowProps) {
   const wording = useWording();
+  const { onEdit, onRemove } = rest;
+  const { original: row } = chosen;
   const { entry } = row;
+  const shows = (column: string) => columns.split(" ").includes(column);
   const name = `${row.kind} ${row.subject || row.place}, ${wording.shortDate(row.day)}`;
   const days = today - row.day;
   return (
@@ -168,6 +232,13 @@ function EntryRow({ row, index, today, measure, onEdit, onRemove }: RowProps) {
         py: { xs: 0.75, md: 0 },
       }}
     >
+      <TableCell sx={{ ...CELL, ...NARROW, ...MARK, float: { xs: "left", md: "none" } }}>
+        <Checkbox
+          checked={isChosen}
+          onChange={chosen.getToggleSelectedHandler()}
+          slotProps={{ input: { "aria-label": say.choose({ name }) } }}
+        />
+      </TableCell>
       <TableCell
         component="th"
         scope="row"
@@ -177,22 +248,30 @@ function EntryRow({ row, index, today, measure, onEdit, onRemove }: RowProps) {
       >
         {wording.narrowDate(row.day)}
       </TableCell>
-      <TableCell sx={{ ...CELL, ...NARROW, fontWeight: 600 }}>{row.kind}</TableCell>
-      <TableCell sx={{ ...CELL, ...NARROW }}>{row.subject}</TableCell>
-      <TableCell sx={{ ...CELL, ...NARROW }}>
-        {row.place === row.subject ? "" : row.place}
-      </TableCell>
-      <TableCell className="tabular" sx={{ ...CELL, ...NARROW }}>
-        {row.amount}
-      </TableCell>
-      <TableCell sx={{ ...CELL, ...NARROW, color: "var(--ash-text)", overflowWrap: "anywhere" }}>
-        {row.note}
-        {row.writer !== "" && (
-          <Box component="span" sx={{ display: "block", fontSize: 13.5 }}>
-            {say.writtenOn({ writer: row.writer })}
-          </Box>
-        )}
-      </TableCell>
+      {shows("kind") && (
+        <TableCell sx={{ ...CELL, ...NARROW, fontWeight: 600 }}>{row.kind}</TableCell>
+      )}
+      {shows("subject") && <TableCell sx={{ ...CELL, ...NARROW }}>{row.subject}</TableCell>}
+      {shows("place") && (
+        <TableCell sx={{ ...CELL, ...NARROW }}>
+          {row.place === row.subject ? "" : row.place}
+        </TableCell>
+      )}
+      {shows("amount") && (
+        <TableCell className="tabular" sx={{ ...CELL, ...NARROW }}>
+          {row.amount}
+        </TableCell>
+      )}
+      {shows("note") && (
+        <TableCell sx={{ ...CELL, ...NARROW, color: "var(--ash-text)", overflowWrap: "anywhere" }}>
+          {row.note}
+          {row.writer !== "" && (
+            <Box component="span" sx={{ display: "block", fontSize: 13.5 }}>
+              {say.writtenOn({ writer: row.writer })}
+            </Box>
+          )}
+        </TableCell>
+      )}
       <TableCell
         sx={{
           ...CELL,
@@ -215,7 +294,7 @@ function EntryRow({ row, index, today, measure, onEdit, onRemove }: RowProps) {
           size="small"
           color="inherit"
           aria-label={say.remove2({ name })}
-          onClick={() => onRemove(row)}
+          onClick={() => onRemove([row])}
         >
           {say.remove}
         </Button>

@@ -7,6 +7,8 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useDeferredValue, useMemo, useState } from "react";
 import { dayNumber, isIsoDate } from "@/core/calendar";
+import type { CommandCall } from "@/core/commands";
+import { fact } from "@/core/facts";
 import type { LogEntry } from "@/core/log";
 import { gardenStore, useToday, useGarden, whenNeeded } from "@/store";
 import { downloadText } from "@/ui/download";
@@ -35,7 +37,7 @@ export function LogbookView() {
   const setFilter = (some: Partial<LogFilter>) => setView({ logFilter: { ...filter, ...some } });
   const [scroller, setScroller] = useState<HTMLElement | null>(null);
   const [editing, setEditing] = useState<LogEntry | null>(null);
-  const [isBringing, setBringing] = useState(false);
+  const bringing = useView((state) => state.bringing);
   const all = useMemo(() => logRows(garden, wording), [garden, wording]);
   const kinds = useMemo(() => [...new Set(all.map((row) => row.kind))].sort(), [all]);
   // Of thousands of entries all words are read: the field goes before the list.
@@ -51,12 +53,21 @@ export function LogbookView() {
     [all, looked, kind, from, until],
   );
   const picked = pickedIn(rows);
-  const remove = async (row: LogRow) => {
-    const done =
-      row.thermometerDayId === null
-        ? await gardenStore().dispatch("log.remove", { ids: [row.key] })
-        : await gardenStore().dispatch("thermometer.remove", { ids: [row.thermometerDayId] });
-    if (done.ok) tell(say.entryRemoved, "done", true);
+  const remove = async (gone: readonly LogRow[]) => {
+    const nights = gone.flatMap(({ thermometerDayId }) => thermometerDayId ?? []);
+    const ids = gone.flatMap(({ key, entry }) => (entry ? [key] : []));
+    const calls: CommandCall[] = [
+      ...(ids.length > 0 ? [{ name: "log.remove" as const, input: { ids } }] : []),
+      ...(nights.length > 0
+        ? [{ name: "thermometer.remove" as const, input: { ids: nights } }]
+        : []),
+    ];
+    const label =
+      gone.length === 1
+        ? fact("commands.removingAnEntry")
+        : fact("commands.removingEntries", { idsCount: gone.length });
+    const done = await gardenStore().dispatchAll(calls, label);
+    if (done.ok) tell(say.entriesRemoved({ count: gone.length }), "done", true);
     else tellRefusal(done);
   };
   const save = async () => {
@@ -96,7 +107,11 @@ export function LogbookView() {
         >
           {say.saveCsv}
         </Button>
-        <Button color="inherit" variant="outlined" onClick={() => setBringing(true)}>
+        <Button
+          color="inherit"
+          variant="outlined"
+          onClick={() => setView({ bringing: { file: null } })}
+        >
           {say.bringInATable}
         </Button>
         <Button variant="contained" size="large" onClick={() => setView({ logging: "" })}>
@@ -159,12 +174,17 @@ export function LogbookView() {
             today={today}
             scroller={scroller}
             onEdit={setEditing}
-            onRemove={(row) => void remove(row)}
+            onRemove={(gone) => void remove(gone)}
           />
         </>
       )}
-      {isBringing && (
-        <BringInDialog garden={garden} today={today} onClose={() => setBringing(false)} />
+      {bringing && (
+        <BringInDialog
+          garden={garden}
+          today={today}
+          file={bringing.file}
+          onClose={() => setView({ bringing: null })}
+        />
       )}
       {editing && (
         <EntryDialog

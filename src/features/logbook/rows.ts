@@ -17,6 +17,8 @@ export interface LogRow {
   readonly subject: string;
   readonly place: string;
   readonly amount: string;
+  /** The amount as the number that it is sorted by: grams, else a count, a share or °C; 0 without one. */
+  readonly size: number;
   readonly note: string;
   /** Which device wrote it, and who used that; empty where nobody said. */
   readonly writer: string;
@@ -70,6 +72,27 @@ class EntryRow implements LogRow {
   get amount(): string {
     return amountWords(this.entry, this.wording);
   }
+  get size(): number {
+    const { what } = this.entry;
+    switch (what.kind) {
+      case "harvested":
+        return what.grams ?? what.count ?? 0;
+      case "taken":
+        return what.grams;
+      case "sown":
+        return what.seeds ?? 0;
+      case "emerged":
+        return what.up ?? 0;
+      case "plantedOut":
+        return what.plants ?? 0;
+      case "lost":
+        return what.share;
+      case "temperature":
+        return what.tempC;
+      default:
+        return 0;
+    }
+  }
   get note(): string {
     return this.entry.note;
   }
@@ -98,6 +121,7 @@ function nightRow(garden: Garden, night: ThermometerDay, wording: LocalWording):
       temperature: wording.temperature(night.insideMinC, 1),
       temperature2: wording.temperature(night.outsideMinC, 1),
     }),
+    size: night.insideMinC,
     note: "",
     writer: "",
     entry: null,

@@ -14,12 +14,16 @@ import { varietyOf, type Crop } from "@/core/crops";
 import { cropsOf } from "@/core/garden";
 import { isSpent, lotSprouting, seedsIn, type SeedLot } from "@/core/seedBox";
 import { seedFact } from "@/core/plantings";
+import { whenNeeded } from "@/store";
+import { downloadText } from "@/ui/download";
 import { lazyPart } from "@/ui/frame/index";
 import type { SectionProps } from "@/ui/section";
+import { tell } from "@/ui/viewState";
 import { seedBox as say } from "@/words/en/seedBox";
 import { useWording, told, type LocalWording } from "@/ui/wording";
 import "@/words/en/facts/plantings";
 
+const formatsPart = whenNeeded(() => import("@/core/formats"));
 const LotDialog = lazyPart(() => import("./LotDialog"));
 
 /** What seed is there, how old, how well it sprouts, how thick to sow it. */
@@ -33,15 +37,26 @@ export default function SeedBoxSection(props: SectionProps) {
       return crop ? [{ lot, crop }] : [];
     })
     .sort((a, b) => a.crop.name.localeCompare(b.crop.name) || a.lot.packedYear - b.lot.packedYear);
+  const save = async () => {
+    const { writeSeedBoxCsv } = await formatsPart();
+    const name = say.seedBoxCsv({ head: garden.head.name });
+    downloadText(name, "text/csv", writeSeedBoxCsv(garden));
+    tell(say.seedBoxSaved);
+  };
   const cell = { px: 1, py: 0.75, fontSize: 15, borderColor: "var(--line)" };
   return (
     <>
-      <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", mb: 1 }}>
-        <Box sx={{ flex: 1, color: "var(--ash-text)", fontSize: 15 }}>
+      <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", mb: 1, flexWrap: "wrap" }}>
+        <Box sx={{ flex: 1, minWidth: 220, color: "var(--ash-text)", fontSize: 15 }}>
           {lots.length === 0
             ? say.noSeedYetAddWhatYouHaveAndThePlan
             : say.oldSeedIsRatedByItsCropsUsualAging}
         </Box>
+        {lots.length > 0 && (
+          <Button color="inherit" variant="outlined" onClick={() => void save()}>
+            {say.saveCsv}
+          </Button>
+        )}
         <Button
           variant={lots.length === 0 ? "contained" : "outlined"}
           startIcon={<AddIcon />}

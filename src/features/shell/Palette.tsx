@@ -24,7 +24,6 @@ import { useWording } from "@/ui/wording";
 import {
   chooseGardenFile,
   loadDemoGarden,
-  saveCalendarFile,
   saveGardenFile,
   savePlantingsTable,
 } from "@/features/gardenFile";
@@ -32,6 +31,7 @@ import { readDate } from "./readDate";
 import { redo, undo } from "./steps";
 import { logbookSections as pages } from "@/words/en/logbookSections";
 import { shell as say } from "@/words/en/shell";
+import { help as helpSay } from "@/words/en/help";
 import { settings as settingsSay } from "@/words/en/settings";
 
 const PLACE_SECTIONS: readonly { label: string; section: PlaceSection }[] = [
@@ -262,7 +262,7 @@ function useActions(): Action[] {
       {
         label: settingsSay.saveCalendarFileIcs,
         group: settingsSay.commands,
-        run: () => void saveCalendarFile(garden),
+        run: () => setView({ keeping: "calendar" }),
       },
       {
         label: settingsSay.savePlantingsAsASpreadsheetCsv,
@@ -274,11 +274,26 @@ function useActions(): Action[] {
         group: settingsSay.commands,
         run: () => void saveGardenFile(garden),
       },
+      {
+        label: settingsSay.backups,
+        group: settingsSay.commands,
+        run: () => setView({ keeping: "backups" }),
+      },
       { label: settingsSay.importAGardenFile, group: settingsSay.commands, run: chooseGardenFile },
       {
         label: settingsSay.openTheSampleGarden,
         group: settingsSay.commands,
         run: () => void loadDemoGarden(),
+      },
+      {
+        label: helpSay.helpAndKeys,
+        group: settingsSay.commands,
+        run: () => setView({ helping: "keys" }),
+      },
+      {
+        label: helpSay.takeTheTour,
+        group: settingsSay.commands,
+        run: () => setView({ tourStep: 0 }),
       },
       {
         label: say.settings,

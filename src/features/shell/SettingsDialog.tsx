@@ -5,20 +5,30 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import FormHelperText from "@mui/material/FormHelperText";
 import MenuItem from "@mui/material/MenuItem";
 import { useColorScheme } from "@mui/material/styles";
+import Switch from "@mui/material/Switch";
 import TextField from "@mui/material/TextField";
+import { useState } from "react";
 import { SIMULATED_STATION } from "@/core/garden";
 import { gardenStore, useGarden } from "@/store/index";
 import { ChoiceField, NumberField, useKeptFields, WordsField } from "@/ui/forms";
+import { areSingleKeysOn, setSingleKeys } from "@/ui/keys";
 import { DeviceSettings } from "./DeviceSettings";
 import { changeFrom, riskChoices, SettingsFieldsSchema, settingsFieldsOf } from "./settingsFields";
+import { help as helpSay } from "@/words/en/help";
 import { shell as say } from "@/words/en/shell";
 import { settings as settingsSay } from "@/words/en/settings";
 
 /** How this garden reckons and shows: kept with the garden, but for the look, which is the device's. */
 export default function SettingsDialog({ onClose }: { onClose: () => void }) {
   const settings = useGarden((state) => state.garden.settings);
+  const [keys, setKeys] = useState(areSingleKeysOn);
+  const keepKeys = (areOn: boolean) => {
+    if (setSingleKeys(areOn)) setKeys(areOn);
+  };
   const { mode, setMode } = useColorScheme();
   const { field } = useKeptFields(
     SettingsFieldsSchema,
@@ -73,6 +83,11 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
           label={settingsSay.weatherStationAddress}
           helperText={settingsSay.leaveEmptyForNoneIsASimulated({ SIMULATED_STATION })}
         />
+        <FormControlLabel
+          control={<Switch checked={keys} onChange={(_event, areOn) => keepKeys(areOn)} />}
+          label={helpSay.singleKeys}
+        />
+        <FormHelperText sx={{ mt: -1.5 }}>{helpSay.singleKeysHelp}</FormHelperText>
         <DeviceSettings />
       </DialogContent>
       <DialogActions>

@@ -31,8 +31,9 @@ import { SeasonRibbon } from "@/ui/ribbon/index";
 import { openAddress, useAddress } from "@/ui/address";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording, told } from "@/ui/wording";
-import { Waiting } from "@/features/gardenFile";
+import { useDroppedFiles, Waiting } from "@/features/gardenFile";
 import { useVersion } from "@/features/offline";
+import { Dialogs } from "./Dialogs";
 import { TopLine } from "./TopLine";
 import { tonightWords } from "./tonightWords";
 import { Trouble } from "./lazyTrouble";
@@ -46,20 +47,14 @@ import { shell as say } from "@/words/en/shell";
 const gardenTaken = whenNeeded(() => import("@/features/gardenFile/gardenTaken"));
 const PlantingInspector = lazyPart(() => import("@/features/planting/PlantingInspector"));
 const Welcome = lazyPart(() => import("@/features/gardenFile/Welcome"));
-const AddBedsDialog = lazyPart(() => import("./AddBedsDialog"));
-const ImportDialog = lazyPart(() => import("@/features/gardenFile/ImportDialog"));
-const JoinDialog = lazyPart(() => import("@/features/gardenFile/JoinDialog"));
-const GrowingNowDialog = lazyPart(() => import("@/features/growingNow/GrowingNowDialog"));
-const LogDialog = lazyPart(() => import("@/features/quickLog/LogDialog"));
 const SampleNotice = lazyPart(() => import("@/features/gardenFile/SampleNotice"));
-const Messages = lazyPart(() => import("./Messages"));
 const PracticeRibbon = lazyPart(() => import("./PracticeRibbon"));
 const RehearsedNotice = lazyPart(() => import("./RehearsedNotice"));
 const StorageNotice = lazyPart(() => import("@/features/gardenFile/StorageNotice"));
 const SetAsideNotice = lazyPart(() => import("@/features/gardenFile/SetAsideNotice"));
-const Palette = lazyPart(() => import("./Palette"));
+const BackupNotice = lazyPart(() => import("@/features/gardenFile/backups/BackupNotice"));
+const DropMark = lazyPart(() => import("@/features/gardenFile/DropMark"));
 const VersionNotice = lazyPart(() => import("@/features/offline/VersionNotice"));
-const SettingsDialog = lazyPart(() => import("./SettingsDialog"));
 
 const ENTRIES: readonly RailEntry[] = [
   { href: "/today", label: say.today, icon: <TodayIcon /> },
@@ -82,8 +77,6 @@ const HREFS = [
   "/logbook/trials",
   "/practise",
 ];
-
-const closeImport = () => setView({ importing: null });
 
 /** The frame around every view: top line, rail, inspector and season ribbon. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -116,19 +109,8 @@ async function openGarden(): Promise<void> {
 
 function OpenShell({ children }: { children: ReactNode }) {
   const { garden, site, isBehind } = useReckoned();
-  const {
-    dateInView,
-    selectedPlantingId,
-    sunBedId,
-    dragged,
-    paletteOpen,
-    settingsOpen,
-    addingBeds,
-    growingNow,
-    importing,
-    logging,
-    message,
-  } = useView();
+  const { dateInView, selectedPlantingId, sunBedId, dragged, backupDue } = useView();
+  const isDropping = useDroppedFiles();
   const practised = usePractised((state) => state.shown);
   const storageNotice = useGarden((state) => state.storageNotice);
   const setAside = useGarden((state) => state.setAside);
@@ -198,6 +180,7 @@ function OpenShell({ children }: { children: ReactNode }) {
               {isBehind && say.calculating}
             </Box>
             {pathname === "/today" && garden.head.sample && <SampleNotice />}
+            {pathname === "/today" && backupDue && <BackupNotice due={backupDue} garden={garden} />}
             {garden.rehearsed && <RehearsedNotice />}
             {storageNotice && <StorageNotice notice={told(storageNotice)} garden={garden} />}
             {(version === "newer" || version === "taken") && (
@@ -251,42 +234,8 @@ function OpenShell({ children }: { children: ReactNode }) {
           )
         }
       />
-      {paletteOpen && (
-        <Palette day={day} today={today} onClose={() => setView({ paletteOpen: false })} />
-      )}
-      {addingBeds && (
-        <AddBedsDialog garden={garden} onClose={() => setView({ addingBeds: false })} />
-      )}
-      {growingNow && site && (
-        <GrowingNowDialog
-          garden={garden}
-          site={site}
-          today={today}
-          {...growingNow}
-          onClose={() => setView({ growingNow: null })}
-        />
-      )}
-      {importing?.kind === "join" && <JoinDialog file={importing.file} onClose={closeImport} />}
-      {importing && importing.kind !== "join" && (
-        <ImportDialog
-          key={`${importing.file.name} ${importing.file.lastModified}`}
-          file={importing.file}
-          kind={importing.kind}
-          onClose={closeImport}
-        />
-      )}
-      {logging !== null && (
-        <LogDialog
-          garden={garden}
-          site={site}
-          day={day}
-          today={today}
-          startWith={logging}
-          onClose={() => setView({ logging: null })}
-        />
-      )}
-      {settingsOpen && <SettingsDialog onClose={() => setView({ settingsOpen: false })} />}
-      {message && <Messages message={message} />}
+      {isDropping && <DropMark />}
+      <Dialogs garden={garden} site={site} day={day} today={today} />
     </>
   );
 }

@@ -1,6 +1,7 @@
 "use client";
 
 import { memo } from "react";
+import HelpIcon from "@mui/icons-material/HelpOutlineOutlined";
 import RedoIcon from "@mui/icons-material/Redo";
 import SearchIcon from "@mui/icons-material/Search";
 import SettingsIcon from "@mui/icons-material/SettingsOutlined";
@@ -15,6 +16,7 @@ import { setView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { GardenMenu } from "@/features/gardenFile";
 import { redo, stepWords, undo } from "./steps";
+import { help as helpSay } from "@/words/en/help";
 import { shell as say } from "@/words/en/shell";
 import { useSentences } from "@/ui/wording";
 
@@ -154,6 +156,13 @@ export const TopLine = memo(function TopLine(props: Props) {
           sx={{ display: { xs: "none", sm: "inline-flex" } }}
         >
           <RedoIcon />
+        </IconButton>
+        <IconButton
+          aria-label={helpSay.helpAndKeys}
+          onClick={() => setView({ helping: "keys" })}
+          sx={{ display: { xs: "none", sm: "inline-flex" } }}
+        >
+          <HelpIcon />
         </IconButton>
         <IconButton aria-label={say.settings} onClick={() => setView({ settingsOpen: true })}>
           <SettingsIcon />

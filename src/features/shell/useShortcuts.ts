@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect } from "react";
+import { areSingleKeysOn } from "@/ui/keys";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { redo, undo } from "./steps";
 
@@ -19,7 +20,8 @@ export function useShortcuts(today: number): void {
         return;
       }
       if (isTyping(event.target) || useView.getState().paletteOpen) return;
-      const step = DATE_STEPS[event.key];
+      const areSingle = areSingleKeysOn();
+      const step = areSingle ? DATE_STEPS[event.key] : undefined;
       if (step !== undefined) {
         // Many keyboards have brackets only with AltGr (which counts as Ctrl and Alt) or Option.
         if (event.metaKey || (event.ctrlKey && !event.altKey)) return;
@@ -34,10 +36,15 @@ export function useShortcuts(today: number): void {
       } else if (control && key === "y") {
         event.preventDefault();
         void redo();
-      } else if (!control && key === "l") {
+      } else if (control || !areSingle) {
+        return;
+      } else if (key === "?") {
+        event.preventDefault();
+        setView({ helping: "keys" });
+      } else if (key === "l") {
         event.preventDefault();
         setView({ logging: "" });
-      } else if (!control && key === "t") {
+      } else if (key === "t") {
         setView({ dateInView: null });
       }
     };

@@ -14,6 +14,8 @@ import { tell } from "@/ui/viewState";
 import { shell as say } from "@/words/en/shell";
 
 const offlinePart = whenNeeded(() => import("@/features/offline/keepForOffline"));
+const savedPart = whenNeeded(() => import("@/features/gardenFile/backups/saved"));
+const copiesPart = whenNeeded(() => import("@/features/gardenFile/backups/copies"));
 const handedPart = whenNeeded(() => import("@/features/offline/handedFiles"));
 
 /** The first view is drawn and answers before anything else is fetched, ms. */
@@ -65,6 +67,8 @@ async function warmUp(prefetch: (href: string) => void, hrefs: readonly string[]
       .catch(() => undefined);
   await gardenStore().setAsideDamaged();
   await runWhenIdle(isFetching);
+  await (await savedPart()).remindOfBackup();
+  await (await copiesPart()).openCopies();
 }
 
 async function keptForOffline(): Promise<boolean> {

@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
+import { help as helpSay } from "@/words/en/help";
 import { ui as say } from "@/words/en/ui";
 
 interface Props {
@@ -45,6 +46,30 @@ export function FrameGrid({ top, rail, view, inspector, ribbon }: Props) {
         },
       }}
     >
+      <Box
+        component="a"
+        href="#view"
+        onClick={(event: React.MouseEvent) => {
+          event.preventDefault();
+          document.getElementById("view")?.focus();
+        }}
+        sx={{
+          position: "fixed",
+          top: 6,
+          left: 6,
+          zIndex: "tooltip",
+          px: 2,
+          py: 1,
+          bgcolor: "var(--paper)",
+          color: "var(--text)",
+          border: "2px solid var(--ember)",
+          borderRadius: 1,
+          // Seen only by who comes to it with the keys.
+          "&:not(:focus)": { transform: "translateY(-200%)" },
+        }}
+      >
+        {helpSay.skipToView}
+      </Box>
       <Box component="header" sx={{ gridArea: "top", borderBottom: "1px solid var(--line)" }}>
         {top}
       </Box>
@@ -61,6 +86,8 @@ export function FrameGrid({ top, rail, view, inspector, ribbon }: Props) {
       </Box>
       <Box
         component="main"
+        id="view"
+        tabIndex={-1}
         sx={{ gridArea: "view", minWidth: 0, minHeight: 0, overflow: "hidden" }}
       >
         {view}

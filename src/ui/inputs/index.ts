@@ -9,3 +9,4 @@ export { WaysOut } from "./WaysOut";
 export { SectionForm } from "./SectionForm";
 export { NumberInput } from "./NumberInput";
 export { readTyped, readTypedLength } from "./typedNumber";
+export { textOf } from "./textOf";

@@ -3,7 +3,7 @@ import { plural, table } from "../table";
 /** What is said while a table is brought in. */
 export const bringIn = table({
   title: "Bring in a table",
-  what: "A table as a spreadsheet saves it (CSV): harvests, sowings, temperatures, seed or plantings. Nothing is kept before you have seen what it would bring.",
+  what: "A table as a spreadsheet saves it (CSV): harvests, sowings, temperatures, seed, plantings or a whole log. Nothing is kept before you have seen what it would bring.",
   choose: "Choose a table (.csv)",
   kind: "It holds",
   columns: "Columns",
@@ -29,6 +29,7 @@ export const tableKinds = table({
   temperatures: "Temperatures",
   seeds: "Seed for the box",
   plantings: "Plantings",
+  log: "A log of all kinds of work",
 });
 
 export const tableFields = table({
@@ -40,10 +41,25 @@ export const tableFields = table({
   count: "count",
   seeds: "seeds",
   temperature: "temperature",
+  outside: "temperature outside",
   year: "year",
   amount: "amount",
   length: "length",
   from: "where it begins",
   method: "direct or transplanted",
   note: "note",
+  stage: "baby leaf or full size",
+  clearOn: "day it is cleared",
+  betweenRows: "distance between rows",
+  inRow: "distance in the row",
+  deed: "what was done",
+  outOf: "counted out of",
+  share: "share lost",
+  cause: "cause",
+  unit: "unit",
+  treated: "treated seed",
+  testedSeeds: "seeds tested",
+  sprouted: "germinated of them",
+  testedOn: "day of the test",
+  id: "Late Ember’s own number",
 });

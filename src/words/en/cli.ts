@@ -78,7 +78,11 @@ ember COMMAND --help tells more.
   thisGardenHasNoPlaceYetSoItsBeds:
     "This garden has no place yet, so its beds have no position on a map.",
   exportGardenFileAsIcsPlantingsCsv:
-    "export --garden FILE --as ics|plantings.csv|tasks.csv|log.csv|geojson",
+    "export --garden FILE --as ics|plantings.csv|tasks.csv|log.csv|seedbox.csv|geojson",
+  theCalendarFileBefore:
+    "the calendar file given out before: what changed is updated, what is gone cancelled",
+  alarmsWhereLatenessCosts: "alarms where being late costs something",
+  notACalendar: ({ path }: { path: string }) => `${path} is not an iCalendar file.`,
   thePlanAndTheTasksAheadAsACalendar:
     "the plan and the tasks ahead as a calendar or a table, the log as a table, the beds as GeoJSON",
   aGardenFile: "a garden file",

@@ -2,7 +2,7 @@ import { table } from "../table";
 
 /** What gardenFile says. */
 export const gardenFile = table({
-  saveCalendarIcs: "Save calendar (.ics)",
+  saveCalendarIcs: "Save calendar (.ics)…",
   savePlantingsCsv: "Save plantings (.csv)",
   saveTasksCsv: "Save tasks (.csv)",
   saveBedsForMapsGeojson: "Save beds for maps (.geojson)",

@@ -65,6 +65,9 @@ export const seedBox = table({
   n1Part: "1 part",
   parts2: ({ parts }: { parts: number }) => `${parts} parts`,
   seedOrderCsv: ({ head }: { head: string }) => `${head} seed order.csv`,
+  saveCsv: "Save (.csv)",
+  seedBoxCsv: ({ head }: { head: string }) => `${head} seed box.csv`,
+  seedBoxSaved: "Seed box saved.",
   seedOrderSaved: "Seed order saved.",
   nothingToSowInTheNextYearAdd:
     "Nothing to sow in the next year. Add plantings to the plan and the seed they need shows here.",

@@ -2,7 +2,7 @@
 
 import type { DayNumber } from "@/core/calendar";
 import { gardenStore, whenNeeded } from "@/store/index";
-import { FileButton } from "@/ui/inputs/index";
+import { FileButton, textOf } from "@/ui/inputs/index";
 import { tell } from "@/ui/viewState";
 import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
@@ -26,7 +26,7 @@ export function OutlookTableButton({ today, onProblem }: Props) {
     }
     const { readOutlookTable } = await weatherFilesPart();
     const source = file.name.replace(/[<>]/g, "").slice(0, 80) || say.aSpreadsheet;
-    const table = readOutlookTable(await file.text(), source, today);
+    const table = readOutlookTable(await textOf(file), source, today);
     if (!table.ok) return onProblem(say.importFailed({ problem: told(table.problem) }));
     const done = await gardenStore().dispatch("outlook.set", {
       id: "outlook",

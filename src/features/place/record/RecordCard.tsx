@@ -2,13 +2,12 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { useState } from "react";
 import { dailyRecordOf, lastDayOf, type WeatherRecord } from "@/core/climate";
 import { civilDate } from "@/core/calendar";
 import { gardenStore, whenNeeded } from "@/store/index";
 import { downloadText } from "@/ui/download";
 import { lazyPart } from "@/ui/frame/index";
-import { tell, tellRefusal } from "@/ui/viewState";
+import { setView, tell, tellRefusal, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { place as say } from "@/words/en/place";
 
@@ -22,7 +21,7 @@ interface Props {
 
 /** The daily record of the garden: what it is, another in its place, out again as a file. */
 export function RecordCard({ record }: Props) {
-  const [reading, setReading] = useState(false);
+  const reading = useView((state) => state.readingRecord);
   return (
     <Box sx={{ display: "grid", gap: 1.25, justifyItems: "start" }}>
       {record ? (
@@ -36,13 +35,15 @@ export function RecordCard({ record }: Props) {
           variant="outlined"
           color="inherit"
           size="small"
-          onClick={() => setReading(true)}
+          onClick={() => setView({ readingRecord: { file: null } })}
         >
           {record ? say.importAnother : say.importARecord}
         </Button>
         {record && <RecordActions record={record} />}
       </Box>
-      {reading && <RecordDialog onClose={() => setReading(false)} />}
+      {reading && (
+        <RecordDialog file={reading.file} onClose={() => setView({ readingRecord: null })} />
+      )}
     </Box>
   );
 }

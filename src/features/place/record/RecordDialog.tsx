@@ -9,7 +9,7 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import LinearProgress from "@mui/material/LinearProgress";
 import TextField from "@mui/material/TextField";
-import { useState } from "react";
+import { useEffect, useEffectEvent, useState } from "react";
 import { isoDate } from "@/core/calendar";
 import { recordInTenths } from "@/core/climate";
 import type { WeatherReading } from "@/core/weatherFiles";
@@ -22,6 +22,8 @@ import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
 
 interface Props {
+  /** The record, where it was chosen already. */
+  file: File | null;
   onClose: () => void;
 }
 
@@ -30,7 +32,7 @@ const MADE_UP_FILE = "tarnholt-mill.csv";
 const MADE_UP_NAME = say.tarnholtMillMadeUp;
 
 /** Reads in a daily weather record: choose, watch, answer, look at the report, keep. */
-export default function RecordDialog({ onClose }: Props) {
+export default function RecordDialog({ file, onClose }: Props) {
   const { state, read, stop } = useWeatherFile();
   const [name, setName] = useState<string | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
@@ -40,11 +42,15 @@ export default function RecordDialog({ onClose }: Props) {
   const station =
     name ?? (state.step === "none" ? "" : stationName(state.file.name, reading?.station ?? null));
 
-  const choose = (file: File) => {
-    setName(file.name === MADE_UP_FILE ? MADE_UP_NAME : null);
+  const choose = (chosen: File) => {
+    setName(chosen.name === MADE_UP_FILE ? MADE_UP_NAME : null);
     setRefusal(null);
-    void read(file);
+    void read(chosen);
   };
+  const chooseFirst = useEffectEvent(choose);
+  useEffect(() => {
+    if (file) void Promise.resolve(file).then(chooseFirst);
+  }, [file]);
   const readMadeUp = async () => {
     const answer = await fetch(`/stations/${MADE_UP_FILE}`).catch(() => null);
     if (!answer?.ok) return setRefusal(say.theExampleRecordCouldNotBeLoaded);

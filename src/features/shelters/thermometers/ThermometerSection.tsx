@@ -11,7 +11,7 @@ import type { Measured } from "@/core/plantings";
 import type { Site } from "@/core/growth";
 import { fetchReadings, gardenStore, useToday, whenNeeded } from "@/store/index";
 import { lazyPart } from "@/ui/frame/index";
-import { FileButton } from "@/ui/inputs/index";
+import { FileButton, textOf } from "@/ui/inputs/index";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { PairsChart } from "./PairsChart";
@@ -68,7 +68,7 @@ export function ThermometerSection({ garden, site, group, measured }: Props) {
     }
     const { readThermometerTable } = await weatherFilesPart();
     const read = readThermometerTable(
-      await file.text(),
+      await textOf(file),
       (day) => site.climate.minTempC(day),
       units === "imperial" ? "fahrenheit" : "celsius",
     );

@@ -12,9 +12,12 @@ import { useAnswer, useReckoned } from "@/derive";
 import { useState, type ReactNode } from "react";
 import { useToday } from "@/store/index";
 import { PrintFrame } from "@/ui/frame/index";
+import { canShareText, share } from "@/ui/share";
 import { useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { SheetPage } from "./SheetPage";
+import { sheetOf } from "./sheetStops";
+import { keeping as keepingSay } from "@/words/en/keeping";
 import { today as say } from "@/words/en/today";
 
 const TITLE = say.weeklySheet;
@@ -27,7 +30,7 @@ export function SheetView() {
   const day = useView((state) => state.dateInView) ?? today;
   const wording = useWording();
   const [detail, setDetail] = useState<Detail>("short");
-  const controls = (isEmpty: boolean) => (
+  const controls = (text: string) => (
     <>
       <ToggleButtonGroup
         exclusive
@@ -39,7 +42,17 @@ export function SheetView() {
         <ToggleButton value="short">{say.onePage}</ToggleButton>
         <ToggleButton value="full">{say.withReasons}</ToggleButton>
       </ToggleButtonGroup>
-      <Button variant="contained" onClick={() => window.print()} disabled={isEmpty}>
+      {canShareText() && (
+        <Button
+          color="inherit"
+          variant="outlined"
+          disabled={text === ""}
+          onClick={() => void share({ title: TITLE, text })}
+        >
+          {keepingSay.shareList}
+        </Button>
+      )}
+      <Button variant="contained" onClick={() => window.print()} disabled={text === ""}>
         {say.print}
       </Button>
       <Button color="inherit" component={Link} href="/today" prefetch={false}>
@@ -50,7 +63,7 @@ export function SheetView() {
   const nothing = say.noTasksInTheWeekFrom({ date: wording.date(day) });
   if (!site) {
     return (
-      <PrintFrame title={TITLE} controls={controls(true)}>
+      <PrintFrame title={TITLE} controls={controls("")}>
         <Box sx={{ color: "var(--ash-text)" }}>{nothing}</Box>
       </PrintFrame>
     );
@@ -64,7 +77,8 @@ interface WeekProps {
   garden: Garden;
   site: Site;
   day: DayNumber;
-  controls: (isEmpty: boolean) => ReactNode;
+  /** What is done with the sheet, given it as text; empty where there is nothing on it. */
+  controls: (text: string) => ReactNode;
   nothing: string;
   withReasons: boolean;
 }
@@ -74,8 +88,16 @@ function Week({ garden, site, day, controls, nothing, withReasons }: WeekProps) 
   const week = { day, days: DAYS_PER_WEEK };
   const { value, asked } = useAnswer("tasksAhead", week, { garden, site });
   const ahead = value ?? [];
+  const text = sheetOf(garden, ahead, asked.day, wording)
+    .flatMap(({ name, lines }) => [
+      name,
+      ...lines.map(({ days, title, howMuch }) =>
+        ["☐", days, title, howMuch].filter(Boolean).join(" "),
+      ),
+    ])
+    .join("\n");
   return (
-    <PrintFrame title={TITLE} controls={controls(ahead.length === 0)}>
+    <PrintFrame title={TITLE} controls={controls(text)}>
       {ahead.length === 0 ? (
         <Box sx={{ color: "var(--ash-text)" }}>{value ? nothing : say.calculating}</Box>
       ) : (

@@ -24,6 +24,8 @@ export const bringIn = learn<BringInFacts>({
     `${crop} harvested on ${say.date(day)}, but sown on ${say.date(sownDay)}: check both dates.`,
   "bringIn.isToCome": ({ day }, say) =>
     `${say.date(day)} is still to come: the log takes what has happened.`,
+  "bringIn.noSuchDeed": ({ cell }) =>
+    `“${cell}” is nothing that can be brought in: write what was done as in Picked, Sown, Watered, Lost.`,
   "bringIn.thereAlready": "It is there already.",
   "bringIn.noYear": ({ cell }) => `“${cell}” is no year: write it like 2026.`,
   "bringIn.nothingToWeigh": "It says neither a weight nor a count.",

@@ -1,0 +1,1 @@
+export { decoded, encodingOf, type Encoding } from "./encoding";
