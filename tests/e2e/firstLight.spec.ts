@@ -6,6 +6,7 @@ import {
   dayOf,
   findByPalette,
   gardenMenu,
+  savedCalendar,
   importFile,
   knot,
   openPlan,
@@ -79,9 +80,7 @@ test("a grower reads the season, wishes for December spinach, moves it, keeps it
   expect(await readyWords(page.getByRole("slider", { name: NEW_SPINACH }))).toBe(moved);
 
   // The calendar reads back with a parser.
-  const calendar = page.waitForEvent("download");
-  await gardenMenu(page, gardenFileWords.saveCalendarIcs);
-  const events = new ICAL.Component(ICAL.parse(await textOf(await calendar)))
+  const events = new ICAL.Component(ICAL.parse(await savedCalendar(page)) as unknown as [])
     .getAllSubcomponents("vevent")
     .map((event) => new ICAL.Event(event));
   const ready = events.find((event) => event.summary === "Ready: Spinach, winter type, baby leaf");

@@ -10,6 +10,7 @@ import { readFile } from "node:fs/promises";
 import { EMPTY_PORT } from "./ports";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { imports as importsWords } from "@/words/en/imports";
+import { keeping as keepingWords } from "@/words/en/keeping";
 import { plan as planWords } from "@/words/en/plan";
 import { shell as shellWords } from "@/words/en/shell";
 
@@ -83,6 +84,14 @@ export function told(page: Page, words: string): Locator {
 export async function gardenMenu(page: Page, entry: string): Promise<void> {
   await page.getByRole("banner").getByRole("button", { expanded: false }).first().click();
   await page.getByRole("menuitem", { name: entry }).click();
+}
+
+/** Saves the calendar as its dialog offers it, and reads the file. */
+export async function savedCalendar(page: Page): Promise<string> {
+  const download = page.waitForEvent("download");
+  await gardenMenu(page, gardenFileWords.saveCalendarIcs);
+  await page.getByRole("dialog").getByRole("button", { name: keepingWords.saveCalendar }).click();
+  return textOf(await download);
 }
 
 export async function textOf(download: Download): Promise<string> {

@@ -1,17 +1,7 @@
 import { readFile } from "node:fs/promises";
 import { expect } from "@playwright/test";
 import { expectClean } from "./axe";
-import {
-  COMMONS,
-  EMPTY,
-  gardenMenu,
-  giveGarden,
-  knot,
-  openPlan,
-  test,
-  textOf,
-  told,
-} from "./garden";
+import { COMMONS, EMPTY, savedCalendar, giveGarden, knot, openPlan, test, told } from "./garden";
 import { beds as bedsWords } from "@/words/en/beds";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { place as placeWords } from "@/words/en/place";
@@ -56,9 +46,7 @@ test("what can be sown now, and the calendar file, tell the usual date with its 
       .first(),
   ).toBeVisible();
   await page.keyboard.press("Escape");
-  const download = page.waitForEvent("download");
-  await gardenMenu(page, gardenFileWords.saveCalendarIcs);
-  const calendar = (await textOf(await download)).replace(/\r?\n[ \t]/g, "");
+  const calendar = (await savedCalendar(page)).replace(/\r?\n[ \t]/g, "");
   expect(calendar).toMatch(/First picking\\, usual date\. 1 year in 5 before/);
 });
 

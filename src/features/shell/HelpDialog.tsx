@@ -44,7 +44,7 @@ export default function HelpDialog({ first, onClose }: Props) {
       <DialogTitle id="help-title" sx={{ fontFamily: "var(--font-heading)", fontWeight: 600 }}>
         {say.helpAndKeys}
       </DialogTitle>
-      <DialogContent sx={{ display: "grid", gap: 2.5, alignContent: "start" }}>
+      <DialogContent tabIndex={0} sx={{ display: "grid", gap: 2.5, alignContent: "start" }}>
         {first === "terms" ? (
           <>
             <Terms />
