@@ -1,6 +1,8 @@
 /** Unit tests stand beside their code. */
 const config = {
   testEnvironment: "node",
+  // How many times more often than usual some properties are tried.
+  globals: { TIMES_MORE: Number(process.env.TIMES_MORE ?? 1) },
   // By itself Jest leaves a core idle, which is half of a small machine.
   maxWorkers: "100%",
   roots: ["<rootDir>/src", "<rootDir>/data", "<rootDir>/tests/practice"],

@@ -86,6 +86,8 @@ export interface ViewState {
   bringing: { file: File | null } | null;
   /** A weather record is being read in: chosen already, or not yet; null when none is. */
   readingRecord: { file: File | null } | null;
+  /** A file is held over the page. */
+  dropping: boolean;
   /** What of keeping the garden outside this browser is open. */
   keeping: "calendar" | "backups" | "share" | null;
   /** The last file is old (null: there is none) and so much changed since. */
@@ -120,6 +122,7 @@ export const useView = create<ViewState>(() => ({
   importing: null,
   bringing: null,
   readingRecord: null,
+  dropping: false,
   keeping: null,
   backupDue: null,
   message: null,

@@ -12,6 +12,7 @@ import { keeping as words } from "@/words/en/keeping";
 import { logbook as logbookWords } from "@/words/en/logbook";
 import { planting as plantingWords } from "@/words/en/planting";
 import { shell as shellWords } from "@/words/en/shell";
+import { ui as uiWords } from "@/words/en/ui";
 
 const dialog = (page: Page) => page.getByRole("dialog");
 
@@ -143,8 +144,11 @@ async function drop(page: Page, name: string, text: string): Promise<void> {
     },
     [name, text],
   );
-  await page.dispatchEvent("main", "dragover", { dataTransfer: transfer });
-  await expect(page.getByText(words.dropHere)).toBeVisible();
+  // Files are taken once the page has come to rest.
+  await expect(async () => {
+    await page.dispatchEvent("main", "dragover", { dataTransfer: transfer });
+    await expect(page.getByText(words.dropHere)).toBeVisible({ timeout: 500 });
+  }).toPass();
   await page.dispatchEvent("main", "drop", { dataTransfer: transfer });
 }
 
@@ -172,7 +176,9 @@ test("a file dropped on the page is looked at where files of its kind are, and n
   await page.keyboard.press("Escape");
 
   await drop(page, "holiday.png", "?");
-  await expect(page.getByRole("alert")).toContainText(words.dropUnknown({ file: "holiday.png" }));
+  await expect(
+    page.getByRole("alert").filter({ hasText: words.dropUnknown({ file: "holiday.png" }) }),
+  ).toBeVisible();
 });
 
 test("a garden is handed on by the device's own sheet, and where that fails it is saved", async ({
@@ -213,13 +219,13 @@ test("by keys alone: past the rail, help, the tour of five steps, and single key
 }) => {
   await openToday(page);
   await page.keyboard.press("Tab");
-  const skip = page.getByRole("link", { name: helpWords.skipToView });
+  const skip = page.getByRole("link", { name: uiWords.skipToView });
   await expect(skip).toBeFocused();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("main")).toBeFocused();
 
   await page.keyboard.press("?");
-  await expect(page.getByRole("dialog", { name: helpWords.helpAndKeys })).toBeVisible();
+  await expect(page.getByRole("dialog", { name: shellWords.helpAndKeys })).toBeVisible();
   await expectClean(page);
   await page.getByRole("button", { name: helpWords.takeTheTour }).press("Enter");
   for (const [title, path] of [

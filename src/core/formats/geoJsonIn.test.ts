@@ -1,3 +1,4 @@
+import { timesMore } from "../timesMore.testdata";
 import fc from "fast-check";
 import { commands } from "../commands";
 import type { Garden } from "../garden";
@@ -175,5 +176,6 @@ test("whatever is in the file, an answer comes", () => {
         expect(typeof (found.ok ? found.left : found.problem)).not.toBe("undefined");
       }
     }),
+    { numRuns: timesMore(100) },
   );
 });

@@ -1,3 +1,4 @@
+import { timesMore } from "../timesMore.testdata";
 import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { addDays, dayNumber, isoDate } from "../calendar";
@@ -267,7 +268,7 @@ test("no text whatever makes the reader fall over", () => {
         expect(reading.record === null).toBe(reading.problem !== null);
       },
     ),
-    { numRuns: 300 },
+    { numRuns: timesMore(300) },
   );
 });
 

@@ -2,4 +2,3 @@ export { GardenMenu } from "./GardenMenu";
 export { Waiting } from "./Waiting";
 export { saveGardenFile, savePlantingsTable } from "./gardenFiles";
 export { chooseGardenFile, loadDemoGarden } from "./gardenTaken";
-export { useDroppedFiles } from "./useDroppedFiles";

@@ -9,9 +9,12 @@ import { fileKind, HEAD_BYTES } from "./fileKind";
  * @param go shows another view, with what is to be open there
  */
 export async function openDropped(
-  file: File,
+  files: readonly File[],
   go: (href: string, view: Partial<ViewState>) => void,
 ): Promise<void> {
+  const [file, ...others] = files;
+  if (!file) return;
+  if (others.length > 0) return tell(say.dropOne, "refused");
   // A folder, or a file that is gone, has no head.
   const head = await textOf(file.slice(0, HEAD_BYTES)).catch(() => "");
   const kind = fileKind(file.name, head);

@@ -46,8 +46,11 @@ const OVERSCAN = 12;
 /** The titles stay over their columns, at the very top: over the padding of what scrolls. */
 const STICKY = { position: "sticky", top: "-14px", zIndex: 1, bgcolor: "var(--paper)" } as const;
 const CELL = { fontSize: 15, py: 0.75, px: 1, borderColor: "var(--line)" } as const;
+/** On paper nothing is marked. */
+const ON_SCREEN = { "@media print": { display: "none" } } as const;
 /** A box to mark a row by, as large as a finger within a narrow column. */
 const MARK = {
+  ...ON_SCREEN,
   p: 0,
   "& > .MuiCheckbox-root": { m: "-2px -2px -2px -11px", minWidth: 44, minHeight: 44 },
 } as const;
@@ -136,7 +139,14 @@ export function LogTable({ rows: unsorted, today, scroller, onEdit, onRemove }: 
                   sortDirection={way}
                   sx={{ ...CELL, ...STICKY, width: COLUMN_WIDTHS[column.id], fontWeight: 700 }}
                 >
+                  <Box
+                    component="span"
+                    sx={{ display: "none", "@media print": { display: "inline" } }}
+                  >
+                    {String(column.columnDef.header)}
+                  </Box>
                   <TableSortLabel
+                    sx={ON_SCREEN}
                     active={way !== false}
                     direction={way || column.getFirstSortDir()}
                     onClick={column.getToggleSortingHandler()}

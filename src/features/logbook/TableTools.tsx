@@ -23,7 +23,16 @@ export function TableTools({ table, onRemove }: Props) {
   const chosen = table.getSelectedRowModel().rows.map(({ original }) => original);
   const [sorted] = table.getState().sorting;
   return (
-    <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.25, mt: 1.5, alignItems: "center" }}>
+    <Box
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        gap: 1.25,
+        mt: 1.5,
+        alignItems: "center",
+        "@media print": { display: "none" },
+      }}
+    >
       <TextField
         select
         size="small"

@@ -3,25 +3,18 @@
 import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
+import { useGarden } from "@/store/index";
 import { lazyPart } from "@/ui/frame/index";
 import { setView, useView } from "@/ui/viewState";
+import { told } from "@/ui/wording";
 
 const AddBedsDialog = lazyPart(() => import("./AddBedsDialog"));
-const ImportDialog = lazyPart(() => import("@/features/gardenFile/ImportDialog"));
-const JoinDialog = lazyPart(() => import("@/features/gardenFile/JoinDialog"));
-const CalendarDialog = lazyPart(() => import("@/features/gardenFile/CalendarDialog"));
-const BackupDialog = lazyPart(() => import("@/features/gardenFile/backups/BackupDialog"));
-const ShareDialog = lazyPart(() => import("@/features/gardenFile/ShareDialog"));
 const GrowingNowDialog = lazyPart(() => import("@/features/growingNow/GrowingNowDialog"));
+const RareDialogs = lazyPart(() => import("./RareDialogs"));
 const LogDialog = lazyPart(() => import("@/features/quickLog/LogDialog"));
 const Messages = lazyPart(() => import("./Messages"));
-const HelpDialog = lazyPart(() => import("./HelpDialog"));
-const TourCard = lazyPart(() => import("./TourCard"));
 const Palette = lazyPart(() => import("./Palette"));
 const SettingsDialog = lazyPart(() => import("./SettingsDialog"));
-
-const closeImport = () => setView({ importing: null });
-const closeKeeping = () => setView({ keeping: null });
 
 interface Props {
   garden: Garden;
@@ -33,8 +26,11 @@ interface Props {
 /** What opens over every view: each as long as the state of the view says so. */
 export function Dialogs({ garden, site, day, today }: Props) {
   const view = useView();
-  const { paletteOpen, settingsOpen, helping, tourStep, addingBeds, growingNow } = view;
-  const { importing, keeping, logging, message } = view;
+  const { paletteOpen, settingsOpen, addingBeds, growingNow, logging, message } = view;
+  const isRare = Boolean(view.importing ?? view.keeping ?? view.helping) || view.tourStep !== null;
+  // What a notice says already, with a way on, is not said a second time over it.
+  const storageNotice = useGarden((state) => state.storageNotice);
+  const notice = storageNotice === null ? null : told(storageNotice);
   return (
     <>
       {paletteOpen && (
@@ -52,18 +48,7 @@ export function Dialogs({ garden, site, day, today }: Props) {
           onClose={() => setView({ growingNow: null })}
         />
       )}
-      {importing?.kind === "join" && <JoinDialog file={importing.file} onClose={closeImport} />}
-      {importing && importing.kind !== "join" && (
-        <ImportDialog
-          key={`${importing.file.name} ${importing.file.lastModified}`}
-          file={importing.file}
-          kind={importing.kind}
-          onClose={closeImport}
-        />
-      )}
-      {keeping === "calendar" && <CalendarDialog garden={garden} onClose={closeKeeping} />}
-      {keeping === "backups" && <BackupDialog garden={garden} onClose={closeKeeping} />}
-      {keeping === "share" && <ShareDialog garden={garden} onClose={closeKeeping} />}
+      {isRare && <RareDialogs garden={garden} />}
       {logging !== null && (
         <LogDialog
           garden={garden}
@@ -75,9 +60,7 @@ export function Dialogs({ garden, site, day, today }: Props) {
         />
       )}
       {settingsOpen && <SettingsDialog onClose={() => setView({ settingsOpen: false })} />}
-      {helping && <HelpDialog first={helping} onClose={() => setView({ helping: null })} />}
-      {tourStep !== null && <TourCard step={tourStep} />}
-      {message && <Messages message={message} />}
+      {message && message.text !== notice && <Messages message={message} />}
     </>
   );
 }

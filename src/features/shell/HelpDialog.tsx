@@ -42,7 +42,7 @@ export default function HelpDialog({ first, onClose }: Props) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="help-title">
       <DialogTitle id="help-title" sx={{ fontFamily: "var(--font-heading)", fontWeight: 600 }}>
-        {say.helpAndKeys}
+        {say.help}
       </DialogTitle>
       <DialogContent tabIndex={0} sx={{ display: "grid", gap: 2.5, alignContent: "start" }}>
         {first === "terms" ? (

@@ -286,7 +286,7 @@ function useActions(): Action[] {
         run: () => void loadDemoGarden(),
       },
       {
-        label: helpSay.helpAndKeys,
+        label: say.helpAndKeys,
         group: settingsSay.commands,
         run: () => setView({ helping: "keys" }),
       },

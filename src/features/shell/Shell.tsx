@@ -31,7 +31,7 @@ import { SeasonRibbon } from "@/ui/ribbon/index";
 import { openAddress, useAddress } from "@/ui/address";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording, told } from "@/ui/wording";
-import { useDroppedFiles, Waiting } from "@/features/gardenFile";
+import { Waiting } from "@/features/gardenFile";
 import { useVersion } from "@/features/offline";
 import { Dialogs } from "./Dialogs";
 import { TopLine } from "./TopLine";
@@ -109,8 +109,7 @@ async function openGarden(): Promise<void> {
 
 function OpenShell({ children }: { children: ReactNode }) {
   const { garden, site, isBehind } = useReckoned();
-  const { dateInView, selectedPlantingId, sunBedId, dragged, backupDue } = useView();
-  const isDropping = useDroppedFiles();
+  const { dateInView, selectedPlantingId, sunBedId, dragged, backupDue, dropping } = useView();
   const practised = usePractised((state) => state.shown);
   const storageNotice = useGarden((state) => state.storageNotice);
   const setAside = useGarden((state) => state.setAside);
@@ -234,7 +233,7 @@ function OpenShell({ children }: { children: ReactNode }) {
           )
         }
       />
-      {isDropping && <DropMark />}
+      {dropping && <DropMark />}
       <Dialogs garden={garden} site={site} day={day} today={today} />
     </>
   );

@@ -16,7 +16,6 @@ import { setView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { GardenMenu } from "@/features/gardenFile";
 import { redo, stepWords, undo } from "./steps";
-import { help as helpSay } from "@/words/en/help";
 import { shell as say } from "@/words/en/shell";
 import { useSentences } from "@/ui/wording";
 
@@ -158,7 +157,7 @@ export const TopLine = memo(function TopLine(props: Props) {
           <RedoIcon />
         </IconButton>
         <IconButton
-          aria-label={helpSay.helpAndKeys}
+          aria-label={say.helpAndKeys}
           onClick={() => setView({ helping: "keys" })}
           sx={{ display: { xs: "none", sm: "inline-flex" } }}
         >

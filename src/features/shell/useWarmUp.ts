@@ -10,12 +10,13 @@ import {
   runWhenIdle,
   whenNeeded,
 } from "@/store/index";
-import { tell } from "@/ui/viewState";
+import { setView, tell } from "@/ui/viewState";
 import { shell as say } from "@/words/en/shell";
 
 const offlinePart = whenNeeded(() => import("@/features/offline/keepForOffline"));
 const savedPart = whenNeeded(() => import("@/features/gardenFile/backups/saved"));
 const copiesPart = whenNeeded(() => import("@/features/gardenFile/backups/copies"));
+const droppedPart = whenNeeded(() => import("@/features/gardenFile/droppedFiles"));
 const handedPart = whenNeeded(() => import("@/features/offline/handedFiles"));
 
 /** The first view is drawn and answers before anything else is fetched, ms. */
@@ -30,6 +31,12 @@ export function useWarmUp(hrefs: readonly string[]): void {
   const router = useRouter();
   useEffect(() => {
     const timer = setTimeout(() => {
+      void droppedPart().then(({ takeDroppedFiles }) =>
+        takeDroppedFiles((href, view) => {
+          router.push(href);
+          setView(view);
+        }),
+      );
       void handedPart().then(({ takeHandedFiles }) => takeHandedFiles());
       void warmUp((href) => router.prefetch(href), hrefs);
     }, REST_MS);

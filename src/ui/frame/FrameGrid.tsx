@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
-import { help as helpSay } from "@/words/en/help";
 import { ui as say } from "@/words/en/ui";
 
 interface Props {
@@ -68,7 +67,7 @@ export function FrameGrid({ top, rail, view, inspector, ribbon }: Props) {
           "&:not(:focus)": { transform: "translateY(-200%)" },
         }}
       >
-        {helpSay.skipToView}
+        {say.skipToView}
       </Box>
       <Box component="header" sx={{ gridArea: "top", borderBottom: "1px solid var(--line)" }}>
         {top}

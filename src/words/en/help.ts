@@ -2,8 +2,7 @@ import { table } from "../table";
 
 /** What is said of how to get about, and on the tour. */
 export const help = table({
-  help: "Help",
-  helpAndKeys: "Help, keys and terms",
+  help: "Help, keys and terms",
   keysHeading: "Keys",
   keysAreOff: "Single keys are switched off in Settings.",
   key: "Key",
@@ -15,7 +14,6 @@ export const help = table({
   singleKeys: "Single-key shortcuts",
   singleKeysHelp:
     "L, T, ?, [ and ]. Switch them off if you speak to your device or hit keys by accident.",
-  skipToView: "Skip to the view",
   tour: "Tour",
   stepOf: ({ step, steps }: { step: number; steps: number }) => `${step} of ${steps}`,
   next: "Next",

@@ -170,6 +170,28 @@ export const place = table({
   lows: "Lows",
   highs: "Highs",
   rain: "Rain",
+  stationAt: "Station",
+  position: ({
+    latitude,
+    longitude,
+    height,
+  }: {
+    latitude: string;
+    longitude: string;
+    height: string | null;
+  }) => `${latitude}°, ${longitude}°${height === null ? "" : `, ${height}`}`,
+  apart: ({
+    distance,
+    height,
+    isHigher,
+  }: {
+    distance: string;
+    height: string | null;
+    isHigher: boolean;
+  }) =>
+    `${distance} from your garden${height === null ? "" : `, ${height} ${isHigher ? "higher" : "lower"}`}.`,
+  differs: ({ degrees, isWarmer }: { degrees: string; isWarmer: boolean }) =>
+    `By its height it is usually about ${degrees} ${isWarmer ? "warmer" : "colder"} there; on clear nights a hollow can be colder than a slope above it.`,
   leftOut: "Left out",
   line: ({
     number,

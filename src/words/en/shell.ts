@@ -6,6 +6,7 @@ export const shell = table({
   frostInTen: ({ inTen }: { inTen: number }) => `, frost ${inTen} in 10`,
   done: ({ words }: { words: string }) => `Done: ${words}.`,
   undo: "Undo",
+  helpAndKeys: "Help, keys and terms",
   pageNotFound: "Page not found",
   thisAddressIsNotAPageOfLateEmber:
     "This address is not a page of Late Ember. Your garden is unchanged.",

@@ -2,6 +2,7 @@ import { table } from "../table";
 
 /** What ui says. */
 export const ui = table({
+  skipToView: "Skip to the view",
   noCropByThatName: "No crop by that name.",
   makeYourOwnFromASimilarOne: "Make your own from a similar one",
   lbPer100SqFt: "lb/100 sq ft",

@@ -7,7 +7,8 @@ import FormLabel from "@mui/material/FormLabel";
 import Radio from "@mui/material/Radio";
 import RadioGroup from "@mui/material/RadioGroup";
 import { lastDayOf } from "@/core/climate";
-import type { WeatherAnswers, WeatherReading } from "@/core/weatherFiles";
+import { stationApart, type WeatherAnswers, type WeatherReading } from "@/core/weatherFiles";
+import { useGarden } from "@/store/index";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { place as say } from "@/words/en/place";
 import { told } from "@/ui/wording";
@@ -53,6 +54,14 @@ export function ReadingReport({ reading, answers, onAnswer }: Props) {
       ))}
       {record && (
         <Box component="dl" className="tabular" sx={FACTS}>
+          {reading.stands && (
+            <>
+              <dt>{say.stationAt}</dt>
+              <dd>
+                <Station stands={reading.stands} />
+              </dd>
+            </>
+          )}
           <dt>{say.from}</dt>
           <dd>
             {say.to({
@@ -96,6 +105,41 @@ export function ReadingReport({ reading, answers, onAnswer }: Props) {
     </Box>
   );
 }
+
+/** Where the station stands, and what that means for the garden. */
+function Station({ stands }: { stands: NonNullable<WeatherReading["stands"]> }) {
+  const wording = useWording();
+  const place = useGarden((state) => state.garden.place);
+  const { latitudeDeg, longitudeDeg, elevationM } = stands;
+  const apart = place && stationApart(stands, place);
+  return (
+    <>
+      {say.position({
+        latitude: latitudeDeg.toFixed(2),
+        longitude: longitudeDeg.toFixed(2),
+        height: elevationM === null ? null : wording.distanceM(elevationM),
+      })}
+      {apart && (
+        <Box>
+          {say.apart({
+            distance: wording.distanceM(apart.km * 1000),
+            height: apart.higherM === null ? null : wording.distanceM(Math.abs(apart.higherM)),
+            isHigher: (apart.higherM ?? 0) > 0,
+          })}{" "}
+          {apart.warmerC !== null &&
+            Math.abs(apart.warmerC) >= WORTH_TELLING_C &&
+            say.differs({
+              degrees: wording.degrees(Math.abs(apart.warmerC)),
+              isWarmer: apart.warmerC > 0,
+            })}
+        </Box>
+      )}
+    </>
+  );
+}
+
+/** Less than this a height is not worth a word, °C. */
+const WORTH_TELLING_C = 0.5;
 
 const FACTS = {
   m: 0,
