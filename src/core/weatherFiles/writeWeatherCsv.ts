@@ -2,7 +2,7 @@ import Papa from "papaparse";
 import { isoDate } from "../calendar";
 import type { DailyRecord } from "../climate";
 
-/** A record as CSV (RFC 4180): date, tmax_c, tmin_c, precip_mm; gaps are empty. */
+/** A record as CSV (RFC 4180): date, tmax_c, tmin_c, precip_mm; gaps are empty. Digits alone: no byte order mark. */
 export function writeWeatherCsv(record: DailyRecord): string {
   const tenth = (value: number | undefined) =>
     value === undefined || Number.isNaN(value) ? "" : String(Math.round(value * 10) / 10 + 0);
@@ -12,5 +12,5 @@ export function writeWeatherCsv(record: DailyRecord): string {
     tenth(low),
     tenth(record.precipitationMm[index]),
   ]);
-  return `\uFEFF${Papa.unparse({ fields: ["date", "tmax_c", "tmin_c", "precip_mm"], data }, { newline: "\r\n" })}\r\n`;
+  return `${Papa.unparse({ fields: ["date", "tmax_c", "tmin_c", "precip_mm"], data }, { newline: "\r\n" })}\r\n`;
 }
