@@ -148,7 +148,8 @@ export function columnsFrom(headings: readonly string[]): Columns {
     if (kind === "minTemp" || kind === "maxTemp") {
       columns.temperatureUnit ??= temperatureUnitIn(heading);
     }
-    if (kind === "elevation") columns.isElevationInFeet = /\b(ft|feet)\b/i.test(heading);
+    if (kind === "elevation")
+      columns.isElevationInFeet = /(?:^|[^a-z])(ft|feet)(?![a-z])/i.test(heading);
     if (kind === "precipitation") columns.precipitationUnit = precipitationUnitIn(heading);
   });
   return columns;
