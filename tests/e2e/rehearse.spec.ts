@@ -134,9 +134,9 @@ test("odds in pounds where the garden is in pounds", async ({ page }) => {
   await page.getByRole("button", { name: shellWords.settings }).click();
   await page.getByRole("combobox", { name: settingsWords.units }).click();
   await page.getByRole("option", { name: /Imperial/ }).click();
-  // Written once the line at the top tells tonight in it.
-  await expect(page.getByRole("banner").getByText(/°F/)).toBeAttached();
   await page.keyboard.press("Escape");
+  // Written once the line at the top tells tonight in it.
+  await expect(page.getByRole("banner").getByText(/°F/)).toBeVisible();
   await rehearsed(page);
   await expect(page.getByText(/In all .* lb in a middling winter/)).toBeVisible();
   await expect(page.getByText(/down to .*°F/).first()).toBeVisible();

@@ -50,7 +50,7 @@ test("a tray's life: what to order, sown, up, counted, thinned, potted on, harde
   await expect(order.getByRole("row", { name: /^Garlic, hardneck/ })).toContainText("cloves");
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: bedsWords.saveAsASpreadsheetCsv }).click();
-  expect(await textOf(await download)).toMatch(/^crop,variety,sow_from,.*\r\n/);
+  expect(await textOf(await download)).toMatch(/^\uFEFFcrop,variety,sow_from,.*\r\n/);
 
   // Sown: from the list of what is due, into a new tray, out of its packet.
   await page.getByRole("button", { name: seedlingsWords.trays, exact: true }).click();
