@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, type RefObject } from "react";
+import { useCallback, type RefCallback } from "react";
 
 const CONTROLS = 'button:not([disabled]), a[href], input[type="checkbox"]:not([disabled])';
 const STEPS: Readonly<Record<string, [rows: number, controls: number]>> = {
@@ -15,49 +15,52 @@ const STEPS: Readonly<Record<string, [rows: number, controls: number]>> = {
  * to the first and the last. What is typed into keeps its own keys and its own stop.
  *
  * @param rows what a row is, as a selector: "li", "tbody tr"
+ * @returns for the list's `ref`: the stop is remembered as long as the list stands
  */
-export function useOneTabStop(list: RefObject<HTMLElement | null>, rows: string): void {
-  useEffect(() => {
-    const root = list.current;
-    if (!root) return;
-    let stop: HTMLElement | null = null;
-    const settle = () => {
-      const all = [...root.querySelectorAll<HTMLElement>(CONTROLS)];
-      if (!stop || !root.contains(stop)) stop = all[0] ?? null;
-      for (const control of all) {
-        const index = control === stop ? 0 : -1;
-        if (control.tabIndex !== index) control.tabIndex = index;
-      }
-    };
-    const onFocus = ({ target }: FocusEvent) => {
-      if (!(target instanceof HTMLElement) || !target.matches(CONTROLS)) return;
-      stop = target;
+export function useOneTabStop(rows: string): RefCallback<HTMLElement> {
+  return useCallback(
+    (root) => {
+      if (!root) return;
+      let stop: HTMLElement | null = null;
+      const settle = () => {
+        const all = [...root.querySelectorAll<HTMLElement>(CONTROLS)];
+        if (!stop || !root.contains(stop)) stop = all[0] ?? null;
+        for (const control of all) {
+          const index = control === stop ? 0 : -1;
+          if (control.tabIndex !== index) control.tabIndex = index;
+        }
+      };
+      const onFocus = ({ target }: FocusEvent) => {
+        if (!(target instanceof HTMLElement) || !target.matches(CONTROLS)) return;
+        stop = target;
+        settle();
+      };
+      const onKeyDown = (event: KeyboardEvent) => {
+        const from = event.target;
+        if (!(from instanceof HTMLElement) || !from.matches(CONTROLS)) return;
+        if (event.altKey || event.ctrlKey || event.metaKey) return;
+        const next = nextControl(root, rows, from, event.key);
+        if (!next) return;
+        event.preventDefault();
+        next.focus();
+      };
+      // Rows come and go while one scrolls, ticks and types.
+      const watch = new MutationObserver(settle);
+      watch.observe(root, { childList: true, subtree: true });
+      root.addEventListener("focusin", onFocus);
+      root.addEventListener("keydown", onKeyDown);
       settle();
-    };
-    const onKeyDown = (event: KeyboardEvent) => {
-      const from = event.target;
-      if (!(from instanceof HTMLElement) || !from.matches(CONTROLS)) return;
-      if (event.altKey || event.ctrlKey || event.metaKey) return;
-      const next = target(root, rows, from, event.key);
-      if (!next) return;
-      event.preventDefault();
-      next.focus();
-    };
-    // Rows come and go while one scrolls, ticks and types.
-    const watch = new MutationObserver(settle);
-    watch.observe(root, { childList: true, subtree: true });
-    root.addEventListener("focusin", onFocus);
-    root.addEventListener("keydown", onKeyDown);
-    settle();
-    return () => {
-      watch.disconnect();
-      root.removeEventListener("focusin", onFocus);
-      root.removeEventListener("keydown", onKeyDown);
-    };
-  });
+      return () => {
+        watch.disconnect();
+        root.removeEventListener("focusin", onFocus);
+        root.removeEventListener("keydown", onKeyDown);
+      };
+    },
+    [rows],
+  );
 }
 
-function target(
+function nextControl(
   root: HTMLElement,
   selector: string,
   from: HTMLElement,

@@ -269,6 +269,14 @@ test("the log is one stop of the Tab key, is sorted, shows what is chosen, and s
   await expect(first.getByRole("checkbox")).toBeFocused();
   await page.keyboard.press("Tab");
   await expect(table.locator("tbody :focus")).toHaveCount(0);
+  // Come back to where one left, also when the table was drawn anew since.
+  const third = table.getByRole("row").nth(3).getByRole("checkbox");
+  await third.press("Space");
+  await expect(page.getByText(logbookWords.chosen({ count: 1 }))).toBeVisible();
+  await page.keyboard.press("Shift+Tab");
+  await page.keyboard.press("Tab");
+  await expect(third).toBeFocused();
+  await third.press("Space");
 
   await table.getByRole("button", { name: logbookWords.howMuch }).click();
   await expect(table.getByRole("columnheader", { name: logbookWords.howMuch })).toHaveAttribute(

@@ -18,7 +18,7 @@ export default function DropMark() {
         fontWeight: 600,
         pointerEvents: "none",
         borderRadius: 2,
-        border: "3px dashed var(--ink)",
+        border: "3px dashed var(--ember)",
         bgcolor: "color-mix(in srgb, var(--paper) 85%, transparent)",
       }}
     >

@@ -55,7 +55,12 @@ const MARK = {
   "& > .MuiCheckbox-root": { m: "-2px -2px -2px -11px", minWidth: 44, minHeight: 44 },
 } as const;
 /** On a phone a row stands as a small block instead of running out of the screen. */
-const NARROW = { display: { xs: "block", md: "table-cell" }, border: { xs: 0, md: undefined } };
+const NARROW = {
+  display: { xs: "block", md: "table-cell" },
+  border: { xs: 0, md: undefined },
+  // A line with nothing on it is only a gap there.
+  "&:empty": { display: { xs: "none", md: "table-cell" } },
+};
 
 /** The entries, the latest first; of thousands only those are drawn that are on the screen. */
 export function LogTable({ rows: unsorted, today, scroller, onEdit, onRemove }: Props) {
@@ -75,8 +80,7 @@ export function LogTable({ rows: unsorted, today, scroller, onEdit, onRemove }: 
     getSortedRowModel: getSortedRowModel(),
   });
   const rows = model.getRowModel().rows;
-  const body = useRef<HTMLTableSectionElement>(null);
-  useOneTabStop(body, "tr");
+  const body = useOneTabStop("tr");
   const table = useRef<HTMLTableElement>(null);
   const [offsetPx, setOffsetPx] = useState(0);
   // What stands over the table is as high as the words in it.
@@ -240,9 +244,14 @@ function EntryRow({ row: chosen, isChosen, columns, index, today, measure, ...re
         display: { xs: "block", md: "table-row" },
         borderBottom: { xs: "1px solid var(--line)", md: 0 },
         py: { xs: 0.75, md: 0 },
+        // The box stands beside the whole block.
+        position: { xs: "relative", md: "static" },
+        pl: { xs: 4.5, md: 0 },
       }}
     >
-      <TableCell sx={{ ...CELL, ...NARROW, ...MARK, float: { xs: "left", md: "none" } }}>
+      <TableCell
+        sx={{ ...CELL, ...NARROW, ...MARK, position: { xs: "absolute", md: "static" }, left: 0 }}
+      >
         <Checkbox
           checked={isChosen}
           onChange={chosen.getToggleSelectedHandler()}

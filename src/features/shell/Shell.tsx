@@ -109,7 +109,8 @@ async function openGarden(): Promise<void> {
 
 function OpenShell({ children }: { children: ReactNode }) {
   const { garden, site, isBehind } = useReckoned();
-  const { dateInView, selectedPlantingId, sunBedId, dragged, backupDue, dropping } = useView();
+  const { dateInView, selectedPlantingId, sunBedId, dragged, backupDue, dropping, tourStep } =
+    useView();
   const practised = usePractised((state) => state.shown);
   const storageNotice = useGarden((state) => state.storageNotice);
   const setAside = useGarden((state) => state.setAside);
@@ -187,7 +188,11 @@ function OpenShell({ children }: { children: ReactNode }) {
             )}
             {setAside.length > 0 && <SetAsideNotice lines={setAside} />}
             <Box sx={{ flex: 1, minHeight: 0 }}>
-              {welcome && pathname !== "/practise" ? <Welcome onStart={start} /> : children}
+              {welcome && tourStep === null && pathname !== "/practise" ? (
+                <Welcome onStart={start} />
+              ) : (
+                children
+              )}
             </Box>
           </Box>
         }
