@@ -61,7 +61,7 @@ export default defineConfig({
         "--disable-sync",
         `--disable-features=${TURNED_OFF.join(",")}`,
         // A page lives seconds here: compiling its code again and again, faster each time, never pays.
-        "--js-flags=--invocation-count-for-maglev=2000,--invocation-count-for-turbofan=10000",
+        "--js-flags=--no-turbofan,--invocation-count-for-maglev=1000,--min-semi-space-size=64",
       ],
     },
   },

@@ -2,7 +2,10 @@
 
 import { useCallback, type RefCallback } from "react";
 
-const CONTROLS = 'button:not([disabled]), a[href], input[type="checkbox"]:not([disabled])';
+/** What a row's keys lead to: not what stands in a form, which is gone through by Tab from field to field. */
+const CONTROLS = ["button:not([disabled])", "a[href]", 'input[type="checkbox"]:not([disabled])']
+  .map((one) => `${one}:not(form *)`)
+  .join(", ");
 const STEPS: Readonly<Record<string, [rows: number, controls: number]>> = {
   ArrowDown: [1, 0],
   ArrowUp: [-1, 0],
@@ -15,31 +18,33 @@ const STEPS: Readonly<Record<string, [rows: number, controls: number]>> = {
  * to the first and the last. What is typed into keeps its own keys and its own stop.
  *
  * @param rows what a row is, as a selector: "li", "tbody tr"
+ * @param controls what can be reached in it, as a selector; all but what stands in forms when left out
  * @returns for the list's `ref`: the stop is remembered as long as the list stands
  */
-export function useOneTabStop(rows: string): RefCallback<HTMLElement> {
+export function useOneTabStop(rows: string, controls = CONTROLS): RefCallback<Reachable> {
   return useCallback(
     (root) => {
       if (!root) return;
-      let stop: HTMLElement | null = null;
+      let stop: Reachable | null = null;
       const settle = () => {
-        const all = [...root.querySelectorAll<HTMLElement>(CONTROLS)];
+        const all = [...root.querySelectorAll<Reachable>(controls)];
         if (!stop || !root.contains(stop)) stop = all[0] ?? null;
         for (const control of all) {
           const index = control === stop ? 0 : -1;
           if (control.tabIndex !== index) control.tabIndex = index;
         }
       };
-      const onFocus = ({ target }: FocusEvent) => {
-        if (!(target instanceof HTMLElement) || !target.matches(CONTROLS)) return;
+      const onFocus = ({ target }: Event) => {
+        if (!isReachable(target, controls)) return;
         stop = target;
         settle();
       };
-      const onKeyDown = (event: KeyboardEvent) => {
+      const onKeyDown = (event: Event) => {
+        if (!(event instanceof KeyboardEvent)) return;
         const from = event.target;
-        if (!(from instanceof HTMLElement) || !from.matches(CONTROLS)) return;
+        if (!isReachable(from, controls)) return;
         if (event.altKey || event.ctrlKey || event.metaKey) return;
-        const next = nextControl(root, rows, from, event.key);
+        const next = nextControl(root, { rows, controls }, from, event.key);
         if (!next) return;
         event.preventDefault();
         next.focus();
@@ -56,18 +61,26 @@ export function useOneTabStop(rows: string): RefCallback<HTMLElement> {
         root.removeEventListener("keydown", onKeyDown);
       };
     },
-    [rows],
+    [rows, controls],
   );
 }
 
+/** Rows of a chart are drawn, those of a table written. */
+type Reachable = HTMLElement | SVGElement;
+
+function isReachable(target: EventTarget | null, controls: string): target is Reachable {
+  const canBe = target instanceof HTMLElement || target instanceof SVGElement;
+  return canBe && target.matches(controls);
+}
+
 function nextControl(
-  root: HTMLElement,
-  selector: string,
-  from: HTMLElement,
+  root: Reachable,
+  selectors: { rows: string; controls: string },
+  from: Reachable,
   key: string,
-): HTMLElement | null {
-  const rows = [...root.querySelectorAll<HTMLElement>(selector)]
-    .map((row) => [...row.querySelectorAll<HTMLElement>(CONTROLS)])
+): Reachable | null {
+  const rows = [...root.querySelectorAll<Reachable>(selectors.rows)]
+    .map((row) => [...row.querySelectorAll<Reachable>(selectors.controls)])
     .filter((controls) => controls.length > 0);
   const at = rows.findIndex((controls) => controls.includes(from));
   const column = rows[at]?.indexOf(from) ?? -1;

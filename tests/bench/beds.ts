@@ -2,12 +2,13 @@ import { readFileSync } from "node:fs";
 import { dayNumber } from "@/core/calendar";
 import { commands } from "@/core/commands";
 import { cropLibrary } from "@/core/crops";
-import { readGardenFile, writeGardenFile } from "@/core/formats";
+import { readGardenFile } from "@/core/formats";
 import { BY_THE_BOOK, fromGardenFile } from "@/core/gardenFile";
 import { type Garden } from "@/core/garden";
 import type { Across } from "@/core/layout";
 import { meaningOfMove, openingsIn, turnOvers, stillGives, whatFits } from "@/core/bedSpace";
 import { plantsIn, siteFor } from "@/core/plantings";
+import { importGarden } from "./importGarden";
 import { withDemo } from "./serve";
 import { medianMs, report } from "./timing";
 
@@ -130,11 +131,7 @@ export async function benchBedMap(): Promise<void> {
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.goto(`${address}/beds`);
     await page.getByRole("button", { name: /^Bed 1:/ }).waitFor();
-    const chooser = page.waitForEvent("filechooser");
-    await page.getByRole("button", { name: /Tarnholt Commons/ }).click();
-    await page.getByRole("menuitem", { name: "Import a garden file…" }).click();
-    const buffer = Buffer.from(writeGardenFile(sixtyBeds()));
-    await (await chooser).setFiles({ name: "sixty.json", mimeType: "application/json", buffer });
+    await importGarden(page, sixtyBeds());
     await page.getByRole("button", { name: /^Bed 60:/ }).waitFor();
     await page.getByRole("slider", { name: "Date in view" }).focus();
     const times: number[] = [];

@@ -1,8 +1,8 @@
 import { isoDate } from "@/core/calendar";
 import { commands } from "@/core/commands";
-import { writeGardenFile } from "@/core/formats";
 import { siteFor } from "@/core/plantings";
 import { tasksOn } from "@/core/tasks";
+import { importGarden } from "./importGarden";
 import { DAY, largeGarden, PLANTINGS } from "./largeGarden";
 import { withDemo } from "./serve";
 import { medianMs, report } from "./timing";
@@ -37,11 +37,7 @@ export async function benchToday(): Promise<void> {
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto(`${address}/today`);
     await page.getByRole("heading", { name: "Today", level: 1 }).waitFor();
-    const chooser = page.waitForEvent("filechooser");
-    await page.getByRole("button", { name: /Tarnholt Comm/ }).click();
-    await page.getByRole("menuitem", { name: "Import a garden file…" }).click();
-    const buffer = Buffer.from(writeGardenFile(largeGarden()));
-    await (await chooser).setFiles({ name: "large.json", mimeType: "application/json", buffer });
+    await importGarden(page, largeGarden());
     await page.getByRole("button", { name: "When you pass: show" }).click();
     await page.getByRole("heading", { name: "Bed 60", level: 3 }).first().waitFor();
     // Once the page has come to rest: before that the worker is only being fetched.

@@ -4,27 +4,37 @@ import { browserPath } from "../../scripts/browser.mjs";
 
 const STARTED_WITHIN_MS = 240_000;
 
+/** Serves the demo while some work is done. */
+export async function serving(port: number, work: (address: string) => Promise<void>) {
+  const server = spawn(process.execPath, ["scripts/demo.mjs", "--port", String(port)], {
+    stdio: "ignore",
+  });
+  try {
+    const address = `http://localhost:${port}`;
+    await untilServed(`${address}/plan`);
+    await work(address);
+  } finally {
+    server.kill("SIGTERM");
+  }
+}
+
 /** Runs work in a page of the demo, served for the purpose and ended after it. */
 export async function withDemo(
   port: number,
   work: (page: Page, address: string) => Promise<void>,
 ): Promise<void> {
-  const server = spawn(process.execPath, ["scripts/demo.mjs", "--port", String(port)], {
-    stdio: "ignore",
+  await serving(port, async (address) => {
+    const browser = await chromium.launch({
+      executablePath: browserPath(),
+      args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+    });
+    try {
+      const context = await browser.newContext();
+      await work(await context.newPage(), address);
+    } finally {
+      await browser.close();
+    }
   });
-  const browser = await chromium.launch({
-    executablePath: browserPath(),
-    args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
-  });
-  try {
-    const address = `http://localhost:${port}`;
-    await untilServed(`${address}/plan`);
-    const context = await browser.newContext();
-    await work(await context.newPage(), address);
-  } finally {
-    await browser.close();
-    server.kill("SIGTERM");
-  }
 }
 
 async function untilServed(url: string): Promise<void> {

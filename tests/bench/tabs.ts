@@ -1,8 +1,7 @@
 import type { BrowserContext, Page } from "@playwright/test";
 import { isoDate } from "@/core/calendar";
-import { writeGardenFile } from "@/core/formats";
-import type { Garden } from "@/core/garden";
 import type { LogEntry } from "@/core/log";
+import { importGarden } from "./importGarden";
 import { DAY, largeGarden } from "./largeGarden";
 import { withDemo } from "./serve";
 import { report } from "./timing";
@@ -11,15 +10,6 @@ const PORT = 4771;
 const ENTRIES = 20_000;
 const SIZES = [38, 400, 2000];
 const CHANGES = 9;
-
-/** Puts a garden in place of the one there. */
-export async function importGarden(page: Page, garden: Garden): Promise<void> {
-  const chooser = page.waitForEvent("filechooser");
-  await page.getByRole("button", { name: /Tarnholt Comm/ }).click();
-  await page.getByRole("menuitem", { name: "Import a garden file…" }).click();
-  const buffer = Buffer.from(writeGardenFile(garden));
-  await (await chooser).setFiles({ name: "large.json", mimeType: "application/json", buffer });
-}
 
 /** What a change in one tab costs another that shows the plan: its tasks over 50 ms, and all of its time. */
 export async function benchTabs(): Promise<void> {
@@ -30,10 +20,6 @@ export async function benchTabs(): Promise<void> {
       await page.locator(".knot").first().waitFor();
       if (size !== SIZES[0]) {
         await importGarden(page, largeGarden(size));
-        await page
-          .getByText(/is here:/)
-          .first()
-          .waitFor();
       }
       const { scriptMs, longestMs } = await otherTab(context, page, address);
       report(
@@ -106,10 +92,6 @@ export async function benchLogbook(): Promise<void> {
     await page.goto(`${address}/plan`);
     await page.locator(".knot").first().waitFor();
     await importGarden(page, { ...start, logEntries });
-    await page
-      .getByText(/is here:/)
-      .first()
-      .waitFor({ timeout: 120_000 });
     await page.waitForTimeout(3000);
     const times: number[] = [];
     for (let visit = 0; visit < 5; visit += 1) {

@@ -10,8 +10,11 @@ import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { imports as importsWords } from "@/words/en/imports";
 import { keeping as words } from "@/words/en/keeping";
 import { logbook as logbookWords } from "@/words/en/logbook";
+import { seedBox as seedBoxWords } from "@/words/en/seedBox";
+import { tables as tablesWords } from "@/words/en/tables";
 import { planting as plantingWords } from "@/words/en/planting";
 import { shell as shellWords } from "@/words/en/shell";
+import { today as todayWords } from "@/words/en/today";
 import { ui as uiWords } from "@/words/en/ui";
 
 const dialog = (page: Page) => page.getByRole("dialog");
@@ -272,7 +275,7 @@ test("the log is one stop of the Tab key, is sorted, shows what is chosen, and s
   // Come back to where one left, also when the table was drawn anew since.
   const third = table.getByRole("row").nth(3).getByRole("checkbox");
   await third.press("Space");
-  await expect(page.getByText(logbookWords.chosen({ count: 1 }))).toBeVisible();
+  await expect(page.getByText(tablesWords.chosen({ count: 1 }))).toBeVisible();
   await page.keyboard.press("Shift+Tab");
   await page.keyboard.press("Tab");
   await expect(third).toBeFocused();
@@ -284,7 +287,7 @@ test("the log is one stop of the Tab key, is sorted, shows what is chosen, and s
     "descending",
   );
   await expect(first).toContainText("1.6 kg");
-  await page.getByRole("button", { name: logbookWords.columns }).click();
+  await page.getByRole("button", { name: tablesWords.columns }).click();
   await page.getByRole("checkbox", { name: logbookWords.note }).uncheck();
   await expectClean(page);
   await page.keyboard.press("Escape");
@@ -293,9 +296,87 @@ test("the log is one stop of the Tab key, is sorted, shows what is chosen, and s
   const rows = await table.getByRole("row").count();
   await first.getByRole("checkbox").check();
   await table.getByRole("row").nth(2).getByRole("checkbox").check();
-  await page.getByRole("button", { name: logbookWords.removeChosen({ count: 2 }) }).click();
+  await page.getByRole("button", { name: tablesWords.removeChosen({ count: 2 }) }).click();
   await expect(told(page, logbookWords.entriesRemoved({ count: 2 }))).toBeVisible();
   await expect(table.getByRole("row")).toHaveCount(rows - 2);
   await page.getByRole("button", { name: /^Undo/ }).first().click();
   await expect(table.getByRole("row")).toHaveCount(rows);
 });
+
+test("a day's tasks, the plan's strands and the seed box are one stop of the Tab key each, with arrows inside", async ({
+  page,
+}) => {
+  await page.goto("/today");
+  const done = page.getByRole("button", { name: /^Done: / });
+  await done.first().focus();
+  const [first] = await focusedNames(page);
+  await page.keyboard.press("ArrowDown");
+  const [second] = await focusedNames(page);
+  expect(second).toMatch(/^Done: /);
+  expect(second).not.toBe(first);
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("ArrowRight");
+  expect((await focusedNames(page))[0]).toMatch(/^Snooze: /);
+  await page.keyboard.press("Home");
+  expect((await focusedNames(page))[0]).toBe(first);
+  await page.keyboard.press("Tab");
+  // To the next list, past all others of this one: each has one stop.
+  expect((await focusedNames(page))[0]).not.toBe(second);
+  const stops = await page
+    .getByRole("region", { name: todayWords.todaysTasks })
+    .locator("ol")
+    .evaluateAll((lists) =>
+      lists
+        .map((list) => [...list.querySelectorAll<HTMLElement>("button")])
+        .filter((buttons) => buttons.length > 0)
+        .map((buttons) => buttons.filter(({ tabIndex }) => tabIndex === 0).length),
+    );
+  expect(new Set(stops)).toEqual(new Set([1]));
+
+  await openPlan(page);
+  const strands = page.locator(".knot");
+  await strands.first().focus();
+  await page.keyboard.press("ArrowDown");
+  await expect(strands.nth(1)).toBeFocused();
+  await page.keyboard.press("End");
+  await expect(strands.last()).toBeFocused();
+  await page.keyboard.press("Tab");
+  await expect(page.locator(".knot:focus")).toHaveCount(0);
+  await page.keyboard.press("Shift+Tab");
+  await expect(strands.last()).toBeFocused();
+
+  await page.goto("/seedlings?part=seeds");
+  const box = page.getByRole("group", { name: seedBoxWords.seedBox });
+  const packets = box.getByRole("row");
+  await expect(packets).not.toHaveCount(0);
+  const count = await packets.count();
+  await box.getByRole("button", { name: seedBoxWords.packedFor }).click();
+  await expect(box.getByRole("columnheader", { name: seedBoxWords.packedFor })).toHaveAttribute(
+    "aria-sort",
+    "descending",
+  );
+  const years = (await packets.allInnerTexts()).flatMap((text) => /\b20\d\d\b/.exec(text) ?? []);
+  expect(years.length).toBe(count - 1);
+  expect(years).toEqual([...years].sort().reverse());
+  const marks = box.locator("tbody").getByRole("checkbox");
+  await marks.first().focus();
+  await page.keyboard.press("Space");
+  await page.keyboard.press("ArrowDown");
+  await expect(marks.nth(1)).toBeFocused();
+  await page.keyboard.press("Space");
+  await expectClean(page);
+  await page.getByRole("button", { name: tablesWords.removeChosen({ count: 2 }) }).click();
+  await expect(told(page, seedBoxWords.seedsRemoved({ count: 2 }))).toBeVisible();
+  await expect(packets).toHaveCount(count - 2);
+  await page.keyboard.press("Control+z");
+  await expect(packets).toHaveCount(count);
+});
+
+/** What has the focus, by its name; empty where it has none. */
+function focusedNames(page: Page): Promise<string[]> {
+  return page
+    .locator(":focus")
+    .evaluateAll((all) =>
+      all.map((one) => one.getAttribute("aria-label") ?? one.textContent ?? ""),
+    );
+}

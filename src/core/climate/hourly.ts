@@ -1,5 +1,5 @@
 import type { DayNumber } from "../calendar";
-import { sunDay } from "../sky";
+import { dayLengthOnDay } from "../sky";
 
 /** Hours by which the warmest hour trails noon, at 1.5 m (Parton & Logan 1981, table 1). */
 const MAX_LAG_H = 1.86;
@@ -28,27 +28,29 @@ export function hourlyTemperaturesC(
   nextMinTempC: number,
   previous: { maxTempC: number; minTempC: number },
 ): Float32Array {
-  const { dayLengthH } = sunDay(latitudeDeg, 0, day);
+  const dayLengthH = dayLengthOnDay(latitudeDeg, day);
   // In polar day or night there is still a warmer and a colder half.
   const dayH = Math.min(22, Math.max(2, dayLengthH));
   const nightH = HOURS - dayH;
   const sunriseH = 12 - dayH / 2;
   const sunsetH = 12 + dayH / 2;
   const coldestH = sunriseH + MIN_LAG_H;
-  const byDay = (hour: number, low: number, high: number) =>
-    low + (high - low) * Math.sin((Math.PI * (hour - coldestH)) / (dayH + 2 * MAX_LAG_H));
+  const swing = Math.PI / (dayH + 2 * MAX_LAG_H);
+  // The sine has come so far by sunset.
+  const bySunset = Math.sin(swing * (sunsetH - coldestH));
+  // Stretched so that the exponential has arrived at the low when it is coldest.
+  const end = Math.exp((-NIGHT_COOLING * (nightH + MIN_LAG_H)) / nightH);
   const byNight = (sinceSunsetH: number, atSunset: number, nextLow: number) => {
-    // Stretched so that the exponential has arrived at the low when it is coldest.
-    const left = (hours: number) => Math.exp((-NIGHT_COOLING * hours) / nightH);
-    const end = left(nightH + MIN_LAG_H);
-    return nextLow + ((atSunset - nextLow) * (left(sinceSunsetH) - end)) / (1 - end);
+    const left = Math.exp((-NIGHT_COOLING * sinceSunsetH) / nightH);
+    return nextLow + ((atSunset - nextLow) * (left - end)) / (1 - end);
   };
-  return Float32Array.from({ length: HOURS }, (_, hour) => {
-    if (hour < coldestH) {
-      const atSunset = byDay(sunsetH, previous.minTempC, previous.maxTempC);
-      return byNight(hour + HOURS - sunsetH, atSunset, minTempC);
-    }
-    if (hour <= sunsetH) return byDay(hour, minTempC, maxTempC);
-    return byNight(hour - sunsetH, byDay(sunsetH, minTempC, maxTempC), nextMinTempC);
-  });
+  const lastSunset = previous.minTempC + (previous.maxTempC - previous.minTempC) * bySunset;
+  const rangeC = maxTempC - minTempC;
+  const hours = new Float32Array(HOURS);
+  for (let hour = 0; hour < HOURS; hour += 1) {
+    if (hour < coldestH) hours[hour] = byNight(hour + HOURS - sunsetH, lastSunset, minTempC);
+    else if (hour <= sunsetH) hours[hour] = minTempC + rangeC * Math.sin(swing * (hour - coldestH));
+    else hours[hour] = byNight(hour - sunsetH, minTempC + rangeC * bySunset, nextMinTempC);
+  }
+  return hours;
 }

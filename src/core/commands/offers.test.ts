@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { timesMore } from "../timesMore.testdata";
 import { dayNumber, isoDate } from "../calendar";
 import { writeGeoJson, readGeoJson } from "../formats";
 import type { Bed, Garden } from "../garden";
@@ -116,7 +117,7 @@ test("whatever turning over is offered can be done, whatever is left standing, a
         expect(noClash(outcome.garden)).toBe(true);
       },
     ),
-    { numRuns: 60 },
+    { numRuns: timesMore(20) },
   );
   expect(turned).toBeGreaterThan(20);
 });

@@ -176,6 +176,7 @@ export interface CommandsFacts {
   "commands.seedPackedForCannotBeHereYetGiveA": { packedYear: number; newest: number };
   "commands.theTestDateIsInTheFutureEnterThe": Nothing;
   "commands.removing6": { lot: Told };
+  "commands.removingSeeds": { count: number };
   "commands.thisSeedIsNoLongerInTheSeedBox": Nothing;
   "commands.keeping4": { name: string };
   "commands.removing7": { mixe: undefined | string };

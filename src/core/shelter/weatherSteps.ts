@@ -1,7 +1,7 @@
 import type { DayNumber } from "../calendar";
 import { CLEAR_SHARE, OVERCAST_SHARE, hourlyTemperaturesC } from "../climate";
-import { extraterrestrialRadiationMJ, sunDay } from "../sky";
-import { skyRadiationWPerM2 } from "./balance/skyRadiation";
+import { dayLengthOnDay, extraterrestrialRadiationMJ } from "../sky";
+import { skyRadiationOver, vapourPressureHPa } from "./balance/skyRadiation";
 
 /** One day's weather outside. */
 export interface ShelterDay {
@@ -91,11 +91,13 @@ function fillDay(
   index: number,
 ): void {
   const { stepsPerDay } = steps;
-  const { dayLengthH } = sunDay(latitudeDeg, 0, day);
+  const dayLengthH = dayLengthOnDay(latitudeDeg, day);
   const share = OVERCAST_SHARE + (CLEAR_SHARE - OVERCAST_SHARE) * (1 - cloudShare);
   const dayJ = Math.max(0, extraterrestrialRadiationMJ(latitudeDeg, day)) * 1e6 * share;
   const [rise, set] = [12 - dayLengthH / 2, 12 + dayLengthH / 2];
   // The sun's radiation as a squared sine over the day: its integral is half the day's length.
+  const dewC = minTempC - DEW_BELOW_MIN_C;
+  const usualVapourHPa = vapourPressureHPa(dewC);
   const peakW = dayLengthH > 0 ? dayJ / ((dayLengthH / 2) * 3600) : 0;
   for (let step = 0; step < stepsPerDay; step += 1) {
     const hour = ((step + 0.5) * HOURS) / stepsPerDay;
@@ -108,10 +110,7 @@ function fillDay(
     steps.airC[at] = airC;
     steps.sunWPerM2[at] = isDay ? peakW * Math.sin((Math.PI * (hour - rise)) / dayLengthH) ** 2 : 0;
     steps.windMps[at] = windMps * (isDay ? 2 - NIGHT_WIND_SHARE : NIGHT_WIND_SHARE);
-    steps.skyWPerM2[at] = skyRadiationWPerM2(
-      airC,
-      Math.min(airC, minTempC - DEW_BELOW_MIN_C),
-      cloudShare,
-    );
+    const vapourHPa = airC < dewC ? vapourPressureHPa(airC) : usualVapourHPa;
+    steps.skyWPerM2[at] = skyRadiationOver(airC, vapourHPa, cloudShare);
   }
 }

@@ -1,4 +1,5 @@
 import { dayOfYear, type DayNumber } from "../calendar";
+import { ofDays } from "./ofDays";
 
 const SOLAR_CONSTANT_MJ_PER_M2_MIN = 0.082;
 /** Photons in the 400–700 nm band per megajoule of sunlight: 0.45 of the energy × 4.57 µmol/J, rounded. */
@@ -12,7 +13,9 @@ const CLEAR_SKY_SHARE = 0.75;
  * @source FAO Irrigation and Drainage Paper 56, eq. 21 to 25
  * @example extraterrestrialRadiationMJ(-20, dayNumber("2026-09-03")) // 32.2 (FAO-56 example 8)
  */
-export function extraterrestrialRadiationMJ(latitudeDeg: number, day: DayNumber): number {
+export const extraterrestrialRadiationMJ = ofDays(outsideRadiationMJ);
+
+function outsideRadiationMJ(latitudeDeg: number, day: DayNumber): number {
   const yearAngle = (2 * Math.PI * dayOfYear(day)) / 365;
   const latitude = (latitudeDeg * Math.PI) / 180;
   const inverseDistance = 1 + 0.033 * Math.cos(yearAngle);

@@ -1,4 +1,5 @@
 import { dayNumber, type DayNumber, type IsoDate } from "../calendar";
+import { ofDays } from "./ofDays";
 
 const RADIANS_PER_DEGREE = Math.PI / 180;
 const RADIANS_PER_HOUR = Math.PI / 12;
@@ -115,9 +116,7 @@ export function dayLengthHours(latitudeDeg: number, date: IsoDate): number {
 }
 
 /** As `dayLengthHours`, for a day number. */
-export function dayLengthOnDay(latitudeDeg: number, day: DayNumber): number {
-  return sunDay(latitudeDeg, 0, day).dayLengthH;
-}
+export const dayLengthOnDay = ofDays((latitudeDeg, day) => sunDay(latitudeDeg, 0, day).dayLengthH);
 
 function clamp(value: number, low: number, high: number): number {
   return Math.min(high, Math.max(low, value));

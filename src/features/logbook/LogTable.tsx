@@ -8,28 +8,19 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import TableSortLabel from "@mui/material/TableSortLabel";
-import {
-  getCoreRowModel,
-  getSortedRowModel,
-  useReactTable,
-  type ColumnDef,
-  type Row,
-  type RowSelectionState,
-  type SortingState,
-  type VisibilityState,
-} from "@tanstack/react-table";
+import type { Row } from "@tanstack/react-table";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import { flushSync } from "react-dom";
 import type { DayNumber } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
 import { useOneTabStop } from "@/ui/oneTabStop";
+import { MARK, TableTools, TitleCells, useTable } from "@/ui/table";
 import { useWording } from "@/ui/wording";
 import { COLUMN_WIDTHS, LOG_COLUMNS } from "./logColumns";
 import type { LogRow } from "./rows";
-import { TableTools } from "./TableTools";
 import { logbook as say } from "@/words/en/logbook";
+import { tables as sayOfTables } from "@/words/en/tables";
 
 interface Props {
   rows: readonly LogRow[];
@@ -46,14 +37,9 @@ const OVERSCAN = 12;
 /** The titles stay over their columns, at the very top: over the padding of what scrolls. */
 const STICKY = { position: "sticky", top: "-14px", zIndex: 1, bgcolor: "var(--paper)" } as const;
 const CELL = { fontSize: 15, py: 0.75, px: 1, borderColor: "var(--line)" } as const;
-/** On paper nothing is marked. */
-const ON_SCREEN = { "@media print": { display: "none" } } as const;
-/** A box to mark a row by, as large as a finger within a narrow column. */
-const MARK = {
-  ...ON_SCREEN,
-  p: 0,
-  "& > .MuiCheckbox-root": { m: "-2px -2px -2px -11px", minWidth: 44, minHeight: 44 },
-} as const;
+const TITLE = { ...CELL, ...STICKY };
+const LATEST_FIRST = [{ id: "day", desc: true }];
+const keyOf = (row: LogRow) => row.key;
 /** On a phone a row stands as a small block instead of running out of the screen. */
 const NARROW = {
   display: { xs: "block", md: "table-cell" },
@@ -64,21 +50,7 @@ const NARROW = {
 
 /** The entries, the latest first; of thousands only those are drawn that are on the screen. */
 export function LogTable({ rows: unsorted, today, scroller, onEdit, onRemove }: Props) {
-  const [sorting, setSorting] = useState<SortingState>([]);
-  const [columnVisibility, setColumnVisibility] = useState<VisibilityState>({});
-  const [rowSelection, setRowSelection] = useState<RowSelectionState>({});
-  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by a compiler
-  const model = useReactTable({
-    data: unsorted as LogRow[],
-    columns: LOG_COLUMNS as ColumnDef<LogRow>[],
-    state: { sorting, columnVisibility, rowSelection },
-    onSortingChange: setSorting,
-    onColumnVisibilityChange: setColumnVisibility,
-    onRowSelectionChange: setRowSelection,
-    getRowId: (row) => row.key,
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
-  });
+  const model = useTable(unsorted, LOG_COLUMNS, keyOf, LATEST_FIRST);
   const rows = model.getRowModel().rows;
   const body = useOneTabStop("tr");
   const table = useRef<HTMLTableElement>(null);
@@ -91,6 +63,7 @@ export function LogTable({ rows: unsorted, today, scroller, onEdit, onRemove }: 
     setOffsetPx(top + scroller.scrollTop);
   }, [scroller, rows.length]);
   const printing = usePrinting();
+  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by a compiler
   const virtualizer = useVirtualizer({
     count: rows.length,
     getScrollElement: () => scroller,
@@ -127,39 +100,7 @@ export function LogTable({ rows: unsorted, today, scroller, onEdit, onRemove }: 
       >
         <TableHead sx={{ display: { xs: "none", md: "table-header-group" } }}>
           <TableRow aria-rowindex={1}>
-            <TableCell sx={{ ...CELL, ...STICKY, ...MARK, width: 40 }}>
-              <Checkbox
-                checked={model.getIsAllRowsSelected()}
-                indeterminate={model.getIsSomeRowsSelected()}
-                onChange={model.getToggleAllRowsSelectedHandler()}
-                slotProps={{ input: { "aria-label": say.chooseAll } }}
-              />
-            </TableCell>
-            {model.getFlatHeaders().map(({ column }) => {
-              const way = column.getIsSorted();
-              return (
-                <TableCell
-                  key={column.id}
-                  sortDirection={way}
-                  sx={{ ...CELL, ...STICKY, width: COLUMN_WIDTHS[column.id], fontWeight: 700 }}
-                >
-                  <Box
-                    component="span"
-                    sx={{ display: "none", "@media print": { display: "inline" } }}
-                  >
-                    {String(column.columnDef.header)}
-                  </Box>
-                  <TableSortLabel
-                    sx={ON_SCREEN}
-                    active={way !== false}
-                    direction={way || column.getFirstSortDir()}
-                    onClick={column.getToggleSortingHandler()}
-                  >
-                    {String(column.columnDef.header)}
-                  </TableSortLabel>
-                </TableCell>
-              );
-            })}
+            <TitleCells table={model} cell={TITLE} widths={COLUMN_WIDTHS} />
             <TableCell component="td" sx={{ ...CELL, ...STICKY, width: { md: 96, lg: 164 } }} />
           </TableRow>
         </TableHead>
@@ -255,7 +196,7 @@ function EntryRow({ row: chosen, isChosen, columns, index, today, measure, ...re
         <Checkbox
           checked={isChosen}
           onChange={chosen.getToggleSelectedHandler()}
-          slotProps={{ input: { "aria-label": say.choose({ name }) } }}
+          slotProps={{ input: { "aria-label": sayOfTables.choose({ name }) } }}
         />
       </TableCell>
       <TableCell

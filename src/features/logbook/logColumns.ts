@@ -1,4 +1,4 @@
-import type { ColumnDef, SortingFn } from "@tanstack/react-table";
+import { column } from "@/ui/table";
 import { logbook as say } from "@/words/en/logbook";
 import type { LogRow } from "./rows";
 
@@ -12,24 +12,18 @@ export const COLUMN_WIDTHS: Readonly<Record<string, string | Record<string, numb
   note: "auto",
 };
 
-/** Bed 10 comes after Bed 9, and letters with accents among their own. */
-const COLLATOR = new Intl.Collator("en", { numeric: true, sensitivity: "base" });
-
-const byWords: SortingFn<LogRow> = (a, b, column) =>
-  COLLATOR.compare(a.getValue<string>(column), b.getValue<string>(column));
-
 /** What the logbook's table can be sorted by and show. */
-export const LOG_COLUMNS: readonly ColumnDef<LogRow>[] = [
-  {
+export const LOG_COLUMNS = [
+  column<LogRow>({
     id: "day",
-    header: say.day,
-    accessorFn: (row) => row.day,
-    sortDescFirst: true,
-    enableHiding: false,
-  },
-  { id: "kind", header: say.item, accessorFn: (row) => row.kind, sortingFn: byWords },
-  { id: "subject", header: say.crop, accessorFn: (row) => row.subject, sortingFn: byWords },
-  { id: "place", header: say.where, accessorFn: (row) => row.place, sortingFn: byWords },
-  { id: "amount", header: say.howMuch, accessorFn: (row) => row.size, sortDescFirst: true },
-  { id: "note", header: say.note, accessorFn: (row) => row.note, sortingFn: byWords },
+    title: say.day,
+    order: "day",
+    value: (row) => row.day,
+    alwaysShown: true,
+  }),
+  column<LogRow>({ id: "kind", title: say.item, order: "words", value: (row) => row.kind }),
+  column<LogRow>({ id: "subject", title: say.crop, order: "words", value: (row) => row.subject }),
+  column<LogRow>({ id: "place", title: say.where, order: "words", value: (row) => row.place }),
+  column<LogRow>({ id: "amount", title: say.howMuch, order: "number", value: (row) => row.size }),
+  column<LogRow>({ id: "note", title: say.note, order: "words", value: (row) => row.note }),
 ];

@@ -1,7 +1,6 @@
 "use client";
 
 import AddIcon from "@mui/icons-material/Add";
-import WarningIcon from "@mui/icons-material/WarningAmberOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Table from "@mui/material/Table";
@@ -9,19 +8,21 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import { useState } from "react";
-import { varietyOf, type Crop } from "@/core/crops";
-import { cropsOf } from "@/core/garden";
-import { isSpent, lotSprouting, seedsIn, type SeedLot } from "@/core/seedBox";
-import { seedFact } from "@/core/plantings";
-import { whenNeeded } from "@/store";
+import { useMemo, useState } from "react";
+import type { CommandCall } from "@/core/commands";
+import { fact } from "@/core/facts";
+import { cropsOf, type Garden } from "@/core/garden";
+import type { SeedLot } from "@/core/seedBox";
+import { gardenStore, whenNeeded } from "@/store";
 import { downloadText } from "@/ui/download";
 import { lazyPart } from "@/ui/frame/index";
+import { useOneTabStop } from "@/ui/oneTabStop";
 import type { SectionProps } from "@/ui/section";
-import { tell } from "@/ui/viewState";
+import { TableTools, TitleCells, useTable } from "@/ui/table";
+import { tell, tellRefusal } from "@/ui/viewState";
 import { seedBox as say } from "@/words/en/seedBox";
-import { useWording, told, type LocalWording } from "@/ui/wording";
-import "@/words/en/facts/plantings";
+import { CELL, lotColumns, type HeldLot } from "./lotColumns";
+import { LotRow } from "./LotRow";
 
 const formatsPart = whenNeeded(() => import("@/core/formats"));
 const LotDialog = lazyPart(() => import("./LotDialog"));
@@ -30,20 +31,28 @@ const LotDialog = lazyPart(() => import("./LotDialog"));
 export default function SeedBoxSection(props: SectionProps) {
   const { garden, today } = props;
   const [editing, setEditing] = useState<SeedLot | "new" | null>(null);
-  const crops = cropsOf(garden);
-  const lots = [...garden.seedLots.values()]
-    .flatMap((lot) => {
-      const crop = crops.get(lot.cropId);
-      return crop ? [{ lot, crop }] : [];
-    })
-    .sort((a, b) => a.crop.name.localeCompare(b.crop.name) || a.lot.packedYear - b.lot.packedYear);
+  const lots = useMemo(() => heldLots(garden), [garden]);
+  const columns = useMemo(() => lotColumns(today), [today]);
+  const table = useTable(lots, columns, lotId, BY_SEED);
+  const body = useOneTabStop("tr");
+  const remove = async (gone: readonly HeldLot[]) => {
+    const calls = gone.map(({ lot }): CommandCall => ({
+      name: "seedLot.remove",
+      input: { id: lot.id },
+    }));
+    const done = await gardenStore().dispatchAll(
+      calls,
+      fact("commands.removingSeeds", { count: gone.length }),
+    );
+    if (done.ok) tell(say.seedsRemoved({ count: gone.length }), "done", true);
+    else tellRefusal(done);
+  };
   const save = async () => {
     const { writeSeedBoxCsv } = await formatsPart();
     const name = say.seedBoxCsv({ head: garden.head.name });
     downloadText(name, "text/csv", writeSeedBoxCsv(garden));
     tell(say.seedBoxSaved);
   };
-  const cell = { px: 1, py: 0.75, fontSize: 15, borderColor: "var(--line)" };
   return (
     <>
       <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", mb: 1, flexWrap: "wrap" }}>
@@ -66,32 +75,29 @@ export default function SeedBoxSection(props: SectionProps) {
         </Button>
       </Box>
       {lots.length > 0 && (
-        <Box sx={{ overflowX: "auto" }} tabIndex={0} role="group" aria-label={say.seedBox}>
-          <Table size="small" className="tabular" sx={{ minWidth: 660 }}>
-            <TableHead>
-              <TableRow>
-                {[say.seed, say.packedFor, say.amount, say.germination, say.sow].map((title) => (
-                  <TableCell key={title} sx={cell}>
-                    {title}
-                  </TableCell>
+        <>
+          <TableTools table={table} onRemove={(gone) => void remove(gone)} />
+          <Box sx={{ overflowX: "auto", mt: 1 }} tabIndex={0} role="group" aria-label={say.seedBox}>
+            <Table size="small" className="tabular" sx={{ minWidth: 700 }}>
+              <TableHead>
+                <TableRow>
+                  <TitleCells table={table} cell={CELL} />
+                  <TableCell component="td" sx={CELL} />
+                </TableRow>
+              </TableHead>
+              <TableBody ref={body}>
+                {table.getRowModel().rows.map((row) => (
+                  <LotRow
+                    key={row.id}
+                    row={row}
+                    today={today}
+                    onEdit={() => setEditing(row.original.lot)}
+                  />
                 ))}
-                <TableCell component="td" sx={cell} />
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {lots.map(({ lot, crop }) => (
-                <LotRow
-                  key={lot.id}
-                  lot={lot}
-                  crop={crop}
-                  today={today}
-                  cell={cell}
-                  onEdit={() => setEditing(lot)}
-                />
-              ))}
-            </TableBody>
-          </Table>
-        </Box>
+              </TableBody>
+            </Table>
+          </Box>
+        </>
       )}
       {editing && (
         <LotDialog
@@ -104,78 +110,16 @@ export default function SeedBoxSection(props: SectionProps) {
   );
 }
 
-function LotRow(props: {
-  lot: SeedLot;
-  crop: Crop;
-  today: number;
-  cell: object;
-  onEdit: () => void;
-}) {
-  const wording = useWording();
-  const { lot, crop, today, cell } = props;
-  const { share, interval, sowThicker } = lotSprouting(crop, lot, today);
-  const spent = isSpent(crop, lot, today);
-  const name = `${crop.name}, ${varietyOf(crop, lot.varietyId)?.name ?? ""}`;
-  return (
-    <TableRow>
-      <TableCell component="th" scope="row" sx={cell}>
-        <b>{crop.name}</b>, {varietyOf(crop, lot.varietyId)?.name}
-        {lot.treated && (
-          <Box
-            component="span"
-            sx={{
-              display: "flex",
-              alignItems: "center",
-              gap: 0.5,
-              color: "var(--ember-text)",
-              fontSize: 14,
-            }}
-          >
-            <WarningIcon fontSize="inherit" aria-hidden /> {say.treatedWearGlovesNeverUseForShoots}
-          </Box>
-        )}
-        {lot.note && (
-          <Box component="span" sx={{ display: "block", fontSize: 13.5, color: "var(--ash-text)" }}>
-            {lot.note}
-          </Box>
-        )}
-      </TableCell>
-      <TableCell sx={cell}>{lot.packedYear}</TableCell>
-      <TableCell sx={cell}>
-        {lot.amount.unit === "grams"
-          ? `${wording.weightG(lot.amount.value)}, ${told(seedFact(crop, seedsIn(crop, lot)))}`
-          : told(seedFact(crop, seedsIn(crop, lot)))}
-      </TableCell>
-      <TableCell sx={cell}>
-        {say.about({ share: Math.round(share * 100) })}
-        {interval && lot.germinationTest && (
-          <Box component="span" sx={{ display: "block", fontSize: 13.5, color: "var(--ash-text)" }}>
-            {say.ofTestedBetweenAnd({
-              sprouted: lot.germinationTest.sprouted,
-              seeds: lot.germinationTest.seeds,
-              low: Math.round(interval.low * 100),
-              high: Math.round(interval.high * 100),
-            })}
-          </Box>
-        )}
-      </TableCell>
-      <TableCell sx={cell}>{thickWords(spent, sowThicker, wording)}</TableCell>
-      <TableCell sx={cell} align="right">
-        <Button
-          size="small"
-          color="inherit"
-          onClick={props.onEdit}
-          aria-label={say.edit2({ name, packedYear: lot.packedYear })}
-        >
-          {say.edit}
-        </Button>
-      </TableCell>
-    </TableRow>
-  );
-}
+const BY_SEED = [{ id: "seed", desc: false }];
+const lotId = ({ lot }: HeldLot) => lot.id;
 
-function thickWords(spent: boolean, times: number, wording: LocalWording): string {
-  if (spent) return say.tooOldTestItOrOrderNew;
-  if (times < 1.08) return say.asUsual;
-  return say.asThickly({ number: wording.number(times, 1) });
+/** The packets of known crops, of the same crop the oldest first. */
+function heldLots(garden: Garden): HeldLot[] {
+  const crops = cropsOf(garden);
+  return [...garden.seedLots.values()]
+    .flatMap((lot) => {
+      const crop = crops.get(lot.cropId);
+      return crop ? [{ lot, crop }] : [];
+    })
+    .sort((a, b) => a.lot.packedYear - b.lot.packedYear);
 }

@@ -7,6 +7,8 @@ import type { DayNumber } from "@/core/calendar";
 import type { Pile, Task } from "@/core/tasks";
 import type { Settling } from "./settle";
 import type { PileOfStops, Stop } from "./stops";
+import { useDrawnSoFar } from "@/ui/drawnSoFar";
+import { useOneTabStop } from "@/ui/oneTabStop";
 import { TaskRow } from "./TaskRow";
 import { today as say } from "@/words/en/today";
 
@@ -28,14 +30,35 @@ const TITLES: Readonly<Record<Pile, string>> = {
 
 /** A day's tasks by how long they may wait, each pile as a path with a stop for each place. */
 export function WalkList({ piles, ...rest }: Props) {
-  return piles.map((pile) => <PilePath key={pile.pile} {...pile} {...rest} />);
+  const drawn = useDrawnSoFar(stopsIn(piles), FIRST_STOPS, STOPS_AT_ONCE);
+  const befores = piles.map((_pile, at) => stopsIn(piles.slice(0, at)));
+  return piles.map((pile, at) => (
+    <PilePath
+      key={pile.pile}
+      {...pile}
+      {...rest}
+      stops={pile.stops.slice(0, Math.max(0, drawn - (befores[at] ?? 0)))}
+    />
+  ));
 }
+
+function stopsIn(piles: readonly PileOfStops[]): number {
+  return piles.reduce((sum, { stops }) => sum + stops.length, 0);
+}
+
+/** As many stops as a phone's screen has room for, and as many more as are drawn within a frame or two. */
+const FIRST_STOPS = 6;
+const STOPS_AT_ONCE = 6;
+
+/** Each task's own keys, and the one that chooses all of a stop. */
+const ROWS = "ol>li>div,ul>li";
 
 /** So many tasks of the last pile stand open; more would hide that the day is done. */
 const MOST_SHOWN = 8;
 
 function PilePath({ pile, stops, count, minutes, ...rest }: Omit<Props, "piles"> & PileOfStops) {
   const heading = useId();
+  const list = useOneTabStop(ROWS);
   const [opened, setOpened] = useState<boolean | null>(null);
   if (count === 0) return null;
   const title = TITLES[pile];
@@ -68,7 +91,7 @@ function PilePath({ pile, stops, count, minutes, ...rest }: Omit<Props, "piles">
         )}
       </Box>
       {isOpen && (
-        <Box component="ol" sx={{ m: 0, mt: 0.5, p: 0, listStyle: "none" }}>
+        <Box component="ol" ref={list} sx={{ m: 0, mt: 0.5, p: 0, listStyle: "none" }}>
           {stops.map((stop) => (
             <StopItem key={stop.key} stop={stop} {...rest} />
           ))}

@@ -30,28 +30,6 @@ export const logbook = table({
   remove2: ({ name }: { name: string }) => `Remove ${name}`,
   entriesRemoved: ({ count }: { count: number }) =>
     count === 1 ? "Entry removed." : `${count} entries removed.`,
-  sortBy: "Sort by",
-  sorted: ({
-    column,
-    isDown,
-    isNumber,
-    isDay,
-  }: {
-    column: string;
-    isDown: boolean;
-    isNumber: boolean;
-    isDay: boolean;
-  }) => {
-    if (isDay) return `${column}: ${isDown ? "latest first" : "earliest first"}`;
-    if (isNumber) return `${column}: ${isDown ? "most first" : "least first"}`;
-    return `${column}: ${isDown ? "Z to A" : "A to Z"}`;
-  },
-  columns: "Columns",
-  choose: ({ name }: { name: string }) => `Mark ${name}`,
-  chooseAll: "Mark all entries",
-  chosen: ({ count }: { count: number }) => `${count} marked`,
-  removeChosen: ({ count }: { count: number }) => `Remove ${count}`,
-  chooseNone: "Unmark all",
   logCsv: ({ head }: { head: string }) => `${head} log.csv`,
   logSaved: "Log saved.",
   logbook: "Logbook",

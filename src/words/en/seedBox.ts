@@ -4,6 +4,8 @@ import { table } from "../table";
 export const seedBox = table({
   addedToTheSeedBox: ({ name }: { name: string }) => `${name} added to the seed box.`,
   seedRemoved: "Seed removed.",
+  seedsRemoved: ({ count }: { count: number }) =>
+    count === 1 ? "Packet removed." : `${count} packets removed.`,
   seed: "Seed",
   addSeed: "Add seed",
   remove: "Remove",

@@ -7,6 +7,7 @@ import type { DayNumber, Season } from "@/core/calendar";
 import type { DateSpread } from "@/core/schedule";
 import type { ShortDays } from "@/core/sky";
 import { timeScale, useSize } from "@/ui/chart/index";
+import { useOneTabStop } from "@/ui/oneTabStop";
 import {
   DAYS_BEFORE_SEASON,
   DAYS_CUT_AT_END,
@@ -44,6 +45,7 @@ const NARROW_PX = 620;
 export function StrandChart(props: Props) {
   const { groups, dragged, season, day, selectedId } = props;
   const [attach, { width }] = useSize();
+  const strands = useOneTabStop("[data-planting]", ".knot");
   const scroller = useRef<HTMLDivElement | null>(null);
   const patternId = useId();
   const coarse = useMediaQuery("(pointer: coarse)");
@@ -88,6 +90,7 @@ export function StrandChart(props: Props) {
             sx={{ flex: 1, minHeight: 0, overflowY: "auto", overflowX: "hidden" }}
           >
             <svg
+              ref={strands}
               className="fits-page"
               width={width}
               height={height}

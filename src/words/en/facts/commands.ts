@@ -181,6 +181,8 @@ export const commands = learn<CommandsFacts>({
   "commands.theTestDateIsInTheFutureEnterThe":
     "The test date is in the future: enter the date it was counted.",
   "commands.removing6": ({ lot }, say) => `removing ${say.tell(lot)}`,
+  "commands.removingSeeds": ({ count }) =>
+    count === 1 ? "removing a packet of seed" : `removing ${count} packets of seed`,
   "commands.thisSeedIsNoLongerInTheSeedBox": "This seed is no longer in the seed box.",
   "commands.keeping4": ({ name }) => `keeping ${name}`,
   "commands.removing7": ({ mixe }) => `removing ${mixe ?? "a mix"}`,

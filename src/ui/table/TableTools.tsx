@@ -9,16 +9,16 @@ import Popover from "@mui/material/Popover";
 import TextField from "@mui/material/TextField";
 import type { Table } from "@tanstack/react-table";
 import { useState } from "react";
-import { logbook as say } from "@/words/en/logbook";
-import type { LogRow } from "./rows";
+import { tables as say } from "@/words/en/tables";
+import { orderOf } from "./useTable";
 
-interface Props {
-  table: Table<LogRow>;
-  onRemove: (rows: LogRow[]) => void;
+interface Props<Row> {
+  table: Table<Row>;
+  onRemove: (rows: Row[]) => void;
 }
 
 /** What is done with the table as a whole: its order, its columns, and what was marked in it. */
-export function TableTools({ table, onRemove }: Props) {
+export function TableTools<Row>({ table, onRemove }: Props<Row>) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const chosen = table.getSelectedRowModel().rows.map(({ original }) => original);
   const [sorted] = table.getState().sorting;
@@ -37,9 +37,9 @@ export function TableTools({ table, onRemove }: Props) {
         select
         size="small"
         label={say.sortBy}
-        value={sorted ? `${sorted.id}-${sorted.desc ? "down" : "up"}` : "day-down"}
+        value={sorted ? `${sorted.id}-${sorted.desc ? "down" : "up"}` : ""}
         onChange={({ target }) => {
-          const [id = "day", way] = target.value.split("-");
+          const [id = "", way] = target.value.split("-");
           table.setSorting([{ id, desc: way === "down" }]);
         }}
         sx={{ width: 190 }}
@@ -50,8 +50,8 @@ export function TableTools({ table, onRemove }: Props) {
               {say.sorted({
                 column: String(column.columnDef.header),
                 isDown: way === "down",
-                isNumber: column.id === "day" || column.id === "amount",
-                isDay: column.id === "day",
+                isNumber: orderOf(column.columnDef) === "number",
+                isDay: orderOf(column.columnDef) === "day",
               })}
             </MenuItem>
           )),

@@ -1,0 +1,3 @@
+export { TableTools } from "./TableTools";
+export { MARK, TitleCells } from "./TitleCells";
+export { column, useTable } from "./useTable";
