@@ -20,6 +20,8 @@ const NOTHING_OF_THE_MACHINE = [
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
+  // Empty where a program is still being written; see scripts/prepare.mjs.
+  env: { LATE_EMBER_BUILD: process.env.LATE_EMBER_BUILD ?? "" },
   // The gate checks types by itself, beside the build: once is enough.
   typescript: { ignoreBuildErrors: true },
   experimental: {

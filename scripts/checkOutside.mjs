@@ -80,8 +80,10 @@ function table(as) {
   const path = exported(as);
   const out = join(folder, "read");
   // Back out as UTF-8 with semicolons: what the spreadsheet has understood.
-  const filter = 'csv:"Text - txt - csv (StarCalc)":59,34,76';
-  const words = ["--headless", "--convert-to", filter.replaceAll('"', ""), "--outdir", out, path];
+  const wanted = "csv:Text - txt - csv (StarCalc):59,34,76";
+  // Asked by nobody it takes every table for Windows-1252; its dialog proposes UTF-8 by the byte order mark.
+  const asDialogProposes = "--infilter=Text - txt - csv (StarCalc):44,34,76";
+  const words = ["--headless", asDialogProposes, "--convert-to", wanted, "--outdir", out, path];
   read(`${as}, by LibreOffice`, "soffice", words, () => {
     const text = readFileSync(join(out, as), "utf8");
     const lines = text.trim().split("\n").length;

@@ -18,6 +18,7 @@ export const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
 const INSTALL_STAMP = join(root, "node_modules", ".late-ember-lock");
 const BUILD_STAMP = join(root, ".next", "late-ember-build");
+const BUILD_NAME_DIGITS = 16;
 const BUILT_FROM = [
   "src",
   "data",
@@ -56,7 +57,9 @@ export function ensureBuilt() {
   const isDone = () => existsSync(BUILD_STAMP) && readFileSync(BUILD_STAMP, "utf8") === wanted;
   alone("build", isDone, () => {
     console.log("Building Late Ember (once after each change)…");
-    run(process.execPath, [nextBin(), "build"], "The build failed.");
+    // What browsers have kept of another build's sums is not taken for this one's.
+    const named = { LATE_EMBER_BUILD: wanted.slice(0, BUILD_NAME_DIGITS) };
+    run(process.execPath, [nextBin(), "build"], "The build failed.", named);
     run(
       process.execPath,
       [join(root, "scripts", "serviceWorker.mjs")],
@@ -131,8 +134,8 @@ export function environment(more = {}) {
 }
 
 /** Runs a program; quiet when it goes well, its output and a plain line when not. */
-function run(program, words, failure) {
-  const result = spawnSync(program, words, { cwd: root, env: environment(), encoding: "utf8" });
+function run(program, words, failure, more = {}) {
+  const result = spawnSync(program, words, { cwd: root, env: environment(more), encoding: "utf8" });
   if (result.status === 0) return;
   console.error(`${result.stdout ?? ""}${result.stderr ?? ""}`);
   console.error(result.error ? `${failure} ${result.error.message}` : failure);

@@ -3,13 +3,15 @@
 import { useEffect, useMemo, useState } from "react";
 import { keepEqual } from "@/core/derive";
 import { deriver } from "./deriver";
+import { answerAtStart, keepForStart } from "./keptStart";
 import type { GardenAtSite } from "./gardenAtSite";
 import type { answer, AnswerTo, ArgumentsOf, QuestionName } from "./questions";
 
 /** An answer, and what it was the answer to. */
 interface Answered<Q extends QuestionName> {
   value: AnswerTo<Q>;
-  now: GardenAtSite;
+  /** Null for an answer of the last visit. */
+  now: GardenAtSite | null;
   key: string;
 }
 
@@ -50,11 +52,14 @@ export function useAsked<Q extends QuestionName>(
   const [answered, setAnswered] = useState<Answered<Q> | null>(() => {
     const known = last.get(name) as Answered<Q> | undefined;
     if (known?.key === key) return known;
+    // What the last visit was answered stands until the worker has answered anew.
+    const kept = answerAtStart(name, key);
+    if (kept !== undefined) return { value: kept, now: null, key };
     if (!here || deriver().isReady()) return null;
     return keepAnswer(name, here(name, { garden, site }, args), { garden, site }, key);
   });
   const isLate =
-    answered?.now.garden !== garden || answered.now.site !== site || answered.key !== key;
+    answered?.now?.garden !== garden || answered.now.site !== site || answered.key !== key;
   useEffect(() => {
     if (!isLate) {
       void deriver().start();
@@ -88,6 +93,7 @@ function keepAnswer<Q extends QuestionName>(
 ): Answered<Q> {
   const answered = { value: keepEqual(last.get(name)?.value, value), now, key };
   last.set(name, answered as Answered<QuestionName>);
+  keepForStart(name, key, answered.value, now);
   return answered;
 }
 

@@ -7,6 +7,7 @@ import type { Site } from "@/core/growth";
 import { isPrepared, siteFor, takePreparation } from "@/core/plantings";
 import { gardenStore, whenIdle } from "@/store";
 import { deriver } from "./deriver";
+import { preparedAtStart } from "./keptStart";
 
 /** The garden as the views show it, with its place. */
 export interface Reckoned {
@@ -68,6 +69,8 @@ async function workOut(garden: Garden): Promise<void> {
 }
 
 function show(garden: Garden): void {
+  const prepared = garden === gardenStore().getState().garden ? preparedAtStart() : null;
+  if (prepared) takePreparation(garden, prepared);
   useStore.setState({ garden, site: siteFor(garden), isBehind: false });
 }
 

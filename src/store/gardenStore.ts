@@ -255,9 +255,11 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
           store.setState({ storageNotice: TAKEN_OVER });
         },
       };
+      let found: Stored;
+      let notice: Partial<GardenState> = {};
       try {
         storage = await surroundings.openStorage(events);
-        show(await storage.load(), { status: "ready" });
+        found = await storage.load();
       } catch (error) {
         if (isNamed(error, "VersionError")) {
           closed = NEWER_REFUSAL;
@@ -265,8 +267,11 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
           return;
         }
         storage = memoryStorage();
-        show(await storage.load(), { status: "ready", storageNotice: NOT_KEPT });
+        found = await storage.load();
+        notice = { storageNotice: NOT_KEPT };
       }
+      // What goes wrong where it is shown is not the storage's: nothing is given up for it.
+      show(found, { status: "ready", ...notice });
     },
     async setAsideDamaged() {
       const { damagedIn } = await gardenPart();

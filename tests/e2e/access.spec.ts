@@ -1,7 +1,7 @@
 import { planting as plantingWords } from "@/words/en/planting";
 import { expect } from "@playwright/test";
 import { expectClean } from "./axe";
-import { giveCommons, EMPTY, knot, openPlan, test } from "./garden";
+import { giveCommons, EMPTY, knot, openPlan, test, VIEWS } from "./garden";
 import { beds as bedsWords } from "@/words/en/beds";
 import { crops as cropsWords } from "@/words/en/crops";
 import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
@@ -176,6 +176,36 @@ test("at twice the size everything is still there and nothing runs over the edge
   await expect(page.getByRole("button", { name: /Add to plan/ }).first()).toBeVisible();
   expect(await over()).toBeLessThanOrEqual(0);
 });
+
+// A phone, and 200 % zoom on a 1280-pixel screen, which leaves 640 pixels.
+const SIZES = [
+  { width: 390, height: 844 },
+  { width: 640, height: 400 },
+] as const;
+
+for (const half of [0, 1]) {
+  test(`every view is clean on a phone and at twice the size, by day and by lamplight, ${half + 1} of 2`, async ({
+    page,
+  }) => {
+    for (const view of VIEWS.filter((_view, index) => index % 2 === half)) {
+      await page.emulateMedia({ colorScheme: "light" });
+      await page.goto(view);
+      await expect(page.getByRole("heading", { level: 1 }).first()).toBeVisible();
+      for (const size of SIZES) {
+        await page.setViewportSize(size);
+        await page.emulateMedia({ colorScheme: "light" });
+        await expectClean(page);
+        const over = await page.evaluate(
+          () => document.documentElement.scrollWidth - window.innerWidth,
+        );
+        expect([view, size.width, Math.max(0, over)]).toEqual([view, size.width, 0]);
+        await page.emulateMedia({ colorScheme: "dark" });
+        await expect(page.locator("html")).toHaveAttribute("data-theme", "dark");
+        await expectClean(page);
+      }
+    }
+  });
+}
 
 test("counting and wishing work by touch on a phone", async ({ browser }) => {
   const context = await browser.newContext({

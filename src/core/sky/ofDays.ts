@@ -18,7 +18,7 @@ export function ofDays(
   const tables = new Map<number, Float64Array>();
   let latest: { latitudeDeg: number; table: Float64Array } | null = null;
   const tableOf = (latitudeDeg: number) => {
-    if (latest?.latitudeDeg === latitudeDeg) return latest.table;
+    if (latest && latest.latitudeDeg === latitudeDeg) return latest.table;
     let table = tables.get(latitudeDeg);
     if (!table) {
       const [oldest] = tables.keys();

@@ -9,7 +9,7 @@ import LarderIcon from "@mui/icons-material/KitchenOutlined";
 import LogbookIcon from "@mui/icons-material/MenuBookOutlined";
 import SsidChartIcon from "@mui/icons-material/SsidChart";
 import Box from "@mui/material/Box";
-import { useReckoned } from "@/derive";
+import { readStart, useReckoned } from "@/derive";
 import { usePractised } from "@/derive/practised";
 import { usePathname, useRouter } from "next/navigation";
 import { useCallback, useEffect, useState, type ReactNode } from "react";
@@ -98,6 +98,8 @@ export function Shell({ children }: { children: ReactNode }) {
 
 /** Opens what this browser keeps; a server started for the demo fills an empty browser with it. */
 async function openGarden(): Promise<void> {
+  // Before the garden, so that its first view has it.
+  await readStart();
   await gardenStore().open();
   if (gardenStore().getState().status !== "ready") return;
   if (!isEmptyGarden(gardenStore().getState().garden)) return;

@@ -1,0 +1,78 @@
+import type { Preparation } from "@/core/plantings";
+import type { Garden } from "@/core/garden";
+import { gardenStore, keptOnDevice, whenNeeded } from "@/store/index";
+import type { GardenAtSite } from "./gardenAtSite";
+import type { AnswerTo, QuestionName } from "./questions";
+
+/**
+ * What was worked out of a garden, kept on the device: the next start shows it at once, and has it worked
+ * out again behind the screen. It is of one version of the program and of one state of the garden.
+ */
+export interface KeptStart {
+  program: string;
+  revision: number;
+  /** What may have been damaged without a change that was counted. */
+  stamp: string;
+  preparation: Preparation;
+  answers: { name: QuestionName; key: string; value: unknown }[];
+}
+
+export const START_KEY = "start";
+/** So long nothing new was worked out before it is kept, ms. */
+const REST_MS = 2500;
+/** A program that is still being written keeps nothing: what it works out changes under it. */
+export const program = process.env.LATE_EMBER_BUILD ?? "";
+
+const keepPart = whenNeeded(() => import("./keepStart"));
+
+let found: KeptStart | null = null;
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+/** Reads what was kept; where nothing was, or nothing of this program, all is worked out. */
+export async function readStart(): Promise<void> {
+  if (program === "") return;
+  const kept = (await keptOnDevice(START_KEY)) as KeptStart | null;
+  found = kept?.program === program ? kept : null;
+}
+
+/** What takes long of the garden as it was opened; null where it has changed since. */
+export function preparedAtStart(): Preparation | null {
+  return atStart()?.preparation ?? null;
+}
+
+/** An answer to the same question of the same garden; undefined where none was kept. */
+export function answerAtStart<Q extends QuestionName>(
+  name: Q,
+  key: string,
+): AnswerTo<Q> | undefined {
+  const answer = atStart()?.answers.find((one) => one.name === name && one.key === key);
+  return answer?.value as AnswerTo<Q> | undefined;
+}
+
+function atStart(): KeptStart | null {
+  const { garden, revision } = gardenStore().getState();
+  if (found && (found.revision !== revision || found.stamp !== stampOf(garden))) found = null;
+  return found;
+}
+
+export function stampOf({ place, beds, plantings, logEntries }: Garden): string {
+  return JSON.stringify([place, beds.size, plantings.size, logEntries.size]);
+}
+
+/** Keeps a day's tasks for the next start, once nothing new has come for a while; and tomorrow's with them. */
+export function keepForStart(
+  name: QuestionName,
+  key: string,
+  value: unknown,
+  { garden }: GardenAtSite,
+): void {
+  const { garden: own, revision } = gardenStore().getState();
+  if (program === "" || name !== "tasks" || garden !== own) return;
+  clearTimeout(timer);
+  timer = setTimeout(() => {
+    // Where it cannot be kept, the next start is only slower.
+    keepPart()
+      .then(({ keepStart }) => keepStart(garden, revision, key, value))
+      .catch(() => undefined);
+  }, REST_MS);
+}
