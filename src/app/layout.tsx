@@ -7,6 +7,7 @@ import type { Metadata, Viewport } from "next";
 import type { ReactNode } from "react";
 import { Shell } from "@/features/shell";
 import { Theme } from "@/ui/theme";
+import { StartTrouble, StartWatch } from "./StartTrouble";
 
 export const metadata: Metadata = {
   title: "Late Ember",
@@ -18,7 +19,11 @@ export const viewport: Viewport = { width: "device-width", initialScale: 1 };
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
+      <head>
+        <StartWatch />
+      </head>
       <body>
+        <StartTrouble />
         <InitColorSchemeScript attribute="data-theme" defaultMode="system" />
         <AppRouterCacheProvider>
           <Theme>

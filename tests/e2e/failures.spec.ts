@@ -3,6 +3,8 @@ import { knot, openPlan, test, textOf } from "./garden";
 import type { GardenFile } from "@/core/gardenFile";
 import { imports as importsWords } from "@/words/en/imports";
 import { store as storeWords } from "@/words/en/store";
+import { ui as uiWords } from "@/words/en/ui";
+import { waiting as waitingWords } from "@/words/en/waiting";
 
 /** Moves the spinach of bed 7 a day on, by its knot. */
 async function move(page: Page): Promise<string | null> {
@@ -84,4 +86,44 @@ test("where no worker starts everything is worked out on the page, and where one
   );
   await page.goto("/today");
   await expect(page.getByRole("button", { name: /^Done: / }).first()).toBeVisible();
+});
+
+test("whichever part of the program does not come at the start, it is said, with a way on", async ({
+  context,
+  page,
+}) => {
+  const asked = new Set<string>();
+  page.on("request", (request) => {
+    if (request.resourceType() === "script") asked.add(request.url());
+  });
+  await openPlan(page);
+  // What the page itself names, and not what comes once the view is there.
+  const first = await page.evaluate(
+    () =>
+      new Promise<string[]>((resolve) =>
+        fetch("/plan")
+          .then((answer) => answer.text())
+          .then((html) =>
+            resolve([...html.matchAll(/<script src="([^"]+)"/g)].map(([, src]) => src ?? "")),
+          ),
+      ),
+  );
+  const parts = [...asked].filter((url) => first.some((src) => src !== "" && url.endsWith(src)));
+  expect(parts.length).toBeGreaterThan(10);
+  // Every third of them: they are alike, and each is a visit.
+  for (const part of parts.filter((_url, index) => index % 3 === 0)) {
+    const visit = await context.newPage();
+    await visit.route(part, (route) => route.abort());
+    await visit.goto("/plan");
+    const told = visit.getByRole("alert").filter({ hasText: waitingWords.couldNotStart });
+    const drawn = knot(visit, "Broccoli, main crop, Bed 1");
+    await expect(told.or(drawn).first()).toBeVisible();
+    if (await told.isVisible()) {
+      await visit.unroute(part);
+      await told.getByRole("link", { name: uiWords.reloadThePage }).click();
+      await expect(drawn).toBeVisible();
+      await expect(told).toBeHidden();
+    }
+    await visit.close();
+  }
 });

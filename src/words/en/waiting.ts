@@ -2,6 +2,10 @@ import { table } from "../table";
 
 /** What is said before a garden is open. */
 export const waiting = table({
+  couldNotStart:
+    "Part of Late Ember could not be loaded, so it cannot start. Your garden is safe in this browser. Check the connection, then:",
+  needsScripts:
+    "Late Ember works in your browser and needs its scripts. Allow JavaScript for this page, then load it again.",
   lateEmberIsOpenInAnotherTab: "Late Ember is open in another tab",
   theOtherTabIsOlderAndHoldsThe:
     "The other tab is older and holds the garden. Close or reload it and this one continues.",
