@@ -23,13 +23,14 @@ export default function RootLayout({ children }: { children: ReactNode }) {
         <StartWatch />
       </head>
       <body>
-        <StartTrouble />
         <InitColorSchemeScript attribute="data-theme" defaultMode="system" />
         <AppRouterCacheProvider>
           <Theme>
             <Shell>{children}</Shell>
           </Theme>
         </AppRouterCacheProvider>
+        {/* Last: the link past the rail stays the first on the page. */}
+        <StartTrouble />
       </body>
     </html>
   );

@@ -2,8 +2,8 @@ import { preparedSoFar } from "@/core/plantings";
 import type { Garden } from "@/core/garden";
 import { gardenStore, keepOnDevice } from "@/store/index";
 import { deriver } from "./deriver";
-import { program, START_KEY, stampOf, type KeptStart } from "./keptStart";
 import type { ArgumentsOf } from "./questions";
+import { program, START_KEY, stampOf, type KeptStart } from "./startRecord";
 
 /** Keeps a day's tasks and the next day's for the next start, with what takes long before them. */
 export async function keepStart(

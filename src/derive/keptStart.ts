@@ -1,28 +1,11 @@
 import type { Preparation } from "@/core/plantings";
-import type { Garden } from "@/core/garden";
 import { gardenStore, keptOnDevice, whenNeeded } from "@/store/index";
 import type { GardenAtSite } from "./gardenAtSite";
 import type { AnswerTo, QuestionName } from "./questions";
+import { program, START_KEY, stampOf, type KeptStart } from "./startRecord";
 
-/**
- * What was worked out of a garden, kept on the device: the next start shows it at once, and has it worked
- * out again behind the screen. It is of one version of the program and of one state of the garden.
- */
-export interface KeptStart {
-  program: string;
-  revision: number;
-  /** What may have been damaged without a change that was counted. */
-  stamp: string;
-  preparation: Preparation;
-  answers: { name: QuestionName; key: string; value: unknown }[];
-}
-
-export const START_KEY = "start";
 /** So long nothing new was worked out before it is kept, ms. */
 const REST_MS = 2500;
-/** A program that is still being written keeps nothing: what it works out changes under it. */
-export const program = process.env.LATE_EMBER_BUILD ?? "";
-
 const keepPart = whenNeeded(() => import("./keepStart"));
 
 let found: KeptStart | null = null;
@@ -53,10 +36,6 @@ function atStart(): KeptStart | null {
   const { garden, revision } = gardenStore().getState();
   if (found && (found.revision !== revision || found.stamp !== stampOf(garden))) found = null;
   return found;
-}
-
-export function stampOf({ place, beds, plantings, logEntries }: Garden): string {
-  return JSON.stringify([place, beds.size, plantings.size, logEntries.size]);
 }
 
 /** Keeps a day's tasks for the next start, once nothing new has come for a while; and tomorrow's with them. */

@@ -117,7 +117,7 @@ test("whatever turning over is offered can be done, whatever is left standing, a
         expect(noClash(outcome.garden)).toBe(true);
       },
     ),
-    { numRuns: timesMore(20) },
+    { numRuns: timesMore(60) },
   );
   expect(turned).toBeGreaterThan(20);
 });
