@@ -270,8 +270,7 @@ export function createGardenStore(surroundings: Surroundings): GardenStore {
         found = await storage.load();
         notice = { storageNotice: NOT_KEPT };
       }
-      // What goes wrong where it is shown is not the storage's: nothing is given up for it.
-      show(found, { status: "ready", ...notice });
+      show(found, { status: "ready", ...notice }); // what fails in being shown is not the storage's
     },
     async setAsideDamaged() {
       const { damagedIn } = await gardenPart();

@@ -8,7 +8,7 @@ import { serving } from "./serve";
 import { importGarden } from "./importGarden";
 import { report } from "./timing";
 
-const PORT = 4781;
+const PORT = 4785;
 const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
 const SLOWER = 4;
 const VISITS = 7;

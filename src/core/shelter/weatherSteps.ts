@@ -95,9 +95,9 @@ function fillDay(
   const share = OVERCAST_SHARE + (CLEAR_SHARE - OVERCAST_SHARE) * (1 - cloudShare);
   const dayJ = Math.max(0, extraterrestrialRadiationMJ(latitudeDeg, day)) * 1e6 * share;
   const [rise, set] = [12 - dayLengthH / 2, 12 + dayLengthH / 2];
-  // The sun's radiation as a squared sine over the day: its integral is half the day's length.
   const dewC = minTempC - DEW_BELOW_MIN_C;
   const usualVapourHPa = vapourPressureHPa(dewC);
+  // The sun's radiation as a squared sine over the day: its integral is half the day's length.
   const peakW = dayLengthH > 0 ? dayJ / ((dayLengthH / 2) * 3600) : 0;
   for (let step = 0; step < stepsPerDay; step += 1) {
     const hour = ((step + 0.5) * HOURS) / stepsPerDay;

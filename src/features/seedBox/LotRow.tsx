@@ -13,6 +13,7 @@ import { MARK } from "@/ui/table";
 import { told, useWording, type LocalWording } from "@/ui/wording";
 import { seedBox as say } from "@/words/en/seedBox";
 import { tables as sayOfTables } from "@/words/en/tables";
+import "@/words/en/facts/plantings";
 import { CELL, varietyName, type HeldLot } from "./lotColumns";
 
 interface Props {

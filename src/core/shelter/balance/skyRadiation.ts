@@ -13,7 +13,11 @@ export function skyRadiationWPerM2(airC: number, dewC: number, cloudShare: numbe
   return skyRadiationOver(airC, vapourPressureHPa(dewC), cloudShare);
 }
 
-/** Pressure of the vapour in air with such a dew point, hPa (Magnus). */
+/**
+ * Pressure of the vapour in air with such a dew point, hPa.
+ *
+ * @source FAO Irrigation and Drainage Paper 56, eq. 11 (Tetens), there in kPa
+ */
 export function vapourPressureHPa(dewC: number): number {
   return 6.108 * Math.exp((17.27 * dewC) / (dewC + 237.3));
 }
