@@ -6,15 +6,18 @@ import { program, START_KEY, stampOf, type KeptStart } from "./startRecord";
 
 /** So long nothing new was worked out before it is kept, ms. */
 const REST_MS = 2500;
+/** What has not come so long after it was asked for is no gain, ms. */
+const LATE_MS = 1500;
 const keepPart = whenNeeded(() => import("./keepStart"));
 
 let found: KeptStart | null = null;
 let timer: ReturnType<typeof setTimeout> | undefined;
 
-/** Reads what was kept; where nothing was, or nothing of this program, all is worked out. */
+/** Reads what was kept; where nothing was, nothing of this program, or nothing soon, all is worked out. */
 export async function readStart(): Promise<void> {
   if (program === "") return;
-  const kept = (await keptOnDevice(START_KEY)) as KeptStart | null;
+  const late = new Promise<null>((resolve) => setTimeout(() => resolve(null), LATE_MS));
+  const kept = (await Promise.race([keptOnDevice(START_KEY), late])) as KeptStart | null;
   found = kept?.program === program ? kept : null;
 }
 

@@ -97,6 +97,7 @@ function takePrepared(garden: Garden, asked: RehearsalAsked): RehearsalRun | nul
   prepared = null;
   const isSame =
     found !== null &&
+    found.run.getState().status !== "broken" &&
     sameForWinters(found.garden, garden) &&
     JSON.stringify(found.asked) === JSON.stringify(asked);
   if (isSame) return found.run;

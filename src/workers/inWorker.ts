@@ -11,7 +11,7 @@ export interface Job<Result> {
 export async function warmUp(worker: Worker): Promise<void> {
   const { ready } = Comlink.wrap<{ ready(): void }>(worker);
   try {
-    await Promise.race([ready(), new Promise((_resolve, reject) => (worker.onerror = reject))]);
+    await Promise.race([ready(), brokenOf(worker)]);
   } finally {
     worker.terminate();
   }
@@ -27,9 +27,16 @@ export function inWorker<Api, Result>(
   work: (api: Comlink.Remote<Api>) => Promise<Result>,
 ): Job<Result> {
   const stop = () => worker.terminate();
+  const result = Promise.race([work(Comlink.wrap<Api>(worker)), brokenOf(worker)]);
+  return { result: result.finally(stop), stop };
+}
+
+/** Rejects where the worker cannot start or breaks; what it was asked then would never be answered. */
+export function brokenOf(worker: Worker): Promise<never> {
   const broken = new Promise<never>((_resolve, reject) => {
     worker.onerror = (event) => reject(new Error(event.message || "The worker could not start."));
   });
-  const result = Promise.race([work(Comlink.wrap<Api>(worker)), broken]);
-  return { result: result.finally(stop), stop };
+  // Whoever waits for an answer is told; without one nobody needs to be.
+  broken.catch(() => undefined);
+  return broken;
 }

@@ -1,7 +1,16 @@
 import { expect, type Page } from "@playwright/test";
-import { knot, openPlan, test, textOf } from "./garden";
+import { gardenMenu, importFile, knot, openPlan, test, textOf } from "./garden";
 import type { GardenFile } from "@/core/gardenFile";
+import { fill as fillWords } from "@/words/en/fill";
+import { gardenFile as gardenFileWords } from "@/words/en/gardenFile";
 import { imports as importsWords } from "@/words/en/imports";
+import { joining as joiningWords } from "@/words/en/joining";
+import { larder as larderWords } from "@/words/en/larder";
+import { plan as planWords } from "@/words/en/plan";
+import { place as placeWords } from "@/words/en/place";
+import { lessonTitles, practise as practiseWords } from "@/words/en/practise";
+import { rehearse as rehearseWords } from "@/words/en/rehearse";
+import { shell as shellWords } from "@/words/en/shell";
 import { store as storeWords } from "@/words/en/store";
 import { ui as uiWords } from "@/words/en/ui";
 import { waiting as waitingWords } from "@/words/en/waiting";
@@ -22,6 +31,14 @@ async function savedFile(page: Page): Promise<GardenFile> {
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: importsWords.saveAsAFile }).click();
   return JSON.parse(await textOf(await download)) as GardenFile;
+}
+
+/** Chooses a file of this garden, as from another device. */
+async function chooseToJoin(page: Page, text: string): Promise<void> {
+  const chooser = page.waitForEvent("filechooser");
+  await gardenMenu(page, joiningWords.joinAnotherDevicesFile);
+  const file = { name: "tablet.json", mimeType: "application/json", buffer: Buffer.from(text) };
+  await (await chooser).setFiles(file);
 }
 
 for (const [what, name, words] of [
@@ -86,6 +103,83 @@ test("where no worker starts everything is worked out on the page, and where one
   );
   await page.goto("/today");
   await expect(page.getByRole("button", { name: /^Done: / }).first()).toBeVisible();
+});
+
+test("each worker that breaks is told where its work was asked for, and works when asked again", async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const { Worker: Whole } = window;
+    window.Worker = class extends Whole {
+      constructor(at: string | URL, how?: WorkerOptions) {
+        super(Reflect.get(window, "isBroken") === true ? "/no-such-worker.js" : at, how);
+      }
+    };
+  });
+  const setBroken = (isBroken: boolean) =>
+    page.evaluate((is) => Reflect.set(window, "isBroken", is), isBroken);
+  const dialog = page.getByRole("dialog");
+
+  await page.goto("/larder");
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  await page.getByLabel(larderWords.people).fill("3");
+  await page.getByRole("button", { name: larderWords.begin }).click();
+  await setBroken(true);
+  await page.getByRole("button", { name: fillWords.closeTheGaps }).click();
+  await dialog.getByRole("button", { name: fillWords.search, exact: true }).click();
+  await expect(dialog.getByRole("alert")).toHaveText(fillWords.failed);
+  await setBroken(false);
+  await dialog.getByRole("button", { name: fillWords.search, exact: true }).click();
+  await expect(dialog.getByRole("button", { name: fillWords.stop })).toBeVisible();
+  await page.keyboard.press("Escape");
+
+  // A garden file, another device's file, a weather record.
+  const download = page.waitForEvent("download");
+  await gardenMenu(page, gardenFileWords.saveGardenFile);
+  const text = await textOf(await download);
+  await setBroken(true);
+  await importFile(page, "garden.json", text);
+  await expect(dialog).toContainText(importsWords.theFileCouldNotBeReadItMayHaveBeen);
+  await page.keyboard.press("Escape");
+  await chooseToJoin(page, text);
+  await expect(dialog).toContainText(joiningWords.couldNotBeJoined);
+  await page.keyboard.press("Escape");
+  await setBroken(false);
+  await chooseToJoin(page, text);
+  await expect(dialog).toContainText(joiningWords.nothingNew);
+  await page.keyboard.press("Escape");
+
+  await page.getByRole("link", { name: shellWords.place, exact: true }).click();
+  await page.getByRole("button", { name: placeWords.importAnother }).click();
+  const record = { name: "days.csv", mimeType: "text/csv", buffer: Buffer.from("Day;Low\n") };
+  await setBroken(true);
+  await dialog.getByLabel(placeWords.weatherRecordFile).setInputFiles(record);
+  await expect(dialog).toContainText(placeWords.theFileCouldNotBeReadItMayHaveBeen);
+  await page.keyboard.press("Escape");
+
+  await page.goto("/practise");
+  const lesson = page.getByRole("button", {
+    name: `${practiseWords.start}: ${lessonTitles.tooFewCovers}`,
+  });
+  await expect(lesson).toBeVisible();
+  await setBroken(true);
+  await lesson.click();
+  await expect(page.getByRole("alert").filter({ hasText: practiseWords.broke })).toBeVisible();
+  await setBroken(false);
+  await page.getByRole("button", { name: practiseWords.toStart }).click();
+  await lesson.click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText(/^Dusk/);
+
+  // Workers are got ready as soon as the view is open: broken there, they are begun anew.
+  await page.goto("/plan");
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  await setBroken(true);
+  await page.getByRole("link", { name: planWords.rehearse }).click();
+  await page.getByRole("button", { name: rehearseWords.start({ winters: 100 }) }).click();
+  await expect(page.getByRole("alert").filter({ hasText: rehearseWords.brokenAll })).toBeVisible();
+  await setBroken(false);
+  await page.getByRole("button", { name: rehearseWords.again, exact: true }).click();
+  await expect(page.getByRole("button", { name: /reaches a harvest in/ }).first()).toBeVisible();
 });
 
 test("whichever part of the program does not come at the start, it is said, with a way on", async ({

@@ -22,9 +22,10 @@ import { shell as shellWords } from "@/words/en/shell";
 import { settings as settingsWords } from "@/words/en/settings";
 import { ui as uiWords } from "@/words/en/ui";
 
-test("the first view asks for less than 300 kB of script: no checks of files, no dialogs", async ({
+test("on a phone the first view asks for less than 300 kB of script: no checks of files, no dialogs", async ({
   page,
 }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
   await openPlan(page); // the first visit also checks the demo garden
   await page.route("**/*", (route) => route.continue()); // keeps the browser's cache out of it
   const visits: number[] = [];

@@ -5,6 +5,7 @@ import {
   type Download,
   type Locator,
   type Page,
+  type TestInfo,
 } from "@playwright/test";
 import { readFile } from "node:fs/promises";
 import { EMPTY_PORT } from "./ports";
@@ -19,12 +20,36 @@ export const COMMONS = "src/core/gardenFile/commons.testdata.json";
 
 /** Browsers to which the tests' garden is given where the demo would be. */
 export const test = base.extend({
-  context: async ({ context }, run) => {
+  context: async ({ context }, run, info) => {
+    const heard: string[] = [];
+    context.on("console", (message) => {
+      if (message.type() === "error") heard.push(message.text());
+    });
+    context.on("weberror", (error) => heard.push(error.error().message));
+    context.on("requestfailed", (request) => heard.push(`failed: ${request.url()}`));
     await saveData(context);
     await giveCommons(context);
     await run(context);
+    if (info.status !== info.expectedStatus) await reportPages(context, heard, info);
   },
 });
+
+const LETTERS_SHOWN = 280;
+
+/** Where a test fails, its report says where each page stood and what it complained of. */
+async function reportPages(
+  context: BrowserContext,
+  heard: string[],
+  info: TestInfo,
+): Promise<void> {
+  const attach = (name: string, text: string) =>
+    info.attach(name, { contentType: "text/plain", body: text.slice(0, LETTERS_SHOWN) });
+  for (const page of context.pages()) {
+    const words = page.locator("body").innerText({ timeout: 2000 });
+    await attach(page.url(), await words.catch((error: unknown) => String(error)));
+  }
+  await attach("complaints", heard.slice(-5).join("\n") || "none");
+}
 
 /** A browser that fetches nothing ahead: what offline.spec.ts is about costs every other test half its time. */
 async function saveData(context: BrowserContext): Promise<void> {

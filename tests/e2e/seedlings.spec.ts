@@ -177,11 +177,11 @@ test("a seed lot is tested, aged and flagged; the box tells how thick to sow it"
     .check();
   await expect(dialog(page).getByRole("alert")).toContainText("gloves");
   await dialog(page).getByRole("button", { name: bedsWords.save }).click();
-  const row = page.getByRole("row", { name: /^Leek/ });
+  const row = page.getByRole("row", { name: /^Mark Leek/ });
   await expect(row).toContainText("8 of 20 tested");
   await expect(row).toContainText("treated: wear gloves");
   await expect(row).toContainText("× as thickly");
-  await expect(page.getByRole("row", { name: /^Parsnip/ })).toContainText("too old");
+  await expect(page.getByRole("row", { name: /^Mark Parsnip/ })).toContainText("too old");
 });
 
 test("labels are printed as a page of their own, on sheets and strips, and saved as a table", async ({

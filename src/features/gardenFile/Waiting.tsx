@@ -13,7 +13,8 @@ import { waiting as waitingSay } from "@/words/en/waiting";
 interface Props {
   entries: readonly RailEntry[];
   current: string;
-  status: GardenState["status"];
+  /** `slow`: the browser has not given the garden back for long. */
+  status: GardenState["status"] | "slow";
 }
 
 /** The frame before the garden is there: at once, also where the program comes slowly. */
@@ -29,7 +30,7 @@ export function Waiting({ entries, current, status }: Props) {
   );
 }
 
-const VIEWS: Record<GardenState["status"], ReactNode> = {
+const VIEWS: Record<Props["status"], ReactNode> = {
   opening: <Placeholder />,
   ready: <Placeholder />,
   waiting: (
@@ -37,18 +38,30 @@ const VIEWS: Record<GardenState["status"], ReactNode> = {
       {waitingSay.theOtherTabIsOlderAndHoldsThe}
     </Told>
   ),
+  slow: (
+    <Told title={waitingSay.theGardenTakesLongToOpen}>
+      {waitingSay.thisBrowserHasNotHandedOverTheGardenYet}
+      <WaysOn />
+    </Told>
+  ),
   newer: (
     <Told title={waitingSay.thisGardenWasMadeByANewerLateEmber}>
       {waitingSay.thisPageIsOlderThanTheGardenInThis}
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 2.5 }}>
-        <ReloadButton variant="contained" size="large" />
-        <Button variant="outlined" size="large" onClick={() => void saveEverything()}>
-          {say.saveEverythingAsAFile}
-        </Button>
-      </Box>
+      <WaysOn />
     </Told>
   ),
 };
+
+function WaysOn() {
+  return (
+    <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 2.5 }}>
+      <ReloadButton variant="contained" size="large" />
+      <Button variant="outlined" size="large" onClick={() => void saveEverything()}>
+        {say.saveEverythingAsAFile}
+      </Button>
+    </Box>
+  );
+}
 
 function Told({ title, children }: { title: string; children: ReactNode }) {
   return (

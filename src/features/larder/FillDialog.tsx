@@ -67,9 +67,9 @@ export default function FillDialog({ garden, weeks, day, onClose }: Props) {
       mayMove,
     };
     setLimits(asked);
-    const started = fillGaps({ garden, weeks, limits: asked, seconds: SECONDS }, setFound);
-    setJob(started);
     try {
+      const started = fillGaps({ garden, weeks, limits: asked, seconds: SECONDS }, setFound);
+      setJob(started);
       const last = await started.result;
       if (last) setFound(last);
     } catch {

@@ -4,14 +4,17 @@ import NextLink from "next/link";
 import { memo } from "react";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import ToggleButton from "@mui/material/ToggleButton";
-import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
+import { useTheme } from "@mui/material/styles";
+import useMediaQuery from "@mui/material/useMediaQuery";
 import type { School } from "@/core/growth";
-import { gardenStore } from "@/store";
+import { lazyPart } from "@/ui/frame";
 import { setView } from "@/ui/viewState";
 import type { Grouping } from "./strands/useStrands";
 import { plan as say } from "@/words/en/plan";
+
+// A phone has no room for them, and fetches them for nobody.
+const PlanChoices = lazyPart(() => import("./PlanChoices"));
 
 interface Props {
   grouping: Grouping;
@@ -21,6 +24,8 @@ interface Props {
 
 /** The view's name and its three choices: how to group, how to count, what is wanted. */
 export const PlanHeading = memo(function PlanHeading({ grouping, onGrouping, school }: Props) {
+  const theme = useTheme();
+  const isWide = useMediaQuery(theme.breakpoints.up("sm"));
   return (
     <Box
       sx={{
@@ -36,31 +41,7 @@ export const PlanHeading = memo(function PlanHeading({ grouping, onGrouping, sch
       <Typography variant="h1" sx={{ mr: "auto" }}>
         {say.plan}
       </Typography>
-      <ToggleButtonGroup
-        exclusive
-        size="small"
-        aria-label={say.groupBy}
-        value={grouping}
-        onChange={(_event, value: Grouping | null) => value && onGrouping(value)}
-        sx={{ display: { xs: "none", sm: "inline-flex" } }}
-      >
-        <ToggleButton value="bed">{say.byBed}</ToggleButton>
-        <ToggleButton value="crop">{say.byCrop}</ToggleButton>
-      </ToggleButtonGroup>
-      <ToggleButtonGroup
-        exclusive
-        size="small"
-        aria-label={say.datesBy}
-        value={school}
-        onChange={(_event, value: School | null) =>
-          value && void gardenStore().dispatch("settings.set", { school: value })
-        }
-        sx={{ display: { xs: "none", sm: "inline-flex" } }}
-      >
-        <ToggleButton value="growth">{say.growth}</ToggleButton>
-        <ToggleButton value="tenhour">{say.tenHourDay}</ToggleButton>
-        <ToggleButton value="calendar">{say.calendarDays}</ToggleButton>
-      </ToggleButtonGroup>
+      {isWide && <PlanChoices grouping={grouping} onGrouping={onGrouping} school={school} />}
       <Button component={NextLink} href="/plan/rehearse" color="inherit" variant="outlined">
         {say.rehearse}
       </Button>

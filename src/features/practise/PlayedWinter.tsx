@@ -86,11 +86,11 @@ function useWinter(scenario: Scenario) {
   useEffect(() => {
     let isWanted = true;
     const live = async () => {
-      const lived = await worker.remote.live(scenario, choices);
+      const lived = await worker.live(scenario, choices);
       if (!isWanted) return;
       setState(lived);
       if (lived.evening) return;
-      const reviewed = await worker.remote.review(scenario, choices);
+      const reviewed = await worker.review(scenario, choices);
       if (!isWanted) return;
       keepProgress(scenario.id, reviewed);
       setFound(reviewed);

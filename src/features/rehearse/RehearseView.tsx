@@ -84,6 +84,7 @@ function Rehearsal({ site, today }: { site: Site; today: DayNumber }) {
         {(!state ||
           isStale ||
           state.status === "refused" ||
+          state.status === "broken" ||
           winters !== rehearsed?.asked.winters) && (
           <Button variant="contained" size="large" onClick={begin}>
             {rehearsed ? say.again : say.start({ winters: USUAL_WINTERS })}

@@ -48,7 +48,7 @@ export function RunLine({ state, run }: { state: RehearsalState; run: RehearsalR
         </Button>
       )}
       {brokenWorkers > 0 && (
-        <Box sx={{ fontSize: 15 }}>
+        <Box role={status === "broken" ? "alert" : undefined} sx={{ fontSize: 15 }}>
           {status === "broken" ? say.brokenAll : say.brokenSome({ count: brokenWorkers })}
         </Box>
       )}

@@ -9,7 +9,7 @@ import LarderIcon from "@mui/icons-material/KitchenOutlined";
 import LogbookIcon from "@mui/icons-material/MenuBookOutlined";
 import SsidChartIcon from "@mui/icons-material/SsidChart";
 import Box from "@mui/material/Box";
-import { readStart, useReckoned } from "@/derive";
+import { useReckoned } from "@/derive";
 import { usePractised } from "@/derive/practised";
 import { usePathname, useRouter } from "next/navigation";
 import { useCallback, useEffect, useState, type ReactNode } from "react";
@@ -17,7 +17,7 @@ import { dayNumber, type DayNumber } from "@/core/calendar";
 import { plantingName } from "@/core/plantings";
 import { isEmptyGarden } from "@/core/garden";
 import { chanceWords } from "@/words";
-import { gardenStore, useToday, useGarden, whenNeeded } from "@/store/index";
+import { gardenStore, useToday, useGarden } from "@/store/index";
 import {
   Boundary,
   FrameGrid,
@@ -28,7 +28,7 @@ import {
   lazyPart,
 } from "@/ui/frame/index";
 import { SeasonRibbon } from "@/ui/ribbon/index";
-import { openAddress, useAddress } from "@/ui/address";
+import { useAddress } from "@/ui/address";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording, told } from "@/ui/wording";
 import { Waiting } from "@/features/gardenFile";
@@ -37,6 +37,7 @@ import { Dialogs } from "./Dialogs";
 import { TopLine } from "./TopLine";
 import { tonightWords } from "./tonightWords";
 import { Trouble } from "./lazyTrouble";
+import { useOpening } from "./useOpening";
 import { useOutlook } from "./useOutlook";
 import { useRibbon } from "./useRibbon";
 import { useShortcuts } from "./useShortcuts";
@@ -44,7 +45,6 @@ import { useWarmUp } from "./useWarmUp";
 import { regionOf } from "@/ui/region";
 import { shell as say } from "@/words/en/shell";
 
-const gardenTaken = whenNeeded(() => import("@/features/gardenFile/gardenTaken"));
 const PlantingInspector = lazyPart(() => import("@/features/planting/PlantingInspector"));
 const Welcome = lazyPart(() => import("@/features/gardenFile/Welcome"));
 const SampleNotice = lazyPart(() => import("@/features/gardenFile/SampleNotice"));
@@ -80,33 +80,21 @@ const HREFS = [
 
 /** The frame around every view: top line, rail, inspector and season ribbon. */
 export function Shell({ children }: { children: ReactNode }) {
-  const [open, setOpen] = useState(false);
-  useEffect(() => {
-    void Promise.all([openGarden(), openAddress()]).then(() => setOpen(true));
-  }, []);
+  const opening = useOpening();
   const status = useGarden((state) => state.status);
   const pathname = usePathname();
-  if (!open || status !== "ready") {
-    return <Waiting entries={ENTRIES} current={pathname} status={status} />;
+  if (opening.step === "failed") {
+    return <Trouble error={opening.error} onAgain={() => window.location.reload()} />;
+  }
+  if (opening.step !== "open" || status !== "ready") {
+    const isSlow = opening.step === "slow" && status === "opening";
+    return <Waiting entries={ENTRIES} current={pathname} status={isSlow ? "slow" : status} />;
   }
   return (
     <Boundary fallback={(error, again) => <Trouble error={error} onAgain={again} />}>
       <OpenShell>{children}</OpenShell>
     </Boundary>
   );
-}
-
-/** Opens what this browser keeps; a server started for the demo fills an empty browser with it. */
-async function openGarden(): Promise<void> {
-  // Before the garden, so that its first view has it.
-  await readStart();
-  await gardenStore().open();
-  if (gardenStore().getState().status !== "ready") return;
-  if (!isEmptyGarden(gardenStore().getState().garden)) return;
-  const answer = await fetch("/api/start").catch(() => null);
-  const start = answer?.ok ? ((await answer.json()) as { garden: string }).garden : "empty";
-  if (start === "demo" && isEmptyGarden(gardenStore().getState().garden))
-    await (await gardenTaken()).loadDemoGarden(true);
 }
 
 function OpenShell({ children }: { children: ReactNode }) {

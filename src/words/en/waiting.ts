@@ -12,6 +12,9 @@ export const waiting = table({
   thisGardenWasMadeByANewerLateEmber: "This garden was made by a newer Late Ember",
   thisPageIsOlderThanTheGardenInThis:
     "This page is older than the garden in this browser. Reload it to get the newer version. Nothing changes until then.",
+  theGardenTakesLongToOpen: "The garden takes long to open",
+  thisBrowserHasNotHandedOverTheGardenYet:
+    "This browser has not handed over the garden yet. Wait a little; if nothing comes, close other tabs of Late Ember and reload this page. Nothing is changed by that.",
   openingTheGarden: "Opening the garden",
   lateEmber: "Late Ember",
 });

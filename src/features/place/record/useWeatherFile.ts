@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { WeatherAnswers, WeatherReading } from "@/core/weatherFiles";
-import { whenNeeded } from "@/store/index";
+import { isMissingPart, MISSING_PART, whenNeeded } from "@/store/index";
 import type { Job } from "@/workers/index";
 import { place as say } from "@/words/en/place";
 
@@ -25,14 +25,22 @@ export interface Report {
 export function useWeatherFile() {
   const [state, setState] = useState<FileState>({ step: "none" });
   const job = useRef<Job<WeatherReading> | null>(null);
+  /** The reading that still counts. */
+  const latest = useRef<symbol | null>(null);
 
   const stop = useCallback(() => {
     job.current?.stop();
-    job.current = null;
+    latest.current = null;
     setState({ step: "none" });
   }, []);
 
-  useEffect(() => () => job.current?.stop(), []);
+  useEffect(
+    () => () => {
+      job.current?.stop();
+      latest.current = null;
+    },
+    [],
+  );
 
   const read = useCallback(
     async (file: File, answers: WeatherAnswers = {}, before: WeatherReading | null = null) => {
@@ -40,18 +48,22 @@ export function useWeatherFile() {
       // Read again after an answer, the last report stays: the question just answered keeps the focus.
       const shown = before && { reading: before, answers };
       setState({ step: "reading", file, share: 0, shown });
-      // The worker is fetched when the first file is read: most visits read none.
-      const { readWeatherFile } = await workersPart();
-      const started = readWeatherFile(file, answers, (share) =>
-        setState((now) => (now.step === "reading" ? { ...now, share } : now)),
-      );
-      job.current = started;
+      const asked = Symbol();
+      latest.current = asked;
       try {
-        const reading = await started.result;
-        if (job.current === started) setState({ step: "read", file, shown: { reading, answers } });
-      } catch {
-        if (job.current !== started) return;
-        const problem = say.theFileCouldNotBeReadItMayHaveBeen;
+        // The worker is fetched when the first file is read: most visits read none.
+        const { readWeatherFile } = await workersPart();
+        if (latest.current !== asked) return;
+        job.current = readWeatherFile(file, answers, (share) =>
+          setState((now) => (now.step === "reading" ? { ...now, share } : now)),
+        );
+        const reading = await job.current.result;
+        if (latest.current === asked) setState({ step: "read", file, shown: { reading, answers } });
+      } catch (error) {
+        if (latest.current !== asked) return;
+        const problem = isMissingPart(error)
+          ? MISSING_PART
+          : say.theFileCouldNotBeReadItMayHaveBeen;
         setState({ step: "failed", file, problem });
       }
     },

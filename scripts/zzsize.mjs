@@ -1,0 +1,11 @@
+import { chromium } from "playwright-core"; import { gzipSync } from "node:zlib"; import {writeFileSync} from "node:fs";
+const browser = await chromium.launch({ executablePath: "/usr/bin/chromium-headless-shell", args: ["--no-sandbox","--disable-gpu"] });
+const context = await browser.newContext({ serviceWorkers:"block", viewport:{width:1280,height:800} });
+await context.addInitScript(() => Object.defineProperty(navigator, "connection", { value: { saveData: true } }));
+const page = await context.newPage();
+await page.goto("http://localhost:4811/plan"); await page.locator(".knot").first().waitFor(); await page.waitForTimeout(3000);
+await page.route("**/*", r=>r.continue());
+await page.goto("about:blank"); const s=[]; const c=r=>{ if(r.request().resourceType()==="script") s.push(r.body().then(b=>({u:r.url().split("/").pop(), g:gzipSync(b).length, n:b.length, b})))};
+page.on("response",c); await page.goto("http://localhost:4811/plan"); await page.locator(".knot").first().waitFor(); page.off("response",c);
+const all=await Promise.all(s); all.sort((a,b)=>b.g-a.g); let t=0; for(const x of all){t+=x.g; console.log(x.g,x.n,x.u); writeFileSync("/tmp/t/chunk-"+x.u, x.b)} console.log(t, all.length);
+await browser.close();
