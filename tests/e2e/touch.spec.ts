@@ -1,5 +1,5 @@
 import { expect, type Page } from "@playwright/test";
-import { knot, test } from "./garden";
+import { knot, test, told } from "./garden";
 import { dragBy, middleOf, PHONE, touchDrag } from "./touch";
 import { beds as bedsWords } from "@/words/en/beds";
 import { imports as importsWords } from "@/words/en/imports";
@@ -7,6 +7,7 @@ import { logbook as logbookWords } from "@/words/en/logbook";
 import { place as placeWords } from "@/words/en/place";
 import { plan as planWords } from "@/words/en/plan";
 import { seedlings as seedlingsWords } from "@/words/en/seedlings";
+import { severalPlantings as severalWords } from "@/words/en/severalPlantings";
 import { shell as shellWords } from "@/words/en/shell";
 import { shelters as sheltersWords } from "@/words/en/shelters";
 import { trays as traysWords } from "@/words/en/trays";
@@ -49,6 +50,43 @@ test("Plan: a knot is dragged, a row is tapped and its sheet stays, and the list
   const on = await middleOf(page.locator(".knot").nth(7));
   await touchDrag(page, on, { x: on.x, y: on.y - 200 });
   await expect.poll(async () => (await broccoli.boundingBox())?.y).not.toBe(top?.y);
+});
+
+test("Plan: several are chosen by taps, moved a week together, and taken out as one step", async ({
+  page,
+}) => {
+  await open(page, "/plan", planWords.plan);
+  const days = (name: string) =>
+    knot(page, name)
+      .getAttribute("aria-valuenow")
+      .then((value) => Number(value));
+  await page.getByRole("button", { name: planWords.selectSeveral }).tap();
+  const bar = page.getByRole("toolbar", { name: severalWords.withThem });
+  await expect(bar.getByRole("button", { name: severalWords.remove })).toBeDisabled();
+  const chosen = ["Arugula, salad type, Bed 9", "Garlic, hardneck, Bed 10"] as const;
+  for (const name of chosen) {
+    const row = page.locator("[data-planting]").filter({ has: knot(page, name) });
+    await row.scrollIntoViewIfNeeded();
+    const box = await row.boundingBox();
+    await page.touchscreen.tap(40, (box?.y ?? 0) + (box?.height ?? 0) / 2);
+    await expect(knot(page, name)).toHaveAttribute("aria-valuetext", /, selected$/);
+  }
+  await expect(bar.getByRole("status")).toHaveText(severalWords.selected({ count: 2 }));
+  await expect(page.getByRole("presentation")).toHaveCount(0);
+  const before = [await days(chosen[0]), await days(chosen[1])];
+  await bar.getByRole("button", { name: severalWords.by({ days: 7 }) }).tap();
+  // The arugula stands already; the garlic is still to be planted.
+  await expect(told(page, severalWords.moved({ moved: 1, stayed: 1, days: 7 }))).toBeVisible();
+  expect([await days(chosen[0]), await days(chosen[1])]).toEqual([before[0], (before[1] ?? 0) + 7]);
+  await bar.getByRole("button", { name: severalWords.remove }).tap();
+  await expect(told(page, severalWords.removed({ count: 2 }))).toBeVisible();
+  await expect(bar).toBeHidden();
+  await expect(knot(page, chosen[0])).toHaveCount(0);
+  await told(page, severalWords.removed({ count: 2 }))
+    .getByRole("button", { name: shellWords.undo })
+    .tap();
+  await expect(knot(page, chosen[0])).toBeVisible();
+  await expect(knot(page, chosen[1])).toBeVisible();
 });
 
 test("Beds: every bed opens by a tap and stays open; a planting is carried to another bed", async ({

@@ -1,7 +1,14 @@
 import * as z from "zod";
-import { dayNumber, IsoDateSchema } from "../calendar";
+import { dayNumber, isoDate, type IsoDate, IsoDateSchema } from "../calendar";
 import { fitsInto } from "../layout";
-import { type Change, cropsOf, type Garden, PlantingSchema, SuccessionSchema } from "../garden";
+import {
+  type Change,
+  cropsOf,
+  type Garden,
+  type Planting,
+  PlantingSchema,
+  SuccessionSchema,
+} from "../garden";
 import { plantingProblems } from "../gardenFile";
 import { factsOf } from "../plantings";
 import { change, command, refuse } from "./command";
@@ -45,7 +52,32 @@ export const moveSowing = command({
     if (!before) return refuse(GONE);
     const sown = madeAlready(garden, id);
     if (sown) return refuse(sown);
-    return occupying(garden, { kind: "planting", id, before, after: { ...before, sowOn } });
+    const after = { ...before, sowOn };
+    return pulledTooEarly(after) ?? occupying(garden, { kind: "planting", id, before, after });
+  },
+});
+
+export const shiftPlantings = command({
+  name: "planting.shift",
+  label: ({ ids, days }) => fact("commands.shifting", { count: ids.length, days }),
+  input: z.object({ ids: z.array(z.string()).min(1).max(1000), days: z.int().min(-366).max(366) }),
+  /** Sowings that have been made stay where they are; a day of pulling goes along. */
+  run(garden, { ids, days }) {
+    const later = (on: IsoDate) => isoDate(dayNumber(on) + days);
+    const changes: Change[] = [];
+    let sown: Fact | null = null;
+    for (const id of new Set(ids)) {
+      const before = garden.plantings.get(id);
+      if (!before) return refuse(GONE);
+      const made = madeAlready(garden, id);
+      sown ??= made;
+      if (made) continue;
+      const clearOn = before.clearOn === null ? null : later(before.clearOn);
+      const after = { ...before, sowOn: later(before.sowOn), clearOn };
+      changes.push({ kind: "planting", id, before, after });
+    }
+    if (sown && changes.length === 0) return refuse(sown);
+    return occupying(garden, ...changes);
   },
 });
 
@@ -148,7 +180,10 @@ export const moveSuccession = command({
       if (!before) return refuse(GONE);
       const sown = madeAlready(garden, id);
       if (sown && sowOn !== before.sowOn) return refuse(sown);
-      changes.push({ kind: "planting", id, before, after: { ...before, sowOn } });
+      const after = { ...before, sowOn };
+      const early = pulledTooEarly(after);
+      if (early) return early;
+      changes.push({ kind: "planting", id, before, after });
     }
     return occupying(garden, ...changes);
   },
@@ -222,8 +257,11 @@ export function plantingRefusal(garden: Garden, planting: z.infer<typeof Plantin
   }
   const words = groundProblem(planting, bed);
   if (words) return refuse(words, bed.container ? "planting.lengthM" : "planting.across");
-  if (planting.clearOn !== null && planting.clearOn < planting.sowOn) {
-    return refuse(fact("commands.aPlantingCannotBePulledBeforeItIs"), "planting.clearOn");
-  }
-  return null;
+  return pulledTooEarly(planting);
+}
+
+function pulledTooEarly({ sowOn, clearOn }: Planting) {
+  return clearOn !== null && clearOn < sowOn
+    ? refuse(fact("commands.aPlantingCannotBePulledBeforeItIs"), "planting.clearOn")
+    : null;
 }

@@ -158,6 +158,8 @@ export interface CommandsFacts {
   "commands.thisPlantingIsNoLongerInTheGarden": Nothing;
   "commands.adding3": { crop: string };
   "commands.moving2": { planting: string };
+  "commands.shifting": { count: number; days: number };
+  "commands.removingPlantings": { count: number };
   "commands.changing2": { planting: string };
   "commands.placing": { crop: string };
   "commands.removing5": { planting: string };

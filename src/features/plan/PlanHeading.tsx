@@ -22,6 +22,9 @@ interface Props {
   school: School;
 }
 
+/** On a phone the name and its buttons stand in one line. */
+const SLIM = { px: { xs: 1.25, md: 2 } };
+
 /** The view's name and its three choices: how to group, how to count, what is wanted. */
 export const PlanHeading = memo(function PlanHeading({ grouping, onGrouping, school }: Props) {
   const theme = useTheme();
@@ -32,7 +35,7 @@ export const PlanHeading = memo(function PlanHeading({ grouping, onGrouping, sch
         display: "flex",
         flexWrap: "wrap",
         alignItems: "center",
-        gap: 1.25,
+        gap: { xs: 0.75, md: 1.25 },
         px: 2,
         pt: { xs: 1, md: 1.75 },
         pb: { xs: 0.5, md: 1 },
@@ -42,13 +45,24 @@ export const PlanHeading = memo(function PlanHeading({ grouping, onGrouping, sch
         {say.plan}
       </Typography>
       {isWide && <PlanChoices grouping={grouping} onGrouping={onGrouping} school={school} />}
-      <Button component={NextLink} href="/plan/rehearse" color="inherit" variant="outlined">
+      <Button
+        component={NextLink}
+        href="/plan/rehearse"
+        color="inherit"
+        variant="outlined"
+        sx={SLIM}
+      >
         {say.rehearse}
       </Button>
-      <Button color="inherit" variant="outlined" onClick={() => setView({ sowingToday: true })}>
+      <Button
+        color="inherit"
+        variant="outlined"
+        sx={SLIM}
+        onClick={() => setView({ sowingToday: true })}
+      >
         {say.sowNow}
       </Button>
-      <Button variant="contained" onClick={() => setView({ wish: {} })}>
+      <Button variant="contained" sx={SLIM} onClick={() => setView({ wish: {} })}>
         {say.iWant}
       </Button>
     </Box>

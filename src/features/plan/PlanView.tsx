@@ -2,7 +2,8 @@
 
 import Box from "@mui/material/Box";
 import { useLateAnswer, useReckoned } from "@/derive";
-import { useCallback, useMemo } from "react";
+import Button from "@mui/material/Button";
+import { useCallback, useMemo, useState } from "react";
 import { dayNumber, isoDate, type DayNumber } from "@/core/calendar";
 import { bedsInOrder, coversOver, type Garden } from "@/core/garden";
 import { plantingState, successionMoves } from "@/core/plantings";
@@ -21,6 +22,7 @@ import { plan as say } from "@/words/en/plan";
 
 const CliffChart = lazyPart(() => import("./cliff/CliffChart"));
 const EmptyPlan = lazyPart(() => import("./EmptyPlan"));
+const SeveralPlantings = lazyPart(() => import("./several/SeveralPlantings"));
 const SowTodayDialog = lazyPart(() => import("./SowTodayDialog"));
 const WishDialog = lazyPart(() => import("./wish/WishDialog"));
 
@@ -73,6 +75,8 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
   );
   const short = site.shortDays(season, garden.settings.shortDayHours);
   const { select, preview, move } = useActions(site);
+  const { chosen, setChosen, tap } = useChosen(selectedId, select);
+  const stopChoosing = useCallback(() => setChosen(null), [setChosen]);
 
   const draggedPlanting = dragged ? garden.plantings.get(dragged.plantingId) : undefined;
   const draggedRows = useMemo(
@@ -116,16 +120,33 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
           shortDayHours={garden.settings.shortDayHours}
           day={day}
           selectedId={selectedId}
-          onSelect={select}
+          chosen={chosen}
+          onSelect={chosen ? nothing : select}
+          onTap={tap}
           onPreview={preview}
           onMove={move}
         />
       </Box>
-      <StrandKey hasOdds={odds !== null} />
+      {chosen ? (
+        <SeveralPlantings garden={garden} chosen={chosen} onStop={stopChoosing} />
+      ) : (
+        <Box sx={{ display: "flex", alignItems: "center", borderTop: "1px solid var(--line)" }}>
+          <StrandKey hasOdds={odds !== null} />
+          <Button
+            color="inherit"
+            sx={{ ml: "auto", mr: 1, whiteSpace: "nowrap", "@media print": { display: "none" } }}
+            onClick={() => setChosen(NONE)}
+          >
+            {say.selectSeveral}
+          </Button>
+        </Box>
+      )}
       {view && timeline && (
         <Box
           sx={{
             flex: "2 1 0",
+            // On a phone several that are chosen need the room.
+            display: chosen ? { xs: "none", sm: "block" } : undefined,
             minHeight: 150,
             maxHeight: 260,
             borderTop: "1px solid var(--line)",
@@ -147,6 +168,28 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
       )}
     </Box>
   );
+}
+
+const NONE: ReadonlySet<string> = new Set();
+const nothing = () => undefined;
+
+/** Several plantings that are chosen together, by taps; one that is tapped alone is looked at. */
+function useChosen(selectedId: string | null, select: (id: string) => void) {
+  const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
+  const isChoosing = chosen !== null;
+  const tap = useCallback(
+    (id: string, isAdding: boolean) => {
+      if (!isChoosing && !isAdding) return select(id);
+      setView({ selectedPlantingId: null });
+      setChosen((before) => {
+        const next = new Set(before ?? (selectedId === null ? [] : [selectedId]));
+        if (!next.delete(id)) next.add(id);
+        return next;
+      });
+    },
+    [isChoosing, selectedId, select],
+  );
+  return { chosen, setChosen, tap };
 }
 
 const NO_COVERS: readonly string[] = [];

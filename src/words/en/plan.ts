@@ -70,6 +70,8 @@ export const plan = table({
   uncoveredBeds: "Uncovered beds",
   inContainers: "Pots, sacks and boxes",
   times: ({ picked }: { picked: number }) => `${picked} times`,
+  selectSeveral: "Select several",
+  andSelected: ", selected",
   text: ({
     cropName,
     varietyName,

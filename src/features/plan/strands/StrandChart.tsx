@@ -34,7 +34,11 @@ interface Props {
   shortDayHours: number;
   day: DayNumber;
   selectedId: string | null;
+  /** Several that are chosen; null while none are. */
+  chosen: ReadonlySet<string> | null;
   onSelect: (id: string) => void;
+  /** A row was tapped; `isAdding` where it is to be chosen with others. */
+  onTap: (id: string, isAdding: boolean) => void;
   onPreview: (id: string, sowDay: DayNumber | null) => void;
   onMove: (id: string, sowDay: DayNumber) => void;
 }
@@ -128,8 +132,10 @@ export function StrandChart(props: Props) {
                   spread={isDragged(item, dragged) ? undefined : props.spreads[item.id]}
                   odds={isDragged(item, dragged) ? undefined : props.odds?.get(item.id)}
                   selected={item.id === selectedId}
+                  chosen={props.chosen && props.chosen.has(item.id)}
                   showBed={showBed}
                   onSelect={props.onSelect}
+                  onTap={props.onTap}
                   onPreview={props.onPreview}
                   onMove={props.onMove}
                 />

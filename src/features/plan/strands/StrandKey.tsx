@@ -22,7 +22,6 @@ export const StrandKey = memo(function StrandKey({ hasOdds }: { hasOdds: boolean
         listStyle: "none",
         fontSize: 12.5,
         color: "var(--ash-text)",
-        borderTop: "1px solid var(--line)",
       }}
     >
       <Entry words={say.sowingDateDragToChange}>

@@ -7,7 +7,8 @@ import type { Cause } from "@/core/winter";
 import { strandPath, type TimeScale } from "@/ui/chart/index";
 import { useWording, type LocalWording } from "@/ui/wording";
 import { CauseMark } from "./CauseMark";
-import { LABEL_WIDTH, type StrandLayout } from "./strandLayout";
+import { StrandLabel } from "./StrandLabel";
+import type { StrandLayout } from "./strandLayout";
 import { useKnot } from "./useKnot";
 import type { StrandItem } from "./useStrands";
 import { plan as say } from "@/words/en/plan";
@@ -23,8 +24,11 @@ interface Props {
   /** Its odds where the plan was rehearsed; undefined where it was not. */
   odds: StrandOdds | undefined;
   selected: boolean;
+  /** Whether it is one of several that are chosen; null while none are. */
+  chosen: boolean | null;
   showBed: boolean;
   onSelect: (id: string) => void;
+  onTap: (id: string, isAdding: boolean) => void;
   /** The sowing day under the hand, while it is dragged. */
   onPreview: (id: string, sowDay: DayNumber | null) => void;
   onMove: (id: string, sowDay: DayNumber) => void;
@@ -48,7 +52,8 @@ const SEEDLING_THICKNESS = 2;
 /** One planting along time; its knot is dragged to sow earlier or later. */
 export const StrandRow = memo(function StrandRow(props: Props) {
   const wording = useWording();
-  const { item, y, x, layout, patternId, spread, odds, selected, showBed } = props;
+  const { item, y, x, layout, patternId, spread, odds, showBed, chosen } = props;
+  const selected = chosen ?? props.selected;
   const { timeline, strand } = item;
   const middle = y + layout.rowHeight / 2;
   const knot = useKnot(props);
@@ -68,7 +73,7 @@ export const StrandRow = memo(function StrandRow(props: Props) {
       : x(timeline.fullSizeDay);
   return (
     <g
-      onClick={() => props.onSelect(item.id)}
+      onClick={(event) => props.onTap(item.id, event.ctrlKey || event.metaKey)}
       style={{ cursor: "pointer" }}
       data-planting={item.id}
     >
@@ -86,12 +91,21 @@ export const StrandRow = memo(function StrandRow(props: Props) {
         height={layout.rowHeight}
         fill={selected ? "var(--selected)" : "transparent"}
       />
+      {chosen !== null && (
+        <path
+          d={`M2,${middle - 5} h10 v10 h-10 z ${chosen ? "m2,5 l2.5,3 l4,-6" : ""}`}
+          fill="none"
+          stroke="var(--text)"
+          strokeWidth={chosen ? 1.8 : 1}
+        />
+      )}
       <StrandLabel
         item={item}
         middle={middle}
         layout={layout}
         showBed={showBed}
         selected={selected}
+        isBesideBox={chosen !== null}
       />
       <g clipPath={`url(#${patternId}clip)`}>
         <path
@@ -188,7 +202,7 @@ export const StrandRow = memo(function StrandRow(props: Props) {
         aria-valuemin={timeline.sowDay - 365}
         aria-valuemax={timeline.sowDay + 365}
         aria-valuenow={timeline.sowDay}
-        aria-valuetext={knotWords(item, wording)}
+        aria-valuetext={knotWords(item, wording) + (chosen ? say.andSelected : "")}
         style={{ cursor: "ew-resize" }}
       >
         <circle
@@ -322,50 +336,6 @@ function PlannedLine(props: {
       <path d={`M${fromX},${lineY - 3} v5 M${toX},${lineY - 3} v5`} />
     </g>
   );
-}
-
-function StrandLabel(props: {
-  item: StrandItem;
-  middle: number;
-  layout: StrandLayout;
-  showBed: boolean;
-  selected: boolean;
-}) {
-  const { item, middle, layout, showBed, selected } = props;
-  const narrow = layout.left < LABEL_WIDTH;
-  if (narrow) {
-    return (
-      <text x={8} y={middle + 4.5} fontSize="12.5" fontWeight={selected ? 700 : 500}>
-        {clipped(item.label, NARROW_LABEL_LETTERS)}
-      </text>
-    );
-  }
-  return (
-    <>
-      <text x={16} y={middle + 4.5} fontSize="12.5" style={{ fill: "var(--ash-text)" }}>
-        {showBed ? item.bedName : ""}
-      </text>
-      <text
-        x={layout.left - 10}
-        y={middle + 4.5}
-        fontSize="13.5"
-        textAnchor="end"
-        fontWeight={selected ? 700 : 500}
-      >
-        {clipped(item.label, LABEL_LETTERS)}
-      </text>
-    </>
-  );
-}
-
-const LABEL_LETTERS = 16;
-const NARROW_LABEL_LETTERS = 11;
-
-/** A name cut to the room there is; the whole of it is in the row's title. */
-function clipped(name: string, letters: number): string {
-  return name.length > letters
-    ? say.text2({ trimEnd: name.slice(0, letters - 1).trimEnd() })
-    : name;
 }
 
 function knotWords(item: StrandItem, wording: LocalWording): string {

@@ -28,6 +28,7 @@ function shown() {
       item,
       x,
       onSelect: () => (told.selected += 1),
+      onTap: () => (told.selected += 1),
       onPreview: (_id, sowDay) => told.preview.push(sowDay),
       onMove: (_id, sowDay) => told.moved.push(sowDay),
     });

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from "react";
+import { useEffect, useRef, type KeyboardEvent, type MouseEvent, type PointerEvent } from "react";
 import { DAYS_PER_WEEK, type DayNumber } from "@/core/calendar";
 import { useDrag, type TimeScale } from "@/ui/chart/index";
 import { newSettler, type Settler } from "@/ui/inputs/index";
@@ -10,6 +10,8 @@ interface Knot {
   item: StrandItem;
   x: TimeScale;
   onSelect: (id: string) => void;
+  /** Enter or the space bar; `isAdding` where it is to be chosen with others. */
+  onTap: (id: string, isAdding: boolean) => void;
   /** The sowing day under the hand; null when it is let be. */
   onPreview: (id: string, sowDay: DayNumber | null) => void;
   onMove: (id: string, sowDay: DayNumber) => void;
@@ -18,7 +20,8 @@ interface Knot {
 const KEYS_REST_MS = 900;
 
 /** Dragging the knot, and moving it by arrow keys; keys are kept together as one move. */
-export function useKnot({ item, x, onSelect, onPreview, onMove }: Knot) {
+export function useKnot({ item, x, onSelect, onTap, onPreview, onMove }: Knot) {
+  const wasDragged = useRef(false);
   const from = useRef(0);
   const daysFor = (dx: number) => Math.round(x.invert(x(from.current) + dx));
   const last = useRef<DayNumber | null>(null);
@@ -29,7 +32,8 @@ export function useKnot({ item, x, onSelect, onPreview, onMove }: Knot) {
       onPreview(item.id, last.current);
     },
     onEnd(moved) {
-      // A mere press is a click on the row, which selects it.
+      // A mere press is a click on the row, which selects it; the click after a drag is none.
+      wasDragged.current = moved;
       if (moved) onSelect(item.id);
       if (moved && last.current !== null) onMove(item.id, last.current);
       last.current = null;
@@ -56,14 +60,18 @@ export function useKnot({ item, x, onSelect, onPreview, onMove }: Knot) {
       ...drag,
       onPointerDown(event: PointerEvent) {
         from.current = item.timeline.sowDay;
+        wasDragged.current = false;
         drag.onPointerDown(event);
+      },
+      onClick(event: MouseEvent) {
+        if (wasDragged.current) event.stopPropagation();
       },
       onBlur: () => keys.current?.settle(),
       onKeyDown(event: KeyboardEvent) {
         if (event.key === "Enter" || event.key === " ") {
           event.preventDefault();
           keys.current?.settle();
-          onSelect(item.id);
+          onTap(item.id, event.ctrlKey || event.metaKey);
           return;
         }
         if (event.key === "Escape" && typeof keys.current?.resting() === "number") {

@@ -154,6 +154,10 @@ export const commands = learn<CommandsFacts>({
   "commands.thisPlantingIsNoLongerInTheGarden": "This planting is no longer in the garden.",
   "commands.adding3": ({ crop }) => `adding ${crop}`,
   "commands.moving2": ({ planting }) => `moving ${planting}`,
+  "commands.shifting": ({ count, days }) =>
+    `moving ${count} ${plural(count, "planting", "plantings")} ${days < 0 ? "back" : "on"} by ${Math.abs(days)} ${plural(Math.abs(days), "day", "days")}`,
+  "commands.removingPlantings": ({ count }) =>
+    `removing ${count} ${plural(count, "planting", "plantings")}`,
   "commands.changing2": ({ planting }) => `changing ${planting}`,
   "commands.placing": ({ crop }) => `placing ${crop}`,
   "commands.removing5": ({ planting }) => `removing ${planting}`,
