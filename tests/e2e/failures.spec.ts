@@ -221,3 +221,42 @@ test("whichever part of the program does not come at the start, it is said, with
     await visit.close();
   }
 });
+
+/** What is opened from the plan, and how: each needs parts that its first view has not fetched. */
+const OPENED_LATER: readonly [what: string, open: (page: Page) => Promise<unknown>][] = [
+  ["the palette", (page) => page.keyboard.press("Control+k")],
+  ["the log", (page) => page.keyboard.press("l")],
+  ["help", (page) => page.keyboard.press("?")],
+  [
+    "the settings",
+    (page) => page.getByRole("button", { name: shellWords.settings, exact: true }).click(),
+  ],
+  ["a wish", (page) => page.getByRole("button", { name: planWords.iWant }).click()],
+  ["what can be sown", (page) => page.getByRole("button", { name: planWords.sowNow }).click()],
+  ["several", (page) => page.getByRole("button", { name: planWords.selectSeveral }).click()],
+  ["a planting", (page) => knot(page, "Spinach, winter type, Bed 7").press("Enter")],
+  ["a move", move],
+  ["the calendar", (page) => gardenMenu(page, gardenFileWords.saveCalendarIcs)],
+  ["a file to save", (page) => gardenMenu(page, gardenFileWords.saveGardenFile)],
+  ["a file to import", (page) => importFile(page, "garden.json", "{}")],
+  ["a file to join", (page) => chooseToJoin(page, "{}")],
+];
+
+test("whatever cannot be fetched later is told where it was asked for, and the plan stands as it was", async ({
+  context,
+  page,
+}) => {
+  await openPlan(page);
+  for (const [what, open] of OPENED_LATER) {
+    const visit = await context.newPage();
+    await openPlan(visit);
+    const before = await valueOf(visit);
+    // Whatever was fetched is at hand; everything else is out of reach.
+    await visit.route(/\/_next\/static\/chunks\//, (route) => route.abort());
+    await open(visit);
+    const told = visit.getByText(storeWords.partOfLateEmberCouldNotBeLoadedSo).first();
+    await expect(told, what).toBeVisible();
+    expect(await valueOf(visit), what).toBe(before);
+    await visit.close();
+  }
+});

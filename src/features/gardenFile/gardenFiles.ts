@@ -29,12 +29,16 @@ export async function gardenFileText(garden: Garden): Promise<string> {
 
 /** With what another device needs to join its own changes; as it is where that cannot be had now. */
 async function withHistory(garden: Garden): Promise<Garden> {
-  const { historyIn } = await workersPart();
-  const history = await historyIn(garden).result.catch(() => garden.history);
+  const history = await newestHistory(garden).catch(() => garden.history);
   if (!history || history === garden.history) return garden;
   // Kept here too: what is changed from now on is changed since this file.
   await gardenStore().dispatch("history.set", history);
   return { ...garden, history };
+}
+
+async function newestHistory(garden: Garden): Promise<Garden["history"]> {
+  const { historyIn } = await workersPart();
+  return historyIn(garden).result;
 }
 
 /** What the next two weeks ask for, beside the whole plan. */

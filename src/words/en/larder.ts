@@ -67,7 +67,7 @@ export const larder = table({
   fromStore: "From store",
   short: "Short",
   gaps: "Gaps",
-  noGaps: "No gap is in sight: what grows and what is in store cover what is wanted.",
+  noGaps: "No gaps: harvests and stores cover what you want.",
   gap: ({
     group,
     weight,
@@ -93,7 +93,7 @@ export const larder = table({
   waysThatWork: "Ways that still work",
   looking: "Looking through beds, shed and store…",
   noWays:
-    "Nothing that is there gives any of it in time: no free ground, no cover in the shed, nothing left over now. Clear a bed, or add covers or containers.",
+    "Nothing you have gives any of it in time: no free ground, no cover in the shed, nothing left over now. Clear a bed, or add covers or containers.",
   way: ({ crop, length, bed, date }: { crop: string; length: string; bed: string; date: string }) =>
     `Sow ${crop.toLowerCase()}, ${length} of ${bed}, ${date}`,
   buyPlants: ({

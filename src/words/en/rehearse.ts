@@ -108,7 +108,7 @@ export const rehearse = table({
   worthTitle: "What is worth what",
   worthWhat: "What the harvest loses without each of them, on the same winters.",
   worthFind: "Find out",
-  worthNothing: "Nothing covers here and nothing is left to sow: there is nothing to leave out.",
+  worthNothing: "No covers, and nothing left to sow: there is nothing to compare.",
   worthCover: ({ cover, bed }: { cover: string; bed: string }) => `${cover} over ${bed}`,
   worthPiece: ({ cover, length }: { cover: string; length: string }) => `${cover}, ${length}`,
   worthWeek: ({ date, count }: { date: string; count: number }) =>

@@ -10,7 +10,7 @@ export const seasons = table({
   reading: "Reading the season…",
   season: ({ year, next }: { year: number; next: string }) => `${year}/${next}`,
   nothingOver:
-    "Nothing of this season is over yet. It can be closed once plantings are harvested or cleared; best at its end.",
+    "Nothing from this season has finished yet. Close it once plantings are harvested or cleared; best at its end.",
   soFar: ({ season }: { season: string }) => `${season} so far`,
   close: ({ season }: { season: string }) => `Close ${season}`,
   closes: ({ over, goesOn }: { over: number; goesOn: number }) =>
@@ -61,7 +61,7 @@ export const seasons = table({
     `${bed}: ${weight} picked after the cold that would have taken it in the open`,
   nextTime: "For next time",
   nextTimeWhat: "Each is kept with a tap, and the next season begins by it.",
-  noSuggestion: "Nothing needs to be done otherwise.",
+  noSuggestion: "Nothing to change.",
   keep: "Keep",
   kept: "Kept",
   keepWish: ({ words }: { words: string }) => `Keep: ${words}`,
@@ -109,7 +109,7 @@ export const seasons = table({
     "A year on, moved to beds where the family has not stood lately. Untick what you do not want; everything can be changed later.",
   turnedBy: ({ beds, by }: { beds: string; by: number }) =>
     `${beds}: everything moves on by ${by} ${plural(by, "bed", "beds")}.`,
-  nothingToBegin: "Nothing of it can be sown again: all is past, or stands already.",
+  nothingToBegin: "Nothing from it can be sown again: everything is past or already growing.",
   beginNow: ({ count }: { count: number }) => `Begin with ${plantings(count)}`,
   draft: ({ name, bed, date }: { name: string; bed: string; date: string }) =>
     `${name}: ${bed}, ${date}`,

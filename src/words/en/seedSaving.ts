@@ -3,7 +3,7 @@ import { plural, table } from "../table";
 /** What the page of one's own seed says. */
 export const seedSaving = table({
   what: "Plants that are left for seed: how many keep it true, what may cross with them here, when it is ripe.",
-  none: "Nothing is left for seed yet.",
+  none: "No plants are left for seed yet. Choose a planting whose seed you want to keep.",
   leave: "Leave plants for seed…",
   leaveTitle: "Leave plants for seed",
   planting: "From which planting",

@@ -13,7 +13,7 @@ export const spring = table({
   bolts: "Runs to flower",
   makeWay: "Free by then",
   earliest: "First sowings",
-  none: "Nothing.",
+  none: "Nothing in this garden.",
   inBed: ({ name, bed, covers }: { name: string; bed: string; covers: string }) =>
     `${name}, ${bed}${covers === "" ? "" : `, under ${covers}`}`,
   off: ({ covers, bed }: { covers: string; bed: string }) => `${bed}: ${covers} off`,

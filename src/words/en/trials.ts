@@ -6,7 +6,7 @@ const plots = (count: number) => `${count} ${plural(count, "plot", "plots")}`;
 export const trials = table({
   trials: "Trials",
   what: "Compare on your own ground: strips of each treatment, in an order drawn by lot, with rows of your crops running through all of them. What you weigh is set against chance.",
-  none: "No trial yet. Begin with what you doubt: compost or none, two varieties, two dates.",
+  none: "No trials yet. Start with something you doubt: compost or none, two varieties, two dates.",
   needsBeds: "Add a bed first: a trial needs ground.",
   newTrial: "Lay out a trial…",
   title: "Lay out a trial",
