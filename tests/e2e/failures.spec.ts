@@ -220,6 +220,14 @@ test("whichever part of the program does not come at the start, it is said, with
     }
     await visit.close();
   }
+  // What fails once is asked for again without a word.
+  const visit = await context.newPage();
+  let failed = 0;
+  await visit.route(parts[0] ?? "", (route) => (failed++ === 0 ? route.abort() : route.continue()));
+  await visit.goto("/plan");
+  await expect(knot(visit, "Broccoli, main crop, Bed 1")).toBeVisible();
+  expect(failed).toBe(2);
+  await expect(visit.getByText(waitingWords.couldNotStart)).toBeHidden();
 });
 
 /** What is opened from the plan, and how: each needs parts that its first view has not fetched. */
