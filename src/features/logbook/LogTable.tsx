@@ -15,7 +15,18 @@ import { flushSync } from "react-dom";
 import type { DayNumber } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
 import { useOneTabStop } from "@/ui/oneTabStop";
-import { MARK, TableTools, TitleCells, useTable } from "@/ui/table";
+import {
+  MARK,
+  TableTools,
+  TitleCells,
+  useTable,
+  NARROW_BODY,
+  NARROW_CELL,
+  NARROW_HEAD,
+  NARROW_MARK,
+  NARROW_ROW,
+  NARROW_TABLE,
+} from "@/ui/table";
 import { useWording } from "@/ui/wording";
 import { COLUMN_WIDTHS, LOG_COLUMNS } from "./logColumns";
 import type { LogRow } from "./rows";
@@ -40,14 +51,6 @@ const CELL = { fontSize: 15, py: 0.75, px: 1, borderColor: "var(--line)" } as co
 const TITLE = { ...CELL, ...STICKY };
 const LATEST_FIRST = [{ id: "day", desc: true }];
 const keyOf = (row: LogRow) => row.key;
-/** On a phone a row stands as a small block instead of running out of the screen. */
-const NARROW = {
-  display: { xs: "block", md: "table-cell" },
-  border: { xs: 0, md: undefined },
-  // A line with nothing on it is only a gap there.
-  "&:empty": { display: { xs: "none", md: "table-cell" } },
-};
-
 /** The entries, the latest first; of thousands only those are drawn that are on the screen. */
 export function LogTable({ rows: unsorted, today, scroller, onEdit, onRemove }: Props) {
   const model = useTable(unsorted, LOG_COLUMNS, keyOf, LATEST_FIRST);
@@ -93,18 +96,18 @@ export function LogTable({ rows: unsorted, today, scroller, onEdit, onRemove }: 
         aria-rowcount={rows.length + 1}
         sx={{
           mt: 1.5,
-          display: { xs: "block", md: "table" },
+          ...NARROW_TABLE,
           // Other rows come as one scrolls: the columns stay where they are.
           tableLayout: "fixed",
         }}
       >
-        <TableHead sx={{ display: { xs: "none", md: "table-header-group" } }}>
+        <TableHead sx={NARROW_HEAD}>
           <TableRow aria-rowindex={1}>
             <TitleCells table={model} cell={TITLE} widths={COLUMN_WIDTHS} />
             <TableCell component="td" sx={{ ...CELL, ...STICKY, width: { md: 96, lg: 164 } }} />
           </TableRow>
         </TableHead>
-        <TableBody ref={body} sx={{ display: { xs: "block", md: "table-row-group" } }}>
+        <TableBody ref={body} sx={NARROW_BODY}>
           {!printing && <Space heightPx={before} />}
           {shown.map(({ index, key }) => {
             const row = rows[index];
@@ -177,22 +180,8 @@ function EntryRow({ row: chosen, isChosen, columns, index, today, measure, ...re
   const name = `${row.kind} ${row.subject || row.place}, ${wording.shortDate(row.day)}`;
   const days = today - row.day;
   return (
-    <TableRow
-      ref={measure}
-      data-index={index}
-      aria-rowindex={index + 2}
-      sx={{
-        display: { xs: "block", md: "table-row" },
-        borderBottom: { xs: "1px solid var(--line)", md: 0 },
-        py: { xs: 0.75, md: 0 },
-        // The box stands beside the whole block.
-        position: { xs: "relative", md: "static" },
-        pl: { xs: 4.5, md: 0 },
-      }}
-    >
-      <TableCell
-        sx={{ ...CELL, ...NARROW, ...MARK, position: { xs: "absolute", md: "static" }, left: 0 }}
-      >
+    <TableRow ref={measure} data-index={index} aria-rowindex={index + 2} sx={NARROW_ROW}>
+      <TableCell sx={{ ...CELL, ...MARK, ...NARROW_MARK }}>
         <Checkbox
           checked={isChosen}
           onChange={chosen.getToggleSelectedHandler()}
@@ -203,27 +192,29 @@ function EntryRow({ row: chosen, isChosen, columns, index, today, measure, ...re
         component="th"
         scope="row"
         className="tabular"
-        sx={{ ...CELL, ...NARROW, whiteSpace: "nowrap" }}
+        sx={{ ...CELL, ...NARROW_CELL, whiteSpace: "nowrap" }}
         title={days === 0 ? "today" : say.daysAgo({ days })}
       >
         {wording.narrowDate(row.day)}
       </TableCell>
       {shows("kind") && (
-        <TableCell sx={{ ...CELL, ...NARROW, fontWeight: 600 }}>{row.kind}</TableCell>
+        <TableCell sx={{ ...CELL, ...NARROW_CELL, fontWeight: 600 }}>{row.kind}</TableCell>
       )}
-      {shows("subject") && <TableCell sx={{ ...CELL, ...NARROW }}>{row.subject}</TableCell>}
+      {shows("subject") && <TableCell sx={{ ...CELL, ...NARROW_CELL }}>{row.subject}</TableCell>}
       {shows("place") && (
-        <TableCell sx={{ ...CELL, ...NARROW }}>
+        <TableCell sx={{ ...CELL, ...NARROW_CELL }}>
           {row.place === row.subject ? "" : row.place}
         </TableCell>
       )}
       {shows("amount") && (
-        <TableCell className="tabular" sx={{ ...CELL, ...NARROW }}>
+        <TableCell className="tabular" sx={{ ...CELL, ...NARROW_CELL }}>
           {row.amount}
         </TableCell>
       )}
       {shows("note") && (
-        <TableCell sx={{ ...CELL, ...NARROW, color: "var(--ash-text)", overflowWrap: "anywhere" }}>
+        <TableCell
+          sx={{ ...CELL, ...NARROW_CELL, color: "var(--ash-text)", overflowWrap: "anywhere" }}
+        >
           {row.note}
           {row.writer !== "" && (
             <Box component="span" sx={{ display: "block", fontSize: 13.5 }}>
@@ -235,7 +226,7 @@ function EntryRow({ row: chosen, isChosen, columns, index, today, measure, ...re
       <TableCell
         sx={{
           ...CELL,
-          ...NARROW,
+          ...NARROW_CELL,
           whiteSpace: { xs: "nowrap", md: "normal", lg: "nowrap" },
           textAlign: { md: "right" },
         }}

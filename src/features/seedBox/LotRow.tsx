@@ -9,7 +9,7 @@ import TableRow from "@mui/material/TableRow";
 import type { Row } from "@tanstack/react-table";
 import { seedFact } from "@/core/plantings";
 import { isSpent, lotSprouting, seedsIn } from "@/core/seedBox";
-import { MARK } from "@/ui/table";
+import { MARK, NARROW_CELL, NARROW_MARK, NARROW_ROW } from "@/ui/table";
 import { told, useWording, type LocalWording } from "@/ui/wording";
 import { seedBox as say } from "@/words/en/seedBox";
 import { tables as sayOfTables } from "@/words/en/tables";
@@ -22,6 +22,8 @@ interface Props {
   onEdit: () => void;
 }
 
+const LINE = { ...CELL, ...NARROW_CELL, py: { xs: 0.25, md: CELL.py } };
+
 /** One packet of the seed box. */
 export function LotRow({ row, today, onEdit }: Props) {
   const wording = useWording();
@@ -31,8 +33,8 @@ export function LotRow({ row, today, onEdit }: Props) {
   const spent = isSpent(crop, lot, today);
   const name = `${crop.name}, ${varietyName({ lot, crop })}`;
   return (
-    <TableRow>
-      <TableCell sx={{ ...CELL, ...MARK }}>
+    <TableRow sx={NARROW_ROW}>
+      <TableCell sx={{ ...CELL, ...MARK, ...NARROW_MARK }}>
         <Checkbox
           checked={row.getIsSelected()}
           onChange={row.getToggleSelectedHandler()}
@@ -41,7 +43,7 @@ export function LotRow({ row, today, onEdit }: Props) {
           }}
         />
       </TableCell>
-      <TableCell component="th" scope="row" sx={CELL}>
+      <TableCell component="th" scope="row" sx={LINE}>
         <b>{crop.name}</b>, {varietyName({ lot, crop })}
         {lot.treated && (
           <Box
@@ -63,16 +65,20 @@ export function LotRow({ row, today, onEdit }: Props) {
           </Box>
         )}
       </TableCell>
-      {shown.has("packedYear") && <TableCell sx={CELL}>{lot.packedYear}</TableCell>}
+      {shown.has("packedYear") && (
+        <TableCell data-title={say.packedFor} sx={LINE}>
+          {lot.packedYear}
+        </TableCell>
+      )}
       {shown.has("seeds") && (
-        <TableCell sx={CELL}>
+        <TableCell data-title={say.amount} sx={LINE}>
           {lot.amount.unit === "grams"
             ? `${wording.weightG(lot.amount.value)}, ${told(seedFact(crop, seedsIn(crop, lot)))}`
             : told(seedFact(crop, seedsIn(crop, lot)))}
         </TableCell>
       )}
       {shown.has("share") && (
-        <TableCell sx={CELL}>
+        <TableCell data-title={say.germination} sx={LINE}>
           {say.about({ share: Math.round(share * 100) })}
           {interval && lot.germinationTest && (
             <Box
@@ -90,9 +96,11 @@ export function LotRow({ row, today, onEdit }: Props) {
         </TableCell>
       )}
       {shown.has("thicker") && (
-        <TableCell sx={CELL}>{thickWords(spent, sowThicker, wording)}</TableCell>
+        <TableCell data-title={say.sow} sx={LINE}>
+          {thickWords(spent, sowThicker, wording)}
+        </TableCell>
       )}
-      <TableCell sx={CELL} align="right">
+      <TableCell sx={{ ...LINE, textAlign: { md: "right" } }}>
         <Button
           size="small"
           color="inherit"

@@ -12,12 +12,22 @@ const SLOW_MS = 10_000;
 
 const gardenTaken = whenNeeded(() => import("@/features/gardenFile/gardenTaken"));
 
+let begun: Promise<unknown> | null = null;
+
+/** Begins as soon as this part of the program is there: the browser reads while the page is being drawn. */
+function begin(): Promise<unknown> {
+  begun ??= Promise.all([openGarden(), openAddress()]);
+  return begun;
+}
+// What fails is told by whoever waits for it.
+if (typeof window !== "undefined") begin().catch(() => undefined);
+
 /** Opens the garden and what the address says of it; once, as the page begins. */
 export function useOpening(): Opening {
   const [opening, setOpening] = useState<Opening>({ step: "opening" });
   useEffect(() => {
     const slow = setTimeout(() => setOpening({ step: "slow" }), SLOW_MS);
-    Promise.all([openGarden(), openAddress()])
+    begin()
       .then(
         () => setOpening({ step: "open" }),
         (error: unknown) => setOpening({ step: "failed", error }),
