@@ -28,7 +28,7 @@ const SLIM = { px: { xs: 1.25, md: 2 } };
 /** The view's name and its three choices: how to group, how to count, what is wanted. */
 export const PlanHeading = memo(function PlanHeading({ grouping, onGrouping, school }: Props) {
   const theme = useTheme();
-  const isWide = useMediaQuery(theme.breakpoints.up("sm"));
+  const isWide = useMediaQuery(theme.breakpoints.up("sm"), { noSsr: true });
   return (
     <Box
       sx={{

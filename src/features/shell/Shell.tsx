@@ -12,7 +12,7 @@ import Box from "@mui/material/Box";
 import { useReckoned } from "@/derive";
 import { usePractised } from "@/derive/practised";
 import { usePathname, useRouter } from "next/navigation";
-import { useCallback, useEffect, useState, type ReactNode } from "react";
+import { startTransition, useCallback, useEffect, useState, type ReactNode } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import { plantingName } from "@/core/plantings";
 import { isEmptyGarden } from "@/core/garden";
@@ -97,6 +97,16 @@ export function Shell({ children }: { children: ReactNode }) {
   );
 }
 
+/** Whether the first picture is on the screen; from then on what follows gives way to taps. */
+function useAfterFirstDraw(): boolean {
+  const [isDrawn, setDrawn] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => startTransition(() => setDrawn(true)));
+    return () => clearTimeout(timer);
+  }, []);
+  return isDrawn;
+}
+
 function OpenShell({ children }: { children: ReactNode }) {
   const { garden, site, isBehind } = useReckoned();
   const { dateInView, selectedPlantingId, sunBedId, dragged, backupDue, dropping, tourStep } =
@@ -113,7 +123,9 @@ function OpenShell({ children }: { children: ReactNode }) {
   const wording = useWording();
   const selected = selectedPlantingId ? garden.plantings.get(selectedPlantingId) : undefined;
   const bedInSight = selected?.bedId ?? (pathname === "/place" ? sunBedId : null);
-  const ribbon = useRibbon(site, garden, bedInSight, day, wording);
+  // The view comes first: whoever opens the page wants to read and tap.
+  const isViewDrawn = useAfterFirstDraw();
+  const ribbon = useRibbon(isViewDrawn ? site : null, garden, bedInSight, day, wording);
   useShortcuts(today);
   useOutlook(garden, today);
   useWarmUp(HREFS);
@@ -223,7 +235,7 @@ function OpenShell({ children }: { children: ReactNode }) {
                 textAlign: "center",
               }}
             >
-              {say.theSeasonsLightAndFrostShowHere}
+              {!site && say.theSeasonsLightAndFrostShowHere}
             </Box>
           )
         }

@@ -5,6 +5,8 @@ import RouteIcon from "@mui/icons-material/RouteOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import { useTheme } from "@mui/material/styles";
+import useMediaQuery from "@mui/material/useMediaQuery";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useAnswer, useReckoned } from "@/derive";
@@ -54,6 +56,8 @@ export function TodayView() {
 }
 
 const NO_TASKS: readonly Task[] = [];
+/** As many tasks as a screen has room for. */
+const FIRST_DRAWN = 7;
 
 interface Props {
   garden: Garden;
@@ -65,6 +69,8 @@ interface Props {
 function Round({ garden, site, day: wanted, today }: Props) {
   const wording = useWording();
   const router = useRouter();
+  // What stands elsewhere on a phone is not drawn twice.
+  const isWide = useMediaQuery(useTheme().breakpoints.up("lg"), { noSsr: true });
   const [ordering, setOrdering] = useState(false);
   /** Ids of the tasks that are chosen, while several are; null otherwise. */
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
@@ -162,20 +168,22 @@ function Round({ garden, site, day: wanted, today }: Props) {
         <Box sx={{ minWidth: 0, maxWidth: 860 }}>
           <TonightPanel
             tasks={walk.tonight}
+            firstDrawn={FIRST_DRAWN}
             hasOutlook={garden.outlook !== null || garden.rehearsed !== undefined}
             isToday={day === today}
             {...rows}
           />
-          <Box
-            sx={{
-              display: { xs: "block", lg: "none" },
-              mt: 1.5,
-            }}
-          >
-            <LogField />
-            <Box sx={{ mt: 1 }}>{tools}</Box>
-          </Box>
-          <WalkList piles={walk.piles} {...rows} />
+          {!isWide && (
+            <Box sx={{ mt: 1.5 }}>
+              <LogField />
+              <Box sx={{ mt: 1 }}>{tools}</Box>
+            </Box>
+          )}
+          <WalkList
+            piles={walk.piles}
+            firstDrawn={Math.max(0, FIRST_DRAWN - walk.tonight.length)}
+            {...rows}
+          />
           {tasks.length === 0 && (
             <Box sx={{ fontSize: 17, mt: 2 }}>
               {settled.length > 0 ? say.allDone : say.nothingToDoToday}
@@ -194,10 +202,12 @@ function Round({ garden, site, day: wanted, today }: Props) {
             overflowY: { lg: "auto" },
           }}
         >
-          <Box sx={{ display: { xs: "none", lg: "block" } }}>
-            <LogField />
-          </Box>
-          <Box sx={{ display: { xs: "none", lg: "block" } }}>{tools}</Box>
+          {isWide && (
+            <>
+              <LogField />
+              {tools}
+            </>
+          )}
           <SettledList garden={garden} entries={settled} today={today} isToday={day === today} />
         </Box>
       </Box>

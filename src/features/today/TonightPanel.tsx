@@ -5,6 +5,7 @@ import Button from "@mui/material/Button";
 import Link from "next/link";
 import type { DayNumber } from "@/core/calendar";
 import type { Task } from "@/core/tasks";
+import { useDrawnSoFar } from "@/ui/drawnSoFar";
 import type { Settling } from "./settle";
 import { TaskRow } from "./TaskRow";
 import { today as say } from "@/words/en/today";
@@ -13,6 +14,8 @@ import { keyOf } from "@/core/facts";
 
 interface Props {
   tasks: readonly Task[];
+  /** So many are drawn at once; the others follow. */
+  firstDrawn: number;
   hasOutlook: boolean;
   isToday: boolean;
   chosen: ReadonlySet<string> | null;
@@ -23,9 +26,12 @@ interface Props {
   onChoose: (task: Task) => void;
 }
 
+const TASKS_AT_ONCE = 12;
+
 /** What cannot wait until tomorrow: covers, what to shut, pick and carry in before dark. */
 export function TonightPanel(props: Props) {
-  const { tasks, hasOutlook, isToday, chosen, ...rest } = props;
+  const { tasks, firstDrawn, hasOutlook, isToday, chosen, ...rest } = props;
+  const drawn = useDrawnSoFar(tasks.length, firstDrawn, TASKS_AT_ONCE);
   const when = isToday ? say.tonight : say.thatNight;
   return (
     <Box
@@ -58,7 +64,7 @@ export function TonightPanel(props: Props) {
         <Box sx={{ fontSize: 16, pb: 0.5 }}>{say.nothingToCoverCloseOrPick}</Box>
       ) : (
         <Box component="ul" aria-label={say.beforeDark} sx={{ m: 0, p: 0, listStyle: "none" }}>
-          {tasks.map((task) => (
+          {tasks.slice(0, drawn).map((task) => (
             <TaskRow
               key={task.id}
               task={task}

@@ -14,6 +14,8 @@ import { today as say } from "@/words/en/today";
 
 interface Props {
   piles: readonly PileOfStops[];
+  /** So many tasks are drawn at once; the others follow. */
+  firstDrawn: number;
   chosen: ReadonlySet<string> | null;
   canSettle: boolean;
   day: DayNumber;
@@ -29,26 +31,32 @@ const TITLES: Readonly<Record<Pile, string>> = {
 };
 
 /** A day's tasks by how long they may wait, each pile as a path with a stop for each place. */
-export function WalkList({ piles, ...rest }: Props) {
-  const drawn = useDrawnSoFar(stopsIn(piles), FIRST_STOPS, STOPS_AT_ONCE);
-  const befores = piles.map((_pile, at) => stopsIn(piles.slice(0, at)));
-  return piles.map((pile, at) => (
-    <PilePath
-      key={pile.pile}
-      {...pile}
-      {...rest}
-      stops={pile.stops.slice(0, Math.max(0, drawn - (befores[at] ?? 0)))}
-    />
-  ));
+export function WalkList({ piles, firstDrawn, ...rest }: Props) {
+  const count = piles.reduce((sum, { stops }) => sum + tasksAt(stops), 0);
+  const drawn = useDrawnSoFar(count, firstDrawn, TASKS_AT_ONCE);
+  return pilesWith(piles, drawn).map((pile) => <PilePath key={pile.pile} {...pile} {...rest} />);
 }
 
-function stopsIn(piles: readonly PileOfStops[]): number {
-  return piles.reduce((sum, { stops }) => sum + stops.length, 0);
+function tasksAt(stops: readonly Stop[]): number {
+  return stops.reduce((sum, { tasks }) => sum + tasks.length, 0);
 }
 
-/** As many stops as a phone's screen has room for, and as many more as are drawn within a frame or two. */
-const FIRST_STOPS = 6;
-const STOPS_AT_ONCE = 6;
+/** The piles with so many tasks of them all, the first first. */
+function pilesWith(piles: readonly PileOfStops[], most: number): PileOfStops[] {
+  let left = most;
+  return piles.map((pile) => {
+    const stops: Stop[] = [];
+    for (const stop of pile.stops) {
+      if (left <= 0) break;
+      stops.push({ ...stop, tasks: stop.tasks.slice(0, left) });
+      left -= stop.tasks.length;
+    }
+    return { ...pile, stops };
+  });
+}
+
+/** As many more tasks as are drawn within a frame or two. */
+const TASKS_AT_ONCE = 12;
 
 /** Each task's own keys, and the one that chooses all of a stop. */
 const ROWS = "ol>li>div,ul>li";
@@ -56,7 +64,13 @@ const ROWS = "ol>li>div,ul>li";
 /** So many tasks of the last pile stand open; more would hide that the day is done. */
 const MOST_SHOWN = 8;
 
-function PilePath({ pile, stops, count, minutes, ...rest }: Omit<Props, "piles"> & PileOfStops) {
+function PilePath({
+  pile,
+  stops,
+  count,
+  minutes,
+  ...rest
+}: Omit<Props, "piles" | "firstDrawn"> & PileOfStops) {
   const heading = useId();
   const list = useOneTabStop(ROWS);
   const [opened, setOpened] = useState<boolean | null>(null);
@@ -178,7 +192,7 @@ const StopItem = memo(function StopItem(props: StopProps) {
   );
 }, isAsBefore);
 
-interface StopProps extends Omit<Props, "piles"> {
+interface StopProps extends Omit<Props, "piles" | "firstDrawn"> {
   stop: Stop;
 }
 

@@ -15,6 +15,8 @@ export const StrandKey = memo(function StrandKey({ hasOdds }: { hasOdds: boolean
       sx={{
         display: { xs: "none", sm: "flex" },
         flexWrap: "wrap",
+        flex: "1 1 0",
+        minWidth: 0,
         columnGap: 2.5,
         m: 0,
         px: 2,
