@@ -11,6 +11,7 @@ import { imports as importsWords } from "@/words/en/imports";
 import { keeping as words } from "@/words/en/keeping";
 import { logbook as logbookWords } from "@/words/en/logbook";
 import { seedBox as seedBoxWords } from "@/words/en/seedBox";
+import { severalPlantings as severalWords } from "@/words/en/severalPlantings";
 import { tables as tablesWords } from "@/words/en/tables";
 import { planting as plantingWords } from "@/words/en/planting";
 import { shell as shellWords } from "@/words/en/shell";
@@ -380,3 +381,30 @@ function focusedNames(page: Page): Promise<string[]> {
       all.map((one) => one.getAttribute("aria-label") ?? one.textContent ?? ""),
     );
 }
+
+test("by keys alone several plantings are selected, moved a day together, and let go", async ({
+  page,
+}) => {
+  await openPlan(page);
+  const first = knot(page, "Garlic, hardneck, Bed 10");
+  const second = knot(page, "Broad bean, spring, large-podded, Bed 10");
+  const before = [
+    await first.getAttribute("aria-valuenow"),
+    await second.getAttribute("aria-valuenow"),
+  ];
+  await first.press("Control+Enter");
+  await second.press("Enter");
+  await expect(first).toHaveAttribute("aria-valuetext", /, selected$/);
+  await expect(second).toHaveAttribute("aria-valuetext", /, selected$/);
+  const bar = page.getByRole("toolbar", { name: severalWords.withThem });
+  await expect(bar).toContainText(severalWords.selected({ count: 2 }));
+  await expectClean(page);
+  await bar.getByRole("button", { name: severalWords.by({ days: 1 }) }).press("Enter");
+  await expect(told(page, severalWords.moved({ moved: 2, stayed: 0, days: 1 }))).toBeVisible();
+  for (const [at, one] of [first, second].entries()) {
+    await expect(one).toHaveAttribute("aria-valuenow", String(Number(before[at]) + 1));
+  }
+  await page.keyboard.press("Escape");
+  await expect(bar).toBeHidden();
+  await expect(first).not.toHaveAttribute("aria-valuetext", /, selected$/);
+});

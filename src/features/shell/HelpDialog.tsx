@@ -24,6 +24,7 @@ const KEYS: readonly { keys: string; words: string; isSingle?: boolean }[] = [
   { keys: keyNames.help, words: keyWords.help, isSingle: true },
   { keys: keyNames.tab, words: keyWords.tab },
   { keys: keyNames.enter, words: keyWords.enter },
+  { keys: keyNames.several, words: keyWords.several },
   { keys: keyNames.escape, words: keyWords.escape },
 ];
 

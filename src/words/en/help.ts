@@ -34,6 +34,7 @@ export const keyNames = table({
   help: "?",
   tab: "Tab",
   enter: "Enter",
+  several: "Ctrl Enter · ⌘ Enter",
   escape: "Esc",
 });
 
@@ -49,6 +50,7 @@ export const keyWords = table({
   help: "This page",
   tab: "From one part to the next; arrow keys move within a list, a chart or a map",
   enter: "Open or press what is marked",
+  several: "In the plan: select this planting along with others (also Ctrl and a click)",
   escape: "Close what is open; leave a drag as it was",
 });
 
