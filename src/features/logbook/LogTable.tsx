@@ -15,18 +15,7 @@ import { flushSync } from "react-dom";
 import type { DayNumber } from "@/core/calendar";
 import type { LogEntry } from "@/core/log";
 import { useOneTabStop } from "@/ui/oneTabStop";
-import {
-  MARK,
-  TableTools,
-  TitleCells,
-  useTable,
-  NARROW_BODY,
-  NARROW_CELL,
-  NARROW_HEAD,
-  NARROW_MARK,
-  NARROW_ROW,
-  NARROW_TABLE,
-} from "@/ui/table";
+import { MARK, NARROW, TableTools, TitleCells, useTable } from "@/ui/table";
 import { useWording } from "@/ui/wording";
 import { COLUMN_WIDTHS, LOG_COLUMNS } from "./logColumns";
 import type { LogRow } from "./rows";
@@ -96,18 +85,18 @@ export function LogTable({ rows: unsorted, today, scroller, onEdit, onRemove }: 
         aria-rowcount={rows.length + 1}
         sx={{
           mt: 1.5,
-          ...NARROW_TABLE,
+          ...NARROW.table,
           // Other rows come as one scrolls: the columns stay where they are.
           tableLayout: "fixed",
         }}
       >
-        <TableHead sx={NARROW_HEAD}>
+        <TableHead sx={NARROW.head}>
           <TableRow aria-rowindex={1}>
             <TitleCells table={model} cell={TITLE} widths={COLUMN_WIDTHS} />
             <TableCell component="td" sx={{ ...CELL, ...STICKY, width: { md: 96, lg: 164 } }} />
           </TableRow>
         </TableHead>
-        <TableBody ref={body} sx={NARROW_BODY}>
+        <TableBody ref={body} sx={NARROW.body}>
           {!printing && <Space heightPx={before} />}
           {shown.map(({ index, key }) => {
             const row = rows[index];
@@ -180,8 +169,8 @@ function EntryRow({ row: chosen, isChosen, columns, index, today, measure, ...re
   const name = `${row.kind} ${row.subject || row.place}, ${wording.shortDate(row.day)}`;
   const days = today - row.day;
   return (
-    <TableRow ref={measure} data-index={index} aria-rowindex={index + 2} sx={NARROW_ROW}>
-      <TableCell sx={{ ...CELL, ...MARK, ...NARROW_MARK }}>
+    <TableRow ref={measure} data-index={index} aria-rowindex={index + 2} sx={NARROW.row}>
+      <TableCell sx={{ ...CELL, ...MARK, ...NARROW.mark }}>
         <Checkbox
           checked={isChosen}
           onChange={chosen.getToggleSelectedHandler()}
@@ -192,28 +181,28 @@ function EntryRow({ row: chosen, isChosen, columns, index, today, measure, ...re
         component="th"
         scope="row"
         className="tabular"
-        sx={{ ...CELL, ...NARROW_CELL, whiteSpace: "nowrap" }}
+        sx={{ ...CELL, ...NARROW.cell, whiteSpace: "nowrap" }}
         title={days === 0 ? "today" : say.daysAgo({ days })}
       >
         {wording.narrowDate(row.day)}
       </TableCell>
       {shows("kind") && (
-        <TableCell sx={{ ...CELL, ...NARROW_CELL, fontWeight: 600 }}>{row.kind}</TableCell>
+        <TableCell sx={{ ...CELL, ...NARROW.cell, fontWeight: 600 }}>{row.kind}</TableCell>
       )}
-      {shows("subject") && <TableCell sx={{ ...CELL, ...NARROW_CELL }}>{row.subject}</TableCell>}
+      {shows("subject") && <TableCell sx={{ ...CELL, ...NARROW.cell }}>{row.subject}</TableCell>}
       {shows("place") && (
-        <TableCell sx={{ ...CELL, ...NARROW_CELL }}>
+        <TableCell sx={{ ...CELL, ...NARROW.cell }}>
           {row.place === row.subject ? "" : row.place}
         </TableCell>
       )}
       {shows("amount") && (
-        <TableCell className="tabular" sx={{ ...CELL, ...NARROW_CELL }}>
+        <TableCell className="tabular" sx={{ ...CELL, ...NARROW.cell }}>
           {row.amount}
         </TableCell>
       )}
       {shows("note") && (
         <TableCell
-          sx={{ ...CELL, ...NARROW_CELL, color: "var(--ash-text)", overflowWrap: "anywhere" }}
+          sx={{ ...CELL, ...NARROW.cell, color: "var(--ash-text)", overflowWrap: "anywhere" }}
         >
           {row.note}
           {row.writer !== "" && (
@@ -226,7 +215,7 @@ function EntryRow({ row: chosen, isChosen, columns, index, today, measure, ...re
       <TableCell
         sx={{
           ...CELL,
-          ...NARROW_CELL,
+          ...NARROW.cell,
           whiteSpace: { xs: "nowrap", md: "normal", lg: "nowrap" },
           textAlign: { md: "right" },
         }}

@@ -9,7 +9,7 @@ import TableRow from "@mui/material/TableRow";
 import type { Row } from "@tanstack/react-table";
 import { seedFact } from "@/core/plantings";
 import { isSpent, lotSprouting, seedsIn } from "@/core/seedBox";
-import { MARK, NARROW_CELL, NARROW_MARK, NARROW_ROW } from "@/ui/table";
+import { MARK, NARROW } from "@/ui/table";
 import { told, useWording, type LocalWording } from "@/ui/wording";
 import { seedBox as say } from "@/words/en/seedBox";
 import { tables as sayOfTables } from "@/words/en/tables";
@@ -22,7 +22,7 @@ interface Props {
   onEdit: () => void;
 }
 
-const LINE = { ...CELL, ...NARROW_CELL, py: { xs: 0.25, md: CELL.py } };
+const LINE = { ...CELL, ...NARROW.cell, py: { xs: 0.25, md: CELL.py } };
 
 /** One packet of the seed box. */
 export function LotRow({ row, today, onEdit }: Props) {
@@ -33,8 +33,8 @@ export function LotRow({ row, today, onEdit }: Props) {
   const spent = isSpent(crop, lot, today);
   const name = `${crop.name}, ${varietyName({ lot, crop })}`;
   return (
-    <TableRow sx={NARROW_ROW}>
-      <TableCell sx={{ ...CELL, ...MARK, ...NARROW_MARK }}>
+    <TableRow sx={NARROW.row}>
+      <TableCell sx={{ ...CELL, ...MARK, ...NARROW.mark }}>
         <Checkbox
           checked={row.getIsSelected()}
           onChange={row.getToggleSelectedHandler()}

@@ -18,14 +18,7 @@ import { downloadText } from "@/ui/download";
 import { lazyPart } from "@/ui/frame/index";
 import { useOneTabStop } from "@/ui/oneTabStop";
 import type { SectionProps } from "@/ui/section";
-import {
-  NARROW_BODY,
-  NARROW_HEAD,
-  NARROW_TABLE,
-  TableTools,
-  TitleCells,
-  useTable,
-} from "@/ui/table";
+import { NARROW, TableTools, TitleCells, useTable } from "@/ui/table";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { seedBox as say } from "@/words/en/seedBox";
 import { CELL, lotColumns, type HeldLot } from "./lotColumns";
@@ -85,14 +78,14 @@ export default function SeedBoxSection(props: SectionProps) {
         <>
           <TableTools table={table} onRemove={(gone) => void remove(gone)} />
           <Box sx={{ overflowX: "auto", mt: 1 }} tabIndex={0} role="group" aria-label={say.seedBox}>
-            <Table size="small" className="tabular" sx={{ ...NARROW_TABLE, minWidth: { md: 700 } }}>
-              <TableHead sx={NARROW_HEAD}>
+            <Table size="small" className="tabular" sx={{ ...NARROW.table, minWidth: { md: 700 } }}>
+              <TableHead sx={NARROW.head}>
                 <TableRow>
                   <TitleCells table={table} cell={CELL} />
                   <TableCell component="td" sx={CELL} />
                 </TableRow>
               </TableHead>
-              <TableBody ref={body} sx={NARROW_BODY}>
+              <TableBody ref={body} sx={NARROW.body}>
                 {table.getRowModel().rows.map((row) => (
                   <LotRow
                     key={row.id}

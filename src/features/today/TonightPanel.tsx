@@ -26,12 +26,10 @@ interface Props {
   onChoose: (task: Task) => void;
 }
 
-const TASKS_AT_ONCE = 12;
-
 /** What cannot wait until tomorrow: covers, what to shut, pick and carry in before dark. */
 export function TonightPanel(props: Props) {
   const { tasks, firstDrawn, hasOutlook, isToday, chosen, ...rest } = props;
-  const drawn = useDrawnSoFar(tasks.length, firstDrawn, TASKS_AT_ONCE);
+  const drawn = useDrawnSoFar(tasks.length, firstDrawn);
   const when = isToday ? say.tonight : say.thatNight;
   return (
     <Box

@@ -33,7 +33,7 @@ const TITLES: Readonly<Record<Pile, string>> = {
 /** A day's tasks by how long they may wait, each pile as a path with a stop for each place. */
 export function WalkList({ piles, firstDrawn, ...rest }: Props) {
   const count = piles.reduce((sum, { stops }) => sum + tasksAt(stops), 0);
-  const drawn = useDrawnSoFar(count, firstDrawn, TASKS_AT_ONCE);
+  const drawn = useDrawnSoFar(count, firstDrawn);
   return pilesWith(piles, drawn).map((pile) => <PilePath key={pile.pile} {...pile} {...rest} />);
 }
 
@@ -54,9 +54,6 @@ function pilesWith(piles: readonly PileOfStops[], most: number): PileOfStops[] {
     return { ...pile, stops };
   });
 }
-
-/** As many more tasks as are drawn within a frame or two. */
-const TASKS_AT_ONCE = 12;
 
 /** Each task's own keys, and the one that chooses all of a stop. */
 const ROWS = "ol>li>div,ul>li";

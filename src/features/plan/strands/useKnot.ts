@@ -75,6 +75,8 @@ export function useKnot({ item, x, onSelect, onTap, onPreview, onMove }: Knot) {
           return;
         }
         if (event.key === "Escape" && typeof keys.current?.resting() === "number") {
+          // The move is given up, and nothing else with it.
+          event.preventDefault();
           keys.current.drop();
           return;
         }
