@@ -135,7 +135,13 @@ function FilledPlan({ garden, site, day }: { garden: Garden; site: Site; day: Da
           <Button
             color="inherit"
             sx={{ ml: "auto", mr: 1, whiteSpace: "nowrap", "@media print": { display: "none" } }}
-            onClick={() => setChosen(NONE)}
+            onClick={() => {
+              // The button goes: whoever came by keys is where plantings are selected.
+              document
+                .querySelector<SVGElement>('.knot[tabindex="0"]')
+                ?.focus({ preventScroll: true });
+              setChosen(NONE);
+            }}
           >
             {say.selectSeveral}
           </Button>
