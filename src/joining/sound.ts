@@ -34,7 +34,7 @@ export function soundGarden(
   const now = new Map(texts);
   const tried = new Set<string>();
   for (;;) {
-    const garden = keepEqual(like, gardenFrom(now));
+    const garden = keepEqual(like, gardenFrom(inOrder(now)));
     const damaged = damagedIn(garden);
     let changed = false;
     for (const { kind, id } of damaged) {
@@ -78,6 +78,11 @@ export function soundGarden(
     const left = damaged.map(({ what, message }) => fact("gardenFile.leftOut", { what, message }));
     return { garden: mended, conflicts, mends, left };
   }
+}
+
+/** In one order whoever joins: where the ground is mended, the first of two alike stays. */
+function inOrder(texts: Texts): Texts {
+  return new Map([...texts].sort(([one], [other]) => (one < other ? -1 : 1)));
 }
 
 function entityOrNothing(fields: Fields | undefined): unknown {

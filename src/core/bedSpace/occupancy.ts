@@ -35,7 +35,10 @@ export function occupantsOf(site: Site, garden: Garden, bed: Bed): Occupant[] {
   for (const rest of garden.rests.values()) {
     if (rest.bedId === bed.id) occupants.push(restingIn(bed, rest));
   }
-  return occupants.sort((a, b) => a.fromDay - b.fromDay || a.fromM - b.fromM);
+  // Of two that come together the same one is first in whatever order they are listed.
+  return occupants.sort(
+    (a, b) => a.fromDay - b.fromDay || a.fromM - b.fromM || (a.id < b.id ? -1 : 1),
+  );
 }
 
 function occupantOf(site: Site, garden: Garden, bed: Bed, planting: Planting): Occupant | null {
