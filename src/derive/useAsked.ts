@@ -2,10 +2,14 @@
 
 import { useEffect, useMemo, useState } from "react";
 import { keepEqual } from "@/core/derive";
+import { whenNeeded } from "@/store";
 import { deriver } from "./deriver";
 import { answerAtStart, keepForStart } from "./keptStart";
 import type { GardenAtSite } from "./gardenAtSite";
-import type { answer, AnswerTo, ArgumentsOf, QuestionName } from "./questions";
+import type { AnswerTo, ArgumentsOf, QuestionName } from "./questions";
+
+/** What answers on the page itself: seldom asked, as the last visit's answers are kept. */
+const answeringPart = whenNeeded(() => import("./questions"));
 
 /** An answer, and what it was the answer to. */
 interface Answered<Q extends QuestionName> {
@@ -32,21 +36,19 @@ export interface Asked<Q extends QuestionName> {
   isLate: boolean;
 }
 
-/** What answers on the page itself. */
-export type Answering = typeof answer;
-
 /**
  * The answer to a question of the worker: the last one stays until the next has come, and what is equal
  * in it keeps its identity.
  *
- * @param here answers the first question at once, before the worker is up; null where the view can wait
- *             for it, and nothing that answers is fetched with the view
+ * @param isUrgent whether the first answer, where the last visit left none, is worked out on the page
+ *                 while no worker is up
+ * @throws in drawing, where what is urgent can be answered neither by a worker nor by the page
  */
 export function useAsked<Q extends QuestionName>(
   name: Q,
   args: ArgumentsOf<Q>,
   { garden, site }: GardenAtSite,
-  here: Answering | null,
+  isUrgent: boolean,
 ): Asked<Q> {
   const key = JSON.stringify(args);
   const [answered, setAnswered] = useState<Answered<Q> | null>(() => {
@@ -54,10 +56,11 @@ export function useAsked<Q extends QuestionName>(
     if (known?.key === key) return known;
     // What the last visit was answered stands until the worker has answered anew.
     const kept = answerAtStart(name, key);
-    if (kept !== undefined) return { value: kept, now: null, key };
-    if (!here || deriver().isReady()) return null;
-    return keepAnswer(name, here(name, { garden, site }, args), { garden, site }, key);
+    return kept === undefined ? null : { value: kept, now: null, key };
   });
+  const [failure, setFailure] = useState<{ error: unknown } | null>(null);
+  if (failure) throw failure.error;
+  const isFirst = answered === null;
   const isLate =
     answered?.now?.garden !== garden || answered.now.site !== site || answered.key !== key;
   useEffect(() => {
@@ -70,14 +73,20 @@ export function useAsked<Q extends QuestionName>(
     const asked = JSON.parse(key) as ArgumentsOf<Q>;
     latest(name, async () => {
       if (!isWanted) return;
-      const told = await askWorker(name, now, asked);
-      const value = told ?? (here ?? (await import("./questions")).answer)(name, now, asked);
-      if (isWanted) setAnswered(keepAnswer(name, value, now, key));
+      try {
+        const isHere = isUrgent && isFirst && !deriver().isReady();
+        const value = await (isHere ? answeredHere : answeredByWorker)(name, now, asked);
+        if (isWanted) setAnswered(keepAnswer(name, value, now, key));
+      } catch (error) {
+        // Without a first answer there is nothing to draw; what only adds to a view is told beside it.
+        if (!isUrgent || !isFirst) throw error;
+        if (isWanted) setFailure({ error });
+      }
     });
     return () => {
       isWanted = false;
     };
-  }, [name, key, garden, site, isLate, here]);
+  }, [name, key, garden, site, isLate, isUrgent, isFirst]);
   const asked = useMemo(
     () => JSON.parse(answered?.key ?? key) as ArgumentsOf<Q>,
     [answered?.key, key],
@@ -97,17 +106,27 @@ function keepAnswer<Q extends QuestionName>(
   return answered;
 }
 
-/** The worker's answer; null where it is not up, or went away. */
-async function askWorker<Q extends QuestionName>(
+/** The worker's answer; the page's own where it is not up, or went away. */
+async function answeredByWorker<Q extends QuestionName>(
   name: Q,
-  { garden }: GardenAtSite,
+  now: GardenAtSite,
   args: ArgumentsOf<Q>,
-): Promise<AnswerTo<Q> | null> {
+): Promise<AnswerTo<Q>> {
   try {
-    return (await deriver().start()) ? await deriver().ask(garden, name, args) : null;
+    const told = (await deriver().start()) ? await deriver().ask(now.garden, name, args) : null;
+    if (told !== null) return told;
   } catch {
-    return null;
+    // A worker that breaks is no reason to show nothing.
   }
+  return answeredHere(name, now, args);
+}
+
+async function answeredHere<Q extends QuestionName>(
+  name: Q,
+  now: GardenAtSite,
+  args: ArgumentsOf<Q>,
+): Promise<AnswerTo<Q>> {
+  return (await answeringPart()).answer(name, now, args);
 }
 
 /** Works one after the other, and of those that wait only the last: the others are of yesterday. */

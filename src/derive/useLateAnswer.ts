@@ -10,5 +10,5 @@ export function useLateAnswer<Q extends QuestionName>(
   args: ArgumentsOf<Q>,
   now: GardenAtSite,
 ): Asked<Q> {
-  return useAsked(name, args, now, null);
+  return useAsked(name, args, now, false);
 }

@@ -23,14 +23,23 @@ import type { LocalWording } from "./voice";
 export type { LocalWording } from "./voice";
 
 export function localWording(units: Units, locale?: string): LocalWording {
+  // Each takes a while to make, and a view needs few of them.
   const format = (options: Intl.DateTimeFormatOptions) => {
-    const formatter = new Intl.DateTimeFormat(locale, { timeZone: "UTC", ...options });
-    return (day: DayNumber) => formatter.format(new Date(day * MS_PER_DAY));
+    let formatter: Intl.DateTimeFormat | null = null;
+    return (day: DayNumber) => {
+      formatter ??= new Intl.DateTimeFormat(locale, { timeZone: "UTC", ...options });
+      return formatter.format(new Date(day * MS_PER_DAY));
+    };
   };
+  const numbers = new Map<number, Intl.NumberFormat>();
   const plain = format({ day: "numeric", month: "long" });
   const withYear = format({ day: "numeric", month: "long", year: "numeric" });
-  const number = (value: number, digits = 0) =>
-    new Intl.NumberFormat(locale, { maximumFractionDigits: digits }).format(value);
+  const number = (value: number, digits = 0) => {
+    const known =
+      numbers.get(digits) ?? new Intl.NumberFormat(locale, { maximumFractionDigits: digits });
+    numbers.set(digits, known);
+    return known.format(value);
+  };
   const imperial = units === "imperial";
   const names = new Intl.ListFormat(locale, { type: "unit" });
   const list = new Intl.ListFormat(locale, { type: "conjunction" });

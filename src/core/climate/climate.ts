@@ -82,14 +82,33 @@ export function fitClimate(record: DailyRecord, latitudeDeg: number): ClimateFit
 export function climateFromRecord(
   latitudeDeg: number,
   record: DailyRecord,
-  { model, spellIndex }: ClimateFit = fitClimate(record, latitudeDeg),
+  fit: ClimateFit = fitClimate(record, latitudeDeg),
 ): Climate {
-  const frosts = frostRecord(record, latitudeDeg);
-  return climateOf(latitudeDeg, model, {
-    frosts,
-    notes: [...hemisphereNotes(latitudeDeg, record), ...recordNotes(frosts)],
-    spellIndex,
-  });
+  return climateFromFit(latitudeDeg, () => record, fit);
+}
+
+/**
+ * A climate from a record to which the weather is fitted already.
+ *
+ * @param record gives the daily record: read when its frosts are asked for, which a first view does not
+ */
+export function climateFromFit(
+  latitudeDeg: number,
+  record: () => DailyRecord,
+  { model, spellIndex }: ClimateFit,
+): Climate {
+  let frosts: FrostRecord | null = null;
+  const frostsRead = () => (frosts ??= frostRecord(record(), latitudeDeg));
+  const climate = climateOf(latitudeDeg, model, { frosts: null, notes: [], spellIndex });
+  return {
+    ...climate,
+    get frosts() {
+      return frostsRead();
+    },
+    get notes() {
+      return [...hemisphereNotes(latitudeDeg, record()), ...recordNotes(frostsRead())];
+    },
+  };
 }
 
 function climateOf(

@@ -1,4 +1,5 @@
 export {
+  climateFromFit,
   climateFromRecord,
   climateFromSketch,
   fitClimate,

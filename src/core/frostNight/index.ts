@@ -1,7 +1,7 @@
 export { coversToPut, type BedToCover, type PutOn } from "./coversToPut";
+export { expectedDay } from "./expectedDay";
 export { nightsAhead, type NightAhead } from "./nightsAhead";
 export {
-  expectedDay,
   handlingOf,
   handlingOver,
   lightShareOfCovers,

@@ -1,5 +1,5 @@
 import shelterJson from "@data/shelter.json";
-import { dayNumber, type DayNumber } from "../calendar";
+import type { DayNumber } from "../calendar";
 import type { OutlookDay } from "../climate";
 import type { Bed, Garden, Shelter } from "../garden";
 import {
@@ -8,17 +8,16 @@ import {
   runShelter,
   stackOf,
   thumbGainAtC,
-  usualDay,
   usualGroundOf,
   VENTED,
   weatherSteps,
   type CoverIds,
-  type ShelterDay,
   type ShelterRun,
   type Structure,
   type WeatherSteps,
   type Working,
 } from "../shelter";
+import { expectedDay } from "./expectedDay";
 import { leafAreaIndexOf, type StandingPlants } from "../plantings";
 import type { DegreesSchool, Exposure, Site } from "../growth";
 
@@ -32,23 +31,6 @@ export interface ShelterDays {
   /** Index of the first step shown: midnight of the day. */
   fromStep: number;
   toStep: number;
-}
-
-/** A day as it is expected, or as it usually is where no outlook reaches. */
-export function expectedDay(
-  site: Site,
-  outlook: readonly OutlookDay[],
-  day: DayNumber,
-): ShelterDay {
-  const told = outlook.find(({ date }) => dayNumber(date) === day);
-  const usual = usualDay(site.climate, day);
-  if (!told) return usual;
-  return {
-    minTempC: told.minTempC,
-    maxTempC: told.maxTempC,
-    cloudShare: told.cloudShare ?? usual.cloudShare,
-    windMps: told.windMps ?? usual.windMps,
-  };
 }
 
 /** How a stack is built and worked where it stands. */

@@ -1,5 +1,5 @@
 import {
-  climateFromRecord,
+  climateFromFit,
   climateFromSketch,
   dailyRecordOf,
   fitClimate,
@@ -44,7 +44,7 @@ export function climateOfPlace(
 
 /** The climate of a record; fitted again only for another latitude. */
 function fittedClimate(record: WeatherRecord, latitudeDeg: number): Climate {
-  return climateFromRecord(latitudeDeg, dailyRecordOf(record), fitOf(record, latitudeDeg));
+  return climateFromFit(latitudeDeg, () => dailyRecordOf(record), fitOf(record, latitudeDeg));
 }
 
 /** What is fitted to a record: once for each record and latitude. */

@@ -5,7 +5,7 @@ import type { Garden } from "../garden";
 import { patchesM2, patchesOf } from "../layout";
 import type { Work } from "../log";
 import type { Task } from "./task";
-import { isForTonight } from "./tasks";
+import { isForTonight } from "./settled";
 
 /**
  * How long a task may wait: `today` costs crops or a season when it is left, `week` has some days yet,

@@ -1,6 +1,6 @@
-import { dayNumber, type DayNumber } from "../calendar";
+import type { DayNumber } from "../calendar";
 import { bedsAsWalked, type Garden } from "../garden";
-import { WORKS, type LogEntry, type Work } from "../log";
+import { WORKS, type Work } from "../log";
 import { plantingState, plantingName, plantsIn } from "../plantings";
 import type { Site } from "../growth";
 import { containerTasks } from "./rules/containerTasks";
@@ -10,19 +10,12 @@ import { pestTasks } from "./rules/pestTasks";
 import { plantingTasks } from "./rules/plantingTasks";
 import { seedTasks } from "./rules/seedTasks";
 import { shelterTasks } from "./rules/shelterTasks";
+import { isForTonight, isSettled } from "./settled";
 import type { Round, Task } from "./task";
 import { tonight } from "../frostNight";
 import { trayNightTasks } from "./rules/trayNightTasks";
 import { trayTasks } from "./rules/trayTasks";
 import { waterTasks } from "./rules/waterTasks";
-
-/** What cannot wait until tomorrow comes first. */
-const TONIGHT: readonly Work[] = ["cover", "shut", "pickBeforeFrost", "carryIn"];
-
-/** Whether a task is one of the evening's decisions. */
-export function isForTonight({ kind }: Pick<Task, "kind">): boolean {
-  return TONIGHT.includes(kind);
-}
 
 /**
  * Everything that the garden's state asks for on a day and that is not settled yet: tonight's decisions
@@ -100,21 +93,3 @@ function inOrder({ garden, day }: Round, tasks: readonly Task[]): Task[] {
 
 /** The order of work at one place. */
 const RANKS: ReadonlyMap<Work, number> = new Map(WORKS.map((work, index) => [work, index]));
-
-/** Whether the log settles a task for a day: done or left undone by then, or put off beyond it. */
-export function isSettled(
-  { logEntries }: Pick<Garden, "logEntries">,
-  taskId: string,
-  day: DayNumber,
-): boolean {
-  const entry = logEntries.get(taskId);
-  if (!entry || dayNumber(entry.on) > day) return false;
-  return entry.what.kind !== "putOff" || dayNumber(entry.what.untilOn) > day;
-}
-
-/** What of a day's round is settled already, the last one first. */
-export function settledOn({ logEntries }: Garden, day: DayNumber): LogEntry[] {
-  return [...logEntries.values()]
-    .filter(({ taskId, on }) => taskId !== null && dayNumber(on) === day)
-    .reverse();
-}

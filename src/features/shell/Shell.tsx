@@ -27,7 +27,6 @@ import {
   type RailEntry,
   lazyPart,
 } from "@/ui/frame/index";
-import { SeasonRibbon } from "@/ui/ribbon/index";
 import { useAddress } from "@/ui/address";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording, told } from "@/ui/wording";
@@ -45,6 +44,9 @@ import { useWarmUp } from "./useWarmUp";
 import { regionOf } from "@/ui/region";
 import { shell as say } from "@/words/en/shell";
 
+const SeasonRibbon = lazyPart(async () => ({
+  default: (await import("@/ui/ribbon/index")).SeasonRibbon,
+}));
 const PlantingInspector = lazyPart(() => import("@/features/planting/PlantingInspector"));
 const Welcome = lazyPart(() => import("@/features/gardenFile/Welcome"));
 const SampleNotice = lazyPart(() => import("@/features/gardenFile/SampleNotice"));

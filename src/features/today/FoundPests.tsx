@@ -17,7 +17,7 @@ interface Props {
 }
 
 /** What was found on the look round a bed, said with a tap: it is logged, and asked after again. */
-export function FoundPests({ task, day, today }: Props) {
+export default function FoundPests({ task, day, today }: Props) {
   const found = async (pestId: string) => {
     const done = await gardenStore().dispatch("log.keep", {
       entries: [

@@ -11,10 +11,12 @@ import { kindWords, amountWords } from "@/words/en/entries";
 import { gardenStore } from "@/store";
 import { tell, tellRefusal } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
-import { StoreForm } from "./StoreForm";
-import { WeighForm } from "./WeighForm";
 import { today as say } from "@/words/en/today";
 import { told } from "@/ui/wording";
+import { lazyPart } from "@/ui/frame";
+
+const StoreForm = lazyPart(() => import("./StoreForm"));
+const WeighForm = lazyPart(() => import("./WeighForm"));
 
 interface Props {
   garden: Garden;

@@ -28,7 +28,7 @@ const StoredSchema = z.object({
 });
 
 /** How much was put by, and where: then the larder counts on it. */
-export function StoreForm({ entry, plantingId, crop, varietyId, units }: Props) {
+export default function StoreForm({ entry, plantingId, crop, varietyId, units }: Props) {
   const { control, handleSubmit, formState, refusal, refuse } = useFields(StoredSchema, {
     weight: NaN,
     place: crop.storage?.air === "dry" ? ("shelf" as StorePlace) : "cellar",

@@ -11,11 +11,13 @@ import type { DayNumber } from "@/core/calendar";
 import { cautionWords } from "@/core/crops";
 import type { Task } from "@/core/tasks";
 import { useWording } from "@/ui/wording";
-import { FoundPests } from "./FoundPests";
 import type { Settling } from "./settle";
 import { taskTitle } from "./taskWords";
 import { today as say } from "@/words/en/today";
+import { lazyPart } from "@/ui/frame";
 import { told } from "@/ui/wording";
+
+const FoundPests = lazyPart(() => import("./FoundPests"));
 
 interface Props {
   task: Task;

@@ -23,7 +23,6 @@ import { LogField } from "./LogField";
 import { SettledList } from "./SettledList";
 import { SeveralBar } from "./SeveralBar";
 import type { Settling } from "./settle";
-import { StartSteps } from "./start/StartSteps";
 import { daysWalkOf, type DaysWalk } from "./stops";
 import { TonightPanel } from "./TonightPanel";
 import { useSettling } from "./useSettling";
@@ -31,6 +30,7 @@ import { WalkList } from "./WalkList";
 import { WeatherLine } from "./WeatherLine";
 import { today as say } from "@/words/en/today";
 
+const StartSteps = lazyPart(() => import("./start/StartSteps"));
 const WalkOrderDialog = lazyPart(() => import("./WalkOrderDialog"));
 
 /** What the day asks for: tonight's decisions first, then the walk past the beds. */
@@ -184,7 +184,7 @@ function Round({ garden, site, day: wanted, today }: Props) {
             firstDrawn={Math.max(0, FIRST_DRAWN - walk.tonight.length)}
             {...rows}
           />
-          {tasks.length === 0 && (
+          {value && tasks.length === 0 && (
             <Box sx={{ fontSize: 17, mt: 2 }}>
               {settled.length > 0 ? say.allDone : say.nothingToDoToday}
             </Box>

@@ -28,7 +28,7 @@ const WeighSchema = z
   });
 
 /** The weight of what was picked with a tap, or how many. */
-export function WeighForm({ entry, name, units, today }: Props) {
+export default function WeighForm({ entry, name, units, today }: Props) {
   const { control, handleSubmit, formState, refusal, refuse } = useFields(WeighSchema, {
     weight: NaN,
     count: NaN,

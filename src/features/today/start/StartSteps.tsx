@@ -21,7 +21,7 @@ interface Props {
 }
 
 /** The way into an empty garden: the place, a bed, and three crops that can still be sown there. */
-export function StartSteps({ garden, site, today }: Props) {
+export default function StartSteps({ garden, site, today }: Props) {
   const step = !site ? 1 : garden.beds.size === 0 ? 2 : 3;
   return (
     <Box sx={{ maxWidth: 640 }}>
