@@ -25,9 +25,9 @@ const MOST_IN_INTERFACE = 3;
 /** Where English may stand: page titles are made beforehand, faults are for developers. */
 const ALLOWED_FILES = /^src\/(app\/|words\/|derive\/deriver\.ts)/;
 
-/** Texts for machines: style sheets, selectors, lists of codes. */
+/** Texts for machines: style sheets, selectors, lists of codes, scripts that stand in a page. */
 const FOR_MACHINES =
-  /^use client$|^Late Ember$|^Ctrl K$|^plant out$|^stands until$|^@media|^"top|gradient\(|var\(--|^[&*.#]|\b\d*\.?\d+(px|fr|mm|em)\b|^\d+ \/ span|^\(pointer|^color-mix|^calc|^(translate|repeat|minmax|min|layout style)\b|system-ui|Georgia|^button:not|^(?:[A-Z]{2} )+[A-Z]{2}$|^span \d/;
+  /^use client$|^\(function\(\)|^Late Ember$|^Ctrl K$|^plant out$|^stands until$|^@media|^"top|gradient\(|var\(--|^[&*.#]|\b\d*\.?\d+(px|fr|mm|em)\b|^\d+ \/ span|^\(pointer|^color-mix|^calc|^(translate|repeat|minmax|min|layout style)\b|system-ui|Georgia|^button:not|^(?:[A-Z]{2} )+[A-Z]{2}$|^span \d/;
 
 interface Found {
   file: string;

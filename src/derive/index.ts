@@ -1,5 +1,5 @@
 export type { AnswerTo } from "./questions";
-export { readStart } from "./keptStart";
+export { readStart, whenStartIsKept } from "./keptStart";
 export type { AskedWay } from "./spreads";
 export { useAnswer } from "./useAnswer";
 export { useLateAnswer } from "./useLateAnswer";

@@ -5,13 +5,13 @@ import { deriver } from "./deriver";
 import type { ArgumentsOf } from "./questions";
 import { program, START_KEY, stampOf, type KeptStart } from "./startRecord";
 
-/** Keeps a day's tasks and the next day's for the next start, with what takes long before them. */
+/** Keeps a day's tasks and the next day's for the next start, with what takes long before them; null where the garden has changed. */
 export async function keepStart(
   garden: Garden,
   revision: number,
   key: string,
   value: unknown,
-): Promise<void> {
+): Promise<KeptStart | null> {
   const name = "tasks";
   const { today } = JSON.parse(key) as ArgumentsOf<typeof name>;
   const answers: KeptStart["answers"] = [{ name, key, value }];
@@ -22,7 +22,7 @@ export async function keepStart(
   } catch {
     // Without a worker nothing is worked out ahead.
   }
-  if (gardenStore().getState().revision !== revision) return;
+  if (gardenStore().getState().revision !== revision) return null;
   const start: KeptStart = {
     program,
     revision,
@@ -31,4 +31,5 @@ export async function keepStart(
     answers,
   };
   await keepOnDevice(START_KEY, start);
+  return start;
 }

@@ -1,3 +1,4 @@
+import type { Garden } from "@/core/garden";
 import type { Preparation } from "@/core/plantings";
 import { gardenStore, keptOnDevice, whenNeeded } from "@/store/index";
 import type { GardenAtSite } from "./gardenAtSite";
@@ -10,7 +11,10 @@ const REST_MS = 2500;
 const LATE_MS = 1500;
 const keepPart = whenNeeded(() => import("./keepStart"));
 
+type Hearer = (garden: Garden, answers: KeptStart["answers"]) => void;
+
 let found: KeptStart | null = null;
+let hearer: Hearer | null = null;
 let timer: ReturnType<typeof setTimeout> | undefined;
 
 /** Reads what was kept; where nothing was, nothing of this program, or nothing soon, all is worked out. */
@@ -41,6 +45,14 @@ function atStart(): KeptStart | null {
   return found;
 }
 
+/** Has a hearer told what was kept for the next start; until it is let go of. */
+export function whenStartIsKept(hear: Hearer): () => void {
+  hearer = hear;
+  return () => {
+    if (hearer === hear) hearer = null;
+  };
+}
+
 /** Keeps a day's tasks for the next start, once nothing new has come for a while; and tomorrow's with them. */
 export function keepForStart(
   name: QuestionName,
@@ -55,6 +67,7 @@ export function keepForStart(
     // Where it cannot be kept, the next start is only slower.
     keepPart()
       .then(({ keepStart }) => keepStart(garden, revision, key, value))
+      .then((kept) => kept && hearer?.(garden, kept.answers))
       .catch(() => undefined);
   }, REST_MS);
 }

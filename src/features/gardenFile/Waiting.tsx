@@ -15,15 +15,22 @@ interface Props {
   current: string;
   /** `slow`: the browser has not given the garden back for long. */
   status: GardenState["status"] | "slow";
+  /** What the view showed last, drawn by the page itself until the garden is there. */
+  picture: ReactNode;
 }
 
 /** The frame before the garden is there: at once, also where the program comes slowly. */
-export function Waiting({ entries, current, status }: Props) {
+export function Waiting({ entries, current, status, picture }: Props) {
   return (
     <FrameGrid
       top={<Name />}
       rail={<Rail entries={entries} current={current} />}
-      view={<Box sx={{ p: { xs: 2, md: 2.75 } }}>{VIEWS[status]}</Box>}
+      view={
+        <Box sx={{ position: "relative", height: "100%", p: { xs: 2, md: 2.75 } }}>
+          {VIEWS[status]}
+          {(status === "opening" || status === "ready") && picture}
+        </Box>
+      }
       inspector={null}
       ribbon={<Box sx={{ height: "100%", bgcolor: "#1b1715" }} />}
     />

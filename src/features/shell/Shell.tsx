@@ -25,12 +25,14 @@ import {
   InspectorPanel,
   Rail,
   type RailEntry,
+  VIEW_NOTICES,
   lazyPart,
 } from "@/ui/frame/index";
 import { useAddress } from "@/ui/address";
 import { lookAtDay, setView, useView } from "@/ui/viewState";
 import { useWording, told } from "@/ui/wording";
 import { Waiting } from "@/features/gardenFile";
+import { dropPicture, PictureHost } from "@/ui/picture";
 import { useVersion } from "@/features/offline";
 import { Dialogs } from "./Dialogs";
 import { TopLine } from "./TopLine";
@@ -90,7 +92,14 @@ export function Shell({ children }: { children: ReactNode }) {
   }
   if (opening.step !== "open" || status !== "ready") {
     const isSlow = opening.step === "slow" && status === "opening";
-    return <Waiting entries={ENTRIES} current={pathname} status={isSlow ? "slow" : status} />;
+    return (
+      <Waiting
+        entries={ENTRIES}
+        current={pathname}
+        status={isSlow ? "slow" : status}
+        picture={pathname === "/today" && <PictureHost />}
+      />
+    );
   }
   return (
     <Boundary fallback={(error, again) => <Trouble error={error} onAgain={again} />}>
@@ -107,6 +116,13 @@ function useAfterFirstDraw(): boolean {
     return () => clearTimeout(timer);
   }, []);
   return isDrawn;
+}
+
+/** A picture of the garden as it was is no use any more. */
+function dropPictureWithChanges(): () => void {
+  return gardenStore().subscribe((now, before) => {
+    if (now.garden !== before.garden) dropPicture().catch(() => undefined);
+  });
 }
 
 function OpenShell({ children }: { children: ReactNode }) {
@@ -134,6 +150,7 @@ function OpenShell({ children }: { children: ReactNode }) {
   const onDay = useCallback((next: DayNumber) => lookAtDay(next, today), [today]);
   useAddress();
   useEffect(keepFocus, []);
+  useEffect(dropPictureWithChanges, []);
 
   const welcome = isEmptyGarden(garden) && !started;
   const start = () => {
@@ -183,14 +200,18 @@ function OpenShell({ children }: { children: ReactNode }) {
             >
               {isBehind && say.calculating}
             </Box>
-            {pathname === "/today" && garden.head.sample && <SampleNotice />}
-            {pathname === "/today" && backupDue && <BackupNotice due={backupDue} garden={garden} />}
-            {garden.rehearsed && <RehearsedNotice />}
-            {storageNotice && <StorageNotice notice={told(storageNotice)} garden={garden} />}
-            {(version === "newer" || version === "taken") && (
-              <VersionNotice isTaken={version === "taken"} />
-            )}
-            {setAside.length > 0 && <SetAsideNotice lines={setAside} />}
+            <Box id={VIEW_NOTICES}>
+              {pathname === "/today" && garden.head.sample && <SampleNotice />}
+              {pathname === "/today" && backupDue && (
+                <BackupNotice due={backupDue} garden={garden} />
+              )}
+              {garden.rehearsed && <RehearsedNotice />}
+              {storageNotice && <StorageNotice notice={told(storageNotice)} garden={garden} />}
+              {(version === "newer" || version === "taken") && (
+                <VersionNotice isTaken={version === "taken"} />
+              )}
+              {setAside.length > 0 && <SetAsideNotice lines={setAside} />}
+            </Box>
             <Box sx={{ flex: 1, minHeight: 0 }}>
               {welcome && tourStep === null && pathname !== "/practise" ? (
                 <Welcome onStart={start} />

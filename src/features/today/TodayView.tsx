@@ -1,36 +1,28 @@
 "use client";
 
-import PrintIcon from "@mui/icons-material/PrintOutlined";
-import RouteIcon from "@mui/icons-material/RouteOutlined";
-import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import Typography from "@mui/material/Typography";
 import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useAnswer, useReckoned } from "@/derive";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import type { DayNumber } from "@/core/calendar";
 import { hasBegun, type Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
-import { isSettled, settledOn, type Task } from "@/core/tasks";
+import { isSettled, type Task } from "@/core/tasks";
 import { useToday } from "@/store";
 import { lazyPart } from "@/ui/frame";
-import { setView, useView } from "@/ui/viewState";
+import { setView, tell, useView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
-import { LogField } from "./LogField";
-import { SettledList } from "./SettledList";
+import { DayRegion, DayRound } from "./DayRound";
 import { SeveralBar } from "./SeveralBar";
 import type { Settling } from "./settle";
-import { daysWalkOf, type DaysWalk } from "./stops";
-import { TonightPanel } from "./TonightPanel";
+import { takeEarlyTaps } from "@/ui/picture";
+import { usePictures } from "./picture/usePictures";
 import { useSettling } from "./useSettling";
-import { WalkList } from "./WalkList";
-import { WeatherLine } from "./WeatherLine";
 import { today as say } from "@/words/en/today";
 
 const StartSteps = lazyPart(() => import("./start/StartSteps"));
+const PictureMaker = lazyPart(() => import("./picture/PictureMaker"));
 const WalkOrderDialog = lazyPart(() => import("./WalkOrderDialog"));
 
 /** What the day asks for: tonight's decisions first, then the walk past the beds. */
@@ -40,24 +32,17 @@ export function TodayView() {
   const day = useView((state) => state.dateInView) ?? today;
   const started = site && hasBegun(garden);
   return (
-    <Box
-      sx={{ height: "100%", overflowY: "auto", px: { xs: 1.5, md: 2.75 }, pt: 1.75, pb: 6 }}
-      tabIndex={0}
-      role="region"
-      aria-label={say.todaysTasks}
-    >
+    <DayRegion>
       {started ? (
         <Round garden={garden} site={site} day={day} today={today} />
       ) : (
         <StartSteps garden={garden} site={site} today={today} />
       )}
-    </Box>
+    </DayRegion>
   );
 }
 
 const NO_TASKS: readonly Task[] = [];
-/** As many tasks as a screen has room for. */
-const FIRST_DRAWN = 7;
 
 interface Props {
   garden: Garden;
@@ -93,8 +78,6 @@ function Round({ garden, site, day: wanted, today }: Props) {
       ),
     [all, leaving, garden, day, canSettle],
   );
-  const walk = useMemo(() => daysWalkOf(garden, tasks, day), [garden, tasks, day]);
-  const settled = useMemo(() => settledOn(garden, day), [garden, day]);
   const onSettle = useCallback(
     (task: Task, settling: Settling) => {
       if (task.kind === "chooseBed" && settling.as === "done" && task.tray) {
@@ -105,6 +88,13 @@ function Round({ garden, site, day: wanted, today }: Props) {
     },
     [settleNow, router],
   );
+  const isAnswered = value !== null;
+  useEffect(() => {
+    const view = document.getElementById("view");
+    if (!isAnswered || !view) return;
+    for (const name of takeEarlyTaps(view)) tell(say.notThereAnyMore({ name }), "refused");
+  }, [isAnswered]);
+  const [pictured, onPictured] = usePictures(today);
   const onChoose = useCallback((task: Task) => {
     setChosen((before) => {
       const next = new Set(before);
@@ -112,105 +102,23 @@ function Round({ garden, site, day: wanted, today }: Props) {
       return next;
     });
   }, []);
-  const rows = { chosen, canSettle, day, today, wording, onSettle, onChoose };
-  const tools = (
-    <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
-      {canSettle && tasks.length > 1 && (
-        <Button
-          variant="outlined"
-          color="inherit"
-          onClick={() => setChosen(chosen ? null : new Set())}
-        >
-          {chosen ? say.stopSelecting : say.selectSeveral}
-        </Button>
-      )}
-      <Button
-        component={Link}
-        href="/today/sheet"
-        prefetch={false}
-        variant="outlined"
-        color="inherit"
-        startIcon={<PrintIcon />}
-      >
-        {say.weeklySheet}
-      </Button>
-      <Button
-        variant="outlined"
-        color="inherit"
-        startIcon={<RouteIcon />}
-        onClick={() => setOrdering(true)}
-      >
-        {say.walkingOrder}
-      </Button>
-    </Box>
-  );
-  const late = tasks.filter(({ isLate }) => isLate).length;
   return (
     <>
-      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "baseline", columnGap: 2 }}>
-        <Typography variant="h1">{day === today ? say.today : wording.longDate(day)}</Typography>
-        <Box sx={{ fontSize: 16, color: "var(--ash-text)" }}>{countWords(walk, late)}</Box>
-      </Box>
-      <WeatherLine garden={garden} site={site} day={day} />
-      {!canSettle && (
-        <Box sx={{ fontSize: 15, mt: 0.5 }}>{say.expectedTasksIfEverythingBeforeIs}</Box>
-      )}
-      <Box
-        sx={{
-          display: "grid",
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 1fr) 340px" },
-          columnGap: 4,
-          rowGap: 2,
-          alignItems: "start",
-          mt: 1.5,
-        }}
-      >
-        <Box sx={{ minWidth: 0, maxWidth: 860 }}>
-          <TonightPanel
-            tasks={walk.tonight}
-            firstDrawn={FIRST_DRAWN}
-            hasOutlook={garden.outlook !== null || garden.rehearsed !== undefined}
-            isToday={day === today}
-            {...rows}
-          />
-          {!isWide && (
-            <Box sx={{ mt: 1.5 }}>
-              <LogField />
-              <Box sx={{ mt: 1 }}>{tools}</Box>
-            </Box>
-          )}
-          <WalkList
-            piles={walk.piles}
-            firstDrawn={Math.max(0, FIRST_DRAWN - walk.tonight.length)}
-            {...rows}
-          />
-          {value && tasks.length === 0 && (
-            <Box sx={{ fontSize: 17, mt: 2 }}>
-              {settled.length > 0 ? say.allDone : say.nothingToDoToday}
-            </Box>
-          )}
-        </Box>
-        <Box
-          component="section"
-          aria-label={say.besideTheTasks}
-          sx={{
-            display: "grid",
-            gap: 2.5,
-            position: { lg: "sticky" },
-            top: 0,
-            maxHeight: { lg: "calc(100dvh - 190px)" },
-            overflowY: { lg: "auto" },
-          }}
-        >
-          {isWide && (
-            <>
-              <LogField />
-              {tools}
-            </>
-          )}
-          <SettledList garden={garden} entries={settled} today={today} isToday={day === today} />
-        </Box>
-      </Box>
+      <DayRound
+        garden={garden}
+        site={site}
+        day={day}
+        today={today}
+        tasks={tasks}
+        isAnswered={isAnswered}
+        canSettle={canSettle}
+        isWide={isWide}
+        chosen={chosen}
+        onSettle={onSettle}
+        onChoose={onChoose}
+        onSelect={() => setChosen(chosen ? null : new Set())}
+        onOrder={() => setOrdering(true)}
+      />
       {chosen && (
         <SeveralBar
           tasks={tasks}
@@ -222,14 +130,15 @@ function Round({ garden, site, day: wanted, today }: Props) {
           onStop={() => setChosen(null)}
         />
       )}
+      {pictured && !chosen && (
+        <PictureMaker
+          garden={pictured.garden}
+          site={site}
+          days={pictured.days}
+          onDone={onPictured}
+        />
+      )}
       {ordering && <WalkOrderDialog garden={garden} onClose={() => setOrdering(false)} />}
     </>
   );
-}
-
-function countWords({ tonight, piles }: DaysWalk, late: number): string {
-  const [today = 0, week = 0, passing = 0] = piles.map(({ count }) => count);
-  if (tonight.length + today + week + passing === 0) return "";
-  const things = say.piles({ today: tonight.length + today, week, passing });
-  return late === 0 ? things : say.late2({ things, late });
 }

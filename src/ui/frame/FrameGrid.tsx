@@ -2,6 +2,9 @@ import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
 import { ui as say } from "@/words/en/ui";
 
+/** Where notices stand over the view. */
+export const VIEW_NOTICES = "view-notices";
+
 interface Props {
   top: ReactNode;
   rail: ReactNode;

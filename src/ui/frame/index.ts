@@ -2,7 +2,7 @@ export { Boundary } from "./Boundary";
 export { lazyPart } from "./lazyPart";
 export { ReloadButton } from "./ReloadButton";
 export { keepFocus } from "./focusKeeper";
-export { FrameGrid } from "./FrameGrid";
+export { FrameGrid, VIEW_NOTICES } from "./FrameGrid";
 export { Rail } from "./Rail";
 export type { RailEntry } from "./railEntry";
 export { InspectorPanel, InspectorSection } from "./InspectorPanel";

@@ -52,6 +52,8 @@ export const today = table({
   expectedTasksIfEverythingBeforeIs:
     "Expected tasks, if everything before is done. Tick them off on the day.",
   allDone: "All done.",
+  notThereAnyMore: ({ name }: { name: string }) =>
+    `“${name}” was tapped before the garden was open, and is not on the list any more.`,
   nothingToDoToday: "Nothing to do today.",
   besideTheTasks: "Beside the tasks",
   late2: ({ things, late }: { things: string; late: number }) => `${things}, ${late} late`,

@@ -1,0 +1,27 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os"; import { join } from "node:path";
+import { chromium } from "@playwright/test";
+import { browserPath } from "./browser.mjs";
+import { largeGarden } from "../tests/bench/largeGarden";
+import { importGarden } from "../tests/bench/importGarden";
+const dir = mkdtempSync(join(tmpdir(), "le-ph-"));
+const big = process.argv[2] === "big";
+const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
+const on = async (work: any) => { const c = await chromium.launchPersistentContext(dir, { ...PHONE, executablePath: browserPath(), args: ["--no-sandbox","--disable-gpu","--disable-background-networking"] }); try { await work(c.pages()[0] ?? await c.newPage(), c); } finally { await c.close(); } };
+const A = "http://localhost:4811";
+await on(async (page: any) => { page.on("console",(m:any)=>console.log(m.text())); page.on("pageerror",(e:any)=>console.log("ERR",e.message)); await page.goto(`${A}/today`); await page.getByRole("heading",{name:"Today",level:1}).waitFor(); await page.evaluate("navigator.serviceWorker.ready"); if (big) await importGarden(page, largeGarden()); await page.waitForTimeout(12000);
+ console.log(await page.evaluate("caches.match('/kept/today',{cacheName:'late-ember-picture'}).then(r=>r&&r.json()).then(k=>k&&[k.program,k.language,k.isWide,k.today,k.css.length,Object.entries(k.days).map(([a,b])=>a+':'+b.length)])"));
+});
+await on(async (page: any, c: any) => {
+  page.on("console",(m:any)=>console.log(m.text())); page.on("pageerror",(e:any)=>console.log("ERR",e.message));
+  const client = await c.newCDPSession(page);
+  await client.send("Emulation.setCPUThrottlingRate", { rate: 20 });
+  await page.goto(`${A}/today`, { waitUntil: "commit" });
+  await page.waitForFunction(() => document.querySelector("[data-drawn]"));
+  await page.screenshot({ path: "/tmp/t/pic1.png" });
+  await client.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+  await page.locator("[aria-label^='Done: ']").first().waitFor(); await page.waitForTimeout(300);
+  await page.screenshot({ path: "/tmp/t/pic2.png" });
+  console.log(await page.evaluate("[performance.getEntriesByName('picture')[0]?.startTime, performance.getEntriesByName('first-contentful-paint')[0]?.startTime]"));
+});
+rmSync(dir, { recursive: true, force: true });
