@@ -1,5 +1,6 @@
 import type { FileWords } from "@/core/formats";
-import { kindWords, workWords } from "./en/entries";
+import { kindWords } from "./en/entries";
+import { workWords } from "./en/works";
 import { files } from "./en/files";
 import type { LocalWording } from "./localWording";
 import { tell } from "./tell";

@@ -13,8 +13,7 @@ import { useReckoned } from "@/derive";
 import { usePractised } from "@/derive/practised";
 import { usePathname, useRouter } from "next/navigation";
 import { startTransition, useCallback, useEffect, useState, type ReactNode } from "react";
-import { dayNumber, type DayNumber } from "@/core/calendar";
-import { plantingName } from "@/core/plantings";
+import type { DayNumber } from "@/core/calendar";
 import { isEmptyGarden } from "@/core/garden";
 import { chanceWords } from "@/words";
 import { gardenStore, useToday, useGarden } from "@/store/index";
@@ -22,14 +21,13 @@ import {
   Boundary,
   FrameGrid,
   keepFocus,
-  InspectorPanel,
   Rail,
   type RailEntry,
   VIEW_NOTICES,
   lazyPart,
 } from "@/ui/frame/index";
 import { useAddress } from "@/ui/address";
-import { lookAtDay, setView, useView } from "@/ui/viewState";
+import { lookAtDay, useView } from "@/ui/viewState";
 import { useWording, told } from "@/ui/wording";
 import { Waiting } from "@/features/gardenFile";
 import { dropPicture, PictureHost } from "@/ui/picture";
@@ -49,7 +47,7 @@ import { shell as say } from "@/words/en/shell";
 const SeasonRibbon = lazyPart(async () => ({
   default: (await import("@/ui/ribbon/index")).SeasonRibbon,
 }));
-const PlantingInspector = lazyPart(() => import("@/features/planting/PlantingInspector"));
+const SelectedPlanting = lazyPart(() => import("./SelectedPlanting"));
 const Welcome = lazyPart(() => import("@/features/gardenFile/Welcome"));
 const SampleNotice = lazyPart(() => import("@/features/gardenFile/SampleNotice"));
 const PracticeRibbon = lazyPart(() => import("./PracticeRibbon"));
@@ -127,8 +125,7 @@ function dropPictureWithChanges(): () => void {
 
 function OpenShell({ children }: { children: ReactNode }) {
   const { garden, site, isBehind } = useReckoned();
-  const { dateInView, selectedPlantingId, sunBedId, dragged, backupDue, dropping, tourStep } =
-    useView();
+  const { dateInView, selectedPlantingId, sunBedId, backupDue, dropping, tourStep } = useView();
   const practised = usePractised((state) => state.shown);
   const storageNotice = useGarden((state) => state.storageNotice);
   const setAside = useGarden((state) => state.setAside);
@@ -223,21 +220,7 @@ function OpenShell({ children }: { children: ReactNode }) {
         }
         inspector={
           selected && site ? (
-            <InspectorPanel
-              label={plantingName(garden, selected)}
-              onClose={() => setView({ selectedPlantingId: null })}
-            >
-              <PlantingInspector
-                key={selected.id}
-                garden={garden}
-                site={site}
-                planting={selected}
-                sowDay={
-                  dragged?.plantingId === selected.id ? dragged.sowDay : dayNumber(selected.sowOn)
-                }
-                day={day}
-              />
-            </InspectorPanel>
+            <SelectedPlanting garden={garden} site={site} planting={selected} day={day} />
           ) : null
         }
         ribbon={

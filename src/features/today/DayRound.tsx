@@ -11,15 +11,17 @@ import type { DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import type { Site } from "@/core/growth";
 import { settledOn, type Task } from "@/core/tasks";
+import { lazyPart } from "@/ui/frame";
 import { useWording } from "@/ui/wording";
 import { LogField } from "./LogField";
-import { SettledList } from "./SettledList";
 import type { Settling } from "./settle";
 import { daysWalkOf, type DaysWalk } from "./stops";
 import { TonightPanel } from "./TonightPanel";
 import { WalkList } from "./WalkList";
 import { WeatherLine } from "./WeatherLine";
 import { today as say } from "@/words/en/today";
+
+const SettledList = lazyPart(() => import("./SettledList"));
 
 /** As many tasks as a screen has room for. */
 const FIRST_DRAWN = 7;
@@ -152,7 +154,9 @@ export function DayRound(props: Props) {
               {tools}
             </>
           )}
-          <SettledList garden={garden} entries={settled} today={today} isToday={day === today} />
+          {settled.length > 0 && (
+            <SettledList garden={garden} entries={settled} today={today} isToday={day === today} />
+          )}
         </Box>
       </Box>
     </>

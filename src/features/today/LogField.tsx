@@ -2,12 +2,13 @@
 
 import EditIcon from "@mui/icons-material/EditNoteOutlined";
 import Box from "@mui/material/Box";
+import { memo } from "react";
 import { setView } from "@/ui/viewState";
 import { useWording } from "@/ui/wording";
 import { today as say } from "@/words/en/today";
 
 /** The way into the log: looks like the line that it opens. */
-export function LogField() {
+export const LogField = memo(function LogField() {
   const wording = useWording();
   return (
     <Box
@@ -41,4 +42,4 @@ export function LogField() {
       </span>
     </Box>
   );
-}
+});

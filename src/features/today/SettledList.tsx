@@ -1,6 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
+import { memo } from "react";
 import Button from "@mui/material/Button";
 import Link from "next/link";
 import { isoDate, type DayNumber } from "@/core/calendar";
@@ -26,14 +27,13 @@ interface Props {
 }
 
 /** What of the day's round is settled: a harvest can be weighed here, and anything taken back. */
-export function SettledList({ garden, entries, today, isToday }: Props) {
+export default memo(function SettledList({ garden, entries, today, isToday }: Props) {
   const wording = useWording();
   const takeBack = async (entry: LogEntry) => {
     const done = await gardenStore().dispatch("log.remove", { ids: [entry.id] });
     if (done.ok) tell(say.backOnTheList, "done", true);
     else tellRefusal(done);
   };
-  if (entries.length === 0) return null;
   return (
     <Box component="section" aria-label={say.done}>
       <Box component="h2" sx={{ m: 0, mb: 0.5, fontFamily: "var(--font-heading)", fontSize: 19 }}>
@@ -99,7 +99,7 @@ export function SettledList({ garden, entries, today, isToday }: Props) {
       </Button>
     </Box>
   );
-}
+});
 
 /** The planting that was stored with an entry and is not in the larder yet; null where there is none. */
 function storedBy({ plantings, storeLots, ...garden }: Garden, { what, on }: LogEntry) {

@@ -124,8 +124,11 @@ const StopItem = memo(function StopItem(props: StopProps) {
         columnGap: 1.5,
         pl: { xs: 2.75, sm: 4 },
         pb: 1.5,
-        // What changes at one stop need not be laid out again at the others.
+        // What changes at one stop need not be laid out again at the others; what is out of sight is
+        // neither laid out nor drawn.
         contain: "layout style",
+        contentVisibility: "auto",
+        containIntrinsicSize: "auto 160px",
         // The path itself: footsteps from stop to stop, and a mark for this one.
         "&::before": {
           content: '""',

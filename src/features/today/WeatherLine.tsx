@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import { memo } from "react";
 import { dayNumber, type DayNumber } from "@/core/calendar";
 import type { Garden } from "@/core/garden";
 import { expectedDay } from "@/core/frostNight";
@@ -16,7 +17,7 @@ interface Props {
 const RAIN_TOLD_MM = 1;
 
 /** The day's weather and light in a line: by the outlook, or as it usually is. */
-export function WeatherLine({ garden, site, day }: Props) {
+export const WeatherLine = memo(function WeatherLine({ garden, site, day }: Props) {
   const wording = useWording();
   const outlook = garden.outlook?.outlook.days ?? [];
   const told = outlook.find(({ date }) => dayNumber(date) === day);
@@ -39,4 +40,4 @@ export function WeatherLine({ garden, site, day }: Props) {
       })}
     </Box>
   );
-}
+});

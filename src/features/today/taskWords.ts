@@ -1,5 +1,5 @@
 import type { Task } from "@/core/tasks";
-import { workWords } from "@/words/en/entries";
+import { workWords } from "@/words/en/works";
 import type { Work } from "@/core/log";
 import { today as say } from "@/words/en/today";
 import { told } from "@/ui/wording";
