@@ -16,8 +16,11 @@ import { today as say } from "@/words/en/today";
 import { told } from "@/ui/wording";
 import { lazyPart } from "@/ui/frame";
 
-const StoreForm = lazyPart(() => import("./StoreForm"));
-const WeighForm = lazyPart(() => import("./WeighForm"));
+const StoreForm = lazyPart(
+  () => import("./StoreForm"),
+  <Box sx={{ height: { xs: 92, sm: 46 } }} />,
+);
+const WeighForm = lazyPart(() => import("./WeighForm"), <Box sx={{ height: 46 }} />);
 
 interface Props {
   garden: Garden;

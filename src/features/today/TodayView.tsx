@@ -92,7 +92,9 @@ function Round({ garden, site, day: wanted, today }: Props) {
   useEffect(() => {
     const view = document.getElementById("view");
     if (!isAnswered || !view) return;
-    for (const name of takeEarlyTaps(view)) tell(say.notThereAnyMore({ name }), "refused");
+    void takeEarlyTaps(view).then((gone) => {
+      for (const name of gone) tell(say.notThereAnyMore({ name }), "refused");
+    });
   }, [isAnswered]);
   const [pictured, onPictured] = usePictures(today);
   const onChoose = useCallback((task: Task) => {

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { lazy, Suspense, useEffect, useState, type ComponentType } from "react";
+import { lazy, Suspense, useEffect, useState, type ComponentType, type ReactNode } from "react";
 import { create } from "zustand";
 import { isMissingPart, MISSING_PART, whenNeeded } from "@/store";
 import { Boundary } from "./Boundary";
@@ -13,17 +13,19 @@ import { ui as say } from "@/words/en/ui";
  * A component that is fetched when it is first drawn, or when the page has come to rest. When it
  * cannot be had, or fails, that is told where it would stand, and the rest of the page goes on.
  *
+ * @param placeholder what takes its room meanwhile, where something below would move under a finger
  * @example const SettingsDialog = lazyPart(() => import("./SettingsDialog"));
  */
 export function lazyPart<P extends object>(
   load: () => Promise<{ default: ComponentType<P> }>,
+  placeholder: ReactNode = null,
 ): ComponentType<P> {
   const loadPart = whenNeeded(load);
   const Part = lazy(loadPart);
   return function LazyPart(props: P) {
     return (
       <Boundary fallback={(error, again) => <PartFailed error={error} onAgain={again} />}>
-        <Suspense fallback={null}>
+        <Suspense fallback={placeholder}>
           <Part {...props} />
         </Suspense>
       </Boundary>
