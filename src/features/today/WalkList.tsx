@@ -112,11 +112,27 @@ function PilePath({
   );
 }
 
+/** By then a stop has been laid out, and keeps its size, ms. */
+const RESTS_AFTER_MS = 1500;
+
+/**
+ * Has a stop rest where it is out of sight: neither laid out nor drawn, so that a tick elsewhere shows sooner.
+ * Not from the start: a size that is only guessed would move what is under a finger.
+ */
+function restLater(stop: HTMLLIElement | null) {
+  if (!stop) return;
+  const timer = setTimeout(() => {
+    stop.style.contentVisibility = "auto";
+  }, RESTS_AFTER_MS);
+  return () => clearTimeout(timer);
+}
+
 const StopItem = memo(function StopItem(props: StopProps) {
   const { stop, chosen, ...rest } = props;
   return (
     <Box
       component="li"
+      ref={restLater}
       sx={{
         position: "relative",
         display: "grid",
@@ -124,10 +140,8 @@ const StopItem = memo(function StopItem(props: StopProps) {
         columnGap: 1.5,
         pl: { xs: 2.75, sm: 4 },
         pb: 1.5,
-        // What changes at one stop need not be laid out again at the others; what is out of sight is
-        // neither laid out nor drawn.
+        // What changes at one stop need not be laid out again at the others.
         contain: "layout style",
-        contentVisibility: "auto",
         containIntrinsicSize: "auto 160px",
         // The path itself: footsteps from stop to stop, and a mark for this one.
         "&::before": {
