@@ -5,7 +5,11 @@ import { deriver } from "./deriver";
 import type { ArgumentsOf } from "./questions";
 import { program, START_KEY, stampOf, type KeptStart } from "./startRecord";
 
-/** Keeps a day's tasks and the next day's for the next start, with what takes long before them; null where the garden has changed. */
+/**
+ * Keeps a day's tasks and the next day's for the next start, with what takes long before them.
+ *
+ * @returns what was kept; null where the garden has changed since
+ */
 export async function keepStart(
   garden: Garden,
   revision: number,

@@ -7,7 +7,7 @@ import {
   frostChances,
   lastFrostDay,
 } from "./index";
-import { climateFromRecord } from "./climate";
+import { climateFromFit, climateFromRecord, fitClimate } from "./climate";
 import { generateTemperatures } from "./generator";
 import { normalQuantile, normalShareBelow } from "./normal";
 import type { ClimateSketch } from "./sketch";
@@ -194,4 +194,21 @@ test("a record's reckoned cold nights come, at the median, as its frosts came", 
     }
     expect(Math.abs(reckoned - recorded)).toBeLessThanOrEqual(4);
   }
+});
+
+test("a record that is fitted is read once, and only when its frosts or notes are asked for", () => {
+  const made = generateTemperatures(climateFromSketch(47.1, INLAND).model, 0, 20 * 365, 3);
+  let read = 0;
+  const climate = climateFromFit(-47.1, () => (read++, made), fitClimate(made, -47.1));
+  const whole = climateFromRecord(-47.1, made);
+  const day = dayNumber("2026-10-20");
+  expect(climate.minTempC(day)).toBe(whole.minTempC(day));
+  expect(climate.logChanceNightStaysAbove(day, 0)).toBe(whole.logChanceNightStaysAbove(day, 0));
+  expect(read).toBe(0);
+  expect(climate.notes).toEqual(whole.notes);
+  // Winters of the other half of the year: it says so.
+  expect(climate.notes.map(english).join(" ")).toMatch(/equator/);
+  expect(climate.frosts?.seasons).toEqual(whole.frosts?.seasons);
+  expect(climate.notes).toBe(climate.notes);
+  expect(read).toBe(1);
 });

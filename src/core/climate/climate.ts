@@ -97,16 +97,22 @@ export function climateFromFit(
   record: () => DailyRecord,
   { model, spellIndex }: ClimateFit,
 ): Climate {
-  let frosts: FrostRecord | null = null;
-  const frostsRead = () => (frosts ??= frostRecord(record(), latitudeDeg));
   const climate = climateOf(latitudeDeg, model, { frosts: null, notes: [], spellIndex });
+  let known: (Pick<Climate, "notes"> & { frosts: FrostRecord }) | null = null;
+  const read = () => {
+    if (known) return known;
+    const daily = record();
+    const frosts = frostRecord(daily, latitudeDeg);
+    known = { frosts, notes: [...hemisphereNotes(latitudeDeg, daily), ...recordNotes(frosts)] };
+    return known;
+  };
   return {
     ...climate,
     get frosts() {
-      return frostsRead();
+      return read().frosts;
     },
     get notes() {
-      return [...hemisphereNotes(latitudeDeg, record()), ...recordNotes(frostsRead())];
+      return read().notes;
     },
   };
 }

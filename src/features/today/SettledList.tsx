@@ -16,6 +16,7 @@ import { today as say } from "@/words/en/today";
 import { told } from "@/ui/wording";
 import { lazyPart } from "@/ui/frame";
 
+// Their height when they stand, pixels: a row below must not move under a finger.
 const StoreForm = lazyPart(
   () => import("./StoreForm"),
   <Box sx={{ height: { xs: 92, sm: 46 } }} />,
