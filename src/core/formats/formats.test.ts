@@ -27,6 +27,7 @@ const mixOf = (cropId: string, ...shares: number[]) => ({
 test.each<[string, string, string, RegExp]>([
   ["nothing", "", "", /not JSON.*empty/],
   ["not JSON", "PK\u0003\u0004 zip", "", /not JSON.*saved by Late Ember/],
+  ["a file cut short", '\uFEFF{"format":"late-ember', "", /cut short.*Choose another copy/],
   ["a list", "[]", "", /not a garden/],
   ["another program's file", '{"type":"FeatureCollection"}', "format", /late-ember-garden/],
   [

@@ -112,7 +112,9 @@ export const gardenFile = learn<GardenFileFacts>({
     `This garden was saved by a newer Late Ember (file version ${version}; this one reads up to ${reads}). Update Late Ember, then import it again.`,
   "gardenFile.largerThan50Mb": "This file is larger than 50 MB; a garden file is far smaller.",
   "gardenFile.thisIsNotJson": ({ begins }) =>
-    `This is not JSON${begins === "" ? ": the file is empty" : ` (it begins "${begins}…")`}. Choose a garden file saved by Late Ember.`,
+    begins.startsWith("{")
+      ? "This file is damaged or cut short: it begins as a garden file does, and does not end as one. Choose another copy, or save it again where it came from."
+      : `This is not JSON${begins === "" ? ": the file is empty" : ` (it begins "${begins}…")`}. Choose a garden file saved by Late Ember.`,
   "gardenFile.leftOut": ({ what, message }, say) => `${say.tell(what)}: ${say.tell(message)}`,
   "gardenFile.thatSeasonIsClosedAlready": ({ year }) =>
     `The season that began in ${year} is there already.`,
